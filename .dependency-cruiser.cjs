@@ -1,0 +1,51 @@
+/**
+ * The arrows of docs/architecture.md: app → screen → view → core, app → data → core, worker → core;
+ * kit is used by screen and view and knows none of them.
+ */
+const room = (name) => `^src/${name}/`;
+const mayNot = (from, rooms, comment) => ({
+  name: `${from}-reaches-back`,
+  comment,
+  severity: "error",
+  from: { path: room(from) },
+  to: { path: rooms.map(room) },
+});
+
+module.exports = {
+  forbidden: [
+    {
+      name: "core-is-pure",
+      comment: "core imports core, its number libraries and Zod, and nothing else.",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { pathNot: ["^src/core/", "^node_modules/(fraction\\.js|zod|n2words)/"] },
+    },
+    mayNot("data", ["app", "screen", "view", "kit", "worker"], "data knows core only."),
+    mayNot("worker", ["app", "screen", "view", "kit", "data"], "a worker is a door to core."),
+    mayNot(
+      "kit",
+      ["app", "screen", "view", "data", "worker", "core"],
+      "kit styles primitives and knows nobody.",
+    ),
+    mayNot("view", ["app", "screen", "data", "worker"], "a view draws settings and scene."),
+    mayNot("screen", ["app", "data"], "a screen is handed its data and asks through the doors it is given."),
+    { name: "no-cycles", severity: "error", from: {}, to: { circular: true } },
+    {
+      name: "nothing-from-the-tests",
+      severity: "error",
+      from: { path: "^src/", pathNot: "\\.test\\.tsx?$" },
+      to: {
+        path: "(^tests/|\\.test\\.tsx?$|^node_modules/(vitest|fast-check|mathjs|@playwright|@testing-library)/)",
+      },
+    },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default"],
+    },
+  },
+};

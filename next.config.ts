@@ -1,0 +1,30 @@
+import type { NextConfig } from "next";
+
+const config: NextConfig = {
+  reactStrictMode: true,
+  poweredByHeader: false,
+  images: { unoptimized: true },
+  serverExternalPackages: ["@libsql/client", "libsql"],
+  outputFileTracingRoot: import.meta.dirname,
+  turbopack: { root: import.meta.dirname },
+  experimental: { optimizePackageImports: ["radix-ui"] },
+  distDir: process.env.YELLOW_STAIR_BUILD ?? ".next",
+  headers: async () => [
+    {
+      source: "/:path*",
+      headers: [
+        { key: "X-Content-Type-Options", value: "nosniff" },
+        { key: "X-Frame-Options", value: "DENY" },
+        { key: "Referrer-Policy", value: "no-referrer" },
+        { key: "Cross-Origin-Opener-Policy", value: "same-origin" },
+        { key: "Cross-Origin-Resource-Policy", value: "same-origin" },
+        {
+          key: "Permissions-Policy",
+          value: "camera=(), microphone=(), geolocation=(), payment=(), usb=(), browsing-topics=()",
+        },
+      ],
+    },
+  ],
+};
+
+export default config;

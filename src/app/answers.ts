@@ -1,0 +1,24 @@
+import { LARGEST_REQUEST } from "@/screen/save/save-messages";
+
+/** A request refused, with a message that says what to do. */
+export function refuse(status: 400 | 403 | 404 | 413, message: string): Response {
+  return Response.json({ kind: "refused", message }, { status });
+}
+
+/** The JSON of a request from this application's own pages, or the answer that refuses it. */
+export async function readJson(request: Request): Promise<{ value: unknown } | { refused: Response }> {
+  const site = request.headers.get("sec-fetch-site");
+  if (site !== null && site !== "same-origin") {
+    return { refused: refuse(403, "This request came from another site and was not carried out.") };
+  }
+  if (Number(request.headers.get("content-length") ?? 0) > LARGEST_REQUEST) return { refused: tooLarge() };
+  const text = await request.text();
+  if (text.length > LARGEST_REQUEST) return { refused: tooLarge() };
+  try {
+    return { value: JSON.parse(text) };
+  } catch {
+    return { refused: refuse(400, "The request is not JSON. Reload the page and try again.") };
+  }
+}
+
+const tooLarge = () => refuse(413, "This lesson is too large to keep. Make two lessons of its boards.");

@@ -1,0 +1,28 @@
+import { readLesson } from "@/core/lesson/read-lesson";
+import { database } from "@/data/database";
+import { saveLesson } from "@/data/lessons";
+import { SaveRequest } from "@/screen/save/save-messages";
+import { readJson, refuse } from "../../../answers";
+
+/** Saves a lesson that is based on a given revision; 409 where that is no longer the newest. */
+export async function PUT(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
+  const json = await readJson(request);
+  if ("refused" in json) return json.refused;
+  const save = SaveRequest.safeParse(json.value);
+  if (!save.success)
+    return refuse(400, "The save does not say what it is based on. Reload the page and try again.");
+  const read = readLesson(save.data.lesson);
+  if (!read.ok) return refuse(400, read.message);
+  const { id } = await params;
+  const answer = await saveLesson(await database(), id, { ...save.data, lesson: read.lesson });
+  if (answer.kind === "missing") {
+    return refuse(
+      404,
+      "This lesson is no longer on the shelf. Put it back there, or keep this one as a copy.",
+    );
+  }
+  return Response.json(answer, { status: answer.kind === "stale" ? 409 : 200 });
+}

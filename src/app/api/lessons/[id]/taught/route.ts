@@ -1,0 +1,15 @@
+import { database } from "@/data/database";
+import { noteTaught } from "@/data/lessons";
+import { readJson, refuse } from "../../../../answers";
+
+/** Notes that a lesson was taught just now. */
+export async function POST(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
+  const json = await readJson(request);
+  if ("refused" in json) return json.refused;
+  const { id } = await params;
+  if (!(await noteTaught(await database(), id))) return refuse(404, "This lesson is no longer on the shelf.");
+  return Response.json({ kind: "noted" });
+}

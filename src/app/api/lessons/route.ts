@@ -1,0 +1,21 @@
+import { nanoid } from "nanoid";
+import { z } from "zod";
+import { readLesson } from "@/core/lesson/read-lesson";
+import { database } from "@/data/database";
+import { addLesson } from "@/data/lessons";
+import { readJson, refuse } from "../../answers";
+
+const AddRequest = z.object({ lesson: z.unknown() });
+
+/** Puts a lesson on the shelf as a new one. */
+export async function POST(request: Request): Promise<Response> {
+  const json = await readJson(request);
+  if ("refused" in json) return json.refused;
+  const add = AddRequest.safeParse(json.value);
+  if (!add.success) return refuse(400, "There is no lesson in this request. Reload the page and try again.");
+  const read = readLesson(add.data.lesson);
+  if (!read.ok) return refuse(400, read.message);
+  const id = nanoid();
+  await addLesson(await database(), id, read.lesson);
+  return Response.json({ kind: "added", id }, { status: 201 });
+}

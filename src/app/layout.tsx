@@ -1,0 +1,42 @@
+import type { Metadata, Viewport } from "next";
+import localFont from "next/font/local";
+import type { ReactNode } from "react";
+import { Messages } from "@/kit/messages";
+import "./globals.css";
+
+const andika = localFont({
+  src: [
+    { path: "../../node_modules/@fontsource/andika/files/andika-latin-400-normal.woff2", weight: "400" },
+    { path: "../../node_modules/@fontsource/andika/files/andika-latin-700-normal.woff2", weight: "700" },
+  ],
+  variable: "--font-andika",
+  display: "block",
+  fallback: ["system-ui", "sans-serif"],
+});
+const figtree = localFont({
+  src: "../../node_modules/@fontsource-variable/figtree/files/figtree-latin-wght-normal.woff2",
+  weight: "300 900",
+  variable: "--font-figtree",
+  display: "block",
+  fallback: ["system-ui", "sans-serif"],
+});
+
+/** Every page carries a nonce of its own, so none is made beforehand. */
+export const dynamic = "force-dynamic";
+
+export const metadata: Metadata = {
+  title: { default: "Yellow Stair", template: "%s · Yellow Stair" },
+  description: "Number charts taught step by step.",
+};
+export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#16233b" };
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" className={`${andika.variable} ${figtree.variable}`}>
+      <body className="antialiased">
+        {children}
+        <Messages />
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,70 @@
+import { z } from "zod";
+import type { Move } from "../lesson/move";
+import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
+import { NumberText } from "../number/number-schema";
+import type { Trail } from "./trail";
+
+/** Slowest and fastest pace of a count, in seconds a number. */
+export const SLOWEST = 5;
+export const FASTEST = 0.25;
+
+/** A count: in what, from where, forwards or back, and the seconds from one number to the next. */
+export const Count = z.object({
+  by: NumberText.refine((by) => exact(by).compare(0) > 0, {
+    message: "Count in a number above 0. To count down, choose Back.",
+  }),
+  from: NumberText,
+  way: z.enum(["forwards", "back"]),
+  every: z.number().min(FASTEST).max(SLOWEST),
+});
+export type Count = z.infer<typeof Count>;
+
+type Holds = (number: NumberKey) => boolean;
+
+/** The jump of a count with its sign. */
+export function jumpOf(count: Count): NumberKey {
+  const by = exact(count.by);
+  return keyOf(count.way === "back" ? by.neg() : by);
+}
+
+/** Whether a trail is this count so far: the same start, and no other jump. */
+export function isCount(trail: Trail | null, count: Count): trail is Trail {
+  if (!trail || trail.start !== keyOfText(count.from)) return false;
+  const by = jumpOf(count);
+  return trail.jumps.every((jump) => jump === by);
+}
+
+/** A number to come, and the moves that go there. */
+export type Next = { number: NumberKey; moves: Move[] };
+
+/** How a count begins: at its start where the board holds it, else at the first landing; null where it holds neither. */
+export function beginCount(count: Count, holds: Holds): Next | null {
+  const from = keyOfText(count.from);
+  const start: Move = { do: "start", number: from };
+  if (holds(from)) return { number: from, moves: [start] };
+  const by = jumpOf(count);
+  const landing = keyOf(exact(from).add(exact(by)));
+  return holds(landing) ? { number: landing, moves: [start, { do: "jump", by }] } : null;
+}
+
+/**
+ * The next number of a count: one jump on from a trail that is this count, else where the count begins.
+ * Null where the board does not hold that number: the count is at its end, or cannot begin.
+ */
+export function nextOfCount(trail: Trail | null, count: Count, holds: Holds): Next | null {
+  if (!isCount(trail, count)) return beginCount(count, holds);
+  const by = jumpOf(count);
+  const number = keyOf(exact(trail.end).add(exact(by)));
+  return holds(number) ? { number, moves: [{ do: "jump", by }] } : null;
+}
+
+/**
+ * What touching a number does to the count: a touch on the next number counts it, a touch on the first number
+ * begins again, any other touch leaves the trail alone.
+ */
+export function countByTouch(trail: Trail | null, count: Count, holds: Holds, touched: NumberKey): Move[] {
+  const next = nextOfCount(trail, count, holds);
+  if (next?.number === touched) return next.moves;
+  const begin = beginCount(count, holds);
+  return begin?.number === touched ? begin.moves : [];
+}

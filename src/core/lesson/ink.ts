@@ -1,0 +1,18 @@
+import { z } from "zod";
+
+/** The five inks, in the order of their keys 1–5. Each has a shape of its own. */
+export const INKS = ["sun", "coral", "sea", "kelp", "plum"] as const;
+export const Ink = z.enum(INKS);
+export type Ink = z.infer<typeof Ink>;
+
+/** A set of inks as bits: sun 1, coral 2, sea 4, kelp 8, plum 16. */
+export type InkSet = number;
+
+export const inkBit = (ink: Ink): InkSet => 1 << INKS.indexOf(ink);
+
+export const hasInk = (set: InkSet, ink: Ink): boolean => (set & inkBit(ink)) !== 0;
+
+/** The inks of a set, in their order. */
+export function inksOf(set: InkSet): Ink[] {
+  return INKS.filter((ink) => hasInk(set, ink));
+}

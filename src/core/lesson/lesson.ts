@@ -1,0 +1,81 @@
+import { z } from "zod";
+import { Count } from "../count/count";
+import { ChartSettings } from "../surface/chart";
+import { Beat, Move } from "./move";
+
+/** The name and version that a lesson file carries. */
+export const FORMAT = "yellow-stair-lesson";
+export const VERSION = 1;
+
+/** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
+export const MOST = {
+  boards: 40,
+  steps: 60,
+  beatsInStep: 1200,
+  movesInOpening: 5000,
+  title: 120,
+  text: 400,
+} as const;
+
+const Id = z.string().min(1).max(40);
+const title = (message: string) =>
+  z.string().trim().min(1, message).max(MOST.title, "Write at most 120 characters.");
+const Text = z.string().trim().max(MOST.text, "Write at most 400 characters.");
+
+/** The panel that reads the trail: which of its parts stand on the board. */
+export const TrailSettings = z.object({
+  kind: z.literal("trail"),
+  numbers: z.boolean(),
+  sentence: z.boolean(),
+  ones: z.boolean(),
+});
+export type TrailSettings = z.infer<typeof TrailSettings>;
+
+/** One representation on a board. Further views join this union under a `kind` of their own. */
+export const View = z.discriminatedUnion("kind", [ChartSettings, TrailSettings]);
+export type View = z.infer<typeof View>;
+
+/** A question may stand without an answer; an answer is covered until it is asked for. */
+export const StepWords = z.object({
+  title: title("Give the step a title."),
+  question: Text,
+  answer: Text,
+});
+export type StepWords = z.infer<typeof StepWords>;
+
+export const Step = StepWords.extend({
+  id: Id,
+  beats: z.array(Beat).max(MOST.beatsInStep, "A step has room for 1,200 beats."),
+});
+export type Step = z.infer<typeof Step>;
+
+export const BoardTitle = title("Give the board a title.");
+
+export const Board = z.object({
+  id: Id,
+  title: BoardTitle,
+  views: z.array(View).min(1).max(6),
+  count: Count,
+  /** Seconds from one beat of a step to the next while it is climbed; 0 plays them at once. */
+  climbEvery: z.number().min(0).max(5),
+  opening: z.array(Move).max(MOST.movesInOpening),
+  stair: z.array(Step).max(MOST.steps, `A stair has room for ${MOST.steps} steps.`),
+});
+export type Board = z.infer<typeof Board>;
+
+/** What a teacher writes about a lesson: its title, and the class it is for, which may be left open. */
+export const LessonWords = z.object({
+  title: title("Give the lesson a title."),
+  forClass: z.string().trim().max(60, "Write at most 60 characters."),
+});
+export type LessonWords = z.infer<typeof LessonWords>;
+
+export const Lesson = LessonWords.extend({
+  format: z.literal(FORMAT),
+  version: z.literal(VERSION),
+  boards: z
+    .array(Board)
+    .min(1, "A lesson needs a board.")
+    .max(MOST.boards, `A lesson has room for ${MOST.boards} boards.`),
+});
+export type Lesson = z.infer<typeof Lesson>;

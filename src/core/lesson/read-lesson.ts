@@ -1,0 +1,52 @@
+import { z } from "zod";
+import { FORMAT, Lesson, VERSION } from "./lesson";
+
+export type LessonRead = { ok: true; lesson: Lesson } | { ok: false; message: string };
+
+type Document = Record<string, unknown>;
+
+/** How a document of each older version becomes one of the next: the entry for 1 makes a version 2 of a version 1. */
+export type Upgrades = Readonly<Record<number, (older: Document) => Document>>;
+const UPGRADES: Upgrades = {};
+
+const Envelope = z.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) });
+
+/** Brings a document up to `version`, one version at a time. Throws when a version between has no upgrade. */
+export function upgrade(
+  document: Document & { version: number },
+  version: number,
+  upgrades: Upgrades,
+): Document {
+  let current: Document = document;
+  for (let from = document.version; from < version; from += 1) {
+    const next = upgrades[from];
+    if (!next) throw new Error(`No upgrade from lesson version ${from}.`);
+    current = { ...next(current), version: from + 1 };
+  }
+  return current;
+}
+
+/**
+ * Reads a lesson from anything: a parsed file, a request, a row of the database. Older versions are brought up to
+ * date; what is not a lesson is refused with a message that says where it goes wrong.
+ */
+export function readLesson(value: unknown): LessonRead {
+  const envelope = Envelope.safeParse(value);
+  if (!envelope.success) return { ok: false, message: "This is not a Yellow Stair lesson." };
+  if (envelope.data.version > VERSION) {
+    return {
+      ok: false,
+      message: "This lesson was made by a newer Yellow Stair. Update this one to open it.",
+    };
+  }
+  const parsed = Lesson.safeParse(upgrade(envelope.data, VERSION, UPGRADES));
+  if (parsed.success) return { ok: true, lesson: parsed.data };
+  const issue = parsed.error.issues[0]!;
+  const where = issue.path.map((part) => (typeof part === "number" ? part + 1 : String(part))).join(" › ");
+  return { ok: false, message: `This lesson cannot be read${where ? ` at ${where}` : ""}. ${issue.message}` };
+}
+
+/** The text of a lesson file: JSON that a person can read and compare line by line. */
+export function writeLesson(lesson: Lesson): string {
+  return `${JSON.stringify(lesson, null, 2)}\n`;
+}

@@ -1,0 +1,54 @@
+import { clsx } from "clsx";
+import type { ComponentProps } from "react";
+
+const LOOKS = {
+  strong: "bg-ink text-white hover:bg-[#24344f] disabled:bg-quiet",
+  plain:
+    "border border-rule bg-board text-ink hover:border-ink disabled:text-quiet disabled:hover:border-rule",
+  quiet: "text-ink hover:bg-ink/8",
+  stair: "bg-stair text-ink hover:bg-[#f5bd12]",
+  danger: "border border-wrong bg-board text-wrong hover:bg-wrong hover:text-white",
+} as const;
+
+export type ButtonLook = keyof typeof LOOKS;
+
+/** A button with words. What it says is what happens. */
+export function Button({
+  look = "plain",
+  className,
+  ...rest
+}: ComponentProps<"button"> & { look?: ButtonLook }) {
+  return (
+    <button
+      type="button"
+      className={clsx(
+        "inline-flex h-11 shrink-0 items-center justify-center gap-2 rounded-button px-4 font-semibold whitespace-nowrap disabled:cursor-not-allowed",
+        LOOKS[look],
+        className,
+      )}
+      {...rest}
+    />
+  );
+}
+
+/** A square button with an icon; its name is for those who cannot see it. */
+export function IconButton({
+  name,
+  look = "quiet",
+  className,
+  ...rest
+}: Omit<ComponentProps<"button">, "name"> & { name: string; look?: ButtonLook }) {
+  return (
+    <button
+      type="button"
+      aria-label={name}
+      title={name}
+      className={clsx(
+        "inline-flex size-11 shrink-0 items-center justify-center rounded-button disabled:opacity-40",
+        LOOKS[look],
+        className,
+      )}
+      {...rest}
+    />
+  );
+}

@@ -1,0 +1,50 @@
+"use client";
+
+import { X } from "lucide-react";
+import { Dialog as Radix } from "radix-ui";
+import type { ReactNode } from "react";
+import { IconButton } from "./button";
+
+type Props = {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  title: string;
+  description?: string;
+  wide?: boolean;
+  children: ReactNode;
+};
+
+/** A window over the page that asks for one thing. */
+export function Dialog({ open, onOpenChange, title, description, wide, children }: Props) {
+  return (
+    <Radix.Root open={open} onOpenChange={onOpenChange}>
+      <Radix.Portal>
+        <Radix.Overlay className="fixed inset-0 z-40 bg-ink/55" />
+        <Radix.Content
+          aria-describedby={description ? undefined : ""}
+          className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-32px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board p-7 ${wide ? "max-w-3xl" : "max-w-lg"}`}
+        >
+          <div className="mb-5 flex items-start justify-between gap-4">
+            <div>
+              <Radix.Title className="text-2xl font-bold">{title}</Radix.Title>
+              {description && (
+                <Radix.Description className="mt-1 text-quiet">{description}</Radix.Description>
+              )}
+            </div>
+            <Radix.Close asChild>
+              <IconButton name="Close" className="-mt-1 -mr-2">
+                <X aria-hidden />
+              </IconButton>
+            </Radix.Close>
+          </div>
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}
+
+/** The row of buttons that ends a dialog. */
+export function DialogEnd({ children }: { children: ReactNode }) {
+  return <div className="mt-6 flex flex-wrap justify-end gap-3">{children}</div>;
+}

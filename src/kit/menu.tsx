@@ -1,0 +1,46 @@
+"use client";
+
+import { DropdownMenu } from "radix-ui";
+import type { ReactNode } from "react";
+
+/** A list of things to do that opens from a button. */
+export function Menu({
+  button,
+  children,
+  align = "end",
+}: {
+  button: ReactNode;
+  children: ReactNode;
+  align?: "start" | "center" | "end";
+}) {
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align={align}
+          sideOffset={8}
+          collisionPadding={12}
+          className="rises z-50 min-w-52 rounded-card border border-rule bg-board p-1.5 text-ink"
+        >
+          {children}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+type ItemProps = { icon?: ReactNode; onSelect: () => void; disabled?: boolean; children: ReactNode };
+
+export function MenuItem({ icon, onSelect, disabled, children }: ItemProps) {
+  return (
+    <DropdownMenu.Item
+      onSelect={onSelect}
+      disabled={disabled ?? false}
+      className="flex min-h-12 cursor-pointer items-center gap-3 rounded-[10px] px-3 font-semibold outline-none data-[disabled]:cursor-default data-[disabled]:text-[#6d7b93] data-[highlighted]:bg-wall"
+    >
+      {icon}
+      {children}
+    </DropdownMenu.Item>
+  );
+}

@@ -1,0 +1,27 @@
+"use client";
+
+import { Popover as Radix } from "radix-ui";
+import type { ReactNode } from "react";
+
+type Props = { button: ReactNode; label: string; children: ReactNode; align?: "start" | "center" | "end" };
+
+/** A small panel that opens from a button and closes at a touch elsewhere. */
+export function Popover({ button, label, children, align = "end" }: Props) {
+  return (
+    <Radix.Root>
+      <Radix.Trigger asChild>{button}</Radix.Trigger>
+      <Radix.Portal>
+        <Radix.Content
+          aria-label={label}
+          align={align}
+          side="top"
+          sideOffset={14}
+          collisionPadding={12}
+          className="rises z-50 w-88 max-w-[calc(100vw-24px)] rounded-card border border-rule bg-board p-5 text-ink"
+        >
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

@@ -1,0 +1,37 @@
+import { clsx } from "clsx";
+import type { ComponentProps, ReactNode } from "react";
+
+type Props = Omit<ComponentProps<"button">, "children"> & {
+  icon: ReactNode;
+  label: string;
+  chosen?: boolean;
+};
+
+/**
+ * A button of the dark rail: an icon over its word, 64 px high. A touch does not take the keyboard from the stair,
+ * so that the space bar goes on climbing.
+ */
+export function RailButton({ icon, label, chosen, className, ...rest }: Props) {
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      onMouseDown={keepKeyboard}
+      className={clsx(
+        "flex h-16 min-w-14 shrink-0 flex-col items-center justify-center gap-1 rounded-button px-1 text-[13px] leading-tight font-semibold",
+        chosen ? "bg-white text-ink" : "text-rail-text enabled:hover:bg-white/10 enabled:hover:text-white",
+        "disabled:cursor-default disabled:text-[#8593aa]",
+        className,
+      )}
+      {...rest}
+    >
+      {icon}
+      <span>{label}</span>
+    </button>
+  );
+}
+
+/** For the mouse's own press: the button works, and the keyboard stays where it was. */
+export function keepKeyboard(event: { preventDefault: () => void }) {
+  event.preventDefault();
+}

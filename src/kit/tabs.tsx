@@ -1,0 +1,30 @@
+"use client";
+
+import { Tabs as Radix } from "radix-ui";
+import type { ReactNode } from "react";
+
+type Props = { label: string; pages: readonly { id: string; name: string; content: ReactNode }[] };
+
+/** Pages of settings, one at a time. */
+export function Tabs({ label, pages }: Props) {
+  return (
+    <Radix.Root defaultValue={pages[0]!.id} className="flex min-h-0 flex-1 flex-col">
+      <Radix.List aria-label={label} className="flex shrink-0 gap-1 rounded-button bg-wall p-1">
+        {pages.map(({ id, name }) => (
+          <Radix.Trigger
+            key={id}
+            value={id}
+            className="h-10 flex-1 rounded-[9px] px-2 font-semibold text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule"
+          >
+            {name}
+          </Radix.Trigger>
+        ))}
+      </Radix.List>
+      {pages.map(({ id, content }) => (
+        <Radix.Content key={id} value={id} className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pt-4 pb-1">
+          {content}
+        </Radix.Content>
+      ))}
+    </Radix.Root>
+  );
+}

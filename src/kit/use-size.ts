@@ -1,0 +1,24 @@
+"use client";
+
+import { type RefObject, useLayoutEffect, useState } from "react";
+
+export type Size = { width: number; height: number };
+
+/** The size of an element in pixels, kept up to date; `before` until it has been measured. */
+export function useSize(element: RefObject<HTMLElement | null>, before: Size): Size {
+  const [size, setSize] = useState(before);
+  useLayoutEffect(() => {
+    const box = element.current;
+    if (!box) return;
+    const measure = () => {
+      const { clientWidth: width, clientHeight: height } = box;
+      if (width > 0 && height > 0)
+        setSize((old) => (old.width === width && old.height === height ? old : { width, height }));
+    };
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(box);
+    return () => observer.disconnect();
+  }, [element]);
+  return size;
+}

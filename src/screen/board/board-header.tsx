@@ -1,0 +1,69 @@
+"use client";
+
+import { ArrowLeft, Expand, Keyboard, MoreHorizontal, PencilLine, ZoomIn } from "lucide-react";
+import Link from "next/link";
+import { Button, IconButton } from "@/kit/button";
+import { Menu, MenuItem } from "@/kit/menu";
+import type { SaveState } from "../save/saver";
+import { BoardTabs } from "./board-tabs";
+import type { ScreenDoors } from "./commands";
+import { SaveStatus } from "./save-status";
+import { useBoard } from "./use-board";
+
+type Props = {
+  preparing: boolean;
+  strong: boolean;
+  save: SaveState;
+  doors: ScreenDoors;
+  renameLesson: () => void;
+  showStale: () => void;
+};
+
+/** The head of the board: the lesson, its boards, and the way between preparing and teaching. */
+export function BoardHeader({ preparing, strong, save, doors, renameLesson, showStale }: Props) {
+  const { title, forClass } = useBoard((state) => state.words);
+  return (
+    <header className="flex h-[60px] shrink-0 items-center gap-3 pr-5 pl-2">
+      <Link
+        href="/"
+        prefetch={false}
+        aria-label="Lessons"
+        title="Back to the lessons"
+        className="flex size-11 shrink-0 items-center justify-center rounded-button hover:bg-ink/8"
+      >
+        <ArrowLeft aria-hidden size={22} />
+      </Link>
+      <div className="flex min-w-0 items-baseline gap-3">
+        <h1 className="truncate text-lg font-bold">{title}</h1>
+        {forClass && !preparing && (
+          <span className="text-[15px] whitespace-nowrap text-quiet max-[1100px]:hidden">{forClass}</span>
+        )}
+        <SaveStatus state={save} quiet={!preparing} showStale={showStale} />
+      </div>
+      <BoardTabs preparing={preparing} />
+      <Menu
+        button={
+          <IconButton name="More for the board" className="shrink-0">
+            <MoreHorizontal aria-hidden size={22} />
+          </IconButton>
+        }
+      >
+        <MenuItem icon={<ZoomIn aria-hidden size={19} />} onSelect={() => doors.setStrong((on) => !on)}>
+          {strong ? "Ordinary size" : "Back of the room"}
+        </MenuItem>
+        <MenuItem icon={<Expand aria-hidden size={19} />} onSelect={doors.fullScreen}>
+          Full screen
+        </MenuItem>
+        <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={renameLesson}>
+          Rename the lesson
+        </MenuItem>
+        <MenuItem icon={<Keyboard aria-hidden size={19} />} onSelect={doors.showKeys}>
+          Show the keys
+        </MenuItem>
+      </Menu>
+      <Button look={preparing ? "strong" : "plain"} onClick={doors.prepare} className="px-5">
+        {preparing ? "Teach" : "Prepare"}
+      </Button>
+    </header>
+  );
+}

@@ -1,0 +1,138 @@
+"use client";
+
+import { clsx } from "clsx";
+import { ArrowLeft, ArrowRight, Copy, MoreVertical, Plus, Trash2 } from "lucide-react";
+import { nanoid } from "nanoid";
+import { openBoard } from "@/core/lesson/board-state";
+import { type History, historyOf } from "@/core/lesson/history";
+import { type Board, MOST } from "@/core/lesson/lesson";
+import { newBoard } from "@/core/lesson/new-lesson";
+import { chartOf } from "@/core/lesson/views-of";
+import { startingChart } from "@/core/surface/starting-charts";
+import { Menu, MenuItem } from "@/kit/menu";
+import { say } from "@/kit/messages";
+import type { BoardScreenState } from "./board-store";
+import { useBoard, useBoardStore } from "./use-board";
+
+/** The lesson's boards in order; while preparing, they can be added, duplicated, moved and removed. */
+export function BoardTabs({ preparing }: { preparing: boolean }) {
+  const boards = useBoard((state) => state.boards);
+  const at = useBoard((state) => state.at);
+  const store = useBoardStore();
+  if (boards.length === 1 && !preparing) return <div className="flex-1" />;
+  return (
+    <nav aria-label="Boards" className="flex min-w-0 flex-1 items-center gap-1 overflow-x-auto">
+      <ul className="ml-auto flex items-center gap-1">
+        {boards.map(({ present: { board } }, index) => (
+          <li
+            key={board.id}
+            className={clsx("flex shrink-0 items-center rounded-button", index === at && "bg-ink")}
+          >
+            <button
+              type="button"
+              aria-current={index === at ? "page" : undefined}
+              onClick={() => store.getState().goTo(index)}
+              className={clsx(
+                "h-11 max-w-52 truncate rounded-button px-3.5 text-[15px] font-semibold",
+                index === at ? "text-white" : "text-quiet hover:bg-ink/8 hover:text-ink",
+              )}
+            >
+              {index + 1} {board.title}
+            </button>
+            {preparing && index === at && <BoardMenu />}
+          </li>
+        ))}
+      </ul>
+      {preparing && <AddBoard />}
+    </nav>
+  );
+}
+
+type Boards = BoardScreenState["boards"];
+type BoardHistory = Boards[number];
+
+function AddBoard() {
+  const store = useBoardStore();
+  const boards = useBoard((state) => state.boards);
+  const at = useBoard((state) => state.at);
+  const add = () => {
+    const chart = chartOf(boards[at]!.present.board) ?? startingChart("1-100");
+    const board = newBoard(nanoid(8), `Board ${boards.length + 1}`, chart);
+    store.getState().setBoards((all) => all.toSpliced(at + 1, 0, historyOf(openBoard(board))), at + 1);
+  };
+  return (
+    <button
+      type="button"
+      aria-label="Add a board"
+      title="Add a board"
+      disabled={boards.length >= MOST.boards}
+      onClick={add}
+      className="flex size-11 shrink-0 items-center justify-center rounded-button hover:bg-ink/8 disabled:opacity-40"
+    >
+      <Plus aria-hidden size={22} />
+    </button>
+  );
+}
+
+function BoardMenu() {
+  const boards = useBoard((state) => state.boards);
+  const at = useBoard((state) => state.at);
+  const store = useBoardStore();
+  const { present } = boards[at]!;
+  const set = (next: (all: Boards) => Boards, where: number) => store.getState().setBoards(next, where);
+  const duplicate = () => {
+    const copy: Board = {
+      ...present.board,
+      id: nanoid(8),
+      title: `${present.board.title.slice(0, 110)} copy`,
+    };
+    set((all) => all.toSpliced(at + 1, 0, historyOf(openBoard(copy))), at + 1);
+  };
+  const swap = (by: 1 | -1) => set((all) => swapped(all, at, at + by), at + by);
+  const remove = () => {
+    const gone: BoardHistory = boards[at]!;
+    set((all) => all.toSpliced(at, 1), Math.max(0, at - 1));
+    say(`Board “${present.board.title}” removed.`, {
+      label: "Put back",
+      run: () => set((all) => all.toSpliced(at, 0, gone), at),
+    });
+  };
+  return (
+    <Menu
+      button={
+        <button
+          type="button"
+          aria-label={`More for board ${at + 1}, ${present.board.title}`}
+          className="flex h-11 w-9 items-center justify-center rounded-button text-white hover:bg-white/15"
+        >
+          <MoreVertical aria-hidden size={19} />
+        </button>
+      }
+    >
+      <MenuItem
+        icon={<Copy aria-hidden size={19} />}
+        disabled={boards.length >= MOST.boards}
+        onSelect={duplicate}
+      >
+        Duplicate the board
+      </MenuItem>
+      <MenuItem icon={<ArrowLeft aria-hidden size={19} />} disabled={at === 0} onSelect={() => swap(-1)}>
+        One earlier
+      </MenuItem>
+      <MenuItem
+        icon={<ArrowRight aria-hidden size={19} />}
+        disabled={at === boards.length - 1}
+        onSelect={() => swap(1)}
+      >
+        One later
+      </MenuItem>
+      <MenuItem icon={<Trash2 aria-hidden size={19} />} disabled={boards.length === 1} onSelect={remove}>
+        Remove the board
+      </MenuItem>
+    </Menu>
+  );
+}
+
+function swapped<T>(all: readonly History<T>[], a: number, b: number): History<T>[] {
+  return all.with(a, all[b]!).with(b, all[a]!);
+}

@@ -1,0 +1,177 @@
+"use client";
+
+import { clsx } from "clsx";
+import { nanoid } from "nanoid";
+import dynamic from "next/dynamic";
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { keepAsStep } from "@/core/lesson/board-state";
+import type { StepWords } from "@/core/lesson/lesson";
+import { trailOf } from "@/core/lesson/views-of";
+import { say } from "@/kit/messages";
+import type { SceneSource } from "@/view/scene/scene-source";
+import { LessonWordsDialog } from "../lesson-words-dialog";
+import { Flag, keep, readKept } from "../save/browser-store";
+import { sendCopy } from "../save/save-door";
+import type { Unsaved } from "../save/saver";
+import { BoardHeader } from "./board-header";
+import { boardStateOf, lessonOf, sceneNow } from "./board-store";
+import { ChartStage } from "./chart-stage";
+import { boardCommands, type ScreenDoors } from "./commands";
+import { Drawer } from "./drawer";
+import { KeysDialog } from "./keys-dialog";
+import type { OpenLesson } from "./open-lesson";
+import { QuestionBand } from "./question-band";
+import { Rail } from "./rail";
+import { StaleDialog } from "./stale-dialog";
+import { StepDialog } from "./step-dialog";
+import { StepsStrip } from "./steps-strip";
+import { TrailStage } from "./trail-stage";
+import { pickBoard, useBoard, useBoardStore } from "./use-board";
+import { useClock } from "./use-clock";
+import { useKeys } from "./use-keys";
+import { forgetUnsaved, useSaver } from "./use-saver";
+import { useWindowKeeping } from "./use-window-keeping";
+
+const FindCommand = dynamic(() => import("./find-command"), { ssr: false });
+const STRONG = "yellow-stair:back-of-the-room";
+const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
+
+type Dialogs = "keep" | "keys" | "command" | "words" | null;
+type Props = { open: OpenLesson; prepare: boolean; unsaved: Unsaved | null };
+
+/** The board screen: one board, taught or prepared. */
+export function BoardWindow({ open, prepare, unsaved }: Props) {
+  const store = useBoardStore();
+  const router = useRouter();
+  const [preparing, setPreparing] = useState(prepare);
+  const [strong, setStrong] = useState(() => readKept(localStorage, STRONG, Flag) ?? false);
+  const [dialog, setDialog] = useState<Dialogs>(null);
+  const saver = useSaver(open.id, open.revision, unsaved, store);
+  const [staleHidden, setStaleHidden] = useState(false);
+  useWindowKeeping(open.id, store, preparing);
+
+  const source = useMemo<SceneSource>(
+    () => ({ read: () => sceneNow(store.getState()), subscribe: store.subscribe }),
+    [store],
+  );
+  const doors = useMemo<ScreenDoors>(
+    () => ({
+      keepStep: () => setDialog("keep"),
+      setStrong: (change) =>
+        setStrong((was) => {
+          keep(localStorage, STRONG, change(was));
+          return change(was);
+        }),
+      fullScreen: () =>
+        document.fullscreenElement
+          ? void document.exitFullscreen()
+          : void document.documentElement
+              .requestFullscreen()
+              .catch(() => say("This browser does not go full screen.")),
+      prepare: () => setPreparing((was) => !was),
+      showKeys: () => setDialog("keys"),
+      findCommand: () => setDialog("command"),
+    }),
+    [],
+  );
+  const commands = useMemo(() => boardCommands(store, doors), [store, doors]);
+  useKeys(commands);
+
+  const climbEvery = useBoard((state) => pickBoard(state).climbEvery);
+  const playing = useBoard((state) => state.played !== null);
+  useClock(playing, climbEvery, () => store.getState().playBeat());
+
+  const panel = useBoard((state) => {
+    const trail = trailOf(pickBoard(state));
+    return trail !== undefined && (trail.numbers || trail.sentence || trail.ones);
+  });
+  const words = useBoard((state) => state.words);
+
+  const keepStep = (said: StepWords) => {
+    store.getState().change((state) => keepAsStep(state, said, nanoid(8)));
+    setDialog(null);
+    say(`Kept as step ${boardStateOf(store.getState()).climbed}.`, {
+      label: "Take back",
+      run: () => store.getState().takeBack(),
+    });
+  };
+  const keepCopy = async () => {
+    const lesson = lessonOf(store.getState());
+    const id = await sendCopy({ ...lesson, title: `${lesson.title.slice(0, 110)} copy` });
+    saver.stop();
+    forgetUnsaved(open.id);
+    router.push(`/lesson/${id}?prepare`);
+  };
+  const close = (isOpen: boolean) => !isOpen && setDialog(null);
+  const stale = saver.state.kind === "stale";
+
+  return (
+    <div className="flex h-dvh flex-col overflow-hidden bg-wall">
+      <BoardHeader
+        preparing={preparing}
+        strong={strong}
+        save={saver.state}
+        doors={doors}
+        renameLesson={() => setDialog("words")}
+        showStale={() => setStaleHidden(false)}
+      />
+      <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-4">
+        <QuestionBand />
+        <div
+          className={clsx(
+            "grid min-h-0 flex-1 gap-4 portrait:grid-cols-1",
+            preparing
+              ? "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_320px]"
+              : panel &&
+                  "grid-cols-[minmax(0,1fr)_clamp(250px,25vw,440px)] portrait:grid-rows-[minmax(0,1fr)_minmax(0,auto)]",
+            preparing && panel && "min-[1600px]:grid-cols-[minmax(0,1fr)_320px_340px]",
+          )}
+        >
+          <ChartStage source={source} strong={strong} />
+          {panel && (
+            <TrailStage
+              source={source}
+              className={preparing ? "max-[1599px]:hidden portrait:hidden" : "portrait:max-h-[34dvh]"}
+            />
+          )}
+          {preparing && <Drawer />}
+        </div>
+      </main>
+      {preparing && (
+        <div className="px-5">
+          <StepsStrip keepStep={doors.keepStep} />
+        </div>
+      )}
+      <Rail keepStep={doors.keepStep} />
+
+      <StepDialog
+        doing="Keep the step"
+        words={dialog === "keep" ? NO_WORDS : null}
+        onClose={() => setDialog(null)}
+        onSave={keepStep}
+      />
+      <LessonWordsDialog
+        open={dialog === "words"}
+        onOpenChange={close}
+        words={words}
+        onSave={(said) => {
+          store.getState().setWords(said);
+          setDialog(null);
+        }}
+      />
+      <KeysDialog open={dialog === "keys"} onOpenChange={close} commands={commands} />
+      {dialog === "command" && <FindCommand open onOpenChange={close} commands={commands} />}
+      <StaleDialog
+        open={stale && !staleHidden}
+        onOpenChange={(isOpen) => setStaleHidden(!isOpen)}
+        keepCopy={keepCopy}
+        showSaved={() => {
+          saver.stop();
+          forgetUnsaved(open.id);
+          window.location.reload();
+        }}
+      />
+    </div>
+  );
+}

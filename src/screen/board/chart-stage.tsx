@@ -1,0 +1,28 @@
+"use client";
+
+import { useMemo } from "react";
+import { chartOf } from "@/core/lesson/views-of";
+import { Chart } from "@/view/chart/chart";
+import type { Run } from "@/view/chart/use-run";
+import type { SceneSource } from "@/view/scene/scene-source";
+import { pickBoard, useBoard, useBoardStore } from "./use-board";
+
+/** The chart of the board, in the teacher's hand. */
+export function ChartStage({ source, strong }: { source: SceneSource; strong: boolean }) {
+  const chart = useBoard((state) => chartOf(pickBoard(state)));
+  const store = useBoardStore();
+  const run = useMemo<Run>(
+    () => ({
+      begin: (number) => store.getState().beginRun(number),
+      over: (number) => store.getState().runOver(number),
+      end: () => {},
+    }),
+    [store],
+  );
+  if (!chart) return null;
+  return (
+    <section aria-label="Chart" className="min-h-0 min-w-0 rounded-card bg-board p-4">
+      <Chart settings={chart} source={source} strong={strong} run={run} />
+    </section>
+  );
+}

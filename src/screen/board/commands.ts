@@ -1,0 +1,72 @@
+import { INKS } from "@/core/lesson/ink";
+import { INK_LOOK } from "@/view/ink/ink-look";
+import type { BoardStore } from "./board-store";
+
+/** What the screen around the board can do. */
+export type ScreenDoors = {
+  keepStep: () => void;
+  setStrong: (change: (strong: boolean) => boolean) => void;
+  fullScreen: () => void;
+  prepare: () => void;
+  showKeys: () => void;
+  findCommand: () => void;
+};
+
+export type Command = {
+  name: string;
+  /** The keys that run it, as `event.key` gives them; shown in this order. */
+  keys: readonly string[];
+  shift?: boolean;
+  run: () => void;
+};
+
+/** Every command of the board with its keys: the one list behind the keyboard, its help, and finding a command. */
+export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] {
+  const board = () => store.getState();
+  return [
+    { name: "Climb to the next step", keys: ["ArrowRight", " ", "PageDown"], run: () => board().climb() },
+    { name: "Step down", keys: ["ArrowLeft", "PageUp"], run: () => board().stepDown() },
+    { name: "Back to the step as prepared", keys: ["Backspace"], run: () => board().backToStep() },
+    { name: "Keep as a step", keys: ["k"], run: doors.keepStep },
+    ...INKS.map((ink, index) => ({
+      name: `Mark with ${INK_LOOK[ink].name.toLowerCase()}`,
+      keys: [String(index + 1)],
+      run: () => board().choose("mark", ink),
+    })),
+    { name: "Mark", keys: ["m"], run: () => board().choose("mark") },
+    { name: "Cover", keys: ["c"], run: () => board().choose("cover") },
+    { name: "Lift", keys: ["l"], run: () => board().choose("lift") },
+    { name: "Take back", keys: ["z"], run: () => board().takeBack() },
+    { name: "Do again", keys: ["z"], shift: true, run: () => board().doAgain() },
+    {
+      name: "Start or pause the count",
+      keys: ["g"],
+      run: () => (board().counting ? board().pauseCount() : board().startCount()),
+    },
+    { name: "One back", keys: [","], run: () => board().oneBack() },
+    { name: "One on", keys: ["."], run: () => board().oneOn() },
+    {
+      name: "Back of the room: larger and heavier",
+      keys: ["b"],
+      run: () => doors.setStrong((strong) => !strong),
+    },
+    { name: "Full screen", keys: ["f"], run: doors.fullScreen },
+    { name: "Prepare or teach", keys: ["e"], run: doors.prepare },
+    { name: "Find a command", keys: ["Ctrl+K"], run: doors.findCommand },
+    { name: "Show the keys", keys: ["?"], run: doors.showKeys },
+  ];
+}
+
+/** A key as it is written on a keyboard. */
+export function keyLabel(key: string): string {
+  const labels: Record<string, string> = {
+    ArrowRight: "→",
+    ArrowLeft: "←",
+    " ": "Space",
+    PageDown: "Page Down",
+    PageUp: "Page Up",
+    ",": ", comma",
+    ".": ". full stop",
+  };
+  return labels[key] ?? (key.length === 1 ? key.toUpperCase() : key);
+}

@@ -1,0 +1,76 @@
+"use client";
+
+import { Count } from "@/core/count/count";
+import { readNumber } from "@/core/number/read-number";
+import { Segments } from "@/kit/segments";
+import { CheckedField } from "./checked-field";
+import { pickBoard, useBoard, useBoardStore } from "./use-board";
+
+const PACES = [
+  { value: "5", label: "5 s" },
+  { value: "3", label: "3 s" },
+  { value: "2", label: "2 s" },
+  { value: "1", label: "1 s" },
+  { value: "0.5", label: "½ s" },
+] as const;
+const OFTEN = ["2", "3", "4", "5", "6", "10"] as const;
+
+/** What the class counts in, from where, which way and how fast. */
+export function CountFields() {
+  const count = useBoard((state) => pickBoard(state).count);
+  const store = useBoardStore();
+  const take = (part: Partial<Count>) => store.getState().setCount({ ...count, ...part });
+  const check = (part: "by" | "from") => (typed: string) => {
+    const read = readNumber(typed);
+    if (!read.ok) return read.message;
+    return Count.safeParse({ ...count, [part]: read.text }).error?.issues[0]?.message;
+  };
+  const read = (typed: string) => {
+    const number = readNumber(typed);
+    return number.ok ? number.text : typed;
+  };
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="grid grid-cols-2 gap-3">
+        <CheckedField
+          label="Count in"
+          numeric
+          value={count.by}
+          check={check("by")}
+          onTake={(by) => take({ by: read(by) })}
+        />
+        <CheckedField
+          label="From"
+          numeric
+          value={count.from}
+          check={check("from")}
+          onTake={(from) => take({ from: read(from) })}
+        />
+      </div>
+      <Segments
+        label="Often counted in"
+        value={count.by}
+        options={OFTEN.map((by) => ({ value: by, label: by }))}
+        onChange={(by) => take({ by })}
+      />
+      <Segments
+        label="Which way"
+        value={count.way}
+        options={[
+          { value: "forwards", label: "Forwards" },
+          { value: "back", label: "Back" },
+        ]}
+        onChange={(way) => take({ way })}
+      />
+      <div>
+        <p className="mb-1.5 text-sm font-semibold">One number every</p>
+        <Segments
+          label="One number every"
+          value={String(count.every)}
+          options={PACES}
+          onChange={(every) => take({ every: Number(every) })}
+        />
+      </div>
+    </div>
+  );
+}

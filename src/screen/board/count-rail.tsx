@@ -1,0 +1,111 @@
+"use client";
+
+import { Pause, Play, StepBack, StepForward } from "lucide-react";
+import { nextOfCount } from "@/core/count/count";
+import { boardHolds } from "@/core/lesson/views-of";
+import { showNumber } from "@/core/number/show-number";
+import { say } from "@/kit/messages";
+import { Popover } from "@/kit/popover";
+import { keepKeyboard } from "@/kit/rail-button";
+import { boardStateOf, sceneNow } from "./board-store";
+import { CountFields } from "./count-fields";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
+import { useClock } from "./use-clock";
+
+const ROUND =
+  "flex size-14 shrink-0 items-center justify-center rounded-button text-white enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
+
+/** The count: one back, start or pause, one on, and what is counted. */
+export function CountRail() {
+  const count = useBoard((state) => pickBoard(state).count);
+  const counting = useBoard((state) => state.counting);
+  const hasTrail = useBoard((state) => pickScene(state).trail !== null);
+  const store = useBoardStore();
+
+  const tellIfNone = () => {
+    const { board } = boardStateOf(store.getState());
+    const { trail } = sceneNow(store.getState());
+    const holds = boardHolds(board);
+    if (nextOfCount(trail, board.count, holds)) return;
+    say(
+      nextOfCount(null, board.count, holds)
+        ? "The count is at its end on this chart."
+        : `This chart does not hold the first number of the count. Choose another number under “From”.`,
+    );
+  };
+  useClock(counting, count.every, () => {
+    if (!store.getState().walkOn()) tellIfNone();
+  });
+  const toggle = () => {
+    const state = store.getState();
+    if (counting) state.pauseCount();
+    else {
+      state.startCount();
+      if (!store.getState().counting) tellIfNone();
+    }
+  };
+
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
+    <div role="group" aria-label="Count" className="flex shrink-0 items-center">
+      <button
+        type="button"
+        aria-label="One back"
+        title="One back"
+        disabled={!hasTrail}
+        className={ROUND}
+        onMouseDown={keepKeyboard}
+        onClick={() => store.getState().oneBack()}
+      >
+        <StepBack aria-hidden size={22} />
+      </button>
+      <button
+        type="button"
+        aria-label={counting ? "Pause the count" : "Start the count"}
+        title={counting ? "Pause the count" : "Start the count"}
+        className="flex size-14 shrink-0 items-center justify-center rounded-button border-2 border-rail-line text-white hover:border-white"
+        onMouseDown={keepKeyboard}
+        onClick={toggle}
+      >
+        {counting ? (
+          <Pause aria-hidden size={24} fill="currentColor" />
+        ) : (
+          <Play aria-hidden size={24} fill="currentColor" />
+        )}
+      </button>
+      <button
+        type="button"
+        aria-label="One on"
+        title="One on"
+        className={ROUND}
+        onMouseDown={keepKeyboard}
+        onClick={() => {
+          tellIfNone();
+          store.getState().oneOn();
+        }}
+      >
+        <StepForward aria-hidden size={22} />
+      </button>
+      <Popover
+        label="Set the count"
+        button={
+          <button
+            type="button"
+            title="Set the count"
+            className="flex h-16 w-[108px] flex-col items-start justify-center gap-0.5 rounded-button px-2 text-left leading-tight hover:bg-white/10"
+          >
+            <span className="w-full truncate text-[15px] font-semibold">
+              Count in <span className="text-stair">{showNumber(count.by)}</span>
+            </span>
+            <span className="w-full truncate text-[13px] text-rail-text">
+              {count.way === "back" ? "back from" : "from"} {showNumber(count.from)},{" "}
+              {count.every === 0.5 ? "½" : count.every} s
+            </span>
+          </button>
+        }
+      >
+        <CountFields />
+      </Popover>
+    </div>
+  );
+}

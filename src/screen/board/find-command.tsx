@@ -1,0 +1,41 @@
+"use client";
+
+import { Command as Cmdk } from "cmdk";
+import { Dialog } from "@/kit/dialog";
+import { type Command, keyLabel } from "./commands";
+
+type Props = { open: boolean; onOpenChange: (open: boolean) => void; commands: readonly Command[] };
+
+/** Finds a command by a few letters and runs it. */
+export default function FindCommand({ open, onOpenChange, commands }: Props) {
+  return (
+    <Dialog open={open} onOpenChange={onOpenChange} title="Find a command">
+      <Cmdk label="Find a command" loop>
+        <Cmdk.Input
+          autoFocus
+          maxLength={60}
+          placeholder="Cover, count, climb…"
+          className="mb-3 h-12 w-full rounded-button border border-rule px-4 placeholder:text-quiet"
+        />
+        <Cmdk.List className="max-h-[50dvh] overflow-y-auto">
+          <Cmdk.Empty className="px-3 py-4 text-quiet">No command has these letters.</Cmdk.Empty>
+          {commands.map((command) => (
+            <Cmdk.Item
+              key={command.name}
+              onSelect={() => {
+                onOpenChange(false);
+                command.run();
+              }}
+              className="flex min-h-12 cursor-pointer items-center justify-between gap-4 rounded-[10px] px-3 font-semibold data-[selected=true]:bg-wall"
+            >
+              {command.name}
+              <span className="text-sm font-normal text-quiet">
+                {command.keys.map((key) => (command.shift ? "Shift+" : "") + keyLabel(key)).join("  ")}
+              </span>
+            </Cmdk.Item>
+          ))}
+        </Cmdk.List>
+      </Cmdk>
+    </Dialog>
+  );
+}

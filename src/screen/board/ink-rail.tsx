@@ -1,0 +1,107 @@
+"use client";
+
+import { clsx } from "clsx";
+import { Highlighter } from "lucide-react";
+import { Popover as Radix } from "radix-ui";
+import { INKS, type Ink } from "@/core/lesson/ink";
+import { keepKeyboard, RailButton } from "@/kit/rail-button";
+import { INK_LOOK } from "@/view/ink/ink-look";
+import { InkShape } from "@/view/ink/ink-shape";
+import { useBoard, useBoardStore } from "./use-board";
+
+/** The inks as they stand on the dark rail: fuller than on the board, each with ink-dark shape. */
+const FULL: Record<Ink, string> = {
+  sun: "#ffc928",
+  coral: "#f4836a",
+  sea: "#74abe8",
+  kelp: "#5cbd93",
+  plum: "#b68ee0",
+};
+
+/** The five inks and Mark. Touching an ink takes it in hand; where the rail is narrow they open from one button. */
+export function InkRail() {
+  const tool = useBoard((state) => state.tool);
+  const ink = useBoard((state) => state.ink);
+  const store = useBoardStore();
+  const marking = tool === "mark";
+  return (
+    <div className="flex items-center">
+      <div className="flex min-[1024px]:max-[1239px]:hidden">
+        {INKS.map((one) => (
+          <InkButton key={one} ink={one} chosen={marking && ink === one} />
+        ))}
+      </div>
+      <FoldedInks ink={ink} marking={marking} />
+      <RailButton
+        icon={<Highlighter aria-hidden size={22} />}
+        label="Mark"
+        chosen={marking}
+        onClick={() => store.getState().choose("mark")}
+      />
+    </div>
+  );
+}
+
+function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
+  const store = useBoardStore();
+  return (
+    <button
+      type="button"
+      aria-label={`${INK_LOOK[ink].name} ink`}
+      aria-pressed={chosen}
+      title={INK_LOOK[ink].name}
+      onMouseDown={keepKeyboard}
+      onClick={() => store.getState().choose("mark", ink)}
+      className="group flex h-16 w-14 shrink-0 items-center justify-center rounded-button"
+    >
+      <span
+        className={clsx(
+          "flex h-16 w-11 items-center justify-center rounded-button",
+          chosen ? "outline-3 outline-offset-[3px] outline-white" : "group-hover:opacity-85",
+        )}
+        style={{ background: FULL[ink] }}
+      >
+        <InkShape ink={ink} size={17} color="var(--color-ink)" />
+      </span>
+    </button>
+  );
+}
+
+function FoldedInks({ ink, marking }: { ink: Ink; marking: boolean }) {
+  return (
+    <Radix.Root>
+      <Radix.Trigger
+        aria-label={`Ink: ${INK_LOOK[ink].name}. Choose another`}
+        onMouseDown={keepKeyboard}
+        className="hidden h-16 w-14 items-center justify-center rounded-button min-[1024px]:max-[1239px]:flex"
+      >
+        <span
+          className={clsx(
+            "flex h-14 w-11 items-center justify-center rounded-button",
+            marking && "outline-3 outline-offset-2 outline-white",
+          )}
+          style={{ background: FULL[ink] }}
+        >
+          <InkShape ink={ink} size={17} color="var(--color-ink)" />
+        </span>
+      </Radix.Trigger>
+      <Radix.Portal>
+        <Radix.Content
+          side="top"
+          sideOffset={20}
+          collisionPadding={8}
+          className="rises z-50 flex rounded-card bg-ink p-2"
+          aria-label="Inks"
+        >
+          {INKS.map((one) => (
+            <Radix.Close key={one} asChild>
+              <span className="contents">
+                <InkButton ink={one} chosen={marking && ink === one} />
+              </span>
+            </Radix.Close>
+          ))}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

@@ -1,0 +1,41 @@
+"use client";
+
+import { Dialog } from "@/kit/dialog";
+import { type Command, keyLabel } from "./commands";
+
+type Props = { open: boolean; onOpenChange: (open: boolean) => void; commands: readonly Command[] };
+
+/** Every key of the board and what it does. */
+export function KeysDialog({ open, onOpenChange, commands }: Props) {
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Keys"
+      description="Once a place of the chart has the keyboard, the arrow keys move from place to place; Escape gives them back."
+      wide
+    >
+      <dl className="columns-1 gap-10 sm:columns-2">
+        {commands.map((command) => (
+          <div
+            key={command.name}
+            className="flex min-h-11 break-inside-avoid items-center justify-between gap-4"
+          >
+            <dt>{command.name}</dt>
+            <dd className="flex gap-1.5 whitespace-nowrap">
+              {command.keys.map((key) => (
+                <kbd
+                  key={key}
+                  className="rounded-lg border border-rule bg-mist px-2 py-0.5 font-sans text-sm font-semibold"
+                >
+                  {command.shift ? "Shift+" : ""}
+                  {keyLabel(key)}
+                </kbd>
+              ))}
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </Dialog>
+  );
+}

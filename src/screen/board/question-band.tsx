@@ -1,0 +1,43 @@
+"use client";
+
+import { currentStep } from "@/core/lesson/board-state";
+import { boardStateOf } from "./board-store";
+import { useBoard, useBoardStore } from "./use-board";
+
+/** The step's question, above the numbers, with its answer covered until asked for. No question, no band. */
+export function QuestionBand() {
+  const step = useBoard((state) => currentStep(boardStateOf(state)));
+  const shown = useBoard((state) => state.answerShown);
+  const store = useBoardStore();
+  if (!step?.question) return null;
+  return (
+    <section
+      aria-label="Question"
+      className="flex min-h-16 shrink-0 flex-wrap items-center gap-x-6 gap-y-2 rounded-card bg-stair py-2.5 pr-3 pl-6"
+    >
+      <p className="min-w-0 flex-1 text-[clamp(26px,2.2vw,38px)] leading-tight font-semibold">
+        {step.question}
+      </p>
+      {step.answer && (
+        <div className="flex items-center gap-3">
+          {shown && (
+            <p
+              className="rises font-numeral text-[clamp(26px,2.4vw,40px)] leading-tight font-bold"
+              data-part="answer"
+            >
+              {step.answer}
+            </p>
+          )}
+          <button
+            type="button"
+            aria-expanded={shown}
+            onClick={() => store.getState().showAnswer(!shown)}
+            className="h-12 rounded-button border-2 border-ink/25 px-4 font-semibold hover:border-ink"
+          >
+            {shown ? "Cover answer" : "Show answer"}
+          </button>
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,129 @@
+"use client";
+
+import { Eraser, Redo2, SquareArrowUp, Undo2 } from "lucide-react";
+import { hasLive } from "@/core/lesson/board-state";
+import { Menu, MenuItem } from "@/kit/menu";
+import { RailButton } from "@/kit/rail-button";
+import { INK_LOOK } from "@/view/ink/ink-look";
+import { InkShape } from "@/view/ink/ink-shape";
+import { boardStateOf } from "./board-store";
+import { CountRail } from "./count-rail";
+import { InkRail } from "./ink-rail";
+import { StairRail } from "./stair-rail";
+import { pickScene, useBoard, useBoardStore } from "./use-board";
+
+/** The dark rail, low on the screen: the stair, the hand tools, the count. */
+export function Rail({ keepStep }: { keepStep: () => void }) {
+  return (
+    <footer className="flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-4 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6">
+      <StairRail keepStep={keepStep} />
+      {/* biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group. */}
+      <div
+        role="group"
+        aria-label="Hand tools"
+        className="flex items-center max-[1023px]:order-3 max-[1023px]:w-full max-[1023px]:justify-between min-[1500px]:gap-3"
+      >
+        <InkRail />
+        <CoverTools />
+        <BackTools />
+      </div>
+      <CountRail />
+    </footer>
+  );
+}
+
+function CoverTools() {
+  const tool = useBoard((state) => state.tool);
+  const store = useBoardStore();
+  return (
+    <div className="flex">
+      <RailButton
+        icon={<CoverIcon />}
+        label="Cover"
+        chosen={tool === "cover"}
+        onClick={() => store.getState().choose("cover")}
+      />
+      <RailButton
+        icon={<SquareArrowUp aria-hidden size={22} />}
+        label="Lift"
+        chosen={tool === "lift"}
+        onClick={() => store.getState().choose("lift")}
+      />
+    </div>
+  );
+}
+
+/** A cover as it looks on the board. */
+function CoverIcon() {
+  return <span aria-hidden className="my-px block size-5 rounded-[5px] bg-current" />;
+}
+
+function BackTools() {
+  const canTakeBack = useBoard((state) => state.boards[state.at]!.past.length > 0);
+  const canDoAgain = useBoard((state) => state.boards[state.at]!.future.length > 0);
+  const store = useBoardStore();
+  return (
+    <div className="flex">
+      <RailButton
+        icon={<Undo2 aria-hidden size={22} />}
+        label="Take back"
+        className="min-w-[72px]"
+        disabled={!canTakeBack}
+        onClick={() => store.getState().takeBack()}
+      />
+      <RailButton
+        icon={<Redo2 aria-hidden size={22} />}
+        label="Again"
+        disabled={!canDoAgain}
+        onClick={() => store.getState().doAgain()}
+      />
+      <ClearMenu />
+    </div>
+  );
+}
+
+/** What can be cleared in one touch. */
+function ClearMenu() {
+  const store = useBoardStore();
+  const scene = useBoard(pickScene);
+  const ink = useBoard((state) => state.ink);
+  const live = useBoard((state) => hasLive(boardStateOf(state)));
+  const run = () => store.getState();
+  return (
+    <Menu align="center" button={<RailButton icon={<Eraser aria-hidden size={22} />} label="Clear" />}>
+      <MenuItem
+        icon={<InkShape ink={ink} size={20} />}
+        disabled={scene.marks.size === 0}
+        onSelect={() => run().act([[{ do: "clear-marks", ink }]])}
+      >
+        Clear {INK_LOOK[ink].name.toLowerCase()} marks
+      </MenuItem>
+      <MenuItem
+        icon={<Blank />}
+        disabled={scene.marks.size === 0}
+        onSelect={() => run().act([[{ do: "clear-marks", ink: null }]])}
+      >
+        Clear all marks
+      </MenuItem>
+      <MenuItem
+        icon={<Blank />}
+        disabled={!scene.trail}
+        onSelect={() => run().act([[{ do: "clear-trail" }]])}
+      >
+        Clear the count
+      </MenuItem>
+      <MenuItem
+        icon={<Blank />}
+        disabled={scene.covers.size === 0}
+        onSelect={() => run().act([[{ do: "lift", numbers: [...scene.covers] }]])}
+      >
+        Lift all covers
+      </MenuItem>
+      <MenuItem icon={<Blank />} disabled={!live} onSelect={() => run().backToStep()}>
+        Back to the step as prepared
+      </MenuItem>
+    </Menu>
+  );
+}
+
+const Blank = () => <span className="size-5" />;

@@ -1,0 +1,51 @@
+"use client";
+
+import { Check, CloudOff, TriangleAlert } from "lucide-react";
+import type { ReactNode } from "react";
+import type { SaveState } from "../save/saver";
+
+type Props = { state: SaveState; quiet: boolean; showStale: () => void };
+
+/** Whether the lesson is saved. In front of a class it speaks only when it is not. */
+export function SaveStatus({ state, quiet, showStale }: Props) {
+  const calm = state.kind === "saved" || state.kind === "saving";
+  return (
+    <div role="status" className={`text-[15px] whitespace-nowrap ${quiet && calm ? "sr-only" : ""}`}>
+      {words(state, showStale)}
+    </div>
+  );
+}
+
+function words(state: SaveState, showStale: () => void): ReactNode {
+  const alarm = "flex items-center gap-1.5 font-semibold text-wrong";
+  switch (state.kind) {
+    case "saved":
+      return (
+        <span className="flex items-center gap-1 text-quiet">
+          <Check aria-hidden size={17} /> Saved
+        </span>
+      );
+    case "saving":
+      return <span className="text-quiet">Saving…</span>;
+    case "waiting":
+      return (
+        <span className={alarm} title="Your work is kept in this browser until it can be saved.">
+          <CloudOff aria-hidden size={17} /> Not saved yet, trying again
+        </span>
+      );
+    case "stale":
+      return (
+        <button type="button" className={`${alarm} underline`} onClick={showStale}>
+          <TriangleAlert aria-hidden size={17} /> Not saved: changed elsewhere
+        </button>
+      );
+    case "refused":
+      return (
+        <span className={alarm}>
+          <TriangleAlert aria-hidden size={17} /> Not saved. {state.message}
+        </span>
+      );
+    default:
+      return state satisfies never;
+  }
+}

@@ -1,0 +1,177 @@
+"use client";
+
+import { clsx } from "clsx";
+import { ArrowLeft, ArrowRight, MoreVertical, PencilLine, Trash2 } from "lucide-react";
+import { Fragment, useState } from "react";
+import { keepAsOpening, liveHere, moveStep, removeStep, rewordStep } from "@/core/lesson/board-state";
+import type { Step } from "@/core/lesson/lesson";
+import { Menu, MenuItem } from "@/kit/menu";
+import { say } from "@/kit/messages";
+import { boardStateOf } from "./board-store";
+import { StepDialog } from "./step-dialog";
+import { pickBoard, pickClimbed, useBoard, useBoardStore } from "./use-board";
+
+const LOWEST = 92;
+const HIGHEST = 136;
+
+/** The stair as it is prepared: its steps with their titles and questions, rising from left to right. */
+export function StepsStrip({ keepStep }: { keepStep: () => void }) {
+  const stair = useBoard((state) => pickBoard(state).stair);
+  const climbed = useBoard(pickClimbed);
+  const [wording, setWording] = useState<number | null>(null);
+  const store = useBoardStore();
+  const height = (level: number) => LOWEST + ((HIGHEST - LOWEST) * level) / Math.max(stair.length + 1, 6);
+  return (
+    <section
+      aria-label="Steps"
+      className="flex h-[148px] shrink-0 items-end gap-2 overflow-x-auto overflow-y-hidden px-1 pt-2"
+    >
+      <FootCard height={height(0)} here={climbed === 0} />
+      {climbed === 0 && <KeepCard height={height(1)} keepStep={keepStep} />}
+      {stair.map((step, index) => (
+        <Fragment key={step.id}>
+          <StepCard
+            step={step}
+            level={index + 1}
+            steps={stair.length}
+            here={climbed === index + 1}
+            height={height(index + 1)}
+            onReword={() => setWording(index + 1)}
+          />
+          {climbed === index + 1 && <KeepCard height={height(index + 2)} keepStep={keepStep} />}
+        </Fragment>
+      ))}
+      <StepDialog
+        doing="Change the words"
+        words={wording === null ? null : (stair[wording - 1] ?? null)}
+        onClose={() => setWording(null)}
+        onSave={(words) => {
+          if (wording !== null) store.getState().change((state) => rewordStep(state, wording, words));
+          setWording(null);
+        }}
+      />
+    </section>
+  );
+}
+
+const CARD = "relative flex w-[152px] shrink-0 flex-col overflow-hidden rounded-t-button bg-board text-left";
+
+function FootCard({ height, here }: { height: number; here: boolean }) {
+  const store = useBoardStore();
+  const live = useBoard(
+    (state) => state.boards[state.at]!.present.climbed === 0 && liveHere(boardStateOf(state)).length > 0,
+  );
+  const keep = () => {
+    store.getState().change(keepAsOpening);
+    say("The board now opens like this.", { label: "Take back", run: () => store.getState().takeBack() });
+  };
+  return (
+    <div className={clsx(CARD, "w-[120px]")} style={{ height }}>
+      <Tread here={here} />
+      <button
+        type="button"
+        aria-current={here ? "step" : undefined}
+        onClick={() => store.getState().standOn(0)}
+        className="flex-1 px-3 pt-1.5 text-left text-[15px] leading-tight font-semibold after:absolute after:inset-0"
+      >
+        Foot of the stair
+      </button>
+      {live && (
+        <button
+          type="button"
+          onClick={keep}
+          className="relative m-1.5 rounded-lg border border-rule bg-board px-2 py-1.5 text-sm font-semibold hover:border-ink"
+        >
+          Open like this
+        </button>
+      )}
+    </div>
+  );
+}
+
+type CardProps = {
+  step: Step;
+  level: number;
+  steps: number;
+  here: boolean;
+  height: number;
+  onReword: () => void;
+};
+
+function StepCard({ step, level, steps, here, height, onReword }: CardProps) {
+  const store = useBoardStore();
+  const remove = () => {
+    store.getState().change((state) => removeStep(state, level));
+    say(`Step “${step.title}” removed.`, { label: "Take back", run: () => store.getState().takeBack() });
+  };
+  return (
+    <div className={CARD} style={{ height }}>
+      <Tread here={here} />
+      <div className="flex flex-1 items-start">
+        <button
+          type="button"
+          aria-current={here ? "step" : undefined}
+          onClick={() => store.getState().standOn(level)}
+          className="min-w-0 flex-1 self-stretch pt-1.5 pl-3 text-left leading-tight after:absolute after:inset-0"
+        >
+          <span className="line-clamp-2 text-[15px] font-semibold">{step.title}</span>
+          {step.question && <span className="mt-1 line-clamp-2 text-[13px] text-quiet">{step.question}</span>}
+        </button>
+        <Menu
+          button={
+            <button
+              type="button"
+              aria-label={`More for step ${level}, ${step.title}`}
+              className="relative flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-wall"
+            >
+              <MoreVertical aria-hidden size={19} />
+            </button>
+          }
+        >
+          <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={onReword}>
+            Change the words
+          </MenuItem>
+          <MenuItem
+            icon={<ArrowRight aria-hidden size={19} />}
+            disabled={level === steps}
+            onSelect={() => store.getState().change((state) => moveStep(state, level, 1))}
+          >
+            One later
+          </MenuItem>
+          <MenuItem
+            icon={<ArrowLeft aria-hidden size={19} />}
+            disabled={level === 1}
+            onSelect={() => store.getState().change((state) => moveStep(state, level, -1))}
+          >
+            One earlier
+          </MenuItem>
+          <MenuItem icon={<Trash2 aria-hidden size={19} />} onSelect={remove}>
+            Remove the step
+          </MenuItem>
+        </Menu>
+      </div>
+    </div>
+  );
+}
+
+/** Where the next step would stand. It can be kept once something was done by hand. */
+function KeepCard({ height, keepStep }: { height: number; keepStep: () => void }) {
+  const live = useBoard((state) => liveHere(boardStateOf(state)).length > 0);
+  return (
+    <button
+      type="button"
+      onClick={keepStep}
+      className={clsx(
+        "w-[152px] shrink-0 rounded-t-button border-2 border-b-0 border-dashed border-quiet/60 px-3 font-semibold",
+        live ? "bg-stair/25 text-ink hover:bg-stair" : "text-quiet hover:border-ink hover:text-ink",
+      )}
+      style={{ height }}
+    >
+      {live ? "Keep as a step" : "Keep a question as a step"}
+    </button>
+  );
+}
+
+const Tread = ({ here }: { here: boolean }) => (
+  <span aria-hidden className={clsx("h-2.5 shrink-0", here ? "bg-stair" : "bg-rule")} />
+);

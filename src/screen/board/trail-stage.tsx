@@ -1,0 +1,31 @@
+"use client";
+
+import { useMemo } from "react";
+import { boardHolds, trailOf } from "@/core/lesson/views-of";
+import { showNumber } from "@/core/number/show-number";
+import type { SceneSource } from "@/view/scene/scene-source";
+import { TrailPanel } from "@/view/trail/trail-panel";
+import { pickBoard, useBoard } from "./use-board";
+
+/** The panel that reads the trail, where the board has one. */
+export function TrailStage({ source, className }: { source: SceneSource; className: string }) {
+  const board = useBoard(pickBoard);
+  const settings = trailOf(board);
+  const holds = useMemo(() => boardHolds(board), [board]);
+  const { by, from, way } = board.count;
+  return (
+    <section
+      aria-label="The count so far"
+      className={`min-h-0 overflow-y-auto rounded-card bg-board p-6 ${className}`}
+    >
+      {settings && (
+        <TrailPanel
+          settings={settings}
+          source={source}
+          holds={holds}
+          invitation={`Count ${way === "back" ? "back " : ""}in ${showNumber(by)} from ${showNumber(from)}. What comes first?`}
+        />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,41 @@
+"use client";
+
+import { useEffect } from "react";
+import type { Command } from "./commands";
+
+/** Runs commands by their keys, except while something is typed, chosen in a list or asked in a dialog. */
+export function useKeys(commands: readonly Command[]): void {
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (event.defaultPrevented || event.altKey) return;
+      const find = commands.find((command) => command.keys.includes("Ctrl+K"));
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k") {
+        event.preventDefault();
+        find?.run();
+        return;
+      }
+      if (event.ctrlKey || event.metaKey || isTaken(event.target, event.key)) return;
+      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+      const command = commands.find(
+        (one) => one.keys.includes(key) && (key === "z" ? Boolean(one.shift) === event.shiftKey : true),
+      );
+      if (!command) return;
+      event.preventDefault();
+      command.run();
+    };
+    window.addEventListener("keydown", onKeyDown);
+    return () => window.removeEventListener("keydown", onKeyDown);
+  }, [commands]);
+}
+
+/** Whether the element with the keyboard needs this key for itself. */
+function isTaken(target: EventTarget | null, key: string): boolean {
+  if (!(target instanceof Element)) return false;
+  if (
+    target.closest(
+      "input, textarea, select, [contenteditable], [role=dialog], [role=menu], [role=radiogroup]",
+    )
+  )
+    return true;
+  return (key === " " || key === "Enter") && target.closest("button, a") !== null;
+}

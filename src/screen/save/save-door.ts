@@ -1,0 +1,36 @@
+import type { Lesson } from "@/core/lesson/lesson";
+import { CopyAnswer, type Save, SaveAnswer } from "./save-messages";
+
+const TOO_LONG_MS = 15_000;
+/** Browsers let a page that is closing send no more than this. */
+const CLOSING_BYTES = 60_000;
+
+async function ask(method: "PUT" | "POST", path: string, body: unknown): Promise<unknown> {
+  const text = JSON.stringify(body);
+  const response = await fetch(path, {
+    method,
+    headers: { "Content-Type": "application/json" },
+    body: text,
+    keepalive: text.length < CLOSING_BYTES,
+    signal: AbortSignal.timeout(TOO_LONG_MS),
+  });
+  if (response.status >= 500) throw new Error(`The server answered ${response.status}.`);
+  return response.json();
+}
+
+/** Sends a save. Throws when no answer comes that can be read: then it is not known whether it was saved. */
+export async function sendSave(id: string, save: Save): Promise<SaveAnswer> {
+  return SaveAnswer.parse(await ask("PUT", `/api/lessons/${encodeURIComponent(id)}`, save));
+}
+
+/** Puts a lesson on the shelf as a new one, and gives its id. Throws with a message for the teacher. */
+export async function sendCopy(lesson: Lesson): Promise<string> {
+  const answer = CopyAnswer.parse(await ask("POST", "/api/lessons", { lesson }));
+  if (answer.kind === "refused") throw new Error(answer.message);
+  return answer.id;
+}
+
+/** Notes that the lesson was taught today. A note that does not arrive is not worth a message in class. */
+export function sendTaught(id: string): void {
+  ask("POST", `/api/lessons/${encodeURIComponent(id)}/taught`, {}).catch(() => {});
+}

@@ -1,0 +1,113 @@
+"use client";
+
+import { Copy, MoreVertical, PencilLine, Trash2, TriangleAlert } from "lucide-react";
+import Link from "next/link";
+import { type ReactNode, useState } from "react";
+import { IconButton } from "@/kit/button";
+import { Menu, MenuItem } from "@/kit/menu";
+import { say } from "@/kit/messages";
+import { LessonWordsDialog } from "../lesson-words-dialog";
+import type { ShelfLesson } from "./shelf-lesson";
+import type { ShelfDoors } from "./shelf-messages";
+import { useDoor } from "./use-door";
+
+type Props = { lesson: ShelfLesson & { picture: ReactNode }; doors: ShelfDoors };
+
+/** One lesson on the shelf: its picture and its words; a touch opens it. */
+export function LessonCard({ lesson, doors }: Props) {
+  const [naming, setNaming] = useState(false);
+  const [busy, run] = useDoor();
+  const { id, title } = lesson;
+  const details = [
+    lesson.boards === 1 ? "1 board" : `${lesson.boards} boards`,
+    lesson.forClass,
+    lesson.taught,
+  ];
+  const remove = () =>
+    run(
+      () => doors.remove(id),
+      () =>
+        say(`“${title}” removed.`, {
+          label: "Put back",
+          run: () =>
+            run(
+              () => doors.putBack(id),
+              () => {},
+            ),
+        }),
+    );
+  return (
+    <li className={busy ? "opacity-60" : ""}>
+      <div className="group relative">
+        {lesson.fault ? (
+          <div className="flex aspect-[16/10] items-center gap-4 rounded-card border border-wrong bg-board p-6 text-wrong">
+            <TriangleAlert aria-hidden className="shrink-0" />
+            <p>{lesson.fault} It is kept as it is; the other lessons are not touched.</p>
+          </div>
+        ) : (
+          <div className="aspect-[16/10] rounded-card border border-rule bg-mist p-4 group-hover:border-ink">
+            {lesson.picture}
+          </div>
+        )}
+        <div className="mt-3 flex items-start gap-1">
+          <div className="min-w-0 flex-1">
+            <h2 className="truncate text-xl font-bold">
+              {lesson.fault ? (
+                title
+              ) : (
+                <Link
+                  href={`/lesson/${id}`}
+                  prefetch={false}
+                  className="after:absolute after:inset-0 after:rounded-card"
+                >
+                  {title}
+                </Link>
+              )}
+            </h2>
+            <p className="truncate text-[15px] text-quiet">{details.filter(Boolean).join(" · ")}</p>
+          </div>
+          <Menu
+            button={
+              <IconButton name={`More for ${title}`} className="relative -mr-2">
+                <MoreVertical aria-hidden size={22} />
+              </IconButton>
+            }
+          >
+            {!lesson.fault && (
+              <>
+                <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={() => setNaming(true)}>
+                  Rename
+                </MenuItem>
+                <MenuItem
+                  icon={<Copy aria-hidden size={19} />}
+                  onSelect={() =>
+                    run(
+                      () => doors.duplicate(id),
+                      () => say(`“${title}” duplicated.`),
+                    )
+                  }
+                >
+                  Duplicate
+                </MenuItem>
+              </>
+            )}
+            <MenuItem icon={<Trash2 aria-hidden size={19} />} onSelect={remove}>
+              Remove
+            </MenuItem>
+          </Menu>
+        </div>
+      </div>
+      <LessonWordsDialog
+        open={naming}
+        onOpenChange={setNaming}
+        words={lesson}
+        onSave={(words) =>
+          run(
+            () => doors.reword(id, words),
+            () => setNaming(false),
+          )
+        }
+      />
+    </li>
+  );
+}

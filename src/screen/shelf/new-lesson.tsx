@@ -1,0 +1,83 @@
+"use client";
+
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useRouter } from "next/navigation";
+import type { ReactNode } from "react";
+import { useForm } from "react-hook-form";
+import { Button } from "@/kit/button";
+import { Dialog, DialogEnd } from "@/kit/dialog";
+import { Field } from "@/kit/field";
+import { NewLessonRequest, type ShelfDoors } from "./shelf-messages";
+import { useDoor } from "./use-door";
+
+type Start = { id: string; name: string; picture: ReactNode };
+type Props = {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  starts: Start[];
+  create: ShelfDoors["create"];
+};
+
+/** Asks for a new lesson's title and the chart it begins with, and opens it to be prepared. */
+export function NewLesson({ open, onOpenChange, starts, create }: Props) {
+  return (
+    <Dialog open={open} onOpenChange={onOpenChange} title="New lesson" wide>
+      <NewLessonForm starts={starts} create={create} onCancel={() => onOpenChange(false)} />
+    </Dialog>
+  );
+}
+
+function NewLessonForm({
+  starts,
+  create,
+  onCancel,
+}: Pick<Props, "starts" | "create"> & { onCancel: () => void }) {
+  const router = useRouter();
+  const [busy, run] = useDoor();
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(NewLessonRequest),
+    defaultValues: { title: "", forClass: "", chart: starts[0]!.id },
+  });
+  return (
+    <form
+      noValidate
+      onSubmit={handleSubmit((request) =>
+        run(
+          () => create(request),
+          (id) => router.push(`/lesson/${id}?prepare`),
+        ),
+      )}
+    >
+      <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
+        <Field label="Title" message={formState.errors.title?.message} {...register("title")} />
+        <Field
+          label="Class"
+          hint="if you like"
+          message={formState.errors.forClass?.message}
+          {...register("forClass")}
+        />
+      </div>
+      <fieldset className="mt-5">
+        <legend className="mb-2 text-sm font-semibold">Chart to begin with</legend>
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+          {starts.map((start) => (
+            <label
+              key={start.id}
+              className="cursor-pointer rounded-card border-2 border-rule bg-mist p-3 has-checked:border-ink has-checked:bg-board has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-focus"
+            >
+              <input type="radio" value={start.id} className="sr-only" {...register("chart")} />
+              <span className="block aspect-[4/3]">{start.picture}</span>
+              <span className="mt-2 block text-center font-semibold">{start.name}</span>
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <DialogEnd>
+        <Button onClick={onCancel}>Cancel</Button>
+        <Button type="submit" look="strong" disabled={busy}>
+          Make the lesson
+        </Button>
+      </DialogEnd>
+    </form>
+  );
+}

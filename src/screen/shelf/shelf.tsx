@@ -1,0 +1,71 @@
+"use client";
+
+import { Plus, Search } from "lucide-react";
+import { type ReactNode, useState } from "react";
+import { Button } from "@/kit/button";
+import { LessonCard } from "./lesson-card";
+import { NewLesson } from "./new-lesson";
+import type { ShelfLesson } from "./shelf-lesson";
+import type { ShelfDoors } from "./shelf-messages";
+
+type Props = {
+  lessons: (ShelfLesson & { picture: ReactNode })[];
+  starts: { id: string; name: string; picture: ReactNode }[];
+  doors: ShelfDoors;
+};
+
+/** The lessons, and the way to a new one. */
+export function Shelf({ lessons, starts, doors }: Props) {
+  const [wanted, setWanted] = useState("");
+  const [making, setMaking] = useState(false);
+  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = lessons.filter((lesson) => words.every((word) => lesson.findBy.includes(word)));
+  return (
+    <>
+      <div className="mb-8 flex flex-wrap items-center gap-3">
+        <h1 className="mr-auto text-[32px] leading-tight font-bold">Lessons</h1>
+        {lessons.length > 0 && (
+          <label className="flex h-12 w-72 items-center gap-2.5 rounded-button border border-rule bg-board px-4 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
+            <Search aria-hidden size={19} className="text-quiet" />
+            <span className="sr-only">Find a lesson</span>
+            <input
+              type="search"
+              value={wanted}
+              maxLength={100}
+              onChange={(event) => setWanted(event.target.value)}
+              placeholder="Find a lesson"
+              className="w-full bg-transparent outline-none placeholder:text-quiet"
+            />
+          </label>
+        )}
+        <Button look="strong" className="h-12 px-5" onClick={() => setMaking(true)}>
+          <Plus aria-hidden size={20} /> New lesson
+        </Button>
+      </div>
+      {lessons.length === 0 && (
+        <div className="flex flex-col items-start gap-4 rounded-card border border-dashed border-quiet p-10">
+          <p className="max-w-md text-xl leading-snug">
+            The shelf is empty. A lesson begins with a chart; its steps come later.
+          </p>
+          <Button look="stair" onClick={() => setMaking(true)}>
+            Make the first lesson
+          </Button>
+        </div>
+      )}
+      {lessons.length > 0 && found.length === 0 && (
+        <p className="text-lg">
+          No lesson has “{wanted.trim()}” in its title, class, boards or steps.{" "}
+          <button type="button" className="font-semibold underline" onClick={() => setWanted("")}>
+            Show all lessons
+          </button>
+        </p>
+      )}
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(264px,1fr))] gap-x-6 gap-y-8">
+        {found.map((lesson) => (
+          <LessonCard key={lesson.id} lesson={lesson} doors={doors} />
+        ))}
+      </ul>
+      <NewLesson open={making} onOpenChange={setMaking} starts={starts} create={doors.create} />
+    </>
+  );
+}

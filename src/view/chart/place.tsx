@@ -1,0 +1,51 @@
+"use client";
+
+import { memo, useRef } from "react";
+import { isCovered, placeState } from "@/core/lesson/place-state";
+import type { SceneSource } from "../scene/scene-source";
+import { useScene } from "../scene/use-scene";
+import { type ChartLayout, cornerOf } from "./chart-layout";
+import { Cover, PlaceFace } from "./place-face";
+import { placeName } from "./place-name";
+
+type Props = { layout: ChartLayout; index: number; source: SceneSource };
+
+/** One place of a live chart. It listens for its own number, so that a touch redraws what it changes and no more. */
+export const Place = memo(function Place({ layout, index, source }: Props) {
+  const number = layout.numbers[index]!;
+  const state = useScene(source, (scene) => placeState(scene, number));
+  const covered = isCovered(state);
+  const wasCovered = useRef(false);
+  const lifted = wasCovered.current && !covered;
+  wasCovered.current ||= covered;
+  const { x, y } = cornerOf(layout, index);
+  const { cellWidth: w, cellHeight: h } = layout;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a table cell cannot be drawn in SVG.
+    <g
+      role="gridcell"
+      aria-colindex={(index % layout.columns) + 1}
+      aria-label={placeName(number, state)}
+      tabIndex={index === 0 ? 0 : -1}
+      data-place={index}
+      className="place"
+      transform={`translate(${x} ${y})`}
+    >
+      <rect width={w} height={h} fill="var(--color-board)" />
+      <PlaceFace layout={layout} number={number} state={state} />
+      {lifted && <Cover layout={layout} className="cover cover-lifted pointer-events-none" />}
+      <rect
+        className="keyboard-ring"
+        x={4}
+        y={4}
+        width={w - 8}
+        height={h - 8}
+        rx={5}
+        fill="none"
+        stroke="var(--color-ink)"
+        strokeWidth={3}
+        strokeDasharray="6 4"
+      />
+    </g>
+  );
+});

@@ -1,0 +1,12 @@
+import { EMPTY_SCENE, type Scene } from "@/core/lesson/scene";
+
+/** Where a view reads its scene: at rest, or from a board that goes on. */
+export type SceneSource = {
+  read: () => Scene;
+  subscribe: (whenChanged: () => void) => () => void;
+};
+
+/** A source that never changes. */
+export function still(scene: Scene = EMPTY_SCENE): SceneSource {
+  return { read: () => scene, subscribe: () => () => {} };
+}

@@ -1,0 +1,11 @@
+"use client";
+
+import { useSyncExternalStore } from "react";
+import type { Scene } from "@/core/lesson/scene";
+import type { SceneSource } from "./scene-source";
+
+/** Part of the scene. It must be given as a primitive or the same object, so that an equal part redraws nothing. */
+export function useScene<T>(source: SceneSource, pick: (scene: Scene) => T): T {
+  const read = () => pick(source.read());
+  return useSyncExternalStore(source.subscribe, read, read);
+}

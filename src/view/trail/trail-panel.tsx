@@ -1,0 +1,120 @@
+"use client";
+
+import { memo, type ReactNode } from "react";
+import { numberSentence } from "@/core/count/number-sentence";
+import { onesCycle } from "@/core/count/ones-cycle";
+import { numbersSaid } from "@/core/count/trail";
+import type { TrailSettings } from "@/core/lesson/lesson";
+import type { NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
+import type { SceneSource } from "../scene/scene-source";
+import { useScene } from "../scene/use-scene";
+
+type Props = {
+  settings: TrailSettings;
+  source: SceneSource;
+  /** Whether a view of the board holds a number: the start of a trail is said only where it can be seen. */
+  holds: (number: NumberKey) => boolean;
+  /** Said while there is no trail. */
+  invitation: string;
+};
+
+/** Most numbers listed; before them an ellipsis stands for the rest. */
+const LISTED = 40;
+
+/** The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. */
+export const TrailPanel = memo(function TrailPanel({ settings, source, holds, invitation }: Props) {
+  const trail = useScene(source, (scene) => scene.trail);
+  const covers = useScene(source, (scene) => scene.covers);
+  if (!trail)
+    return <p className="m-auto max-w-64 text-center text-xl leading-snug text-quiet">{invitation}</p>;
+
+  const said = numbersSaid(trail, holds);
+  const sentence = numberSentence(trail);
+  const cycle = onesCycle(said, trail.jumps);
+  const listed = said.slice(-LISTED);
+  const hidden = (number: NumberKey) => covers.has(number);
+  const large = said.length <= 15;
+  return (
+    <div className="flex flex-col gap-[clamp(12px,3.2vh,30px)]">
+      {settings.sentence && (
+        <Part title={jumpsSoFar(trail.jumps.length)}>
+          {sentence && (
+            <p
+              className="font-numeral text-[clamp(26px,5.4vh,46px)] leading-tight font-bold"
+              data-part="sentence"
+            >
+              {sentence.map((part, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
+                <span key={index}>
+                  {index > 0 && " "}
+                  {part.kind === "number" && hidden(part.number) ? <Covered /> : part.text}
+                </span>
+              ))}
+            </p>
+          )}
+        </Part>
+      )}
+      {settings.numbers && (
+        <Part title="Numbers so far">
+          <p
+            className={`font-numeral leading-snug ${large ? "text-[clamp(22px,4vh,32px)]" : "text-[clamp(18px,2.9vh,24px)]"}`}
+            data-part="numbers"
+          >
+            {listed.length < said.length && "… "}
+            {listed.map((number, index) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
+              <span key={index} className="whitespace-nowrap">
+                {hidden(number) ? <Covered /> : showNumber(number)},{" "}
+              </span>
+            ))}
+            <b>?</b>
+          </p>
+        </Part>
+      )}
+      {settings.ones && cycle && (
+        <Part title="Ones digits so far">
+          <div className="font-numeral text-[clamp(22px,4vh,32px)] leading-[1.3]" data-part="ones">
+            {cycle.rows.slice(-4).map((row, r) => {
+              const first = Math.max(0, cycle.rows.length - 4) + r;
+              return (
+                <p
+                  key={first}
+                  className={`grid ${first > 0 ? "font-bold text-sun-deep" : ""}`}
+                  style={{ gridTemplateColumns: `repeat(${Math.max(cycle.length, 6)}, minmax(0, 1.6em))` }}
+                >
+                  {row.map((digit, d) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: the column is the place in the cycle.
+                    <span key={d}>{hidden(said[first * cycle.length + d]!) ? <Covered small /> : digit}</span>
+                  ))}
+                </p>
+              );
+            })}
+          </div>
+        </Part>
+      )}
+    </div>
+  );
+});
+
+const jumpsSoFar = (jumps: number) => (jumps === 1 ? "1 jump so far" : `${jumps} jumps so far`);
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section>
+      <h2 className="mb-1 text-[15px] font-semibold text-quiet">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+/** A number that is covered on the board is covered here too. */
+function Covered({ small }: { small?: boolean }) {
+  return (
+    <span
+      role="img"
+      aria-label="covered"
+      className={`inline-block h-[0.86em] rounded-[0.2em] bg-ink align-[-0.06em] ${small ? "w-[0.8em]" : "w-[1.5em]"}`}
+    />
+  );
+}
