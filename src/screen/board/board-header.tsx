@@ -4,6 +4,7 @@ import { ArrowLeft, Expand, Keyboard, MoreHorizontal, PencilLine, ZoomIn } from 
 import Link from "next/link";
 import { Button, IconButton } from "@/kit/button";
 import { Menu, MenuItem } from "@/kit/menu";
+import { keepKeyboard } from "@/kit/rail-button";
 import type { SaveState } from "../save/saver";
 import { BoardTabs } from "./board-tabs";
 import type { ScreenDoors } from "./commands";
@@ -33,7 +34,7 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
       >
         <ArrowLeft aria-hidden size={22} />
       </Link>
-      <div className="flex min-w-0 items-baseline gap-3">
+      <div className="flex min-w-0 items-center gap-3">
         <h1 className="truncate text-lg font-bold">{title}</h1>
         {forClass && !preparing && (
           <span className="text-[15px] whitespace-nowrap text-quiet max-[1100px]:hidden">{forClass}</span>
@@ -61,7 +62,12 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
           Show the keys
         </MenuItem>
       </Menu>
-      <Button look={preparing ? "strong" : "plain"} onClick={doors.prepare} className="px-5">
+      <Button
+        onMouseDown={keepKeyboard}
+        look={preparing ? "strong" : "plain"}
+        onClick={doors.prepare}
+        className="px-5"
+      >
         {preparing ? "Teach" : "Prepare"}
       </Button>
     </header>

@@ -11,6 +11,7 @@ import { chartOf } from "@/core/lesson/views-of";
 import { startingChart } from "@/core/surface/starting-charts";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
+import { keepKeyboard } from "@/kit/rail-button";
 import type { BoardScreenState } from "./board-store";
 import { useBoard, useBoardStore } from "./use-board";
 
@@ -31,9 +32,10 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
             <button
               type="button"
               aria-current={index === at ? "page" : undefined}
+              onMouseDown={keepKeyboard}
               onClick={() => store.getState().goTo(index)}
               className={clsx(
-                "h-11 max-w-52 truncate rounded-button px-3.5 text-[15px] font-semibold",
+                "h-11 max-w-52 truncate focus-visible:-outline-offset-3 rounded-button px-3.5 text-[15px] font-semibold",
                 index === at ? "text-white" : "text-quiet hover:bg-ink/8 hover:text-ink",
               )}
             >

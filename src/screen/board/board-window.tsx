@@ -116,7 +116,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
         renameLesson={() => setDialog("words")}
         showStale={() => setStaleHidden(false)}
       />
-      <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-4">
+      <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3">
         <QuestionBand />
         <div
           className={clsx(

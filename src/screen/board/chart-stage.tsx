@@ -21,7 +21,7 @@ export function ChartStage({ source, strong }: { source: SceneSource; strong: bo
   );
   if (!chart) return null;
   return (
-    <section aria-label="Chart" className="min-h-0 min-w-0 rounded-card bg-board p-4">
+    <section aria-label="Chart" className="min-h-0 min-w-0 rounded-card bg-board p-3">
       <Chart settings={chart} source={source} strong={strong} run={run} />
     </section>
   );

@@ -1,8 +1,9 @@
 "use client";
 
-import { Pause, Play, StepBack, StepForward } from "lucide-react";
-import { nextOfCount } from "@/core/count/count";
+import { Pause, Play } from "lucide-react";
+import { jumpOf, nextOfCount } from "@/core/count/count";
 import { boardHolds } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
@@ -57,7 +58,7 @@ export function CountRail() {
         onMouseDown={keepKeyboard}
         onClick={() => store.getState().oneBack()}
       >
-        <StepBack aria-hidden size={22} />
+        <Jump by={jumpOf({ ...count, way: count.way === "back" ? "forwards" : "back" })} />
       </button>
       <button
         type="button"
@@ -84,7 +85,7 @@ export function CountRail() {
           store.getState().oneOn();
         }}
       >
-        <StepForward aria-hidden size={22} />
+        <Jump by={jumpOf(count)} />
       </button>
       <Popover
         label="Set the count"
@@ -107,5 +108,15 @@ export function CountRail() {
         <CountFields />
       </Popover>
     </div>
+  );
+}
+
+/** A jump with its sign, as it stands on its button. */
+function Jump({ by }: { by: NumberKey }) {
+  const text = by.startsWith("-") ? showNumber(by) : `+${by}`;
+  return (
+    <span aria-hidden className={`font-numeral font-bold ${text.length > 4 ? "text-sm" : "text-xl"}`}>
+      {text}
+    </span>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 
 import { currentStep } from "@/core/lesson/board-state";
+import { keepKeyboard } from "@/kit/rail-button";
 import { boardStateOf } from "./board-store";
 import { useBoard, useBoardStore } from "./use-board";
 
@@ -31,6 +32,7 @@ export function QuestionBand() {
           <button
             type="button"
             aria-expanded={shown}
+            onMouseDown={keepKeyboard}
             onClick={() => store.getState().showAnswer(!shown)}
             className="h-12 rounded-button border-2 border-ink/25 px-4 font-semibold hover:border-ink"
           >

@@ -11,8 +11,8 @@ import { boardStateOf } from "./board-store";
 import { StepDialog } from "./step-dialog";
 import { pickBoard, pickClimbed, useBoard, useBoardStore } from "./use-board";
 
-const LOWEST = 92;
-const HIGHEST = 136;
+const LOWEST = 78;
+const HIGHEST = 112;
 
 /** The stair as it is prepared: its steps with their titles and questions, rising from left to right. */
 export function StepsStrip({ keepStep }: { keepStep: () => void }) {
@@ -24,7 +24,7 @@ export function StepsStrip({ keepStep }: { keepStep: () => void }) {
   return (
     <section
       aria-label="Steps"
-      className="flex h-[148px] shrink-0 items-end gap-2 overflow-x-auto overflow-y-hidden px-1 pt-2"
+      className="flex h-[116px] shrink-0 items-end gap-2 overflow-x-auto overflow-y-hidden px-1"
     >
       <FootCard height={height(0)} here={climbed === 0} />
       {climbed === 0 && <KeepCard height={height(1)} keepStep={keepStep} />}
@@ -72,7 +72,7 @@ function FootCard({ height, here }: { height: number; here: boolean }) {
         type="button"
         aria-current={here ? "step" : undefined}
         onClick={() => store.getState().standOn(0)}
-        className="flex-1 px-3 pt-1.5 text-left text-[15px] leading-tight font-semibold after:absolute after:inset-0"
+        className="flex flex-1 items-start px-3 pt-1.5 text-left text-[15px] leading-tight font-semibold after:absolute after:inset-0"
       >
         Foot of the stair
       </button>
@@ -112,10 +112,12 @@ function StepCard({ step, level, steps, here, height, onReword }: CardProps) {
           type="button"
           aria-current={here ? "step" : undefined}
           onClick={() => store.getState().standOn(level)}
-          className="min-w-0 flex-1 self-stretch pt-1.5 pl-3 text-left leading-tight after:absolute after:inset-0"
+          className="flex min-w-0 flex-1 flex-col items-start self-stretch pt-1.5 pl-3 text-left leading-tight after:absolute after:inset-0"
         >
           <span className="line-clamp-2 text-[15px] font-semibold">{step.title}</span>
-          {step.question && <span className="mt-1 line-clamp-2 text-[13px] text-quiet">{step.question}</span>}
+          {step.question && (
+            <span className="mt-0.5 line-clamp-2 text-[13px] text-quiet">{step.question}</span>
+          )}
         </button>
         <Menu
           button={
@@ -173,5 +175,5 @@ function KeepCard({ height, keepStep }: { height: number; keepStep: () => void }
 }
 
 const Tread = ({ here }: { here: boolean }) => (
-  <span aria-hidden className={clsx("h-2.5 shrink-0", here ? "bg-stair" : "bg-rule")} />
+  <span aria-hidden className={clsx("h-2 shrink-0", here ? "bg-stair" : "bg-rule")} />
 );

@@ -36,8 +36,8 @@ export function layOutChart(
   const cellHeight = Math.min(down, across * HIGHEST);
   const numbers = chartNumbers(chart);
   const longest = Math.max(...numbers.map((number) => showNumber(number).length));
-  const share = cellHeight < 30 ? 0.74 : strong ? 0.66 : 0.54;
-  const room_ = cellWidth * (strong || cellHeight < 30 ? 0.94 : 0.86);
+  const share = cellHeight < 30 ? 0.74 : strong ? 0.66 : 0.56;
+  const widest = cellWidth * (strong || cellHeight < 30 ? 0.94 : 0.86);
   return {
     numbers,
     indexOf: new Map(numbers.map((number, index) => [number, index])),
@@ -47,7 +47,7 @@ export function layOutChart(
     height: cellHeight * rows,
     cellWidth,
     cellHeight,
-    numeral: Math.min(cellHeight * share, room_ / (longest * DIGIT)),
+    numeral: Math.min(cellHeight * share, widest / (longest * DIGIT)),
     shape: Math.max(2, Math.min(cellHeight, cellWidth) * 0.092),
     line: strong ? 2 : 1,
   };

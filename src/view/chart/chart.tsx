@@ -52,7 +52,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
   };
 
   return (
-    <div ref={room} className="flex size-full items-center justify-center overflow-hidden">
+    <div ref={room} className="flex size-full items-center justify-center">
       {/* biome-ignore lint/a11y/useSemanticElements: a table cannot be drawn in SVG. */}
       <div
         role="grid"

@@ -1,6 +1,6 @@
 "use client";
 
-import { memo, type ReactNode } from "react";
+import { Fragment, memo, type ReactNode } from "react";
 import { numberSentence } from "@/core/count/number-sentence";
 import { onesCycle } from "@/core/count/ones-cycle";
 import { numbersSaid } from "@/core/count/trail";
@@ -64,9 +64,11 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
             {listed.length < said.length && "… "}
             {listed.map((number, index) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
-              <span key={index} className="whitespace-nowrap">
-                {hidden(number) ? <Covered /> : showNumber(number)},{" "}
-              </span>
+              <Fragment key={index}>
+                <span className="whitespace-nowrap">
+                  {hidden(number) ? <Covered /> : showNumber(number)},
+                </span>{" "}
+              </Fragment>
             ))}
             <b>?</b>
           </p>

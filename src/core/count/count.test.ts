@@ -1,0 +1,288 @@
+import fc from "fast-check";
+import { evaluate } from "mathjs";
+import { describe, expect, test } from "vitest";
+import { EMPTY_SCENE, fold } from "../lesson/scene";
+import { exact, type NumberKey } from "../number/exact";
+import { type ChartSettings, placeOf } from "../surface/chart";
+import { startingChart } from "../surface/starting-charts";
+import { beginCount, Count, countByTouch, isCount, jumpOf, nextOfCount } from "./count";
+import { numberSentence } from "./number-sentence";
+import { onesCycle } from "./ones-cycle";
+import { indexIn, termAt } from "./sequence";
+import { jumpBack, jumpOn, landings, numbersSaid, startTrail, type Trail } from "./trail";
+
+const holdsOf = (chart: ChartSettings) => (number: NumberKey) => placeOf(chart, number) !== null;
+const count = (part: Partial<Count>): Count => ({ by: "6", from: "0", way: "forwards", every: 2, ...part });
+
+/** Counts over a chart to its end, and gives the numbers said. */
+function countAll(over: ChartSettings, what: Count): NumberKey[] {
+  const holds = holdsOf(over);
+  const said: NumberKey[] = [];
+  let scene = EMPTY_SCENE;
+  for (;;) {
+    const next = nextOfCount(scene.trail, what, holds);
+    if (!next) return said;
+    scene = fold(scene, next.moves);
+    expect(scene.focus).toBe(next.number);
+    said.push(next.number);
+  }
+}
+
+const upTo = (last: number): ChartSettings => ({
+  kind: "chart",
+  first: "0",
+  difference: "1",
+  columns: 30,
+  rows: Math.ceil((last + 1) / 30),
+});
+
+describe("counting over a chart", () => {
+  test("counting in k from 0 says the multiples of k, as mathjs divides them", () => {
+    for (let k = 1; k <= 100; k += 1) {
+      const multiples = Array.from({ length: 100 }, (_, i) => i + 1).filter(
+        (n) => evaluate(`mod(${n}, ${k})`) === 0,
+      );
+      expect(countAll(startingChart("1-100"), count({ by: String(k) }))).toEqual(multiples.map(String));
+    }
+  });
+
+  // National curriculum in England: mathematics programmes of study (Department for Education, 2013), number and
+  // place value: which multiples are counted in which year. The text is quoted from memory.
+  test.each([
+    ["year 1: in multiples of twos, fives and tens", ["2", "5", "10"]],
+    ["year 2: in steps of 2, 3 and 5 from 0, and in tens", ["2", "3", "5", "10"]],
+    ["year 3: from 0 in multiples of 4, 8, 50 and 100", ["4", "8", "50", "100"]],
+    ["year 4: in multiples of 6, 7, 9, 25 and 1000", ["6", "7", "9", "25"]],
+  ])("England, %s", (_, sizes) => {
+    for (const by of sizes) {
+      const said = countAll(upTo(1199), count({ by }));
+      expect(said).toEqual(
+        Array.from({ length: Math.floor(1199 / Number(by)) + 1 }, (__, i) => String(i * Number(by))),
+      );
+    }
+  });
+
+  test("England, year 4: in thousands, and backwards through zero to negative numbers", () => {
+    const thousands: ChartSettings = { kind: "chart", first: "0", difference: "1000", columns: 10, rows: 1 };
+    expect(countAll(thousands, count({ by: "1000" }))).toEqual([
+      "0",
+      "1000",
+      "2000",
+      "3000",
+      "4000",
+      "5000",
+      "6000",
+      "7000",
+      "8000",
+      "9000",
+    ]);
+    const round: ChartSettings = { kind: "chart", first: "-10", difference: "1", columns: 21, rows: 1 };
+    expect(countAll(round, count({ by: "5", from: "10", way: "back" }))).toEqual([
+      "10",
+      "5",
+      "0",
+      "-5",
+      "-10",
+    ]);
+  });
+
+  test("England, year 1: forwards and backwards, beginning with any number, to and across 100", () => {
+    const chart = startingChart("1-120");
+    expect(countAll(chart, count({ by: "1", from: "97" })).slice(0, 6)).toEqual([
+      "97",
+      "98",
+      "99",
+      "100",
+      "101",
+      "102",
+    ]);
+    expect(countAll(chart, count({ by: "1", from: "102", way: "back" })).slice(0, 5)).toEqual([
+      "102",
+      "101",
+      "100",
+      "99",
+      "98",
+    ]);
+  });
+
+  // Common Core State Standards for Mathematics (2010), 1.NBT.A.1: count to 120, starting at any number less than
+  // 120; 2.NBT.A.2: count within 1000; skip-count by 5s, 10s and 100s. The text is quoted from memory.
+  test("Common Core 1.NBT.A.1: to 120 from any number below it", () => {
+    const chart = startingChart("1-120");
+    for (let from = 1; from < 120; from += 1) {
+      const said = countAll(chart, count({ by: "1", from: String(from) }));
+      expect([said[0], said.at(-1), said.length]).toEqual([String(from), "120", 121 - from]);
+    }
+  });
+
+  test.each([
+    ["5", 201],
+    ["10", 101],
+    ["100", 11],
+  ])("Common Core 2.NBT.A.2: by %ss within 1000", (by, howMany) => {
+    const within: ChartSettings = {
+      kind: "chart",
+      first: "0",
+      difference: by,
+      columns: 20,
+      rows: Math.ceil(howMany / 20),
+    };
+    const said = countAll(within, count({ by })).filter((n) => Number(n) <= 1000);
+    expect(said).toHaveLength(howMany);
+    expect(said.at(-1)).toBe("1000");
+  });
+
+  test("a start that the chart does not hold is not said, but its first landing is", () => {
+    const chart = startingChart("1-100");
+    expect(beginCount(count({}), holdsOf(chart))).toEqual({
+      number: "6",
+      moves: [
+        { do: "start", number: "0" },
+        { do: "jump", by: "6" },
+      ],
+    });
+    expect(beginCount(count({ from: "4" }), holdsOf(chart))?.moves).toEqual([{ do: "start", number: "4" }]);
+    expect(beginCount(count({ from: "-50" }), holdsOf(chart))).toBeNull();
+    expect(beginCount(count({ from: "300" }), holdsOf(chart))).toBeNull();
+  });
+
+  test("touching the next number counts it, touching the first begins again, any other leaves the count alone", () => {
+    const holds = holdsOf(startingChart("1-100"));
+    const touch = (trail: Trail | null, number: string) => countByTouch(trail, count({}), holds, number);
+    let scene = EMPTY_SCENE;
+    for (const number of ["6", "12", "18"]) scene = fold(scene, touch(scene.trail, number));
+    const at18 = scene.trail;
+    expect(at18).toEqual({ start: "0", jumps: ["6", "6", "6"], end: "18" });
+    expect(touch(at18, "24")).toEqual([{ do: "jump", by: "6" }]);
+    expect(touch(at18, "30")).toEqual([]);
+    expect(touch(at18, "6")).toHaveLength(2);
+    expect(touch(null, "7")).toEqual([]);
+  });
+
+  test("a count changed on the way begins anew", () => {
+    const trail = jumpOn(jumpOn(startTrail("0"), "6"), "6");
+    expect(isCount(trail, count({}))).toBe(true);
+    expect(isCount(trail, count({ by: "4" }))).toBe(false);
+    expect(isCount(trail, count({ from: "6" }))).toBe(false);
+    expect(isCount(trail, count({ way: "back" }))).toBe(false);
+    expect(nextOfCount(trail, count({ by: "4" }), () => false)).toBeNull();
+    expect(jumpOf(count({ way: "back" }))).toBe("-6");
+  });
+
+  test.each([["0"], ["-2"], ["two"]])("a count in %s is refused", (by) => {
+    expect(Count.safeParse(count({ by })).success).toBe(false);
+  });
+});
+
+describe("trails", () => {
+  const jumps = fc.array(
+    fc
+      .integer({ min: -200, max: 200 })
+      .filter((n) => n !== 0)
+      .map(String),
+    { maxLength: 30 },
+  );
+
+  test("a jump and then back is where it was", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -999, max: 999 }).map(String),
+        jumps,
+        fc.integer({ min: 1, max: 99 }).map(String),
+        (start, made, by) => {
+          const trail = made.reduce(jumpOn, startTrail(start));
+          expect(jumpBack(jumpOn(trail, by))).toEqual(trail);
+          expect(landings(trail).at(-1)?.toString() ?? start).toBe(trail.end);
+        },
+      ),
+    );
+    expect(jumpBack(startTrail("4"))).toEqual(startTrail("4"));
+  });
+
+  test("numbers said leave out a start that is not on the board", () => {
+    const trail = jumpOn(jumpOn(startTrail("0"), "6"), "6");
+    expect(numbersSaid(trail, () => false)).toEqual(["6", "12"]);
+    expect(numbersSaid(trail, () => true)).toEqual(["0", "6", "12"]);
+  });
+
+  test.each([
+    ["0", ["6", "6", "6", "6", "6", "6", "6", "6"], "8 × 6 = 48"],
+    ["0", ["6"], "1 × 6 = 6"],
+    ["4", ["6", "6"], "4 + 2 × 6 = 16"],
+    ["4", ["6"], "4 + 6 = 10"],
+    ["60", ["-6", "-6"], "60 − 2 × 6 = 48"],
+    ["8", ["-3"], "8 − 3 = 5"],
+    ["27", ["3", "40"], "27 + 3 + 40 = 70"],
+    ["0", ["-2", "-2"], "0 − 2 × 2 = −4"],
+    ["0", ["0.1", "0.1", "0.1"], "3 × 0.1 = 0.3"],
+    ["0", ["10", "2"], "10 + 2 = 12"],
+  ])("from %s by %j the number sentence is %s", (start, made, sentence) => {
+    expect(written(made.reduce(jumpOn, startTrail(start)))).toBe(sentence);
+  });
+
+  test("every number sentence is true, as mathjs works it out", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -99, max: 99 }).map(String), jumps, (start, made) => {
+        const sentence = written(made.reduce(jumpOn, startTrail(start)));
+        if (sentence === undefined) {
+          expect(made).toEqual([]);
+          return;
+        }
+        const [left, right] = sentence.replaceAll("−", "-").replaceAll("×", "*").split("=");
+        expect(evaluate(left!)).toBe(evaluate(right!));
+      }),
+    );
+  });
+
+  const written = (trail: Trail) =>
+    numberSentence(trail)
+      ?.map((part) => part.text)
+      .join(" ");
+});
+
+describe("the ones digits of a count", () => {
+  // Common practice, no source: the ones digits of the sixes go 6, 2, 8, 4, 0 and round again.
+  test("of sixes come round after five", () => {
+    const said = ["6", "12", "18", "24", "30", "36", "42"];
+    expect(onesCycle(said, Array(7).fill("6"))).toEqual({
+      length: 5,
+      rows: [
+        [6, 2, 8, 4, 0],
+        [6, 2],
+      ],
+    });
+  });
+
+  test("each row is the first row again, for every size", () => {
+    for (let by = 1; by <= 60; by += 1) {
+      const said = Array.from({ length: 40 }, (_, i) => String((i + 1) * by));
+      const cycle = onesCycle(said, Array(40).fill(String(by)))!;
+      const [first] = cycle.rows;
+      for (const row of cycle.rows) expect(row).toEqual(first!.slice(0, row.length));
+      expect(new Set(first).size).toBe(cycle.length);
+    }
+  });
+
+  test("there are none for fractions, for unequal jumps or without a jump", () => {
+    expect(onesCycle(["0.5", "1"], ["0.5", "0.5"])).toBeNull();
+    expect(onesCycle(["3", "43"], ["3", "40"])).toBeNull();
+    expect(onesCycle(["3"], [])).toBeNull();
+  });
+});
+
+describe("arithmetic sequences", () => {
+  test("a term is where it says", () => {
+    fc.assert(
+      fc.property(
+        fc.integer(),
+        fc.integer().filter((n) => n !== 0),
+        fc.nat(5000),
+        (first, difference, index) => {
+          const sequence = { first: exact(first), difference: exact(difference) };
+          expect(indexIn(sequence, termAt(sequence, index))).toBe(BigInt(index));
+          expect(indexIn(sequence, sequence.first.sub(sequence.difference))).toBeNull();
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,195 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { anyMove } from "../../../tests/support/any-move";
+import { startingChart } from "../surface/starting-charts";
+import {
+  act,
+  type BoardState,
+  backToStep,
+  climb,
+  currentStep,
+  extendAct,
+  hasLive,
+  keepAsOpening,
+  keepAsStep,
+  liveHere,
+  moveStep,
+  openBoard,
+  removeStep,
+  rewordStep,
+  sceneOf,
+  standOn,
+  stepDown,
+} from "./board-state";
+import { doAgain, historyOf, MOST_TAKEN_BACK, record, takeBack } from "./history";
+import type { Act, Move } from "./move";
+import { newBoard } from "./new-lesson";
+
+const WORDS = { title: "A step", question: "What comes next?", answer: "54" };
+const anyAct: fc.Arbitrary<Act> = fc.array(fc.array(anyMove, { minLength: 1, maxLength: 3 }), {
+  minLength: 1,
+  maxLength: 4,
+});
+const anyBoard = fc
+  .record({ opening: fc.array(anyMove, { maxLength: 4 }), stair: fc.array(anyAct, { maxLength: 6 }) })
+  .map(({ opening, stair }) => ({
+    ...newBoard("b", "Board", startingChart("1-100")),
+    opening,
+    stair: stair.map((beats, i) => ({ ...WORDS, id: `s${i}`, beats: beats.map((beat) => [...beat]) })),
+  }));
+/** A board on which some things were done by hand, on some steps, up and down. */
+const anyState = fc
+  .tuple(
+    anyBoard,
+    fc.array(fc.oneof(anyAct, fc.constantFrom("up" as const, "down" as const)), { maxLength: 14 }),
+  )
+  .map(([board, doings]) =>
+    doings.reduce<BoardState>(
+      (state, doing) =>
+        doing === "up" ? climb(state) : doing === "down" ? stepDown(state) : act(state, doing),
+      openBoard(board),
+    ),
+  );
+
+const seen = (state: BoardState) => {
+  const scene = sceneOf(state);
+  return { ...scene, marks: [...scene.marks].sort(), covers: [...scene.covers].sort() };
+};
+
+describe("a board and its stair", () => {
+  test("climbing and stepping down again is the identity", () => {
+    fc.assert(
+      fc.property(anyState, (state) => {
+        if (state.climbed < state.board.stair.length) expect(stepDown(climb(state))).toEqual(state);
+        else expect(climb(state)).toBe(state);
+      }),
+    );
+  });
+
+  test("the step as prepared is the opening and the steps, whatever was done by hand", () => {
+    fc.assert(
+      fc.property(anyState, (state) => {
+        const prepared = backToStep(state);
+        expect(seen(prepared)).toEqual(seen(standOn(openBoard(state.board), state.climbed)));
+        expect(hasLive(prepared)).toBe(false);
+        expect(prepared.board).toBe(state.board);
+      }),
+    );
+  });
+
+  test("what is done by hand never changes the stair", () => {
+    fc.assert(
+      fc.property(anyState, anyAct, (state, done) => {
+        expect(act(state, done).board).toBe(state.board);
+      }),
+    );
+  });
+
+  test("keeping as a step changes nothing that is seen, and leaves nothing done by hand on it", () => {
+    fc.assert(
+      fc.property(anyState, (state) => {
+        const kept = keepAsStep(state, WORDS, "new");
+        expect(seen(kept)).toEqual(seen(state));
+        expect(liveHere(kept)).toEqual([]);
+        expect(currentStep(kept)).toMatchObject({ ...WORDS, id: "new" });
+        expect(kept.board.stair.filter(({ id }) => id !== "new")).toEqual(state.board.stair);
+      }),
+    );
+  });
+
+  test("keeping as the opening changes nothing that is seen", () => {
+    fc.assert(
+      fc.property(anyBoard, fc.array(anyAct, { minLength: 1, maxLength: 4 }), (board, acts) => {
+        const state = acts.reduce<BoardState>(act, openBoard(board));
+        expect(seen(keepAsOpening(state))).toEqual(seen(state));
+        expect(hasLive(keepAsOpening(state))).toBe(false);
+      }),
+    );
+  });
+
+  test("a step is played beat by beat: none, some, all", () => {
+    fc.assert(
+      fc.property(anyBoard, (board) => {
+        for (let level = 1; level <= board.stair.length; level += 1) {
+          const state = standOn(openBoard(board), level);
+          const beats = board.stair[level - 1]!.beats.length;
+          expect(sceneOf(state, 0)).toEqual(sceneOf(stepDown(state)));
+          expect(sceneOf(state, beats)).toEqual(sceneOf(state));
+        }
+      }),
+    );
+  });
+
+  test("what was done by hand on a step is there again when the step is climbed again", () => {
+    const board = {
+      ...newBoard("b", "Board", startingChart("1-100")),
+      stair: [{ ...WORDS, id: "s", beats: [] }],
+    };
+    const mark: Move = { do: "mark", ink: "sun", numbers: ["6"] };
+    const state = act(climb(openBoard(board)), [[mark]]);
+    expect(sceneOf(stepDown(state)).marks.size).toBe(0);
+    expect(sceneOf(climb(stepDown(state))).marks.size).toBe(1);
+  });
+
+  test("what was done by hand before a step is covered by the step after it", () => {
+    const step = { ...WORDS, id: "s", beats: [[{ do: "cover" as const, numbers: ["54"] }]] };
+    const board = { ...newBoard("b", "Board", startingChart("1-100")), stair: [step] };
+    const lifted = act(openBoard(board), [[{ do: "lift", numbers: ["54"] }]]);
+    expect(sceneOf(climb(lifted)).covers.has("54")).toBe(true);
+  });
+
+  test("a drag is one act, however many numbers it meets", () => {
+    const state = act(openBoard(newBoard("b", "Board", startingChart("1-100"))), [
+      [{ do: "cover", numbers: ["1"] }],
+    ]);
+    const dragged = extendAct(extendAct(state, [[{ do: "cover", numbers: ["2"] }]]), [
+      [{ do: "cover", numbers: ["3"] }],
+    ]);
+    expect(liveHere(dragged)).toHaveLength(1);
+    expect([...sceneOf(dragged).covers]).toEqual(["1", "2", "3"]);
+  });
+
+  test("removing, rewording and moving steps keeps the others", () => {
+    fc.assert(
+      fc.property(anyState, fc.nat(6), (state, n) => {
+        const level = n + 1;
+        const without = removeStep(state, level);
+        expect(without.board.stair.map(({ id }) => id)).toEqual(
+          state.board.stair.map(({ id }) => id).filter((_, i) => i !== level - 1),
+        );
+        expect(without.climbed).toBeLessThanOrEqual(without.board.stair.length);
+        expect(moveStep(moveStep(state, level, 1), level + 1, -1).board).toEqual(state.board);
+        const reworded = rewordStep(state, level, { ...WORDS, title: "Other" });
+        expect(reworded.board.stair.map(({ beats }) => beats)).toEqual(
+          state.board.stair.map(({ beats }) => beats),
+        );
+      }),
+    );
+  });
+});
+
+describe("taking back and doing again", () => {
+  test("taking back every change and doing all again ends where it was", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer(), { maxLength: 50 }), (changes) => {
+        const done = changes.reduce(record, historyOf(-1));
+        const back = changes.reduce(takeBack, done);
+        expect(back.present).toBe(-1);
+        expect(changes.reduce(doAgain, back).present).toBe(done.present);
+      }),
+    );
+  });
+
+  test("a change after taking back forgets what was taken back; a change that is none leaves no trace", () => {
+    const changed = record(takeBack(record(historyOf(1), 2)), 3);
+    expect(doAgain(changed)).toBe(changed);
+    expect(record(changed, 3)).toBe(changed);
+    expect(takeBack(historyOf(1)).present).toBe(1);
+  });
+
+  test("the past is bounded", () => {
+    const long = Array.from({ length: MOST_TAKEN_BACK + 50 }, (_, i) => i + 1).reduce(record, historyOf(0));
+    expect(long.past).toHaveLength(MOST_TAKEN_BACK);
+    expect(takeBack(long).present).toBe(MOST_TAKEN_BACK + 49);
+  });
+});

@@ -1,0 +1,75 @@
+import fc from "fast-check";
+import { evaluate, format, fraction } from "mathjs";
+import { describe, expect, test } from "vitest";
+import { onesDigit } from "./digits";
+import { exact, isMultiple, keyOf, keyOfText } from "./exact";
+import { showNumber } from "./show-number";
+
+const rational = fc.tuple(fc.integer({ min: -9999, max: 9999 }), fc.integer({ min: 1, max: 999 }));
+
+describe("exact numbers", () => {
+  test.each([
+    ["7", "7"],
+    ["-3", "-3"],
+    ["0.2", "0.2"],
+    ["3/4", "0.75"],
+    ["0.750", "0.75"],
+    ["2/6", "1/3"],
+    ["-10/4", "-2.5"],
+    ["1000000000000.001", "1000000000000.001"],
+  ])("%s is kept as %s", (written, key) => {
+    expect(keyOfText(written)).toBe(key);
+  });
+
+  test("a number read from its own key is that number, for every fraction", () => {
+    fc.assert(
+      fc.property(rational, ([over, under]) => {
+        const value = exact(`${over}/${under}`);
+        expect(exact(keyOf(value)).equals(value)).toBe(true);
+        expect(keyOfText(keyOf(value))).toBe(keyOf(value));
+      }),
+    );
+  });
+
+  test("sums and products agree with mathjs's own fractions", () => {
+    fc.assert(
+      fc.property(rational, rational, ([a, b], [c, d]) => {
+        const [ours, theirs] = [
+          exact(`${a}/${b}`).add(exact(`${c}/${d}`)),
+          evaluate(`fraction(${a},${b}) + fraction(${c},${d})`),
+        ];
+        expect(ours.toFraction()).toBe(format(theirs, { fraction: "ratio" }).replace(/\/1$/, ""));
+        expect(
+          exact(`${a}/${b}`)
+            .mul(exact(`${c}/${d}`))
+            .equals(exact(fraction(a, b).mul(fraction(c, d)).toFraction())),
+        ).toBe(true);
+      }),
+    );
+  });
+
+  test("one tenth and two tenths are three tenths", () => {
+    expect(keyOf(exact("0.1").add(exact("0.2")))).toBe("0.3");
+  });
+
+  test("multiples agree with mathjs's remainder", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -5000, max: 5000 }), fc.integer({ min: 1, max: 60 }), (n, k) => {
+        expect(isMultiple(exact(n), exact(k))).toBe(evaluate(`mod(${n}, ${k}) == 0`));
+      }),
+    );
+    expect(isMultiple(exact("0"), exact("0"))).toBe(true);
+    expect(isMultiple(exact("4"), exact("0"))).toBe(false);
+    expect(isMultiple(exact("0.6"), exact("0.2"))).toBe(true);
+  });
+
+  test("ones digits", () => {
+    expect([48, -37, 100, 7].map((n) => onesDigit(exact(n)))).toEqual([8, 7, 0, 7]);
+    expect(onesDigit(exact("6.2"))).toBe(6);
+  });
+
+  test("the screen shows the real minus sign", () => {
+    expect(showNumber("-3")).toBe("−3");
+    expect(showNumber("48")).toBe("48");
+  });
+});

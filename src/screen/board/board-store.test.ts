@@ -1,0 +1,188 @@
+import { describe, expect, test } from "vitest";
+import { liveHere } from "@/core/lesson/board-state";
+import type { Beat } from "@/core/lesson/move";
+import { newBoard, newLesson } from "@/core/lesson/new-lesson";
+import { startingChart } from "@/core/surface/starting-charts";
+import { boardStateOf, createBoardStore, lessonOf, sameLesson, sceneNow } from "./board-store";
+
+const cover = (...numbers: string[]): Beat => [{ do: "cover", numbers }];
+const step = (id: string, ...beats: Beat[]) => ({
+  id,
+  title: id,
+  question: "What comes next?",
+  answer: "54",
+  beats,
+});
+
+function open(...stair: ReturnType<typeof step>[]) {
+  const board = {
+    ...newBoard("b", "Board", startingChart("1-100")),
+    count: { by: "6", from: "0", way: "forwards" as const, every: 2 },
+    stair,
+  };
+  const store = createBoardStore(newLesson({ title: "Lamps", forClass: "" }, board), null);
+  const scene = () => sceneNow(store.getState());
+  const touch = (...numbers: string[]) => {
+    store.getState().beginRun(numbers[0]!);
+    for (const number of numbers.slice(1)) store.getState().runOver(number);
+  };
+  return { store, scene, touch, live: () => liveHere(boardStateOf(store.getState())) };
+}
+
+describe("the hand on the board", () => {
+  test("counting by touch marks, and the trail goes along", () => {
+    const { scene, touch } = open();
+    for (const number of ["6", "12", "18", "20", "24"]) touch(number);
+    expect([...scene().marks.keys()]).toEqual(["6", "12", "18", "20", "24"]);
+    expect(scene().trail?.end).toBe("24");
+    expect(scene().focus).toBe("24");
+  });
+
+  test("a second touch takes the mark off, and the count goes back with it", () => {
+    const { scene, touch } = open();
+    for (const number of ["6", "12", "12"]) touch(number);
+    expect([[...scene().marks.keys()], scene().trail?.end]).toEqual([["6"], "6"]);
+  });
+
+  test("a drag is taken back in one, and lays or takes off as it began", () => {
+    const { store, scene, touch } = open();
+    touch("3", "4", "5");
+    expect(scene().marks.size).toBe(3);
+    touch("4", "5", "6");
+    expect([...scene().marks.keys()]).toEqual(["3"]);
+    store.getState().takeBack();
+    store.getState().takeBack();
+    expect(scene().marks.size).toBe(0);
+    store.getState().doAgain();
+    expect(scene().marks.size).toBe(3);
+  });
+
+  test("a drag that begins where nothing is to lift is still one act of its own", () => {
+    const { store, scene, touch, live } = open();
+    store.getState().choose("cover");
+    touch("7", "8");
+    store.getState().choose("lift");
+    touch("6", "7", "8");
+    expect([scene().covers.size, live().length]).toEqual([0, 2]);
+    store.getState().takeBack();
+    expect([...scene().covers]).toEqual(["7", "8"]);
+  });
+
+  test("inks are chosen with the hand that marks", () => {
+    const { store, scene, touch } = open();
+    store.getState().choose("cover");
+    store.getState().choose("mark", "plum");
+    touch("9");
+    expect(scene().marks.get("9")).toBe(0b10000);
+  });
+});
+
+describe("the stair", () => {
+  test("is climbed beat by beat, and finished by a second touch", () => {
+    const { store, scene } = open(step("s", cover("1"), cover("2"), cover("3")));
+    const { climb, playBeat } = store.getState();
+    climb();
+    expect(scene().covers.size).toBe(1);
+    playBeat();
+    expect(scene().covers.size).toBe(2);
+    climb();
+    expect([scene().covers.size, store.getState().played]).toEqual([3, null]);
+  });
+
+  test("an accidental climb is taken back like anything else", () => {
+    const { store, touch } = open(step("s", cover("1")));
+    touch("5");
+    store.getState().climb();
+    store.getState().takeBack();
+    expect(boardStateOf(store.getState()).climbed).toBe(0);
+  });
+
+  test("the step as prepared comes back in one touch, and so does what was done by hand", () => {
+    const { store, scene, touch } = open(step("s", cover("1")));
+    store.getState().climb();
+    touch("5");
+    store.getState().backToStep();
+    expect([scene().marks.size, scene().covers.size]).toEqual([0, 1]);
+    store.getState().takeBack();
+    expect(scene().marks.size).toBe(1);
+  });
+
+  test("an answer is covered again when the step changes", () => {
+    const { store } = open(step("s"), step("t"));
+    store.getState().climb();
+    store.getState().showAnswer(true);
+    store.getState().climb();
+    expect(store.getState().answerShown).toBe(false);
+  });
+});
+
+describe("the count", () => {
+  test("walks to the end of the chart and stops; the whole walk is taken back in one", () => {
+    const { store, scene } = open();
+    store.getState().startCount();
+    let walked = 1;
+    while (store.getState().walkOn()) walked += 1;
+    expect([walked, scene().trail?.end, store.getState().counting]).toEqual([16, "96", false]);
+    store.getState().takeBack();
+    expect(scene().trail).toBeNull();
+  });
+
+  test("begins again once it is at its end", () => {
+    const { store, scene } = open();
+    store.getState().startCount();
+    while (store.getState().walkOn());
+    store.getState().startCount();
+    expect(scene().trail?.end).toBe("6");
+  });
+
+  test("goes on while a hand marks, and each is taken back by itself", () => {
+    const { store, scene, touch, live } = open();
+    store.getState().startCount();
+    touch("50");
+    expect(store.getState().counting).toBe(true);
+    store.getState().walkOn();
+    store.getState().walkOn();
+    expect(live()).toHaveLength(3);
+    store.getState().takeBack();
+    expect([scene().trail?.end, scene().marks.has("50")]).toEqual(["6", true]);
+  });
+
+  test("one on and one back, to nothing said and no further", () => {
+    const { store, scene } = open();
+    store.getState().oneOn();
+    store.getState().oneOn();
+    store.getState().oneBack();
+    expect(scene().trail?.end).toBe("6");
+    for (let i = 0; i < 4; i += 1) store.getState().oneBack();
+    expect(scene().trail).toBeNull();
+  });
+
+  test("climbing pauses it", () => {
+    const { store } = open(step("s", cover("1")));
+    store.getState().startCount();
+    store.getState().climb();
+    expect(store.getState().counting).toBe(false);
+  });
+});
+
+describe("what is saved", () => {
+  test("is untouched by what is done by hand, and is another lesson once the board changes", () => {
+    const { store, touch } = open(step("s"));
+    const before = store.getState();
+    touch("5");
+    store.getState().climb();
+    expect(sameLesson(before, store.getState())).toBe(true);
+    store.getState().setCount({ by: "4", from: "0", way: "back", every: 1 });
+    expect(sameLesson(before, store.getState())).toBe(false);
+    expect(lessonOf(store.getState()).boards[0]?.count.by).toBe("4");
+    expect(lessonOf(store.getState())).toMatchObject({ title: "Lamps", version: 1 });
+  });
+
+  test("a window opens where it was, or as near as the lesson still allows", () => {
+    const lesson = lessonOf(open(step("s")).store.getState());
+    const where = { at: 7, boards: [{ climbed: 9, live: [[], [[cover("3")]]] }] };
+    const store = createBoardStore(lesson, where);
+    expect([store.getState().at, boardStateOf(store.getState()).climbed]).toEqual([0, 1]);
+    expect([...sceneNow(store.getState()).covers]).toEqual(["3"]);
+  });
+});

@@ -1,0 +1,187 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
+import { act as flush } from "react";
+import { afterEach, beforeAll, beforeEach, describe, expect, test, vi } from "vitest";
+import { createStore } from "zustand/vanilla";
+import type { Move } from "@/core/lesson/move";
+import { EMPTY_SCENE, fold, type Scene } from "@/core/lesson/scene";
+import { startingChart } from "@/core/surface/starting-charts";
+import type { SceneSource } from "../scene/scene-source";
+import { Chart } from "./chart";
+import { layOutChart, placeUnder } from "./chart-layout";
+import { ChartPicture } from "./chart-picture";
+
+const drawn = vi.hoisted(() => ({ places: 0, lines: 0 }));
+vi.mock("./place-face", async (original) => {
+  const { PlaceFace, ...rest } = await original<typeof import("./place-face")>();
+  return {
+    ...rest,
+    PlaceFace: (props: Parameters<typeof PlaceFace>[0]) => {
+      drawn.places += 1;
+      return PlaceFace(props);
+    },
+  };
+});
+vi.mock("./chart-lines", () => ({
+  ChartLines: () => {
+    drawn.lines += 1;
+    return null;
+  },
+}));
+
+beforeAll(() => {
+  vi.stubGlobal(
+    "ResizeObserver",
+    class {
+      observe() {}
+      disconnect() {}
+    },
+  );
+  Element.prototype.setPointerCapture = () => {};
+});
+beforeEach(() => Object.assign(drawn, { places: 0, lines: 0 }));
+afterEach(cleanup);
+
+function live() {
+  const store = createStore<{ scene: Scene }>()(() => ({ scene: EMPTY_SCENE }));
+  const source: SceneSource = { read: () => store.getState().scene, subscribe: store.subscribe };
+  const make = (...moves: Move[]) =>
+    flush(() => store.setState(({ scene }) => ({ scene: fold(scene, moves) })));
+  return { source, make };
+}
+
+const place = (name: string) => screen.getByRole("gridcell", { name });
+
+describe("the chart", () => {
+  test("is a grid with rows, places and names", () => {
+    const { source, make } = live();
+    render(<Chart settings={startingChart("1-100")} source={source} strong={false} />);
+    const grid = screen.getByRole("grid", { name: "Chart from 1 to 100" });
+    expect(within(grid).getAllByRole("row")).toHaveLength(10);
+    expect(within(grid).getAllByRole("gridcell")).toHaveLength(100);
+    make({ do: "mark", ink: "sun", numbers: ["48", "12"] }, { do: "mark", ink: "sea", numbers: ["12"] });
+    expect(place("48, sun mark").getAttribute("aria-colindex")).toBe("8");
+    expect(place("48, sun mark").closest("[role=row]")?.getAttribute("aria-rowindex")).toBe("5");
+    expect(place("12, sun and sea marks")).toBeTruthy();
+  });
+
+  test("one touch redraws the place it changes, not the chart", () => {
+    const { source, make } = live();
+    render(
+      <Chart
+        settings={{ ...startingChart("1-100"), columns: 30, rows: 40 }}
+        source={source}
+        strong={false}
+      />,
+    );
+    expect(drawn).toEqual({ places: 1200, lines: 1 });
+    make({ do: "mark", ink: "sun", numbers: ["48"] });
+    expect(drawn).toEqual({ places: 1201, lines: 1 });
+    make({ do: "focus", number: "54" });
+    expect(drawn).toEqual({ places: 1202, lines: 1 });
+    make({ do: "start", number: "0" });
+    expect(drawn).toEqual({ places: 1203, lines: 1 });
+  });
+
+  test("a covered number is nowhere to be found, neither are its marks", () => {
+    const { source, make } = live();
+    render(<Chart settings={startingChart("1-100")} source={source} strong={false} />);
+    make(
+      { do: "mark", ink: "sun", numbers: ["54"] },
+      { do: "cover", numbers: ["54"] },
+      { do: "focus", number: "54" },
+    );
+    const covered = place("covered, in focus");
+    expect(document.body.innerHTML).not.toContain("54");
+    expect(covered.innerHTML).not.toContain("sun");
+    make({ do: "lift", numbers: ["54"] });
+    expect(place("54, sun mark, in focus")).toBeTruthy();
+  });
+
+  test("arrow keys move from place to place, Enter touches, Escape gives the keyboard back", () => {
+    const { source } = live();
+    const met: string[] = [];
+    const run = { begin: (number: string) => met.push(number), over: () => {}, end: () => {} };
+    render(<Chart settings={startingChart("1-100")} source={source} strong={false} run={run} />);
+    const press = (key: string) => fireEvent.keyDown(document.activeElement!, { key });
+    flush(() => place("1").focus());
+    for (const key of ["ArrowDown", "ArrowDown", "ArrowRight", "ArrowUp"]) press(key);
+    press("Enter");
+    press("End");
+    press(" ");
+    for (const key of ["ArrowDown", "Home", "Enter"]) press(key);
+    expect(met).toEqual(["12", "20", "21"]);
+    expect([...document.querySelectorAll('[role=gridcell][tabindex="0"]')]).toEqual([document.activeElement]);
+    press("Escape");
+    expect(document.activeElement).toBe(document.body);
+  });
+
+  test("a fast drag leaves no place between out", () => {
+    const { source } = live();
+    const met: string[] = [];
+    const note = (number: string) => void met.push(number);
+    const ended = vi.fn();
+    render(
+      <Chart
+        settings={startingChart("1-100")}
+        source={source}
+        strong={false}
+        run={{ begin: note, over: note, end: ended }}
+      />,
+    );
+    const grid = screen.getByRole("grid");
+    const { cellWidth, cellHeight } = layOutChart(startingChart("1-100"), { width: 880, height: 560 }, false);
+    const at = (column: number, row: number) => ({
+      clientX: (column + 0.5) * cellWidth,
+      clientY: (row + 0.5) * cellHeight,
+      pointerId: 1,
+      button: 0,
+    });
+    const send = (type: string, where: object) =>
+      fireEvent(grid, Object.assign(new MouseEvent(type, { bubbles: true, ...where }), { pointerId: 1 }));
+    send("pointerdown", at(0, 0));
+    send("pointermove", at(5, 0));
+    send("pointermove", at(5, 3));
+    send("pointermove", at(4, 3));
+    send("pointerup", at(4, 3));
+    send("pointermove", at(9, 9));
+    expect(met).toEqual(["1", "2", "3", "4", "5", "6", "16", "26", "36", "35"]);
+    expect(ended).toHaveBeenCalledOnce();
+  });
+});
+
+describe("the layout of a chart", () => {
+  test("numerals of a hundred chart are at least 22 px in the room of a 1280 × 800 board", () => {
+    for (const room of [
+      { width: 880, height: 500 },
+      { width: 560, height: 400 },
+    ]) {
+      expect(layOutChart(startingChart("1-100"), room, false).numeral).toBeGreaterThanOrEqual(22);
+    }
+    expect(layOutChart(startingChart("1-100"), { width: 880, height: 500 }, true).numeral).toBeGreaterThan(
+      32,
+    );
+  });
+
+  test("finds the place under every point, and none beside the chart", () => {
+    const layout = layOutChart(startingChart("1-20"), { width: 500, height: 500 }, false);
+    layout.numbers.forEach((_, index) => {
+      const [column, row] = [index % 5, Math.floor(index / 5)];
+      expect(placeUnder(layout, (column + 0.01) * layout.cellWidth, (row + 0.99) * layout.cellHeight)).toBe(
+        index,
+      );
+    });
+    expect(placeUnder(layout, -1, 5)).toBeNull();
+    expect(placeUnder(layout, layout.width + 1, 5)).toBeNull();
+  });
+
+  test("the picture of a chart draws the same places", () => {
+    const scene = fold(EMPTY_SCENE, [{ do: "cover", numbers: ["7"] }]);
+    const { container } = render(
+      <ChartPicture settings={startingChart("1-20")} scene={scene} width={300} height={200} />,
+    );
+    expect([...container.querySelectorAll("text")].map((text) => text.textContent)).toEqual(
+      Array.from({ length: 20 }, (_, i) => String(i + 1)).filter((n) => n !== "7"),
+    );
+  });
+});

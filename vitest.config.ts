@@ -1,0 +1,8 @@
+import { fileURLToPath } from "node:url";
+import { defineConfig } from "vitest/config";
+
+export default defineConfig({
+  resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
+  oxc: { jsx: { runtime: "automatic" } },
+  test: { include: ["src/**/*.test.{ts,tsx}", "scripts/**/*.test.ts"], environment: "node" },
+});
