@@ -47,8 +47,8 @@ export function layOutChart(
     height: cellHeight * rows,
     cellWidth,
     cellHeight,
-    numeral: Math.min(cellHeight * share, widest / (longest * DIGIT)),
-    shape: Math.max(2, Math.min(cellHeight, cellWidth) * 0.092),
+    numeral: round(Math.min(cellHeight * share, widest / (longest * DIGIT))),
+    shape: round(Math.max(2, Math.min(cellHeight, cellWidth) * 0.092)),
     line: strong ? 2 : 1,
   };
 }
@@ -64,7 +64,12 @@ export function placeUnder(layout: ChartLayout, x: number, y: number): number | 
 /** The top left corner of a place. */
 export function cornerOf(layout: ChartLayout, index: number): { x: number; y: number } {
   return {
-    x: (index % layout.columns) * layout.cellWidth,
-    y: Math.floor(index / layout.columns) * layout.cellHeight,
+    x: round((index % layout.columns) * layout.cellWidth),
+    y: round(Math.floor(index / layout.columns) * layout.cellHeight),
   };
+}
+
+/** To a hundredth of a pixel: finer is not seen, and makes the page long. */
+export function round(pixels: number): number {
+  return Math.round(pixels * 100) / 100;
 }

@@ -3,7 +3,7 @@ import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { INK_HOME, splitInks } from "@/core/surface/ink-split";
 import { INK_LOOK } from "../ink/ink-look";
-import type { ChartLayout } from "./chart-layout";
+import { type ChartLayout, round } from "./chart-layout";
 
 type Props = { layout: ChartLayout; number: NumberKey; state: PlaceState };
 
@@ -17,7 +17,7 @@ export function PlaceFace({ layout, number, state }: Props) {
       {split.map(({ ink, region }) => (
         <polygon
           key={ink}
-          points={region.map(([x, y]) => `${x * w},${y * h}`).join(" ")}
+          points={region.map(([x, y]) => `${round(x * w)},${round(y * h)}`).join(" ")}
           fill={INK_LOOK[ink].ground}
         />
       ))}
@@ -30,8 +30,8 @@ export function PlaceFace({ layout, number, state }: Props) {
         />
       ))}
       <text
-        x={w / 2}
-        y={h / 2 + layout.numeral * 0.35}
+        x={round(w / 2)}
+        y={round(h / 2 + layout.numeral * 0.35)}
         fontSize={layout.numeral}
         fontWeight={split.length > 0 ? 700 : 400}
         textAnchor="middle"
@@ -64,6 +64,6 @@ export function Cover({ layout, className }: { layout: ChartLayout; className: s
 /** Shapes stand at their ink's home, drawn in from the edge by their own size and a little more. */
 function shapeAt(layout: ChartLayout, [x, y]: readonly [number, number]): string {
   const inset = layout.shape * 1.75;
-  const along = (part: number, length: number) => inset + part * (length - 2 * inset);
+  const along = (part: number, length: number) => round(inset + part * (length - 2 * inset));
   return `translate(${along(x, layout.cellWidth)} ${along(y, layout.cellHeight)}) scale(${layout.shape})`;
 }
