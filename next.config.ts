@@ -3,12 +3,13 @@ import type { NextConfig } from "next";
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
+  // `npm test` checks the types; starting the demo does not wait for it.
+  typescript: { ignoreBuildErrors: true },
   images: { unoptimized: true },
   serverExternalPackages: ["@libsql/client", "libsql"],
   outputFileTracingRoot: import.meta.dirname,
   turbopack: { root: import.meta.dirname },
   experimental: { optimizePackageImports: ["radix-ui"] },
-  distDir: process.env.YELLOW_STAIR_BUILD ?? ".next",
   headers: async () => [
     {
       source: "/:path*",

@@ -1,0 +1,3 @@
+export const CHROMIUM_ARGS: string[];
+export function findChromium(): string | undefined;
+export function installChromium(): string;

@@ -1,0 +1,19 @@
+import { sql } from "drizzle-orm";
+import { integer, sqliteTable, text } from "drizzle-orm/sqlite-core";
+
+/** One row a lesson. The lesson itself is a document in the lesson file format. */
+export const lessons = sqliteTable("lessons", {
+  id: text("id").primaryKey(),
+  document: text("document").notNull(),
+  /** Goes up by one with each save; a save names the revision it was based on. */
+  revision: integer("revision").notNull().default(1),
+  /** The name that the latest save gave itself, so that a window knows its own save again. */
+  saveName: text("save_name"),
+  createdAt: integer("created_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
+  changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
+  taughtAt: integer("taught_at", { mode: "timestamp_ms" }),
+  /** Set when the lesson was taken off the shelf; it can be put back. */
+  removedAt: integer("removed_at", { mode: "timestamp_ms" }),
+});
+
+export type LessonRow = typeof lessons.$inferSelect;

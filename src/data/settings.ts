@@ -1,0 +1,21 @@
+import { z } from "zod";
+
+const Settings = z.object({
+  DATABASE_URL: z
+    .string()
+    .regex(
+      /^(file|libsql|wss?|https?):/,
+      "DATABASE_URL must begin with file:, libsql:, ws:, wss:, http: or https:.",
+    )
+    .default("file:./data/yellow-stair.db"),
+  DATABASE_AUTH_TOKEN: z.string().optional(),
+  YELLOW_STAIR_DEMO: z.enum(["0", "1"]).default("0"),
+});
+
+/** The settings that the environment gives. Throws with a plain message when one of them cannot be used. */
+export function readSettings(environment: NodeJS.ProcessEnv) {
+  const given = Object.fromEntries(Object.entries(environment).filter(([, value]) => value !== ""));
+  const read = Settings.safeParse(given);
+  if (read.success) return read.data;
+  throw new Error(read.error.issues.map((issue) => `${issue.path.join(".")}: ${issue.message}`).join("\n"));
+}

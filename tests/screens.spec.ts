@@ -1,0 +1,167 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page, test } from "@playwright/test";
+import { addLesson, climb, openBoard, place } from "./support/lessons";
+
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 1920, height: 1080 },
+  { width: 1024, height: 768 },
+  { width: 820, height: 1180 },
+];
+
+async function noFaults(page: Page, what: string) {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const grave = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+  expect
+    .soft(
+      grave.map(({ id, nodes }) => [what, id, nodes.map(({ html }) => html.slice(0, 160))]),
+      what,
+    )
+    .toEqual([]);
+}
+
+test("no screen has a serious or critical fault", async ({ page, request }) => {
+  const id = await addLesson(request);
+  await page.emulateMedia({ reducedMotion: "reduce" });
+  await page.goto("/");
+  await noFaults(page, "shelf");
+  await page.getByRole("button", { name: "New lesson" }).click();
+  await noFaults(page, "new lesson");
+  await page.goto("/removed");
+  await noFaults(page, "removed lessons");
+  await page.goto("/lesson/none");
+  await noFaults(page, "not found");
+
+  await page.goto(`/lesson/${id}`);
+  await openBoard(page, /Every sixth post/);
+  await noFaults(page, "board at its foot");
+  for (let step = 0; step < 5; step += 1) await climb(page);
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  await place(page, "55").click();
+  await page.getByRole("button", { name: "Show answer" }).click();
+  await noFaults(page, "board climbed");
+  await page.getByRole("button", { name: /^Count in 6/ }).click();
+  await noFaults(page, "count");
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "Clear" }).click();
+  await noFaults(page, "clear");
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "Prepare" }).click();
+  await noFaults(page, "preparing");
+  for (const tab of ["Beside it", "Board"]) {
+    await page.getByRole("tab", { name: tab }).click();
+    await noFaults(page, tab);
+  }
+  for (const key of ["k", "?", "Control+k"]) {
+    await page.keyboard.press("Escape");
+    await page.locator("body").press(key);
+    await expect(page.getByRole("dialog")).toBeVisible();
+    await noFaults(page, `dialog of ${key}`);
+  }
+});
+
+for (const size of SIZES) {
+  test(`the board fits ${size.width} × ${size.height} without scrolling, and its rail is wide enough for fingers`, async ({
+    page,
+    request,
+  }) => {
+    const id = await addLesson(request);
+    await page.setViewportSize(size);
+    await page.goto(`/lesson/${id}`);
+    await openBoard(page, /Every sixth post/);
+    await climb(page);
+    for (const mode of ["Prepare", "Teach"]) {
+      await expect(page.getByRole("button", { name: mode })).toBeVisible();
+      const { scroll, over } = await page.evaluate(() => ({
+        scroll: [
+          document.documentElement.scrollWidth - innerWidth,
+          document.documentElement.scrollHeight - innerHeight,
+        ],
+        over: [...document.querySelectorAll("footer button, header button, header a")]
+          .filter((button) => button.checkVisibility())
+          .filter((button) => {
+            const { left, right, top, bottom } = button.getBoundingClientRect();
+            return left < -0.5 || top < -0.5 || right > innerWidth + 0.5 || bottom > innerHeight + 0.5;
+          })
+          .map((button) => button.textContent),
+      }));
+      expect(scroll).toEqual([0, 0]);
+      expect(over).toEqual([]);
+      const small = await page.locator("footer button:visible").evaluateAll((buttons) =>
+        buttons
+          .map((button) => ({
+            name: button.getAttribute("aria-label") ?? button.textContent,
+            box: button.getBoundingClientRect(),
+          }))
+          .filter(({ box }) => box.width < 56 || box.height < 56)
+          .map(({ name, box }) => `${name} ${box.width} × ${box.height}`),
+      );
+      expect(small).toEqual([]);
+      const grid = (await page.getByRole("grid").boundingBox())!;
+      expect(grid.x).toBeGreaterThanOrEqual(0);
+      const rail = (await page.locator("footer").boundingBox())!;
+      expect(grid.y + grid.height).toBeLessThanOrEqual(rail.y);
+      const numeral = await page
+        .locator("[role=gridcell] text")
+        .first()
+        .evaluate((text) => Number.parseFloat(getComputedStyle(text).fontSize));
+      if (size.width >= 1280) expect(numeral).toBeGreaterThanOrEqual(22);
+      await page.getByRole("button", { name: mode }).click();
+    }
+  });
+}
+
+test("back of the room makes the numerals larger and is kept", async ({ page, request }) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  const numeral = () =>
+    page
+      .locator("[role=gridcell] text")
+      .first()
+      .evaluate((text) => Number(text.getAttribute("font-size")));
+  await expect(place(page, "1")).toBeVisible();
+  const before = await numeral();
+  await page.keyboard.press("b");
+  await expect.poll(numeral).toBeGreaterThan(before * 1.1);
+  await page.reload();
+  await expect.poll(numeral).toBeGreaterThan(before * 1.1);
+});
+
+test("nothing is asked of any other host, and the headers are set", async ({ page, request }) => {
+  const hosts = new Set<string>();
+  page.on("request", (asked) => hosts.add(new URL(asked.url()).host));
+  const problems: string[] = [];
+  page.on("console", (message) => message.type() === "error" && problems.push(message.text()));
+  page.on("pageerror", (error) => problems.push(error.message));
+  const id = await addLesson(request);
+  await page.goto("/");
+  await page.goto(`/lesson/${id}?prepare`);
+  await place(page, "6").click();
+  const answer = await page.reload();
+  expect([...hosts]).toEqual([new URL(page.url()).host]);
+  expect(problems).toEqual([]);
+  const headers = answer!.headers();
+  expect(headers["content-security-policy"]).toMatch(
+    /default-src 'none'; script-src 'self' 'nonce-[^']+' 'strict-dynamic';/,
+  );
+  expect(headers["content-security-policy"]).toContain("frame-ancestors 'none'");
+  expect(headers["x-content-type-options"]).toBe("nosniff");
+  expect(headers["referrer-policy"]).toBe("no-referrer");
+  expect(headers["x-powered-by"]).toBeUndefined();
+  await page.evaluate(() => document.fonts.ready);
+  expect(
+    await page.evaluate(() => [...document.fonts].filter(({ status }) => status === "loaded").length),
+  ).toBeGreaterThanOrEqual(2);
+});
+
+test("under reduced motion nothing moves", async ({ page, request }) => {
+  const id = await addLesson(request);
+  await page.emulateMedia({ reducedMotion: "reduce" });
+  await page.goto(`/lesson/${id}`);
+  await page.keyboard.press("c");
+  await place(page, "7").click();
+  await page.keyboard.press("l");
+  await page.locator("[data-place='6']").click();
+  await expect(place(page, "7")).toBeVisible();
+  expect(await page.evaluate(() => document.getAnimations().length)).toBe(0);
+});

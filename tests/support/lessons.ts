@@ -1,0 +1,42 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { type APIRequestContext, expect, type Locator, type Page } from "@playwright/test";
+
+export const LAMPS = "1-lamps-on-the-jetty";
+
+/** A lesson from the demo folder, as its file holds it. */
+export function demoLesson(name: string) {
+  return JSON.parse(readFileSync(join(process.cwd(), "demo", `${name}.json`), "utf8"));
+}
+
+/** Puts a demo lesson on the shelf once more, under a title of its own, for one test alone. */
+export async function addLesson(request: APIRequestContext, name = LAMPS, title?: string): Promise<string> {
+  const lesson = demoLesson(name);
+  const answer = await request.post("/api/lessons", {
+    data: { lesson: title ? { ...lesson, title } : lesson },
+  });
+  expect(answer.status()).toBe(201);
+  return (await answer.json()).id;
+}
+
+/** The place of a chart by its name: "48", "48, sun mark", "covered". */
+export const place = (page: Page, name: string | RegExp): Locator =>
+  page.getByRole("gridcell", { name, exact: true });
+
+export const openBoard = (page: Page, name: RegExp) =>
+  page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name }).click();
+
+/** Waits until the lesson is shown as saved. */
+export const saved = (page: Page) =>
+  expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeAttached();
+
+/** Part of the panel beside the chart. */
+export const panel = (page: Page, part: "sentence" | "numbers" | "ones") =>
+  page.locator(`[data-part=${part}]`);
+
+/** Climbs one step, and on to its end at once. */
+export async function climb(page: Page) {
+  await page.getByRole("button", { name: "Climb" }).click();
+  const finish = page.getByRole("button", { name: "Finish the step" });
+  if (await finish.isVisible()) await finish.click().catch(() => {});
+}
