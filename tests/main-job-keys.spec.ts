@@ -26,7 +26,7 @@ test("the lesson by keyboard and clicker: climbed, counted, marked, covered, lif
 
   await page.getByRole("gridcell").first().focus();
   await press("ArrowDown", "ArrowRight", "Enter");
-  await expect(place(page, "12, sun mark")).toBeFocused();
+  await expect(place(page, "12, sun mark, in focus")).toBeFocused();
   await press("3", "ArrowRight", " ");
   await expect(place(page, "13, sea mark, in focus")).toBeFocused();
   await press("c", "ArrowRight", "Enter");

@@ -139,7 +139,7 @@ test("requests that are no lesson are refused with a clear message, and change n
     const answer = await request.put(`/api/lessons/${id}`, { data: data as never, headers });
     return [answer.status(), (await answer.json()).message];
   };
-  expect(await put("{not json", { "Content-Type": "application/json" })).toEqual([
+  expect(await put(Buffer.from("{not json"), { "Content-Type": "application/json" })).toEqual([
     400,
     expect.stringContaining("not JSON"),
   ]);

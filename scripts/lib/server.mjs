@@ -56,10 +56,15 @@ export async function startServer({ port, host = "127.0.0.1", database, demo = f
   while (Date.now() < deadline) {
     if (child.exitCode !== null) throw new Error(`The server ended at its start.\n${said}`);
     const answer = await fetch(address).catch(() => null);
-    if (answer?.ok) return { address, child, ended, stop: () => (child.kill("SIGKILL"), ended) };
+    if (answer?.ok) return { address, child, ended, stop: () => kill(child, ended) };
     if (answer) throw new Error(`The server answers ${answer.status}.\n${said}`);
     await wait(100);
   }
   child.kill("SIGKILL");
   throw new Error(`The server did not answer within a minute.\n${said}`);
+}
+
+function kill(child, ended) {
+  child.kill("SIGKILL");
+  return ended;
 }

@@ -28,7 +28,7 @@ export const openBoard = (page: Page, name: RegExp) =>
 
 /** Waits until the lesson is shown as saved. */
 export const saved = (page: Page) =>
-  expect(page.getByRole("status").filter({ hasText: /^Saved$/ })).toBeAttached();
+  expect(page.getByRole("status").filter({ hasText: /^\s*Saved\s*$/ })).toBeAttached();
 
 /** Part of the panel beside the chart. */
 export const panel = (page: Page, part: "sentence" | "numbers" | "ones") =>

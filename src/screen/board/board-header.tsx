@@ -24,7 +24,7 @@ type Props = {
 export function BoardHeader({ preparing, strong, save, doors, renameLesson, showStale }: Props) {
   const { title, forClass } = useBoard((state) => state.words);
   return (
-    <header className="flex h-[60px] shrink-0 items-center gap-3 pr-5 pl-2">
+    <header className="flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">
       <Link
         href="/"
         prefetch={false}
@@ -34,7 +34,7 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
       >
         <ArrowLeft aria-hidden size={22} />
       </Link>
-      <div className="flex min-w-0 items-center gap-3">
+      <div className="mr-auto flex min-w-0 items-center gap-3">
         <h1 className="truncate text-lg font-bold">{title}</h1>
         {forClass && !preparing && (
           <span className="text-[15px] whitespace-nowrap text-quiet max-[1100px]:hidden">{forClass}</span>

@@ -20,10 +20,13 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
   const boards = useBoard((state) => state.boards);
   const at = useBoard((state) => state.at);
   const store = useBoardStore();
-  if (boards.length === 1 && !preparing) return <div className="flex-1" />;
+  if (boards.length === 1 && !preparing) return null;
   return (
-    <nav aria-label="Boards" className="flex min-w-0 flex-1 items-center gap-1 overflow-x-auto">
-      <ul className="ml-auto flex items-center gap-1">
+    <nav
+      aria-label="Boards"
+      className="flex min-w-0 flex-1 items-center gap-1 overflow-x-auto portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2"
+    >
+      <ul className="flex items-center gap-1 landscape:ml-auto">
         {boards.map(({ present: { board } }, index) => (
           <li
             key={board.id}

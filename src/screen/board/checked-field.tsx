@@ -22,13 +22,18 @@ export function CheckedField({ label, value, check, onTake, numeric, className }
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const message = typed === null ? undefined : check(typed);
 
-  const take = (text: string) => {
+  /** Takes what stands in the field, if it can be used and is new. */
+  const take = () => {
     clearTimeout(timer.current);
-    if (check(text) !== undefined) return;
-    if (text.trim() !== value) onTake(text);
-    setTyped(null);
+    if (typed === null || message !== undefined) return;
+    if (typed.trim() !== value) onTake(typed);
   };
-  useEffect(() => () => clearTimeout(timer.current), []);
+  const latest = useRef(take);
+  useEffect(() => {
+    latest.current = take;
+  });
+  // A field that is closed before it has settled still counts.
+  useEffect(() => () => latest.current(), []);
 
   return (
     <Field
@@ -39,17 +44,16 @@ export function CheckedField({ label, value, check, onTake, numeric, className }
       {...(numeric ? { inputMode: "decimal" as const } : {})}
       {...(className ? { className } : {})}
       onChange={(event) => {
-        const text = event.target.value;
-        setTyped(text);
+        setTyped(event.target.value);
         clearTimeout(timer.current);
-        timer.current = setTimeout(() => {
-          if (check(text) === undefined && text.trim() !== value) onTake(text);
-        }, SETTLE_MS);
+        timer.current = setTimeout(() => latest.current(), SETTLE_MS);
       }}
-      onBlur={() => typed !== null && take(typed)}
+      onBlur={() => {
+        take();
+        if (message === undefined) setTyped(null);
+      }}
       onKeyDown={(event) => {
-        if (event.key === "Enter" && typed !== null) take(typed);
-        if (event.key === "Escape") setTyped(null);
+        if (event.key === "Enter") take();
       }}
     />
   );
