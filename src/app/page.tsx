@@ -14,7 +14,7 @@ export default async function ShelfPage() {
   const [kept, removed] = await Promise.all([shelfLessons(db), removedLessons(db)]);
   const lessons = kept.map((one) => ({
     ...shelfLesson(one),
-    picture: one.read.ok && <BoardPicture board={one.read.lesson.boards[0]!} width={300} height={180} />,
+    picture: one.read.ok && <BoardPicture board={one.read.lesson.boards[0]!} />,
   }));
   const starts = STARTING_CHARTS.map(({ id, name, chart }) => ({
     id,

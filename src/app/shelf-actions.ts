@@ -2,7 +2,7 @@
 
 import { nanoid } from "nanoid";
 import { revalidatePath } from "next/cache";
-import type { z } from "zod";
+import type * as z from "zod/mini";
 import { LessonWords, MOST } from "@/core/lesson/lesson";
 import { newBoard, newLesson } from "@/core/lesson/new-lesson";
 import { startingChart } from "@/core/surface/starting-charts";
@@ -14,7 +14,7 @@ const GONE: ShelfAnswer = { ok: false, message: "This lesson is no longer on the
 
 /** Checks what came in, and answers with the first fault where there is one. */
 function checked<T>(
-  schema: z.ZodType<T>,
+  schema: z.ZodMiniType<T>,
   value: unknown,
 ): { ok: true; value: T } | { ok: false; message: string } {
   const read = schema.safeParse(value);

@@ -1,15 +1,19 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 
 const Settings = z.object({
-  DATABASE_URL: z
-    .string()
-    .regex(
-      /^(file|libsql|wss?|https?):/,
-      "DATABASE_URL must begin with file:, libsql:, ws:, wss:, http: or https:.",
-    )
-    .default("file:./data/yellow-stair.db"),
-  DATABASE_AUTH_TOKEN: z.string().optional(),
-  YELLOW_STAIR_DEMO: z.enum(["0", "1"]).default("0"),
+  DATABASE_URL: z._default(
+    z
+      .string()
+      .check(
+        z.regex(
+          /^(file|libsql|wss?|https?):/,
+          "DATABASE_URL must begin with file:, libsql:, ws:, wss:, http: or https:.",
+        ),
+      ),
+    "file:./data/yellow-stair.db",
+  ),
+  DATABASE_AUTH_TOKEN: z.optional(z.string()),
+  YELLOW_STAIR_DEMO: z._default(z.enum(["0", "1"]), "0"),
 });
 
 /** The settings that the environment gives. Throws with a plain message when one of them cannot be used. */

@@ -1,13 +1,11 @@
 import { type BoardState, openBoard, sceneOf, standOn } from "@/core/lesson/board-state";
 import type { Board } from "@/core/lesson/lesson";
 import { chartOf } from "@/core/lesson/views-of";
-import { ChartPicture } from "./chart/chart-picture";
-
-type Props = { board: Board; width: number; height: number };
+import { LazyPicture } from "./lazy-picture";
 
 /** A board drawn small, as it looks from the top of its stair. */
-export function BoardPicture({ board, width, height }: Props) {
+export function BoardPicture({ board }: { board: Board }) {
   const chart = chartOf(board);
   const top: BoardState = standOn(openBoard(board), board.stair.length);
-  return chart ? <ChartPicture settings={chart} scene={sceneOf(top)} width={width} height={height} /> : null;
+  return chart ? <LazyPicture settings={chart} scene={sceneOf(top)} /> : null;
 }

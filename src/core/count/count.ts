@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import type { Move } from "../lesson/move";
 import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
 import { NumberText } from "../number/number-schema";
@@ -10,12 +10,12 @@ export const FASTEST = 0.25;
 
 /** A count: in what, from where, forwards or back, and the seconds from one number to the next. */
 export const Count = z.object({
-  by: NumberText.refine((by) => exact(by).compare(0) > 0, {
-    message: "Count in a number above 0. To count down, choose Back.",
-  }),
+  by: NumberText.check(
+    z.refine((by) => exact(by).compare(0) > 0, "Count in a number above 0. To count down, choose Back."),
+  ),
   from: NumberText,
   way: z.enum(["forwards", "back"]),
-  every: z.number().min(FASTEST).max(SLOWEST),
+  every: z.number().check(z.minimum(FASTEST), z.maximum(SLOWEST)),
 });
 export type Count = z.infer<typeof Count>;
 

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 
 /** The five inks, in the order of their keys 1–5. Each has a shape of its own. */
 export const INKS = ["sun", "coral", "sea", "kelp", "plum"] as const;

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { Count } from "../count/count";
 import { ChartSettings } from "../surface/chart";
 import { Beat, Move } from "./move";
@@ -17,10 +17,11 @@ export const MOST = {
   text: 400,
 } as const;
 
-const Id = z.string().min(1).max(40);
-const title = (message: string) =>
-  z.string().trim().min(1, message).max(MOST.title, "Write at most 120 characters.");
-const Text = z.string().trim().max(MOST.text, "Write at most 400 characters.");
+const Id = z.string().check(z.minLength(1), z.maxLength(40));
+const line = (most: number, ...more: z.core.$ZodCheck<string>[]) =>
+  z.string().check(z.trim(), ...more, z.maxLength(most, `Write at most ${most} characters.`));
+const title = (message: string) => line(MOST.title, z.minLength(1, message));
+const Text = line(MOST.text);
 
 /** The panel that reads the trail: which of its parts stand on the board. */
 export const TrailSettings = z.object({
@@ -43,9 +44,9 @@ export const StepWords = z.object({
 });
 export type StepWords = z.infer<typeof StepWords>;
 
-export const Step = StepWords.extend({
+export const Step = z.extend(StepWords, {
   id: Id,
-  beats: z.array(Beat).max(MOST.beatsInStep, "A step has room for 1,200 beats."),
+  beats: z.array(Beat).check(z.maxLength(MOST.beatsInStep, "A step has room for 1,200 beats.")),
 });
 export type Step = z.infer<typeof Step>;
 
@@ -54,28 +55,30 @@ export const BoardTitle = title("Give the board a title.");
 export const Board = z.object({
   id: Id,
   title: BoardTitle,
-  views: z.array(View).min(1).max(6),
+  views: z.array(View).check(z.minLength(1), z.maxLength(6)),
   count: Count,
   /** Seconds from one beat of a step to the next while it is climbed; 0 plays them at once. */
-  climbEvery: z.number().min(0).max(5),
-  opening: z.array(Move).max(MOST.movesInOpening),
-  stair: z.array(Step).max(MOST.steps, `A stair has room for ${MOST.steps} steps.`),
+  climbEvery: z.number().check(z.minimum(0), z.maximum(5)),
+  opening: z.array(Move).check(z.maxLength(MOST.movesInOpening)),
+  stair: z.array(Step).check(z.maxLength(MOST.steps, `A stair has room for ${MOST.steps} steps.`)),
 });
 export type Board = z.infer<typeof Board>;
 
 /** What a teacher writes about a lesson: its title, and the class it is for, which may be left open. */
 export const LessonWords = z.object({
   title: title("Give the lesson a title."),
-  forClass: z.string().trim().max(60, "Write at most 60 characters."),
+  forClass: line(60),
 });
 export type LessonWords = z.infer<typeof LessonWords>;
 
-export const Lesson = LessonWords.extend({
+export const Lesson = z.extend(LessonWords, {
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
   boards: z
     .array(Board)
-    .min(1, "A lesson needs a board.")
-    .max(MOST.boards, `A lesson has room for ${MOST.boards} boards.`),
+    .check(
+      z.minLength(1, "A lesson needs a board."),
+      z.maxLength(MOST.boards, `A lesson has room for ${MOST.boards} boards.`),
+    ),
 });
 export type Lesson = z.infer<typeof Lesson>;

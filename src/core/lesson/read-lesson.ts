@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { FORMAT, Lesson, VERSION } from "./lesson";
 
 export type LessonRead = { ok: true; lesson: Lesson } | { ok: false; message: string };
@@ -9,7 +9,7 @@ type Document = Record<string, unknown>;
 export type Upgrades = Readonly<Record<number, (older: Document) => Document>>;
 const UPGRADES: Upgrades = {};
 
-const Envelope = z.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) });
+const Envelope = z.looseObject({ format: z.literal(FORMAT), version: z.int().check(z.minimum(1)) });
 
 /** Brings a document up to `version`, one version at a time. Throws when a version between has no upgrade. */
 export function upgrade(

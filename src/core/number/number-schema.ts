@@ -1,19 +1,21 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { keyOf } from "./exact";
-import { readNumber } from "./read-number";
+import { type NumberRead, readNumber } from "./read-number";
+
+/** A schema of typed numbers that keeps of each what `keep` makes of it. */
+const numberSchema = (keep: (read: Extract<NumberRead, { ok: true }>) => string) =>
+  z.pipe(
+    z.string(),
+    z.transform((typed, context) => {
+      const read = readNumber(typed);
+      if (read.ok) return keep(read);
+      context.issues.push({ code: "custom", message: read.message, input: typed });
+      return z.NEVER;
+    }),
+  );
 
 /** A number as written, kept as written: `3/4` stays `3/4`. */
-export const NumberText = z.string().transform((typed, context) => {
-  const read = readNumber(typed);
-  if (read.ok) return read.text;
-  context.addIssue({ code: "custom", message: read.message });
-  return z.NEVER;
-});
+export const NumberText = numberSchema((read) => read.text);
 
 /** A number as the one text under which it is kept: `3/4` becomes `0.75`. */
-export const NumberKeyText = z.string().transform((typed, context) => {
-  const read = readNumber(typed);
-  if (read.ok) return keyOf(read.value);
-  context.addIssue({ code: "custom", message: read.message });
-  return z.NEVER;
-});
+export const NumberKeyText = numberSchema((read) => keyOf(read.value));

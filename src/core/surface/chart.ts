@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { indexIn, type Sequence, termAt } from "../count/sequence";
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { NumberText } from "../number/number-schema";
@@ -13,17 +13,19 @@ export const ChartSettings = z
     kind: z.literal("chart"),
     first: NumberText,
     difference: NumberText,
-    columns: z.int().min(1).max(MOST_COLUMNS),
-    rows: z.int().min(1).max(MOST_PLACES),
+    columns: z.int().check(z.minimum(1), z.maximum(MOST_COLUMNS)),
+    rows: z.int().check(z.minimum(1), z.maximum(MOST_PLACES)),
   })
-  .refine((chart) => !exact(chart.difference).equals(0), {
-    path: ["difference"],
-    message: "A chart cannot go up in 0. Write another number.",
-  })
-  .refine((chart) => chart.columns * chart.rows <= MOST_PLACES, {
-    path: ["rows"],
-    message: "A chart has room for 1,200 numbers. Write fewer rows, or fewer in a row.",
-  });
+  .check(
+    z.refine((chart) => !exact(chart.difference).equals(0), {
+      path: ["difference"],
+      message: "A chart cannot go up in 0. Write another number.",
+    }),
+    z.refine((chart) => chart.columns * chart.rows <= MOST_PLACES, {
+      path: ["rows"],
+      message: "A chart has room for 1,200 numbers. Write fewer rows, or fewer in a row.",
+    }),
+  );
 export type ChartSettings = z.infer<typeof ChartSettings>;
 
 /** Where a place stands: its row and column, both counted from 0 at the top left. */

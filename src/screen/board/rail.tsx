@@ -85,7 +85,9 @@ function BackTools() {
 /** What can be cleared in one touch. */
 function ClearMenu() {
   const store = useBoardStore();
-  const scene = useBoard(pickScene);
+  const marked = useBoard((state) => pickScene(state).marks.size > 0);
+  const covered = useBoard((state) => pickScene(state).covers.size > 0);
+  const trail = useBoard((state) => pickScene(state).trail !== null);
   const ink = useBoard((state) => state.ink);
   const live = useBoard((state) => hasLive(boardStateOf(state)));
   const run = () => store.getState();
@@ -93,29 +95,25 @@ function ClearMenu() {
     <Menu align="center" button={<RailButton icon={<Eraser aria-hidden size={22} />} label="Clear" />}>
       <MenuItem
         icon={<InkShape ink={ink} size={20} />}
-        disabled={scene.marks.size === 0}
+        disabled={!marked}
         onSelect={() => run().act([[{ do: "clear-marks", ink }]])}
       >
         Clear {INK_LOOK[ink].name.toLowerCase()} marks
       </MenuItem>
       <MenuItem
         icon={<Blank />}
-        disabled={scene.marks.size === 0}
+        disabled={!marked}
         onSelect={() => run().act([[{ do: "clear-marks", ink: null }]])}
       >
         Clear all marks
       </MenuItem>
-      <MenuItem
-        icon={<Blank />}
-        disabled={!scene.trail}
-        onSelect={() => run().act([[{ do: "clear-trail" }]])}
-      >
+      <MenuItem icon={<Blank />} disabled={!trail} onSelect={() => run().act([[{ do: "clear-trail" }]])}>
         Clear the count
       </MenuItem>
       <MenuItem
         icon={<Blank />}
-        disabled={scene.covers.size === 0}
-        onSelect={() => run().act([[{ do: "lift", numbers: [...scene.covers] }]])}
+        disabled={!covered}
+        onSelect={() => run().act([[{ do: "lift", numbers: [...pickScene(run()).covers] }]])}
       >
         Lift all covers
       </MenuItem>

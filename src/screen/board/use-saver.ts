@@ -2,16 +2,16 @@
 
 import { nanoid } from "nanoid";
 import { useEffect, useRef, useState } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { Lesson } from "@/core/lesson/lesson";
 import { keep, readKept } from "../save/browser-store";
 import { sendSave } from "../save/save-door";
 import { createSaver, type Saver, type SaveState, type Unsaved } from "../save/saver";
 import { type BoardStore, lessonOf, sameLesson } from "./board-store";
 
-const UnsavedKept: z.ZodType<Unsaved> = z.object({
-  basedOn: z.int().min(1),
-  sent: z.array(z.string()).max(20),
+const UnsavedKept: z.ZodMiniType<Unsaved> = z.object({
+  basedOn: z.int().check(z.minimum(1)),
+  sent: z.array(z.string()).check(z.maxLength(20)),
   lesson: Lesson,
 });
 

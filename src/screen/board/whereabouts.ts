@@ -1,20 +1,18 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { Beat } from "@/core/lesson/move";
 import type { BoardScreenState, Whereabouts } from "./board-store";
 
 const MOST_ACTS = 2000;
 
+const acts = z.array(z.array(Beat).check(z.maxLength(MOST_ACTS))).check(z.maxLength(MOST_ACTS));
+const upTo100 = z.int().check(z.minimum(0), z.maximum(100));
+
 /** Where a teacher was in a lesson, as its window keeps it. */
-export const WhereaboutsKept: z.ZodType<Whereabouts> = z.object({
-  at: z.int().min(0).max(100),
+export const WhereaboutsKept: z.ZodMiniType<Whereabouts> = z.object({
+  at: upTo100,
   boards: z
-    .array(
-      z.object({
-        climbed: z.int().min(0).max(100),
-        live: z.array(z.array(z.array(Beat).max(MOST_ACTS)).max(MOST_ACTS)).max(100),
-      }),
-    )
-    .max(100),
+    .array(z.object({ climbed: upTo100, live: z.array(acts).check(z.maxLength(100)) }))
+    .check(z.maxLength(100)),
 });
 
 export function whereaboutsOf(state: BoardScreenState): Whereabouts {

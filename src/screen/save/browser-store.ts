@@ -1,7 +1,7 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 
 /** What a browser keeps for this application, read back through a schema; anything else counts as nothing. */
-export function readKept<T>(store: Storage, key: string, schema: z.ZodType<T>): T | null {
+export function readKept<T>(store: Storage, key: string, schema: z.ZodMiniType<T>): T | null {
   try {
     const text = store.getItem(key);
     return text === null ? null : schema.parse(JSON.parse(text));

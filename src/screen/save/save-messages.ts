@@ -1,10 +1,10 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import type { Lesson } from "@/core/lesson/lesson";
 
 /** What a window sends to save a lesson. The lesson itself is read by `readLesson`, with its older versions. */
 export const SaveRequest = z.object({
-  basedOn: z.int().min(1),
-  saveName: z.string().min(1).max(40),
+  basedOn: z.int().check(z.minimum(1)),
+  saveName: z.string().check(z.minLength(1), z.maxLength(40)),
   lesson: z.unknown(),
 });
 export type Save = { basedOn: number; saveName: string; lesson: Lesson };
@@ -12,7 +12,7 @@ export type Save = { basedOn: number; saveName: string; lesson: Lesson };
 /** What the server answers. */
 export const SaveAnswer = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("saved"), revision: z.int() }),
-  z.object({ kind: z.literal("stale"), revision: z.int(), saveName: z.string().nullable() }),
+  z.object({ kind: z.literal("stale"), revision: z.int(), saveName: z.nullable(z.string()) }),
   z.object({ kind: z.literal("refused"), message: z.string() }),
 ]);
 export type SaveAnswer = z.infer<typeof SaveAnswer>;

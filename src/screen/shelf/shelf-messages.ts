@@ -1,9 +1,9 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { LessonWords } from "@/core/lesson/lesson";
 
-export const LessonId = z.string().min(1).max(40);
+export const LessonId = z.string().check(z.minLength(1), z.maxLength(40));
 
-export const NewLessonRequest = LessonWords.extend({ chart: z.string().max(20) });
+export const NewLessonRequest = z.extend(LessonWords, { chart: z.string().check(z.maxLength(20)) });
 export type NewLessonRequest = z.infer<typeof NewLessonRequest>;
 
 /** What a door of the shelf answers: done, with the lesson's id, or a message for the teacher. */

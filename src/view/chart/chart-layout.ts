@@ -1,6 +1,7 @@
 import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, chartNumbers } from "@/core/surface/chart";
+import { round } from "../round";
 
 /** Where everything of a chart stands, in pixels. Made once for a size and settings; the scene does not touch it. */
 export type ChartLayout = {
@@ -67,9 +68,4 @@ export function cornerOf(layout: ChartLayout, index: number): { x: number; y: nu
     x: round((index % layout.columns) * layout.cellWidth),
     y: round(Math.floor(index / layout.columns) * layout.cellHeight),
   };
-}
-
-/** To a hundredth of a pixel: finer is not seen, and makes the page long. */
-export function round(pixels: number): number {
-  return Math.round(pixels * 100) / 100;
 }

@@ -21,9 +21,14 @@ export function ChartPicture({ settings, scene, width, height }: Props) {
       {layout.numbers.map((number, index) => {
         const { x, y } = cornerOf(layout, index);
         return (
-          <g key={number} transform={`translate(${x} ${y})`}>
-            <PlaceFace layout={layout} number={number} state={placeState(scene, number)} />
-          </g>
+          <PlaceFace
+            key={number}
+            layout={layout}
+            x={x}
+            y={y}
+            number={number}
+            state={placeState(scene, number)}
+          />
         );
       })}
       <ChartLines layout={layout} />

@@ -59,30 +59,52 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
         aria-label={`Chart from ${showNumber(keyOfText(settings.first))} to ${showNumber(lastNumber(settings))}`}
         aria-rowcount={layout.rows}
         aria-colcount={layout.columns}
-        className="shrink-0 touch-none select-none"
+        className="relative shrink-0 touch-none select-none"
+        style={{ width: layout.width, height: layout.height }}
         onKeyDown={onKeyDown}
         onFocus={onFocus}
         onMouseDown={(event) => event.preventDefault()}
         onContextMenu={(event) => event.preventDefault()}
         {...pointers}
       >
-        <svg
-          role="presentation"
-          width={layout.width}
-          height={layout.height}
-          className="block overflow-visible"
-        >
-          {Array.from({ length: layout.rows }, (_, row) => (
-            // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
-            // biome-ignore lint/suspicious/noArrayIndexKey: a row is its index.
-            <g key={row} role="row" aria-rowindex={row + 1}>
+        {Array.from({ length: layout.rows }, (_, row) => (
+          // Each row is a drawing of its own, so that the browser paints again only the row that a touch has changed.
+          // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
+          // biome-ignore lint/a11y/useFocusableInteractive: the places of the row take the keyboard, not the row.
+          <div
+            key={layout.numbers[row * layout.columns]}
+            role="row"
+            aria-rowindex={row + 1}
+            className="absolute left-0 z-0"
+            style={{ top: row * layout.cellHeight }}
+          >
+            <svg
+              role="presentation"
+              width={layout.width}
+              height={layout.cellHeight}
+              className="block overflow-visible"
+            >
               {Array.from({ length: layout.columns }, (_, column) => {
                 const index = row * layout.columns + column;
                 return <Place key={layout.numbers[index]} layout={layout} index={index} source={source} />;
               })}
-            </g>
-          ))}
+            </svg>
+          </div>
+        ))}
+        <svg
+          aria-hidden
+          width={layout.width}
+          height={layout.height}
+          className="pointer-events-none absolute inset-0 z-10 overflow-visible"
+        >
           <ChartLines layout={layout} />
+        </svg>
+        <svg
+          aria-hidden
+          width={layout.width}
+          height={layout.height}
+          className="pointer-events-none absolute inset-0 z-20 overflow-visible"
+        >
           <FocusRing layout={layout} source={source} />
         </svg>
       </div>

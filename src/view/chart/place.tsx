@@ -18,7 +18,7 @@ export const Place = memo(function Place({ layout, index, source }: Props) {
   const wasCovered = useRef(false);
   const lifted = wasCovered.current && !covered;
   wasCovered.current ||= covered;
-  const { x, y } = cornerOf(layout, index);
+  const { x } = cornerOf(layout, index);
   const { cellWidth: w, cellHeight: h } = layout;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a table cell cannot be drawn in SVG.
@@ -29,14 +29,13 @@ export const Place = memo(function Place({ layout, index, source }: Props) {
       tabIndex={index === 0 ? 0 : -1}
       data-place={index}
       className="place"
-      transform={`translate(${x} ${y})`}
     >
-      <rect width={w} height={h} fill="var(--color-board)" />
-      <PlaceFace layout={layout} number={number} state={state} />
-      {lifted && <Cover layout={layout} className="cover cover-lifted pointer-events-none" />}
+      <rect x={x} width={w} height={h} fill="var(--color-board)" />
+      <PlaceFace layout={layout} x={x} y={0} number={number} state={state} />
+      {lifted && <Cover layout={layout} x={x} y={0} className="cover cover-lifted pointer-events-none" />}
       <rect
         className="keyboard-ring"
-        x={4}
+        x={x + 4}
         y={4}
         width={w - 8}
         height={h - 8}

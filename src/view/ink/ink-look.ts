@@ -1,37 +1,43 @@
 import type { Ink } from "@/core/lesson/ink";
+import type { Point } from "@/core/surface/ink-split";
 
-type InkLook = { name: string; shape: string; ground: string; figure: string };
+type InkLook = { name: string; ground: string; figure: string };
 
-/** How each ink looks. The shapes are drawn in a box from −1 to 1, of about equal weight to the eye. */
+/** How each ink looks: its name, the ground it gives a place, and its shape's colour. */
 export const INK_LOOK: Record<Ink, InkLook> = {
-  sun: {
-    name: "Sun",
-    shape: "M0-.95a.95.95 0 1 1 0 1.9a.95.95 0 1 1 0-1.9z",
-    ground: "var(--color-sun)",
-    figure: "var(--color-sun-dot)",
-  },
-  coral: {
-    name: "Coral",
-    shape: "M0-1.05L1.1.85H-1.1z",
-    ground: "var(--color-coral)",
-    figure: "var(--color-coral-dot)",
-  },
-  sea: {
-    name: "Sea",
-    shape: "M-.85-.85H.85V.85H-.85z",
-    ground: "var(--color-sea)",
-    figure: "var(--color-sea-dot)",
-  },
-  kelp: {
-    name: "Kelp",
-    shape: "M0-1.15L1.15 0L0 1.15L-1.15 0z",
-    ground: "var(--color-kelp)",
-    figure: "var(--color-kelp-dot)",
-  },
-  plum: {
-    name: "Plum",
-    shape: "M0-1.15L.3-.42L1.09-.36L.49.16L.68.93L0 .51L-.68.93L-.49.16L-1.09-.36L-.3-.42z",
-    ground: "var(--color-plum)",
-    figure: "var(--color-plum-dot)",
-  },
+  sun: { name: "Sun", ground: "var(--color-sun)", figure: "var(--color-sun-dot)" },
+  coral: { name: "Coral", ground: "var(--color-coral)", figure: "var(--color-coral-dot)" },
+  sea: { name: "Sea", ground: "var(--color-sea)", figure: "var(--color-sea-dot)" },
+  kelp: { name: "Kelp", ground: "var(--color-kelp)", figure: "var(--color-kelp-dot)" },
+  plum: { name: "Plum", ground: "var(--color-plum)", figure: "var(--color-plum-dot)" },
 };
+
+/** The corners of each ink's shape about its middle, of about equal weight to the eye. The sun is round. */
+export const INK_CORNERS: Record<Exclude<Ink, "sun">, readonly Point[]> = {
+  coral: [
+    [0, -1.05],
+    [1.1, 0.85],
+    [-1.1, 0.85],
+  ],
+  sea: [
+    [-0.85, -0.85],
+    [0.85, -0.85],
+    [0.85, 0.85],
+    [-0.85, 0.85],
+  ],
+  kelp: [
+    [0, -1.15],
+    [1.15, 0],
+    [0, 1.15],
+    [-1.15, 0],
+  ],
+  plum: star(5, 1.2, 0.52),
+};
+
+function star(points: number, outer: number, inner: number): Point[] {
+  return Array.from({ length: 2 * points }, (_, i) => {
+    const turn = (Math.PI * i) / points;
+    const reach = i % 2 === 0 ? outer : inner;
+    return [reach * Math.sin(turn), -reach * Math.cos(turn)] as const;
+  });
+}

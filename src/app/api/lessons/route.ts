@@ -1,5 +1,5 @@
 import { nanoid } from "nanoid";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { readLesson } from "@/core/lesson/read-lesson";
 import { database } from "@/data/database";
 import { addLesson } from "@/data/lessons";
