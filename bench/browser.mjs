@@ -92,22 +92,19 @@ async function scriptWeight(browser, address) {
 
 /**
  * From a finger coming down to the frame in which its colour is painted, over many places of each page; also the
- * most places whose drawing one touch has changed. The pages are touched in turn, so that whatever else the machine
- * does falls on all of them alike. No address stands for the bare button.
+ * most places whose drawing one touch has changed. No address stands for the bare button. One page is open at a
+ * time: the browser slows a page by keeping a processor busy, and a machine of two has none to spare for a second.
  */
 async function touchToPaint(browser, addresses) {
-  const touched = [];
-  for (const address of addresses) touched.push(await readyToTouch(browser, address));
-  for (let i = 0; i < TOUCHES; i += 1) {
-    for (const { page, cdp, points } of touched) {
+  const results = [];
+  for (const address of addresses) {
+    const { page, cdp, points, close } = await readyToTouch(browser, address);
+    for (let i = 0; i < TOUCHES; i += 1) {
       const point = points[(i * 37) % points.length];
       await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [point] });
       await cdp.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
-      await page.waitForTimeout(150);
+      await page.waitForTimeout(200);
     }
-  }
-  const results = [];
-  for (const { page, close } of touched) {
     const { times, redrawn } = await page.evaluate(() => ({ times: window.times, redrawn: window.redrawn }));
     await close();
     const sorted = times.toSorted((a, b) => a - b);

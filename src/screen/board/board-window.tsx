@@ -9,13 +9,12 @@ import { keepAsStep } from "@/core/lesson/board-state";
 import type { StepWords } from "@/core/lesson/lesson";
 import { trailOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
-import type { SceneSource } from "@/view/scene/scene-source";
 import { LessonWordsDialog } from "../lesson-words-dialog";
 import { Flag, keep, readKept } from "../save/browser-store";
 import { sendCopy } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
 import { BoardHeader } from "./board-header";
-import { boardStateOf, lessonOf, sceneNow } from "./board-store";
+import { boardStateOf, lessonOf } from "./board-store";
 import { ChartStage } from "./chart-stage";
 import { boardCommands, type ScreenDoors } from "./commands";
 import { Drawer } from "./drawer";
@@ -51,10 +50,6 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   const [staleHidden, setStaleHidden] = useState(false);
   useWindowKeeping(open.id, store, preparing);
 
-  const source = useMemo<SceneSource>(
-    () => ({ read: () => sceneNow(store.getState()), subscribe: store.subscribe }),
-    [store],
-  );
   const doors = useMemo<ScreenDoors>(
     () => ({
       keepStep: () => setDialog("keep"),
@@ -128,10 +123,9 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
             preparing && panel && "min-[1600px]:grid-cols-[minmax(0,1fr)_320px_340px]",
           )}
         >
-          <ChartStage source={source} strong={strong} />
+          <ChartStage strong={strong} />
           {panel && (
             <TrailStage
-              source={source}
               className={preparing ? "max-[1599px]:hidden portrait:hidden" : "portrait:max-h-[34dvh]"}
             />
           )}

@@ -4,13 +4,13 @@ import { useMemo } from "react";
 import { chartOf } from "@/core/lesson/views-of";
 import { Chart } from "@/view/chart/chart";
 import type { Run } from "@/view/chart/use-run";
-import type { SceneSource } from "@/view/scene/scene-source";
-import { pickBoard, useBoard, useBoardStore } from "./use-board";
+import { pickBoard, useBoard, useBoardStore, useSceneSource } from "./use-board";
 
 /** The chart of the board, in the teacher's hand. */
-export function ChartStage({ source, strong }: { source: SceneSource; strong: boolean }) {
+export function ChartStage({ strong }: { strong: boolean }) {
   const chart = useBoard((state) => chartOf(pickBoard(state)));
   const store = useBoardStore();
+  const source = useSceneSource("at once");
   const run = useMemo<Run>(
     () => ({
       begin: (number) => store.getState().beginRun(number),

@@ -3,13 +3,13 @@
 import { useMemo } from "react";
 import { boardHolds, trailOf } from "@/core/lesson/views-of";
 import { showNumber } from "@/core/number/show-number";
-import type { SceneSource } from "@/view/scene/scene-source";
 import { TrailPanel } from "@/view/trail/trail-panel";
-import { pickBoard, useBoard } from "./use-board";
+import { pickBoard, useBoard, useSceneSource } from "./use-board";
 
 /** The panel that reads the trail, where the board has one. */
-export function TrailStage({ source, className }: { source: SceneSource; className: string }) {
+export function TrailStage({ className }: { className: string }) {
   const board = useBoard(pickBoard);
+  const source = useSceneSource("after paint");
   const settings = trailOf(board);
   const holds = useMemo(() => boardHolds(board), [board]);
   const { by, from, way } = board.count;

@@ -1,27 +1,48 @@
 "use client";
 
-import { createContext, type ReactNode, useContext } from "react";
-import { useStore } from "zustand";
+import { createContext, type ReactNode, useContext, useMemo, useSyncExternalStore } from "react";
+import { afterPaint } from "@/view/scene/after-paint";
+import type { SceneSource } from "@/view/scene/scene-source";
 import { type BoardScreenState, type BoardStore, boardStateOf, sceneNow } from "./board-store";
 
 type BoardStoreState = ReturnType<BoardStore["getState"]>;
+type BoardParts = { store: BoardStore; late: SceneSource["subscribe"] };
 
-const BoardContext = createContext<BoardStore | null>(null);
+const BoardContext = createContext<BoardParts | null>(null);
 
 export function BoardProvider({ store, children }: { store: BoardStore; children: ReactNode }) {
-  return <BoardContext value={store}>{children}</BoardContext>;
+  const parts = useMemo(() => ({ store, late: afterPaint(store.subscribe) }), [store]);
+  return <BoardContext value={parts}>{children}</BoardContext>;
+}
+
+function useParts(): BoardParts {
+  const parts = useContext(BoardContext);
+  if (!parts) throw new Error("This part of the board screen stands outside it.");
+  return parts;
 }
 
 /** The store of the board screen, for handlers. */
 export function useBoardStore(): BoardStore {
-  const store = useContext(BoardContext);
-  if (!store) throw new Error("This part of the board screen stands outside it.");
-  return store;
+  return useParts().store;
 }
 
-/** Part of the board screen's state; redraws when that part is another. */
+/** Part of the board screen's state; redraws when that part is another, a frame after the places have. */
 export function useBoard<T>(pick: (state: BoardStoreState) => T): T {
-  return useStore(useBoardStore(), pick);
+  const { store, late } = useParts();
+  const read = () => pick(store.getState());
+  return useSyncExternalStore(late, read, read);
+}
+
+/** The scene of the board on show: at once for its places, a frame later for what reports of them. */
+export function useSceneSource(when: "at once" | "after paint"): SceneSource {
+  const { store, late } = useParts();
+  return useMemo(
+    () => ({
+      read: () => sceneNow(store.getState()),
+      subscribe: when === "at once" ? store.subscribe : late,
+    }),
+    [store, late, when],
+  );
 }
 
 export const pickBoard = (state: BoardScreenState) => boardStateOf(state).board;

@@ -1,6 +1,6 @@
 "use client";
 
-import { Fragment, memo, type ReactNode, useDeferredValue, useMemo } from "react";
+import { Fragment, memo, type ReactNode } from "react";
 import { numberSentence } from "@/core/count/number-sentence";
 import { onesCycle } from "@/core/count/ones-cycle";
 import { numbersSaid } from "@/core/count/trail";
@@ -24,12 +24,8 @@ const LISTED = 40;
 
 /** The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. */
 export const TrailPanel = memo(function TrailPanel({ settings, source, holds, invitation }: Props) {
-  const newestTrail = useScene(source, (scene) => scene.trail);
-  const newestCovers = useScene(source, (scene) => scene.covers);
-  // The place under the finger is painted first; the panel follows in the next frame, both parts of it together.
-  const [trail, covers] = useDeferredValue(
-    useMemo(() => [newestTrail, newestCovers] as const, [newestTrail, newestCovers]),
-  );
+  const trail = useScene(source, (scene) => scene.trail);
+  const covers = useScene(source, (scene) => scene.covers);
   if (!trail)
     return <p className="m-auto max-w-64 text-center text-xl leading-snug text-quiet">{invitation}</p>;
 

@@ -1,0 +1,28 @@
+type Subscribe = (whenChanged: () => void) => () => void;
+
+/**
+ * Listens like `subscribe`, but one frame later: the place under the finger is painted first, and what only reports
+ * of it follows. Many changes within a frame are told once, and to all listeners together.
+ */
+export function afterPaint(subscribe: Subscribe): Subscribe {
+  const listeners = new Set<() => void>();
+  let stop = () => {};
+  let waiting = false;
+  const tell = () => {
+    waiting = false;
+    for (const listener of [...listeners]) listener();
+  };
+  const changed = () => {
+    if (waiting) return;
+    waiting = true;
+    requestAnimationFrame(() => setTimeout(tell));
+  };
+  return (whenChanged) => {
+    if (listeners.size === 0) stop = subscribe(changed);
+    listeners.add(whenChanged);
+    return () => {
+      listeners.delete(whenChanged);
+      if (listeners.size === 0) stop();
+    };
+  };
+}
