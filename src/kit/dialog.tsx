@@ -24,20 +24,17 @@ export function Dialog({ open, onOpenChange, title, description, wide, children 
           aria-describedby={description ? undefined : ""}
           className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-32px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board p-7 ${wide ? "max-w-3xl" : "max-w-lg"}`}
         >
-          <div className="mb-5 flex items-start justify-between gap-4">
-            <div>
-              <Radix.Title className="text-2xl font-bold">{title}</Radix.Title>
-              {description && (
-                <Radix.Description className="mt-1 text-quiet">{description}</Radix.Description>
-              )}
-            </div>
-            <Radix.Close asChild>
-              <IconButton name="Close" className="-mt-1 -mr-2">
-                <X aria-hidden />
-              </IconButton>
-            </Radix.Close>
+          <div className="mb-5 pr-12">
+            <Radix.Title className="text-2xl font-bold">{title}</Radix.Title>
+            {description && <Radix.Description className="mt-1 text-quiet">{description}</Radix.Description>}
           </div>
           {children}
+          {/* Last, so that the keyboard begins at what the dialog asks for. */}
+          <Radix.Close asChild>
+            <IconButton name="Close" className="absolute top-5 right-5">
+              <X aria-hidden />
+            </IconButton>
+          </Radix.Close>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>

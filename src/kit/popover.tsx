@@ -15,9 +15,14 @@ export function Popover({ button, label, children, align = "end" }: Props) {
           aria-label={label}
           align={align}
           side="top"
-          sideOffset={14}
+          sideOffset={28}
           collisionPadding={12}
-          className="rises z-50 w-88 max-w-[calc(100vw-24px)] rounded-card border border-rule bg-board p-5 text-ink"
+          // The panel itself takes the keyboard: a field would open the keyboard of a touch display.
+          onOpenAutoFocus={(event) => {
+            event.preventDefault();
+            (event.currentTarget as HTMLElement).focus();
+          }}
+          className="rises z-50 w-88 outline-none max-w-[calc(100vw-24px)] rounded-card border border-rule bg-board p-5 text-ink"
         >
           {children}
         </Radix.Content>

@@ -3,6 +3,7 @@
 import { clsx } from "clsx";
 import { ArrowLeft, ArrowRight, Copy, MoreVertical, Plus, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
+import { useEffect, useRef } from "react";
 import { openBoard } from "@/core/lesson/board-state";
 import { type History, historyOf } from "@/core/lesson/history";
 import { type Board, MOST } from "@/core/lesson/lesson";
@@ -20,9 +21,15 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
   const boards = useBoard((state) => state.boards);
   const at = useBoard((state) => state.at);
   const store = useBoardStore();
+  const row = useRef<HTMLElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another board is on show, its tab must be seen.
+  useEffect(() => {
+    row.current?.querySelector("[aria-current]")?.scrollIntoView({ block: "nearest", inline: "nearest" });
+  }, [at]);
   if (boards.length === 1 && !preparing) return null;
   return (
     <nav
+      ref={row}
       aria-label="Boards"
       className="flex min-w-0 flex-1 items-center gap-1 overflow-x-auto portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2"
     >

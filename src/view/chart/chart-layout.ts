@@ -49,7 +49,7 @@ export function layOutChart(
     cellWidth,
     cellHeight,
     numeral: round(Math.min(cellHeight * share, widest / (longest * DIGIT))),
-    shape: round(Math.max(2, Math.min(cellHeight, cellWidth) * 0.092)),
+    shape: round(Math.max(2, Math.min(cellHeight, cellWidth) * 0.105)),
     line: strong ? 2 : 1,
   };
 }

@@ -41,7 +41,7 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
         <Part title={jumpsSoFar(trail.jumps.length)}>
           {sentence && (
             <p
-              className="font-numeral text-[clamp(26px,5.4vh,46px)] leading-tight font-bold"
+              className="font-numeral text-[clamp(26px,5.4vh,64px)] leading-tight font-bold"
               data-part="sentence"
             >
               {sentence.map((part, index) => (
@@ -58,7 +58,7 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
       {settings.numbers && (
         <Part title="Numbers so far">
           <p
-            className={`font-numeral leading-snug ${large ? "text-[clamp(22px,4vh,32px)]" : "text-[clamp(18px,2.9vh,24px)]"}`}
+            className={`font-numeral leading-snug ${large ? "text-[clamp(22px,4vh,44px)]" : "text-[clamp(18px,2.9vh,32px)]"}`}
             data-part="numbers"
           >
             {listed.length < said.length && "… "}
@@ -76,7 +76,7 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
       )}
       {settings.ones && cycle && (
         <Part title="Ones digits so far">
-          <div className="font-numeral text-[clamp(22px,4vh,32px)] leading-[1.3]" data-part="ones">
+          <div className="font-numeral text-[clamp(22px,4vh,44px)] leading-[1.3]" data-part="ones">
             {cycle.rows.slice(-4).map((row, r) => {
               const first = Math.max(0, cycle.rows.length - 4) + r;
               return (
@@ -104,7 +104,7 @@ const jumpsSoFar = (jumps: number) => (jumps === 1 ? "1 jump so far" : `${jumps}
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section>
-      <h2 className="mb-1 text-[15px] font-semibold text-quiet">{title}</h2>
+      <h2 className="mb-1 text-[clamp(15px,1.9vh,20px)] font-semibold text-quiet">{title}</h2>
       {children}
     </section>
   );

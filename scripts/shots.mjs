@@ -1,0 +1,68 @@
+// Takes the README's screenshots from the demo data: npm run shots
+import { mkdirSync, rmSync } from "node:fs";
+import { installChromium } from "./lib/chromium.mjs";
+import { installPackages } from "./lib/install.mjs";
+import { ROOT } from "./lib/run.mjs";
+
+process.chdir(ROOT);
+installPackages();
+const executablePath = installChromium();
+const { CHROMIUM_ARGS } = await import("./lib/chromium.mjs");
+const { buildApplication } = await import("./lib/build.mjs");
+const { freePort, startServer } = await import("./lib/server.mjs");
+const { chromium } = await import("@playwright/test");
+buildApplication();
+
+const FOLDER = "docs/screenshots";
+mkdirSync(FOLDER, { recursive: true });
+mkdirSync(".tmp", { recursive: true });
+const database = `.tmp/shots-${Date.now()}.db`;
+const server = await startServer({ port: await freePort(), database: `file:./${database}`, demo: true });
+const browser = await chromium.launch({ executablePath, args: CHROMIUM_ARGS });
+try {
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    reducedMotion: "reduce",
+  });
+  let page = await context.newPage();
+  const place = (number) => page.locator(`[data-place='${number - 1}']`);
+  const open = async (board, steps, query = "") => {
+    // A window keeps where it was in a lesson; a new one begins at the foot of the stair.
+    page = await context.newPage();
+    await page.goto(`${server.address}/lesson/lamps-on-the-jetty${query}`);
+    await page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name: board }).click();
+    for (let step = 1; step <= steps; step += 1) {
+      await page.keyboard.press("PageDown");
+      // The second press shows the rest of the step at once.
+      if (await page.getByRole("button", { name: "Finish the step" }).isVisible())
+        await page.keyboard.press("PageDown");
+      await page.getByLabel(new RegExp(`^Step ${step} of`)).waitFor();
+    }
+  };
+  const take = async (name) => {
+    await page.waitForTimeout(400);
+    await page.screenshot({ path: `${FOLDER}/${name}.png` });
+  };
+
+  await page.goto(server.address);
+  await page.locator("svg text").first().waitFor();
+  await take("shelf");
+
+  await open(/Every sixth post/, 6);
+  await take("board-teaching");
+
+  await open(/Which post comes next/, 3);
+  await page.getByRole("button", { name: "Lift", exact: true }).click();
+  await place(66).click();
+  await page.getByRole("button", { name: "Show answer" }).click();
+  await take("board-covers");
+
+  await open(/Every sixth post/, 3, "?prepare");
+  await page.getByRole("button", { name: "Sea ink" }).click();
+  for (const number of [4, 8, 12]) await place(number).click();
+  await take("board-preparing");
+} finally {
+  await browser.close();
+  await server.stop();
+  for (const end of ["", "-wal", "-shm"]) rmSync(`${database}${end}`, { force: true });
+}
