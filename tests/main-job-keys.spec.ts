@@ -5,7 +5,7 @@ test("the lesson by keyboard and clicker: climbed, counted, marked, covered, lif
   page,
   request,
 }) => {
-  const id = await addLesson(request);
+  const id = await addLesson(request, { climbEvery: 5 });
   await page.goto(`/lesson/${id}`);
   await openBoard(page, /Every sixth post/);
   const press = async (...keys: string[]) => {

@@ -23,7 +23,7 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   page,
   request,
 }) => {
-  const id = await addLesson(request);
+  const id = await addLesson(request, { climbEvery: 5 });
   const cdp = await page.context().newCDPSession(page);
   await page.goto(`/lesson/${id}`);
   await openBoard(page, /Every sixth post/);

@@ -11,7 +11,7 @@ async function retitle(page: Page, title: string) {
 const boardTab = (page: Page, name: string) => page.getByRole("button", { name: `1 ${name}` });
 
 test("a stale window is told, merges nothing and loses nothing", async ({ page, context, request }) => {
-  const id = await addLesson(request, undefined, "Seen from two windows");
+  const id = await addLesson(request, { title: "Seen from two windows" });
   const other = await context.newPage();
   await page.goto(`/lesson/${id}?prepare`);
   await other.goto(`/lesson/${id}?prepare`);
@@ -119,7 +119,7 @@ test("an answer that gets lost on its way is not taken for another window's save
 });
 
 test("the shelf says when the server does not answer, and changes nothing", async ({ page, request }) => {
-  await addLesson(request, undefined, "Not to be removed");
+  await addLesson(request, { title: "Not to be removed" });
   await page.goto("/");
   await page.getByRole("button", { name: "More for Not to be removed" }).click();
   await page.route("**/*", (route) =>
