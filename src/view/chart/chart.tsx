@@ -68,7 +68,8 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
         {...pointers}
       >
         {Array.from({ length: layout.rows }, (_, row) => (
-          // Each row is a drawing of its own, so that the browser paints again only the row that a touch has changed.
+          // Each row is a drawing shut off from the others: the browser looks for a finger in one row, and lays out
+          // and paints again only the row that a touch has changed.
           // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
           // biome-ignore lint/a11y/useFocusableInteractive: the places of the row take the keyboard, not the row.
           <div
@@ -76,7 +77,12 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
             role="row"
             aria-rowindex={row + 1}
             className="absolute left-0 z-0"
-            style={{ top: row * layout.cellHeight }}
+            style={{
+              top: row * layout.cellHeight,
+              width: layout.width,
+              height: layout.cellHeight,
+              contain: "strict",
+            }}
           >
             <svg
               role="presentation"
