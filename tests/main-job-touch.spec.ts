@@ -70,3 +70,22 @@ test("the page does not scroll or zoom away under a finger", async ({ page, requ
   expect(await page.evaluate(() => [window.scrollY, window.visualViewport?.scale])).toEqual([0, 1]);
   await expect(page.getByRole("gridcell", { name: /sun mark/ })).toHaveCount(9);
 });
+
+test("two pupils touch at the same time", async ({ page, request }) => {
+  const id = await addLesson(request);
+  const cdp = await page.context().newCDPSession(page);
+  await page.goto(`/lesson/${id}`);
+  const at = async (number: string) => {
+    const box = (await place(page, number).boundingBox())!;
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  const [six, ninety] = [
+    { ...(await at("6")), id: 1 },
+    { ...(await at("90")), id: 2 },
+  ];
+  await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [six] });
+  await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [six, ninety] });
+  await cdp.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+  await expect(place(page, "6, sun mark")).toBeVisible();
+  await expect(place(page, "90, sun mark, in focus")).toBeVisible();
+});

@@ -45,6 +45,27 @@ test("a stale window can show the saved lesson instead", async ({ page, context,
   await saved(other);
 });
 
+test("a lesson removed from another window is told, and can be kept as a copy", async ({
+  page,
+  context,
+  request,
+}) => {
+  const id = await addLesson(request, { title: "Removed meanwhile" });
+  await page.goto(`/lesson/${id}?prepare`);
+  const shelf = await context.newPage();
+  await shelf.goto("/");
+  await shelf.getByRole("button", { name: "More for Removed meanwhile" }).click();
+  await shelf.getByRole("menuitem", { name: "Remove" }).click();
+  await expect(shelf.getByText("“Removed meanwhile” removed.")).toBeVisible();
+
+  await retitle(page, "Written after it was removed");
+  const dialog = page.getByRole("dialog", { name: "Not saved" });
+  await expect(dialog).toContainText("no longer on the shelf");
+  await dialog.getByRole("button", { name: "Keep this one as a copy" }).click();
+  await expect(page.getByRole("heading", { name: "Removed meanwhile copy" })).toBeVisible();
+  await expect(boardTab(page, "Written after it was removed")).toBeVisible();
+});
+
 test("the server is killed in the middle of work and comes back: nothing shown as saved is lost, nor what was not", async ({
   page,
 }) => {

@@ -8,7 +8,7 @@ export function Messages() {
     <Toaster
       position="top-center"
       offset={64}
-      duration={8000}
+      duration={10000}
       toastOptions={{
         unstyled: true,
         classNames: {

@@ -17,11 +17,11 @@ type Props = {
   save: SaveState;
   doors: ScreenDoors;
   renameLesson: () => void;
-  showStale: () => void;
+  showUnsaved: () => void;
 };
 
 /** The head of the board: the lesson, its boards, and the way between preparing and teaching. */
-export function BoardHeader({ preparing, strong, save, doors, renameLesson, showStale }: Props) {
+export function BoardHeader({ preparing, strong, save, doors, renameLesson, showUnsaved }: Props) {
   const { title, forClass } = useBoard((state) => state.words);
   return (
     <header className="flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">
@@ -39,7 +39,7 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
         {forClass && !preparing && (
           <span className="text-[15px] whitespace-nowrap text-quiet max-[1100px]:hidden">{forClass}</span>
         )}
-        <SaveStatus state={save} quiet={!preparing} showStale={showStale} />
+        <SaveStatus state={save} quiet={!preparing} showUnsaved={showUnsaved} />
       </div>
       <BoardTabs preparing={preparing} />
       <Menu

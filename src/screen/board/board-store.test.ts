@@ -1,9 +1,13 @@
-import { describe, expect, test } from "vitest";
+import { describe, expect, test, vi } from "vitest";
 import { liveHere } from "@/core/lesson/board-state";
 import type { Beat } from "@/core/lesson/move";
 import { newBoard, newLesson } from "@/core/lesson/new-lesson";
 import { startingChart } from "@/core/surface/starting-charts";
+import { say } from "@/kit/messages";
 import { boardStateOf, createBoardStore, lessonOf, sameLesson, sceneNow } from "./board-store";
+import { sayDone } from "./say-done";
+
+vi.mock("@/kit/messages", () => ({ say: vi.fn() }));
 
 const cover = (...numbers: string[]): Beat => [{ do: "cover", numbers }];
 const step = (id: string, ...beats: Beat[]) => ({
@@ -23,8 +27,9 @@ function open(...stair: ReturnType<typeof step>[]) {
   const store = createBoardStore(newLesson({ title: "Lamps", forClass: "" }, board), null);
   const scene = () => sceneNow(store.getState());
   const touch = (...numbers: string[]) => {
-    store.getState().beginRun(numbers[0]!);
-    for (const number of numbers.slice(1)) store.getState().runOver(number);
+    store.getState().beginRun(numbers[0]!, 1);
+    for (const number of numbers.slice(1)) store.getState().runOver(number, 1);
+    store.getState().endRun(1);
   };
   return { store, scene, touch, live: () => liveHere(boardStateOf(store.getState())) };
 }
@@ -66,6 +71,20 @@ describe("the hand on the board", () => {
     expect([scene().covers.size, live().length]).toEqual([0, 2]);
     store.getState().takeBack();
     expect([...scene().covers]).toEqual(["7", "8"]);
+  });
+
+  test("two fingers at once each do their own, one laying and one taking off", () => {
+    const { store, scene, touch } = open();
+    touch("50", "51", "52");
+    const { beginRun, runOver, endRun } = store.getState();
+    beginRun("1", 1);
+    beginRun("50", 2);
+    runOver("2", 1);
+    runOver("51", 2);
+    endRun(2);
+    runOver("3", 1);
+    runOver("52", 2);
+    expect([...scene().marks.keys()].sort()).toEqual(["1", "2", "3", "52"]);
   });
 
   test("inks are chosen with the hand that marks", () => {
@@ -184,5 +203,27 @@ describe("what is saved", () => {
     const store = createBoardStore(lesson, where);
     expect([store.getState().at, boardStateOf(store.getState()).climbed]).toEqual([0, 1]);
     expect([...sceneNow(store.getState()).covers]).toEqual(["3"]);
+  });
+});
+
+describe("a message with a way back", () => {
+  const back = () => vi.mocked(say).mock.lastCall![1]!.run();
+
+  test("takes back what it is about", () => {
+    const { store, scene, touch } = open();
+    touch("5");
+    sayDone(store, "5 marked.");
+    back();
+    expect(scene().marks.size).toBe(0);
+  });
+
+  test("takes nothing else back once other things were done", () => {
+    const { store, scene, touch } = open();
+    touch("5");
+    sayDone(store, "5 marked.");
+    touch("6");
+    back();
+    expect(scene().marks.size).toBe(2);
+    expect(vi.mocked(say).mock.lastCall![0]).toMatch(/Other things were done since/);
   });
 });

@@ -54,8 +54,10 @@ type Actions = {
   takeBack: () => void;
   doAgain: () => void;
   choose: (tool: Tool, ink?: Ink) => void;
-  beginRun: (number: NumberKey) => void;
-  runOver: (number: NumberKey) => void;
+  /** A finger comes down on a number, is drawn on over others, and leaves. */
+  beginRun: (number: NumberKey, finger: number) => void;
+  runOver: (number: NumberKey, finger: number) => void;
+  endRun: (finger: number) => void;
   act: (beats: Act) => void;
   setCount: (count: Count) => void;
   startCount: () => void;
@@ -116,10 +118,9 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       was ? { board, ...was, climbed: Math.min(was.climbed, board.stair.length) } : openBoard(board),
     );
   });
-  // Whether the run under the finger lays something down or takes it off.
-  let laying = true;
-  // The acts that the finger and the count are still adding to; each grows while it is the latest of its step.
-  let runAct: Act | undefined;
+  // What each finger is doing: laying down or taking off, and the act that it is still adding to. An act grows while
+  // it is the latest of its step; the count's does too.
+  const runs = new Map<number, { laying: boolean; act: Act | undefined }>();
   let countAct: Act | undefined;
 
   return createStore<BoardScreenState & Actions>()((set, get) => {
@@ -145,7 +146,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
     };
 
     /** What the tool in hand does to a number, as one beat; null where it does nothing. */
-    const touch = (number: NumberKey): Beat | null => {
+    const touch = (number: NumberKey, laying: boolean): Beat | null => {
       const { tool, ink } = get();
       const scene = sceneNow(get());
       if (tool === "cover") return scene.covers.has(number) ? null : [{ do: "cover", numbers: [number] }];
@@ -200,18 +201,19 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       takeBack: () => put(takeBack(now()), { played: null, counting: false }),
       doAgain: () => put(doAgain(now()), { played: null, counting: false }),
       choose: (tool, ink) => set(ink ? { tool, ink } : { tool }),
-      beginRun: (number) => {
+      beginRun: (number, finger) => {
         const { tool, ink } = get();
-        laying = tool !== "mark" || !hasInk(sceneNow(get()).marks.get(number) ?? 0, ink);
+        const laying = tool !== "mark" || !hasInk(sceneNow(get()).marks.get(number) ?? 0, ink);
+        runs.set(finger, { laying, act: undefined });
         if (get().played !== null) set({ played: null });
-        runAct = undefined;
-        const beat = touch(number);
-        if (beat) runAct = addTo(undefined, beat);
+        get().runOver(number, finger);
       },
-      runOver: (number) => {
-        const beat = touch(number);
-        if (beat) runAct = addTo(runAct, beat);
+      runOver: (number, finger) => {
+        const run = runs.get(finger);
+        const beat = run ? touch(number, run.laying) : null;
+        if (run && beat) run.act = addTo(run.act, beat);
       },
+      endRun: (finger) => void runs.delete(finger),
       act: (beats) => change((state) => act(state, beats)),
       setCount: (count) => change((state) => ({ ...state, board: { ...state.board, count } })),
       startCount: () => {

@@ -22,10 +22,11 @@ import { KeysDialog } from "./keys-dialog";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
 import { Rail } from "./rail";
-import { StaleDialog } from "./stale-dialog";
+import { sayDone } from "./say-done";
 import { StepDialog } from "./step-dialog";
 import { StepsStrip } from "./steps-strip";
 import { TrailStage } from "./trail-stage";
+import { UnsavedDialog } from "./unsaved-dialog";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
 import { useKeys } from "./use-keys";
@@ -47,7 +48,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   const [strong, setStrong] = useState(() => readKept(localStorage, STRONG, Flag) ?? false);
   const [dialog, setDialog] = useState<Dialogs>(null);
   const saver = useSaver(open.id, open.revision, unsaved, store);
-  const [staleHidden, setStaleHidden] = useState(false);
+  const [unsavedHidden, setUnsavedHidden] = useState(false);
   useWindowKeeping(open.id, store, preparing);
 
   const doors = useMemo<ScreenDoors>(
@@ -86,10 +87,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   const keepStep = (said: StepWords) => {
     store.getState().change((state) => keepAsStep(state, said, nanoid(8)));
     setDialog(null);
-    say(`Kept as step ${boardStateOf(store.getState()).climbed}.`, {
-      label: "Take back",
-      run: () => store.getState().takeBack(),
-    });
+    sayDone(store, `Kept as step ${boardStateOf(store.getState()).climbed}.`);
   };
   const keepCopy = async () => {
     const lesson = lessonOf(store.getState());
@@ -99,7 +97,6 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
     router.push(`/lesson/${id}?prepare`);
   };
   const close = (isOpen: boolean) => !isOpen && setDialog(null);
-  const stale = saver.state.kind === "stale";
 
   return (
     <div className="flex h-dvh flex-col overflow-hidden bg-wall">
@@ -109,7 +106,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
         save={saver.state}
         doors={doors}
         renameLesson={() => setDialog("words")}
-        showStale={() => setStaleHidden(false)}
+        showUnsaved={() => setUnsavedHidden(false)}
       />
       <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3">
         <QuestionBand />
@@ -156,9 +153,10 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
       />
       <KeysDialog open={dialog === "keys"} onOpenChange={close} commands={commands} />
       {dialog === "command" && <FindCommand open onOpenChange={close} commands={commands} />}
-      <StaleDialog
-        open={stale && !staleHidden}
-        onOpenChange={(isOpen) => setStaleHidden(!isOpen)}
+      <UnsavedDialog
+        state={saver.state}
+        hidden={unsavedHidden}
+        onHide={() => setUnsavedHidden(true)}
         keepCopy={keepCopy}
         showSaved={() => {
           saver.stop();

@@ -13,9 +13,9 @@ export function ChartStage({ strong }: { strong: boolean }) {
   const source = useSceneSource("at once");
   const run = useMemo<Run>(
     () => ({
-      begin: (number) => store.getState().beginRun(number),
-      over: (number) => store.getState().runOver(number),
-      end: () => {},
+      begin: (number, finger) => store.getState().beginRun(number, finger),
+      over: (number, finger) => store.getState().runOver(number, finger),
+      end: (finger) => store.getState().endRun(finger),
     }),
     [store],
   );

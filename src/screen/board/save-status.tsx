@@ -4,19 +4,19 @@ import { Check, CloudOff, TriangleAlert } from "lucide-react";
 import type { ReactNode } from "react";
 import type { SaveState } from "../save/saver";
 
-type Props = { state: SaveState; quiet: boolean; showStale: () => void };
+type Props = { state: SaveState; quiet: boolean; showUnsaved: () => void };
 
 /** Whether the lesson is saved. In front of a class it speaks only when it is not. */
-export function SaveStatus({ state, quiet, showStale }: Props) {
+export function SaveStatus({ state, quiet, showUnsaved }: Props) {
   const calm = state.kind === "saved" || state.kind === "saving";
   return (
     <div role="status" className={`text-[15px] whitespace-nowrap ${quiet && calm ? "sr-only" : ""}`}>
-      {words(state, showStale)}
+      {words(state, showUnsaved)}
     </div>
   );
 }
 
-function words(state: SaveState, showStale: () => void): ReactNode {
+function words(state: SaveState, showUnsaved: () => void): ReactNode {
   const alarm = "flex items-center gap-1.5 font-semibold text-wrong";
   switch (state.kind) {
     case "saved":
@@ -35,15 +35,15 @@ function words(state: SaveState, showStale: () => void): ReactNode {
       );
     case "stale":
       return (
-        <button type="button" className={`${alarm} underline`} onClick={showStale}>
+        <button type="button" className={`${alarm} underline`} onClick={showUnsaved}>
           <TriangleAlert aria-hidden size={17} /> Not saved: changed elsewhere
         </button>
       );
     case "refused":
       return (
-        <span className={alarm}>
-          <TriangleAlert aria-hidden size={17} /> Not saved. {state.message}
-        </span>
+        <button type="button" className={`${alarm} underline`} onClick={showUnsaved}>
+          <TriangleAlert aria-hidden size={17} /> Not saved
+        </button>
       );
     default:
       return state satisfies never;

@@ -6,8 +6,8 @@ import { Fragment, useState } from "react";
 import { keepAsOpening, liveHere, moveStep, removeStep, rewordStep } from "@/core/lesson/board-state";
 import type { Step } from "@/core/lesson/lesson";
 import { Menu, MenuItem } from "@/kit/menu";
-import { say } from "@/kit/messages";
 import { boardStateOf } from "./board-store";
+import { sayDone } from "./say-done";
 import { StepDialog } from "./step-dialog";
 import { pickBoard, pickClimbed, useBoard, useBoardStore } from "./use-board";
 
@@ -63,7 +63,7 @@ function FootCard({ height, here }: { height: number; here: boolean }) {
   );
   const keep = () => {
     store.getState().change(keepAsOpening);
-    say("The board now opens like this.", { label: "Take back", run: () => store.getState().takeBack() });
+    sayDone(store, "The board now opens like this.");
   };
   return (
     <div className={clsx(CARD, "w-[120px]")} style={{ height }}>
@@ -102,7 +102,7 @@ function StepCard({ step, level, steps, here, height, onReword }: CardProps) {
   const store = useBoardStore();
   const remove = () => {
     store.getState().change((state) => removeStep(state, level));
-    say(`Step “${step.title}” removed.`, { label: "Take back", run: () => store.getState().takeBack() });
+    sayDone(store, `Step “${step.title}” removed.`);
   };
   return (
     <div className={CARD} style={{ height }}>

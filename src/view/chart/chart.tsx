@@ -10,7 +10,7 @@ import { layOutChart } from "./chart-layout";
 import { ChartLines } from "./chart-lines";
 import { FocusRing } from "./focus-ring";
 import { Place } from "./place";
-import { type Run, useRun } from "./use-run";
+import { KEYBOARD, type Run, useRun } from "./use-run";
 
 type Props = {
   settings: ChartSettings;
@@ -35,8 +35,8 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
     const to = placeByKey(event.key, index, layout.columns, layout.numbers.length);
     if (to !== null) placeElement(event.currentTarget, to)?.focus();
     else if (event.key === "Enter" || event.key === " ") {
-      run?.begin(layout.numbers[index]!);
-      run?.end();
+      run?.begin(layout.numbers[index]!, KEYBOARD);
+      run?.end(KEYBOARD);
     } else if (event.key === "Escape") (event.target as SVGElement).blur();
     else return;
     event.preventDefault();

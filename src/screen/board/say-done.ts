@@ -1,0 +1,14 @@
+import { say } from "@/kit/messages";
+import type { BoardStore } from "./board-store";
+
+/** Says what was just done to the board, with a way back for as long as nothing else was done since. */
+export function sayDone(store: BoardStore, message: string): void {
+  const { boards } = store.getState();
+  say(message, {
+    label: "Take back",
+    run: () => {
+      if (store.getState().boards === boards) store.getState().takeBack();
+      else say("Other things were done since. Take them back on the rail, one by one, to come to this.");
+    },
+  });
+}
