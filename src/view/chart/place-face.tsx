@@ -15,7 +15,7 @@ export function PlaceFace({ layout, x, y, number, state }: Props) {
   if (isCovered(state)) return <Cover layout={layout} x={x} y={y} className="cover cover-laid" />;
   const split = splitInks(inksIn(state));
   // Shapes stand at their ink's home, drawn in from the edge by their own size and a little more.
-  const inset = shape * 1.75;
+  const inset = { x: shape * 1.75, y: shape * 1.4 };
   return (
     <>
       {split.map(({ ink, region }) => (
@@ -31,8 +31,8 @@ export function PlaceFace({ layout, x, y, number, state }: Props) {
           <InkFigure
             key={ink}
             ink={ink}
-            x={x + inset + u * (w - 2 * inset)}
-            y={y + inset + v * (h - 2 * inset)}
+            x={x + inset.x + u * (w - 2 * inset.x)}
+            y={y + inset.y + v * (h - 2 * inset.y)}
             radius={shape}
           />
         );
