@@ -102,8 +102,10 @@ async function touchToPaint(browser, addresses) {
     for (let i = 0; i < TOUCHES; i += 1) {
       const point = points[(i * 37) % points.length];
       await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [point] });
+      // A finger stays down for about a tenth of a second.
+      await page.waitForTimeout(100);
       await cdp.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
-      await page.waitForTimeout(200);
+      await page.waitForTimeout(150);
     }
     const { times, redrawn } = await page.evaluate(() => ({ times: window.times, redrawn: window.redrawn }));
     await close();

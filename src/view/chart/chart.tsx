@@ -1,6 +1,6 @@
 "use client";
 
-import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef } from "react";
+import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef, useState } from "react";
 import { keyOfText } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
@@ -10,6 +10,7 @@ import { layOutChart } from "./chart-layout";
 import { ChartLines } from "./chart-lines";
 import { FocusRing } from "./focus-ring";
 import { Place } from "./place";
+import { PlaceRing } from "./place-ring";
 import { KEYBOARD, type Run, useRun } from "./use-run";
 
 type Props = {
@@ -44,11 +45,13 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
   };
 
   // One place at a time is in the tab order: the one that had the keyboard last.
+  const [withKeyboard, setWithKeyboard] = useState<number | null>(null);
   const onFocus = (event: FocusEvent<HTMLElement>) => {
     for (const old of event.currentTarget.querySelectorAll('[data-place][tabindex="0"]')) {
       old.setAttribute("tabindex", "-1");
     }
     event.target.setAttribute("tabindex", "0");
+    setWithKeyboard(event.target.matches(":focus-visible") ? indexOf(event.target) : null);
   };
 
   return (
@@ -63,6 +66,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
         style={{ width: layout.width, height: layout.height }}
         onKeyDown={onKeyDown}
         onFocus={onFocus}
+        onBlur={() => setWithKeyboard(null)}
         onMouseDown={(event) => event.preventDefault()}
         onContextMenu={(event) => event.preventDefault()}
         {...pointers}
@@ -112,6 +116,9 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
           className="pointer-events-none absolute inset-0 z-20 overflow-visible"
         >
           <FocusRing layout={layout} source={source} />
+          {withKeyboard !== null && withKeyboard < layout.numbers.length && (
+            <PlaceRing layout={layout} index={withKeyboard} of="keyboard" />
+          )}
         </svg>
       </div>
     </div>

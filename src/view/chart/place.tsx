@@ -30,21 +30,10 @@ export const Place = memo(function Place({ layout, index, source }: Props) {
       data-place={index}
       className="place"
     >
-      <rect x={x} width={w} height={h} fill="var(--color-board)" />
+      {/* All of the place takes the finger; what is not drawn costs nothing to paint. */}
+      <rect x={x} width={w} height={h} fill="none" pointerEvents="all" />
       <PlaceFace layout={layout} x={x} y={0} number={number} state={state} />
       {lifted && <Cover layout={layout} x={x} y={0} className="cover cover-lifted pointer-events-none" />}
-      <rect
-        className="keyboard-ring"
-        x={x + 4}
-        y={4}
-        width={w - 8}
-        height={h - 8}
-        rx={5}
-        fill="none"
-        stroke="var(--color-ink)"
-        strokeWidth={3}
-        strokeDasharray="6 4"
-      />
     </g>
   );
 });

@@ -1,5 +1,8 @@
 type Subscribe = (whenChanged: () => void) => () => void;
 
+/** Long enough for the frame to be handed on, even by a slow computer; far too short to be seen. */
+const CLEAR_OF_THE_FRAME_MS = 16;
+
 /**
  * Listens like `subscribe`, but one frame later: the place under the finger is painted first, and what only reports
  * of it follows. Many changes within a frame are told once, and to all listeners together.
@@ -15,7 +18,7 @@ export function afterPaint(subscribe: Subscribe): Subscribe {
   const changed = () => {
     if (waiting) return;
     waiting = true;
-    requestAnimationFrame(() => setTimeout(tell));
+    requestAnimationFrame(() => setTimeout(tell, CLEAR_OF_THE_FRAME_MS));
   };
   return (whenChanged) => {
     if (listeners.size === 0) stop = subscribe(changed);
