@@ -49,7 +49,7 @@ test("a lesson is made, renamed, duplicated, removed and put back", async ({ pag
   await page.getByRole("button", { name: "More for Nests on the cliff copy" }).click();
   await page.getByRole("menuitem", { name: "Remove" }).click();
   await expect(card("Nests on the cliff copy")).toHaveCount(0);
-  await page.getByRole("link", { name: /Removed/ }).click();
+  await page.getByRole("link", { name: /^Removed \d/ }).click();
   await page.getByRole("button", { name: "Put back Nests on the cliff copy" }).click();
   await page.getByRole("link", { name: "Lessons" }).click();
   await expect(card("Nests on the cliff copy")).toBeVisible();
