@@ -72,3 +72,14 @@ test("a touched button leaves the space bar to the stair, a button reached by Ta
   await expect(page.getByRole("img", { name: "Step 1 of 7" })).toBeVisible();
   await expect(page.getByRole("button", { name: "Sea ink" })).toHaveAttribute("aria-pressed", "true");
 });
+
+test("a key held down climbs one step, not the whole stair", async ({ page, request }) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  await expect(place(page, "1")).toBeVisible();
+  for (let held = 0; held < 5; held += 1) await page.keyboard.down("PageDown");
+  await page.keyboard.up("PageDown");
+  await expect(page.getByRole("img", { name: "Step 1 of 7" })).toBeVisible();
+  await page.keyboard.press("PageDown");
+  await expect(page.getByRole("img", { name: "Step 2 of 7" })).toBeVisible();
+});

@@ -20,6 +20,7 @@ import {
   sceneOf,
   standOn,
   stepDown,
+  whyNotKept,
 } from "./board-state";
 import { doAgain, historyOf, MOST_TAKEN_BACK, record, takeBack } from "./history";
 import type { Act, Move } from "./move";
@@ -95,6 +96,16 @@ describe("a board and its stair", () => {
         expect(kept.board.stair.filter(({ id }) => id !== "new")).toEqual(state.board.stair);
       }),
     );
+  });
+
+  test("more than a step or a stair has room for is not kept, and says so", () => {
+    const board = newBoard("b", "Board", startingChart("1-100"));
+    const cover: Move[] = [{ do: "cover", numbers: ["1"] }];
+    const much = act(openBoard(board), Array(1201).fill(cover));
+    expect(whyNotKept(much)).toMatch(/more than one step can hold/);
+    expect(whyNotKept(act(openBoard(board), Array(1200).fill(cover)))).toBeNull();
+    const stair = Array.from({ length: 60 }, (_, i) => ({ ...WORDS, id: `s${i}`, beats: [] }));
+    expect(whyNotKept(openBoard({ ...board, stair }))).toBe("A stair has room for 60 steps.");
   });
 
   test("keeping as the opening changes nothing that is seen", () => {

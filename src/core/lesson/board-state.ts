@@ -1,4 +1,4 @@
-import type { Board, Step, StepWords } from "./lesson";
+import { type Board, MOST, type Step, type StepWords } from "./lesson";
 import type { Act, Move } from "./move";
 import { EMPTY_SCENE, fold, type Scene } from "./scene";
 
@@ -87,6 +87,15 @@ export function extendAct(state: BoardState, beats: Act): BoardState {
 export function backToStep(state: BoardState): BoardState {
   if (!hasLive(state)) return state;
   return { ...state, live: state.live.map((acts, level) => (level <= state.climbed ? [] : acts)) };
+}
+
+/** Why what was done by hand cannot be kept as one more step; null where it can. */
+export function whyNotKept(state: BoardState): string | null {
+  if (state.board.stair.length >= MOST.steps) return `A stair has room for ${MOST.steps} steps.`;
+  if (liveHere(state).flat().length > MOST.beatsInStep) {
+    return "This is more than one step can hold. Take some of it back, and keep it in two steps.";
+  }
+  return null;
 }
 
 /** What was done by hand on this step as a step of its own, above it. The scene stays the same. */

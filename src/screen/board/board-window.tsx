@@ -5,7 +5,7 @@ import { nanoid } from "nanoid";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { keepAsStep } from "@/core/lesson/board-state";
+import { keepAsStep, whyNotKept } from "@/core/lesson/board-state";
 import type { StepWords } from "@/core/lesson/lesson";
 import { trailOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
@@ -85,6 +85,8 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   const words = useBoard((state) => state.words);
 
   const keepStep = (said: StepWords) => {
+    const fault = whyNotKept(boardStateOf(store.getState()));
+    if (fault) return say(fault);
     store.getState().change((state) => keepAsStep(state, said, nanoid(8)));
     setDialog(null);
     sayDone(store, `Kept as step ${boardStateOf(store.getState()).climbed}.`);

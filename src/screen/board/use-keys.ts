@@ -21,7 +21,8 @@ export function useKeys(commands: readonly Command[]): void {
       );
       if (!command) return;
       event.preventDefault();
-      command.run();
+      // A key held down, or a clicker that sticks, must not run up the whole stair.
+      if (!event.repeat) command.run();
     };
     window.addEventListener("keydown", onKeyDown);
     return () => window.removeEventListener("keydown", onKeyDown);
