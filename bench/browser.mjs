@@ -5,6 +5,8 @@ import { addLesson, demoLesson } from "../scripts/lib/lessons.mjs";
 import { freePort, startServer } from "../scripts/lib/server.mjs";
 
 const SLOWED = 6;
+/** The classroom computer of counting and sliding. */
+const MILDLY = 4;
 const TOUCHES = 60;
 /** The first touches of a page run code that the browser has not compiled yet; they are not counted. */
 const WARMING = 10;
@@ -24,7 +26,12 @@ export async function measureBrowser(executablePath) {
     const board = lamps.boards[1];
     const large = {
       ...lamps,
-      boards: [{ ...board, views: [{ ...board.views[0], columns: 30, rows: 40 }, board.views[1]] }],
+      boards: [
+        {
+          ...board,
+          views: [{ ...board.views[0], columns: 30, until: { by: "rows", rows: 40 } }, board.views[1]],
+        },
+      ],
     };
     const ten = await addLesson(server.address, { ...lamps, boards: [board] });
     const twelveHundred = await addLesson(server.address, large);
@@ -37,6 +44,11 @@ export async function measureBrowser(executablePath) {
       `${server.address}/lesson/${twelveHundred}`,
     ]);
     const opening = await openingTime(browser, `${server.address}/lesson/${ten}`);
+
+    const counting = await addLesson(server.address, countingLesson(large, board));
+    const late = await countLateness(browser, `${server.address}/lesson/${counting}`);
+    const times = await addLesson(server.address, timesLesson(lamps, board));
+    const frames = await slidingFrames(browser, `${server.address}/lesson/${times}`);
 
     for (let i = 0; i < LESSONS_OF_A_YEAR; i += 1)
       await addLesson(server.address, { ...lamps, title: `Lesson ${i + 1}` });
@@ -57,6 +69,22 @@ export async function measureBrowser(executablePath) {
       row("Touch to colour, 10 × 10 ÷ a bare button, medians", small.median / bare.median, "times", 1.5),
       row("Touch to colour, 1,200 places ÷ a bare button, medians", big.median / bare.median, "times", 2.5),
       row("Places redrawn by one touch, 1,200 places", big.redrawn, "places", 2),
+      row(
+        `Count at four a second over 1,200 places, latest beat, ${MILDLY} times slower`,
+        late.most,
+        "ms",
+        50,
+      ),
+      row("Count at four a second, median lateness", late.median, "ms", 20),
+      row(`Sliding a times grid of 20 × 24, median frame, ${MILDLY} times slower`, frames.median, "ms", 17),
+      row("Sliding a times grid, 95th percentile of frames", frames.p95, "ms", 34),
+      row(
+        "Sliding a times grid, the same ÷ an empty page's frames",
+        frames.median / frames.bare,
+        "times",
+        1.1,
+      ),
+      row("Places drawn of a times grid of 20 × 24", frames.places, "places", 480),
       row(`Board opens until its chart stands, ${slowed}`, opening, "ms", 4000),
       row(`${year}: answer of the server`, shelf.answer, "ms", 1500),
       row(`${year}: compressed page`, shelf.weight, "kB", 600),
@@ -191,4 +219,119 @@ async function shelfTime(browser, address) {
   const bytes = await page.evaluate(() => performance.getEntriesByType("navigation")[0].encodedBodySize);
   await close();
   return { answer, stands, weight: bytes / 1000 };
+}
+
+function countingLesson(large, board) {
+  const count = { ...board.count, by: "1", from: "1", every: 0.25, marks: true };
+  return { ...large, boards: [{ ...large.boards[0], count }] };
+}
+
+/** How late the beats of a walking count are painted, over half a minute, and the first ones not counted. */
+async function countLateness(browser, address) {
+  const { page, close } = await pageOf(browser, MILDLY);
+  await page.goto(address);
+  await page.locator("[data-place]").first().waitFor();
+  await page.waitForTimeout(6000);
+  const lateness = await page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const beats = [];
+        const watcher = new MutationObserver((records) => {
+          // A beat is a place that has just got its mark.
+          const marked = records.some(
+            ({ target, oldValue }) =>
+              target.ariaLabel?.includes("sun mark") && !oldValue?.includes("sun mark"),
+          );
+          if (!marked) return;
+          // Painted: the message is handled after the frame.
+          requestAnimationFrame(() => {
+            const { port1, port2 } = new MessageChannel();
+            port1.onmessage = () => beats.push(performance.now());
+            port2.postMessage(null);
+          });
+          if (beats.length < 120) return;
+          watcher.disconnect();
+          // The clock's own beats: the straight line of quarters of a second that no beat is before.
+          const offsets = beats.slice(4).map((at, i) => at - i * 250);
+          const start = Math.min(...offsets);
+          resolve(offsets.map((offset) => offset - start));
+        });
+        watcher.observe(document.body, {
+          subtree: true,
+          attributeOldValue: true,
+          attributeFilter: ["aria-label"],
+        });
+        document.querySelector("[aria-label='Start the count']").click();
+      }),
+  );
+  await close();
+  const sorted = lateness.toSorted((a, b) => a - b);
+  return { most: sorted.at(-1), median: sorted[Math.floor(sorted.length / 2)] };
+}
+
+function timesLesson(lesson, board) {
+  const times = {
+    kind: "times",
+    row: 12,
+    column: 12,
+    rows: 20,
+    columns: 24,
+    rowNames: "shown",
+    columnNames: "shown",
+    covers: "solid",
+    marks: "place",
+    puzzle: { level: 3, rows: 4 },
+  };
+  return { ...lesson, boards: [{ ...board, views: [times, board.views[1]], stair: [] }] };
+}
+
+/** The length of the frames while a finger slides a large window, and those of the same page at rest. */
+async function slidingFrames(browser, address) {
+  const { page, cdp, close } = await pageOf(browser, MILDLY);
+  await page.goto(address);
+  const grid = page.getByRole("grid");
+  await grid.waitFor();
+  await page.waitForTimeout(6000);
+  const places = await page.locator("[data-place]").count();
+  const box = await grid.boundingBox();
+  const frames = (count) =>
+    page.evaluate(
+      (wanted) =>
+        new Promise((resolve) => {
+          const times = [];
+          let last = performance.now();
+          const next = (now) => {
+            times.push(now - last);
+            last = now;
+            if (times.length < wanted) requestAnimationFrame(next);
+            else resolve(times.slice(2));
+          };
+          requestAnimationFrame(next);
+        }),
+      count,
+    );
+  const bare = await frames(120);
+  const point = (x, y) => ({ x: box.x + box.width * x, y: box.y + box.height * y });
+  const measured = frames(200);
+  for (let slide = 0; slide < 4; slide += 1) {
+    await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [point(0.9, 0.8)] });
+    for (let i = 1; i <= 40; i += 1) {
+      await cdp.send("Input.dispatchTouchEvent", {
+        type: "touchMove",
+        touchPoints: [point(0.9 - 0.02 * i, 0.8 - 0.015 * i)],
+      });
+      await page.waitForTimeout(16);
+    }
+    await cdp.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+    await page.waitForTimeout(300);
+  }
+  const sorted = (await measured).toSorted((a, b) => a - b);
+  await close();
+  const middle = (list) => list[Math.floor(list.length / 2)];
+  return {
+    median: middle(sorted),
+    p95: sorted[Math.ceil(sorted.length * 0.95) - 1],
+    bare: middle(bare.toSorted((a, b) => a - b)),
+    places,
+  };
 }

@@ -1,11 +1,18 @@
 import { writeFileSync } from "node:fs";
 import { test } from "vitest";
+import { watchMarks } from "@/core/count/watch";
 import { act, climb, openBoard, sceneOf } from "@/core/lesson/board-state";
 import type { Move } from "@/core/lesson/move";
 import { newBoard, newLesson } from "@/core/lesson/new-lesson";
+import { placeState } from "@/core/lesson/place-state";
 import { readLesson, writeLesson } from "@/core/lesson/read-lesson";
 import { EMPTY_SCENE, fold } from "@/core/lesson/scene";
-import { type ChartSettings, chartNumbers, placeOf } from "@/core/surface/chart";
+import { chanceOf } from "@/core/puzzle/draw";
+import { makeTimesPuzzle, PUZZLE_ROWS } from "@/core/puzzle/make-times-puzzle";
+import { verdictOf } from "@/core/puzzle/times-puzzle";
+import { holdsOf } from "@/core/set/holds";
+import { ruleOf } from "@/core/set/rule";
+import { type ChartSettings, chartNumbers, placeOf, plainChart } from "@/core/surface/chart";
 
 type Figure = { name: string; value: number; unit: string; budget: number };
 
@@ -20,7 +27,7 @@ function median(run: () => unknown, runs = 60): number {
   return times[Math.floor(times.length / 2)]!;
 }
 
-const large: ChartSettings = { kind: "chart", first: "1", difference: "1", columns: 30, rows: 40 };
+const large = plainChart("1", "1", 30, { by: "rows", rows: 40 });
 const quarters: ChartSettings = { ...large, first: "-50", difference: "1/4" };
 const mark = (n: number): Move => ({ do: "mark", ink: "sun", numbers: [String(1 + (n % 1200))] });
 const beats = (count: number) => Array.from({ length: count }, (_, i) => [mark(i)]);
@@ -91,5 +98,60 @@ test("measures core", () => {
       budget: 150,
     },
   ];
+  // A count of 1,200 beats with marks that follow it, and rules in three inks over as many places.
+  const counted: Move[] = Array.from({ length: 1200 }, (_, i) => [
+    { do: "jump" as const, by: "1" },
+    { do: "mark" as const, ink: "sun" as const, numbers: [String(i + 1)] },
+  ]).flat();
+  const rules: Move[] = (["sun", "sea", "kelp"] as const).map((ink, i) => ({
+    do: "mark",
+    ink,
+    numbers: ruleOf({ kind: "multiples", not: false, of: String(i + 2) }),
+  }));
+  const marked = fold(EMPTY_SCENE, rules);
+  const numbers = chartNumbers(large);
+  const slips = numbers.filter((_, i) => i % 6 === 5 && i !== 101).slice(0, 120);
+  const puzzles = median(() => {
+    for (let i = 0; i < 100; i += 1) makeTimesPuzzle(1 + (i % 10), PUZZLE_ROWS[i % 4]!, chanceOf(i));
+  }, 30);
+  figures.push(
+    {
+      name: "Node: fold a count of 1,200 beats with its marks",
+      value: median(() => fold(EMPTY_SCENE, counted), 30),
+      unit: "ms",
+      budget: 12,
+    },
+    {
+      name: "Node: what 1,200 places show under three rules, asked again",
+      value: median(() => numbers.map((number) => placeState(marked, number))),
+      unit: "ms",
+      budget: 2,
+    },
+    {
+      name: "Node: the numbers that a new rule holds among 1,200",
+      value: median(() =>
+        numbers.filter(holdsOf(ruleOf({ kind: "multiples", not: false, of: "7" }), () => 0)),
+      ),
+      unit: "ms",
+      budget: 10,
+    },
+    {
+      name: "Node: look for a slip in 120 marks",
+      value: median(() => watchMarks(slips)),
+      unit: "ms",
+      budget: 8,
+    },
+    { name: "Node: make 1,000 fair puzzles", value: puzzles * 10, unit: "ms", budget: 1000 },
+    {
+      name: "Node: decide a puzzle of one clue near 10¹²",
+      value: median(
+        () =>
+          verdictOf({ clues: [{ row: 0, column: 0, value: 999_999_999_989 }], asked: { row: 1, column: 1 } }),
+        10,
+      ),
+      unit: "ms",
+      budget: 50,
+    },
+  );
   writeFileSync(".tmp/bench-core.json", JSON.stringify(figures));
 });

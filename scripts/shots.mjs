@@ -26,13 +26,18 @@ try {
     reducedMotion: "reduce",
   });
   let page = await context.newPage();
-  let lamps = "";
   const place = (number) => page.locator(`[data-place='${number - 1}']`);
-  const open = async (board, steps, query = "") => {
+  const open = async (lesson, board, steps, query = "") => {
     // A window keeps where it was in a lesson; a new one begins at the foot of the stair.
     page = await context.newPage();
-    await page.goto(`${server.address}/lesson/${lamps}${query}`);
-    await page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name: board }).click();
+    await page.goto(`${server.address}/lesson/${lesson}${query}`);
+    await page.getByRole("grid").waitFor();
+    if (board)
+      await page
+        .getByRole("navigation", { name: "Boards" })
+        .getByRole("button", { name: board })
+        .first()
+        .click();
     for (let step = 1; step <= steps; step += 1) {
       await page.keyboard.press("PageDown");
       await page.getByLabel(new RegExp(`^Step ${step} of`)).waitFor();
@@ -47,24 +52,49 @@ try {
   await page.locator("svg text").first().waitFor();
   await take("shelf");
 
-  // The demo lesson once more, its steps shown at once, so that no picture is taken in the middle of one.
-  const lesson = demoLesson("1-lamps-on-the-jetty");
-  const boards = lesson.boards.map((board) => ({ ...board, climbEvery: 0 }));
-  lamps = await addLesson(server.address, { ...lesson, boards });
-
-  await open(/Every sixth post/, 6);
+  // The demo lessons once more, their steps shown at once, so that no picture is taken in the middle of one.
+  const again = async (name) => {
+    const lesson = demoLesson(name);
+    const boards = lesson.boards.map((board) => ({ ...board, climbEvery: 0 }));
+    return addLesson(server.address, { ...lesson, boards });
+  };
+  const lamps = await again("1-lamps-on-the-jetty");
+  await open(lamps, /Every sixth post/, 6);
   await take("board-teaching");
 
-  await open(/Which post comes next/, 3);
+  await open(lamps, /Which post comes next/, 3);
   await page.getByRole("button", { name: "Lift", exact: true }).click();
   await place(66).click();
   await page.getByRole("button", { name: "Show answer" }).click();
   await take("board-covers");
 
-  await open(/Every sixth post/, 3, "?prepare");
+  await open(lamps, /How the chart is built/, 8);
+  await take("board-neighbours");
+
+  await open(lamps, /Every sixth post/, 3, "?prepare");
   await page.getByRole("button", { name: "Sea ink" }).click();
   for (const number of [4, 8, 12]) await place(number).click();
   await take("board-preparing");
+
+  await open(await again("6-two-patterns-on-the-jetty"), /Lamps and rings/, 3, "?prepare");
+  await page.getByRole("tab", { name: "Marks" }).click();
+  await page.getByText("carry both marks").scrollIntoViewIfNeeded();
+  await take("board-rules");
+
+  await open(await again("7-where-does-it-live"), null, 3);
+  await place(35).click();
+  for (const digit of ["3", "4"]) await page.getByRole("button", { name: digit, exact: true }).click();
+  await page.getByRole("button", { name: "Write it" }).click();
+  await take("board-filling");
+
+  await open(await again("8-arrows-on-the-jetty"), /Numbers grow down/, 3);
+  await take("board-arrows");
+
+  const crates = await again("9-crates-in-the-hold");
+  await open(crates, /Crates in rows/, 4);
+  await take("board-times");
+  await open(crates, /Which number belongs here/, 1);
+  await take("board-puzzle");
 } finally {
   await browser.close();
   await server.stop();

@@ -66,10 +66,10 @@ test("a touched button leaves the space bar to the stair, a button reached by Ta
   await page.goto(`/lesson/${id}`);
   await page.getByRole("button", { name: "Plum ink" }).click();
   await page.keyboard.press(" ");
-  await expect(page.getByRole("img", { name: "Step 1 of 7" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
   await page.getByRole("button", { name: "Sea ink" }).focus();
   await page.keyboard.press(" ");
-  await expect(page.getByRole("img", { name: "Step 1 of 7" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
   await expect(page.getByRole("button", { name: "Sea ink" })).toHaveAttribute("aria-pressed", "true");
 });
 
@@ -79,7 +79,7 @@ test("a key held down climbs one step, not the whole stair", async ({ page, requ
   await expect(place(page, "1")).toBeVisible();
   for (let held = 0; held < 5; held += 1) await page.keyboard.down("PageDown");
   await page.keyboard.up("PageDown");
-  await expect(page.getByRole("img", { name: "Step 1 of 7" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
   await page.keyboard.press("PageDown");
-  await expect(page.getByRole("img", { name: "Step 2 of 7" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 2 of 8" })).toBeVisible();
 });

@@ -51,16 +51,41 @@ test("the board has no serious or critical fault, taught or prepared", async ({ 
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "Prepare", exact: true }).click();
   await noFaults(page, "preparing");
-  for (const tab of ["Beside it", "Board"]) {
+  for (const tab of ["Marks", "Covers", "Beside", "Board"]) {
     await page.getByRole("tab", { name: tab }).click();
     await noFaults(page, tab, "aside");
   }
+  await page.getByRole("button", { name: "Write", exact: true }).click();
+  for (const way of ["Keypad", "Tiles", "Find its home"]) {
+    await page.getByRole("radio", { name: way }).click();
+    await noFaults(page, way, "section[aria-label=Write]");
+  }
+  await page.keyboard.press("m");
   for (const key of ["k", "?", "Control+k"]) {
     await page.keyboard.press("Escape");
     await page.locator("body").press(key);
     await expect(page.getByRole("dialog")).toBeVisible();
     await noFaults(page, `dialog of ${key}`, "[role=dialog]");
   }
+});
+
+test("arrows and times grids have no serious or critical fault, at work and at a puzzle", async ({
+  page,
+  request,
+}) => {
+  await page.emulateMedia({ reducedMotion: "reduce" });
+  await page.goto(`/lesson/${await addLesson(request, { name: "8-arrows-on-the-jetty" })}`);
+  for (let step = 0; step < 3; step += 1) await climb(page);
+  await expect(page.getByRole("region", { name: "Arrows" })).toBeVisible();
+  await noFaults(page, "arrows");
+  await page.goto(`/lesson/${await addLesson(request, { name: "9-crates-in-the-hold" })}`);
+  for (let step = 0; step < 4; step += 1) await climb(page);
+  await noFaults(page, "times grid");
+  await openBoard(page, /Which number belongs/);
+  await climb(page);
+  await page.getByRole("button", { name: "Write", exact: true }).click();
+  await expect(page.getByText("What lives here?")).toBeVisible();
+  await noFaults(page, "puzzle");
 });
 
 for (const size of SIZES) {

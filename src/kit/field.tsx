@@ -1,22 +1,34 @@
 import { clsx } from "clsx";
 import { type ComponentProps, useId } from "react";
 
-type Own = { label: string; hint?: string; message?: string | undefined };
+type Own = {
+  label: string;
+  hint?: string;
+  message?: string | undefined;
+  /** In the middle of a sentence: its label is for those who cannot see it. */
+  bare?: boolean;
+};
 
 const BOX = "w-full rounded-button border bg-board px-4 text-ink";
 
 /** A field for one line of text or a number, with its message beside it. */
-export function Field({ label, hint, message, className, ...rest }: ComponentProps<"input"> & Own) {
+export function Field({ label, hint, message, bare, className, ...rest }: ComponentProps<"input"> & Own) {
   const id = useId();
   return (
-    <div className={className}>
-      <FieldLabel id={id} label={label} hint={hint} />
+    <div className={bare && message ? "w-full" : className}>
+      {!bare && <FieldLabel id={id} label={label} hint={hint} />}
       <input
         id={id}
+        aria-label={bare ? label : undefined}
         aria-invalid={message ? true : undefined}
         aria-describedby={message ? `${id}-message` : undefined}
         autoComplete="off"
-        className={clsx(BOX, "h-11 font-semibold", message ? "border-wrong" : "border-rule")}
+        className={clsx(
+          BOX,
+          "h-11 font-semibold",
+          bare && "px-2.5 text-center",
+          message ? "border-wrong" : "border-rule",
+        )}
         {...rest}
       />
       <FieldMessage id={id} message={message} />

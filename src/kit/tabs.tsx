@@ -3,18 +3,29 @@
 import { Tabs as Radix } from "radix-ui";
 import type { ReactNode } from "react";
 
-type Props = { label: string; pages: readonly { id: string; name: string; content: ReactNode }[] };
+type Props = {
+  label: string;
+  pages: readonly { id: string; name: string; content: ReactNode }[];
+  /** The page on show; without it the first one is, until another is chosen. */
+  page?: string;
+  onPage?: (id: string) => void;
+};
 
 /** Pages of settings, one at a time. */
-export function Tabs({ label, pages }: Props) {
+export function Tabs({ label, pages, page, onPage }: Props) {
   return (
-    <Radix.Root defaultValue={pages[0]!.id} className="flex min-h-0 flex-1 flex-col">
+    <Radix.Root
+      className="flex min-h-0 flex-1 flex-col"
+      defaultValue={pages[0]!.id}
+      {...(page === undefined ? {} : { value: page })}
+      {...(onPage ? { onValueChange: onPage } : {})}
+    >
       <Radix.List aria-label={label} className="flex shrink-0 gap-1 rounded-button bg-wall p-1">
         {pages.map(({ id, name }) => (
           <Radix.Trigger
             key={id}
             value={id}
-            className="h-10 flex-1 rounded-[9px] px-2 font-semibold text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule"
+            className="h-10 flex-1 rounded-[9px] px-1 text-[15px] font-semibold text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule"
           >
             {name}
           </Radix.Trigger>

@@ -1,15 +1,14 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import type { Scene } from "@/core/lesson/scene";
-import type { ChartSettings } from "@/core/surface/chart";
-import { ChartPicture } from "./chart/chart-picture";
+import type { BoardLook } from "@/core/lesson/board-look";
+import { LookPicture } from "./look-picture";
 
 /**
- * A chart's picture, drawn once it comes near the window: a shelf holds a year of lessons, and a slow computer draws
+ * A board's picture, drawn once it comes near the window: a shelf holds a year of lessons, and a slow computer draws
  * the dozen that are seen.
  */
-export function LazyPicture({ settings, scene }: { settings: ChartSettings; scene: Scene }) {
+export function LazyPicture({ look }: { look: BoardLook }) {
   const frame = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(false);
   useEffect(() => {
@@ -27,7 +26,7 @@ export function LazyPicture({ settings, scene }: { settings: ChartSettings; scen
   }, []);
   return (
     <div ref={frame} className="size-full">
-      {near && <ChartPicture settings={settings} scene={scene} width={300} height={180} />}
+      {near && <LookPicture look={look} width={300} height={180} />}
     </div>
   );
 }

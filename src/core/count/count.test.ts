@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
+import { NEW_COUNT } from "../lesson/new-lesson";
 import { EMPTY_SCENE, fold } from "../lesson/scene";
 import { exact, type NumberKey } from "../number/exact";
-import { type ChartSettings, placeOf } from "../surface/chart";
+import { type ChartSettings, placeOf, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
 import { beginCount, Count, countByTouch, isCount, jumpOf, nextOfCount } from "./count";
 import { numberSentence } from "./number-sentence";
@@ -12,7 +13,7 @@ import { indexIn, termAt } from "./sequence";
 import { jumpBack, jumpOn, landings, numbersSaid, startTrail, type Trail } from "./trail";
 
 const holdsOf = (chart: ChartSettings) => (number: NumberKey) => placeOf(chart, number) !== null;
-const count = (part: Partial<Count>): Count => ({ by: "6", from: "0", way: "forwards", every: 2, ...part });
+const count = (part: Partial<Count>): Count => ({ ...NEW_COUNT, by: "6", ...part });
 
 /** Counts over a chart to its end, and gives the numbers said. */
 function countAll(over: ChartSettings, what: Count): NumberKey[] {
@@ -28,13 +29,7 @@ function countAll(over: ChartSettings, what: Count): NumberKey[] {
   }
 }
 
-const upTo = (last: number): ChartSettings => ({
-  kind: "chart",
-  first: "0",
-  difference: "1",
-  columns: 30,
-  rows: Math.ceil((last + 1) / 30),
-});
+const upTo = (last: number) => plainChart("0", "1", 30, { by: "last", last: String(last) });
 
 describe("counting over a chart", () => {
   test("counting in k from 0 says the multiples of k, as mathjs divides them", () => {
@@ -63,7 +58,7 @@ describe("counting over a chart", () => {
   });
 
   test("England, year 4: in thousands, and backwards through zero to negative numbers", () => {
-    const thousands: ChartSettings = { kind: "chart", first: "0", difference: "1000", columns: 10, rows: 1 };
+    const thousands = plainChart("0", "1000", 10, { by: "rows", rows: 1 });
     expect(countAll(thousands, count({ by: "1000" }))).toEqual([
       "0",
       "1000",
@@ -76,7 +71,7 @@ describe("counting over a chart", () => {
       "8000",
       "9000",
     ]);
-    const round: ChartSettings = { kind: "chart", first: "-10", difference: "1", columns: 21, rows: 1 };
+    const round = plainChart("-10", "1", 21, { by: "rows", rows: 1 });
     expect(countAll(round, count({ by: "5", from: "10", way: "back" }))).toEqual([
       "10",
       "5",
@@ -120,14 +115,8 @@ describe("counting over a chart", () => {
     ["10", 101],
     ["100", 11],
   ])("Common Core 2.NBT.A.2: by %ss within 1000", (by, howMany) => {
-    const within: ChartSettings = {
-      kind: "chart",
-      first: "0",
-      difference: by,
-      columns: 20,
-      rows: Math.ceil(howMany / 20),
-    };
-    const said = countAll(within, count({ by })).filter((n) => Number(n) <= 1000);
+    const within = plainChart("0", by, 20, { by: "last", last: "1000" });
+    const said = countAll(within, count({ by }));
     expect(said).toHaveLength(howMany);
     expect(said.at(-1)).toBe("1000");
   });
@@ -152,7 +141,7 @@ describe("counting over a chart", () => {
     let scene = EMPTY_SCENE;
     for (const number of ["6", "12", "18"]) scene = fold(scene, touch(scene.trail, number));
     const at18 = scene.trail;
-    expect(at18).toEqual({ start: "0", jumps: ["6", "6", "6"], end: "18" });
+    expect(at18).toMatchObject({ start: "0", jumps: ["6", "6", "6"], end: "18" });
     expect(touch(at18, "24")).toEqual([{ do: "jump", by: "6" }]);
     expect(touch(at18, "30")).toEqual([]);
     expect(touch(at18, "6")).toHaveLength(2);
@@ -190,7 +179,7 @@ describe("trails", () => {
         jumps,
         fc.integer({ min: 1, max: 99 }).map(String),
         (start, made, by) => {
-          const trail = made.reduce(jumpOn, startTrail(start));
+          const trail = made.reduce((trail, by) => jumpOn(trail, by), startTrail(start));
           expect(jumpBack(jumpOn(trail, by))).toEqual(trail);
           expect(landings(trail).at(-1)?.toString() ?? start).toBe(trail.end);
         },
@@ -217,13 +206,13 @@ describe("trails", () => {
     ["0", ["0.1", "0.1", "0.1"], "3 × 0.1 = 0.3"],
     ["0", ["10", "2"], "10 + 2 = 12"],
   ])("from %s by %j the number sentence is %s", (start, made, sentence) => {
-    expect(written(made.reduce(jumpOn, startTrail(start)))).toBe(sentence);
+    expect(written(made.reduce((trail, by) => jumpOn(trail, by), startTrail(start)))).toBe(sentence);
   });
 
   test("every number sentence is true, as mathjs works it out", () => {
     fc.assert(
       fc.property(fc.integer({ min: -99, max: 99 }).map(String), jumps, (start, made) => {
-        const sentence = written(made.reduce(jumpOn, startTrail(start)));
+        const sentence = written(made.reduce((trail, by) => jumpOn(trail, by), startTrail(start)));
         if (sentence === undefined) {
           expect(made).toEqual([]);
           return;

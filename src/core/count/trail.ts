@@ -1,16 +1,33 @@
 import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+import type { Arrow } from "./route";
 
 /** A start number and the jumps made from it, each with its sign. A count is a trail whose jumps are equal. */
-export type Trail = { start: NumberKey; jumps: readonly NumberKey[]; end: NumberKey };
+export type Trail = {
+  start: NumberKey;
+  jumps: readonly NumberKey[];
+  /** By jump: the arrow that made it, null for a jump without one. */
+  arrows: readonly (Arrow | null)[];
+  end: NumberKey;
+};
 
 /** A trail that has not jumped yet. */
 export function startTrail(start: NumberKey): Trail {
-  return { start, jumps: [], end: start };
+  return { start, jumps: [], arrows: [], end: start };
 }
 
 /** The trail one jump longer. */
-export function jumpOn(trail: Trail, by: NumberKey): Trail {
-  return { start: trail.start, jumps: [...trail.jumps, by], end: keyOf(exact(trail.end).add(exact(by))) };
+export function jumpOn(trail: Trail, by: NumberKey, arrow: Arrow | null = null): Trail {
+  return {
+    start: trail.start,
+    jumps: [...trail.jumps, by],
+    arrows: [...trail.arrows, arrow],
+    end: keyOf(exact(trail.end).add(exact(by))),
+  };
+}
+
+/** Whether arrows alone have made the trail. A trail without jumps is a route too. */
+export function isRoute(trail: Trail): boolean {
+  return trail.arrows.every((arrow) => arrow !== null);
 }
 
 /** The trail without its last jump; a trail without jumps stays as it is. */
@@ -20,6 +37,7 @@ export function jumpBack(trail: Trail): Trail {
   return {
     start: trail.start,
     jumps: trail.jumps.slice(0, -1),
+    arrows: trail.arrows.slice(0, -1),
     end: keyOf(exact(trail.end).sub(exact(last))),
   };
 }

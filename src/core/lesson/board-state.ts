@@ -17,9 +17,11 @@ export function openBoard(board: Board): BoardState {
   return { board, climbed: 0, live: [] };
 }
 
+const NO_ACTS: readonly Act[] = [];
+
 /** What was done by hand on the step that the board stands on. */
 export function liveHere(state: BoardState): readonly Act[] {
-  return state.live[state.climbed] ?? [];
+  return state.live[state.climbed] ?? NO_ACTS;
 }
 
 /** Whether anything was done by hand on this step or below it. */
@@ -96,6 +98,13 @@ export function whyNotKept(state: BoardState): string | null {
     return "This is more than one step can hold. Take some of it back, and keep it in two steps.";
   }
   return null;
+}
+
+/** Why what was done by hand at the foot of the stair cannot be the way the board opens; null where it can. */
+export function whyNotOpened(state: BoardState): string | null {
+  const moves = state.board.opening.length + movesIn(liveHere(state)).length;
+  if (moves <= MOST.movesInOpening) return null;
+  return "This is more than a board can open with. Take some of it back, or keep it as steps.";
 }
 
 /** What was done by hand on this step as a step of its own, above it. The scene stays the same. */

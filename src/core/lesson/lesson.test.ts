@@ -3,12 +3,18 @@ import { join } from "node:path";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
+import { numberSentence } from "../count/number-sentence";
+import { seedOf } from "../puzzle/draw";
+import { overlapsOf, overlapWords } from "../set/overlap";
+import { numberOf } from "../surface/place-key";
 import { startingChart } from "../surface/starting-charts";
 import { openBoard, sceneOf, standOn } from "./board-state";
-import { FORMAT, type Lesson } from "./lesson";
-import { newBoard, newLesson } from "./new-lesson";
+import { FORMAT, type Lesson, VERSION } from "./lesson";
+import { NEW_COUNT, NEW_TRAIL, newBoard, newLesson } from "./new-lesson";
+import { verdictOn } from "./put-puzzle";
 import { readLesson, upgrade, writeLesson } from "./read-lesson";
-import { boardHolds, chartOf, trailOf, withView } from "./views-of";
+import { markedAmong } from "./scene";
+import { boardHolds, boardNumbers, chartOf, trailOf, withView } from "./views-of";
 
 const words = fc
   .string({ minLength: 1, maxLength: 40 })
@@ -120,9 +126,7 @@ describe("the views of a board", () => {
     expect(trailOf(board)?.sentence).toBe(true);
     expect(chartOf(withView(board, startingChart("0-99")))).toEqual(startingChart("0-99"));
     const bare = { ...board, views: [startingChart("1-20")] };
-    expect(withView(bare, { kind: "trail", numbers: true, sentence: false, ones: false }).views).toHaveLength(
-      2,
-    );
+    expect(withView(bare, { ...NEW_TRAIL, sentence: false, ones: false }).views).toHaveLength(2);
   });
 
   test("hold the numbers of their chart", () => {
@@ -154,9 +158,81 @@ describe("the demo lessons", () => {
       const read = readLesson(JSON.parse(text));
       for (const board of read.ok ? read.lesson.boards : []) {
         const top = sceneOf(standOn(openBoard(board), board.stair.length));
-        const named = [...top.marks.keys(), ...top.covers, ...(top.focus ? [top.focus] : [])];
-        expect([name, named.filter((number) => !boardHolds(board)(number))]).toEqual([name, []]);
+        const named = [...top.laid.touched.keys(), ...top.written.keys(), ...(top.focus ? [top.focus] : [])];
+        expect([name, named.filter((number) => !boardHolds(board)(numberOf(number)))]).toEqual([name, []]);
       }
+    }
+  });
+
+  const demo = (part: string) => {
+    const read = readLesson(JSON.parse(demos.find(({ name }) => name.includes(part))!.text));
+    if (!read.ok) throw new Error(read.message);
+    return read.lesson;
+  };
+
+  test("Two patterns: what it says of lamps and rings is what its rules hold", () => {
+    const board = demo("two-patterns").boards[0]!;
+    const scene = sceneOf(standOn(openBoard(board), 2));
+    const numbers = boardNumbers(board, scene);
+    expect(overlapsOf(scene, numbers).map(overlapWords)).toEqual([
+      "24, 54 and 84 carry both marks, sun and sea.",
+    ]);
+    expect(numbers.length - markedAmong(scene, numbers).length).toBe(77);
+  });
+
+  test("Arrows on the jetty: the sentence of each flight is its answer", () => {
+    for (const board of demo("arrows").boards) {
+      const trail = sceneOf(standOn(openBoard(board), 3)).trail!;
+      const said = numberSentence(trail)!.map(({ text }) => text);
+      expect(said.join(" ")).toBe(board.stair[2]!.answer);
+      expect(trail.end).toBe(board.stair[1]!.answer);
+    }
+  });
+
+  test("Crates in the hold: each puzzle has one answer, the one that its step gives", () => {
+    const board = demo("crates-in-the-hold").boards[1]!;
+    const asked = board.stair.flatMap(({ answer }, i) => {
+      const verdict = verdictOn(board, sceneOf(standOn(openBoard(board), i + 1)));
+      return verdict ? [[answer, verdict]] : [];
+    });
+    expect(asked).toEqual([
+      ["48", { kind: "one", answer: 48 }],
+      ["40", { kind: "one", answer: 40 }],
+    ]);
+  });
+});
+
+describe("a lesson of the first version", () => {
+  test("is brought up to date: its charts keep their rows, and its boards get a seed", () => {
+    const chart = { kind: "chart", first: "1", difference: "1", columns: 10, rows: 12 };
+    const trail = { kind: "trail", numbers: true, sentence: false, ones: true };
+    const count = { by: "6", from: "0", way: "back", every: 2 };
+    const board = {
+      id: "b",
+      title: "Posts",
+      views: [chart, trail],
+      count,
+      climbEvery: 0.8,
+      opening: [],
+      stair: [],
+    };
+    const read = readLesson({ format: FORMAT, version: 1, title: "Old", forClass: "", boards: [board] });
+    expect(read.ok && read.lesson).toMatchObject({
+      version: VERSION,
+      boards: [
+        {
+          views: [{ ...startingChart("1-120") }, { ...NEW_TRAIL, sentence: false }],
+          count: { ...NEW_COUNT, ...count },
+          fill: { by: "keypad" },
+          seed: seedOf("b"),
+        },
+      ],
+    });
+  });
+
+  test("that is broken is refused, and does not throw", () => {
+    for (const boards of [null, "none", [null], [{ views: "no" }], [{ views: [null], count: 7 }]]) {
+      expect(readLesson({ format: FORMAT, version: 1, title: "Old", forClass: "", boards }).ok).toBe(false);
     }
   });
 });

@@ -1,11 +1,14 @@
 import * as z from "zod/mini";
 import { Count } from "../count/count";
+import { Seed } from "../puzzle/draw";
 import { ChartSettings } from "../surface/chart";
+import { TimesSettings } from "../surface/times-grid";
+import { Fill } from "./fill";
 import { Beat, Move } from "./move";
 
 /** The name and version that a lesson file carries. */
 export const FORMAT = "yellow-stair-lesson";
-export const VERSION = 1;
+export const VERSION = 2;
 
 /** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
 export const MOST = {
@@ -29,11 +32,21 @@ export const TrailSettings = z.object({
   numbers: z.boolean(),
   sentence: z.boolean(),
   ones: z.boolean(),
+  words: z.enum(["off", "british", "american"]),
 });
 export type TrailSettings = z.infer<typeof TrailSettings>;
 
+/** The panel for arrow moves on the chart: laid in a row before they are followed, or followed one by one. */
+export const ArrowSettings = z.object({ kind: z.literal("arrows"), layFirst: z.boolean() });
+export type ArrowSettings = z.infer<typeof ArrowSettings>;
+
 /** One representation on a board. Further views join this union under a `kind` of their own. */
-export const View = z.discriminatedUnion("kind", [ChartSettings, TrailSettings]);
+export const View = z.discriminatedUnion("kind", [
+  ChartSettings,
+  TimesSettings,
+  TrailSettings,
+  ArrowSettings,
+]);
 export type View = z.infer<typeof View>;
 
 /** A question may stand without an answer; an answer is covered until it is asked for. */
@@ -57,8 +70,11 @@ export const Board = z.object({
   title: BoardTitle,
   views: z.array(View).check(z.minLength(1), z.maxLength(6)),
   count: Count,
+  fill: Fill,
   /** Seconds from one beat of a step to the next while it is climbed; 0 plays them at once. */
   climbEvery: z.number().check(z.minimum(0), z.maximum(5)),
+  /** Where this board's chance begins. */
+  seed: Seed,
   opening: z.array(Move).check(z.maxLength(MOST.movesInOpening)),
   stair: z.array(Step).check(z.maxLength(MOST.steps, `A stair has room for ${MOST.steps} steps.`)),
 });

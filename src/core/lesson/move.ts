@@ -1,29 +1,61 @@
 import * as z from "zod/mini";
+import { Arrow, MOST_ARROWS } from "../count/route";
 import { NumberKeyText } from "../number/number-schema";
+import { Rule } from "../set/rule";
 import { MOST_PLACES } from "../surface/chart";
+import { MOST_TIMES, TargetText } from "../surface/place-key";
 import { Ink } from "./ink";
+import { Layer } from "./layer";
 
-const Numbers = z.array(NumberKeyText).check(z.minLength(1), z.maxLength(MOST_PLACES));
+const WindowIndex = z.int().check(z.minimum(1), z.maximum(MOST_TIMES));
+
+/** Numbers one by one, or places of a times grid; or all that a rule holds, now and when the chart has changed. */
+const Numbers = z.union([z.array(TargetText).check(z.minLength(1), z.maxLength(MOST_PLACES)), Rule]);
+export type Numbers = z.infer<typeof Numbers>;
 
 /**
  * The smallest acts on a board. Every move is plain data; what it does is in `fold`.
  * - mark, unmark: an ink on numbers, or off them
  * - cover, lift: hide numbers, show them again
+ * - stand-out, stand-back: numbers larger and heavier than the others, or as the others
+ * - drop-rule: a rule on an ink, on the covers or on what stands out is no longer in effect
+ * - clear-marks: take one ink, or all, off every number
+ * - write, erase: a number written in a covered place by hand; the writing wiped away, everywhere for null
+ * - check: what was written is looked at, and what does not belong is shown, until something else is written
+ * - ask: a number whose place is looked for, or a place whose number is; or nothing any more
  * - focus: the number being talked about, or none
- * - start: begin a trail at a number; jump: go on from where the trail has landed; retrace: take its last jump away
- * - clear-marks: take one ink, or all, off every number; clear-trail: forget the trail
+ * - start: begin a trail at a number; jump: go on from where the trail has landed, by an arrow of a
+ *   chart where one led there; retrace: take its last jump away
+ * - lay: arrow tiles in a row, to be followed one by one
+ * - clear-trail: forget the trail
+ * - slide: the window of a times grid, to the row and column that it then begins with
+ * - wonder: what comes next at the right of a times grid, or below it; null when it is no longer asked
+ * - draw: chance goes on to its next draw
+ * - guides: the row and column of the number in focus lit, its neighbours named
  */
 export const Move = z.discriminatedUnion("do", [
   z.object({ do: z.literal("mark"), ink: Ink, numbers: Numbers }),
   z.object({ do: z.literal("unmark"), ink: Ink, numbers: Numbers }),
   z.object({ do: z.literal("cover"), numbers: Numbers }),
   z.object({ do: z.literal("lift"), numbers: Numbers }),
-  z.object({ do: z.literal("focus"), number: z.nullable(NumberKeyText) }),
-  z.object({ do: z.literal("start"), number: NumberKeyText }),
-  z.object({ do: z.literal("jump"), by: NumberKeyText }),
-  z.object({ do: z.literal("retrace") }),
+  z.object({ do: z.literal("stand-out"), numbers: Numbers }),
+  z.object({ do: z.literal("stand-back"), numbers: Numbers }),
+  z.object({ do: z.literal("drop-rule"), layer: Layer, rule: Rule }),
   z.object({ do: z.literal("clear-marks"), ink: z.nullable(Ink) }),
+  z.object({ do: z.literal("write"), number: TargetText, says: NumberKeyText }),
+  z.object({ do: z.literal("erase"), number: z.nullable(TargetText) }),
+  z.object({ do: z.literal("check") }),
+  z.object({ do: z.literal("ask"), number: z.nullable(TargetText), as: z.enum(["number", "place"]) }),
+  z.object({ do: z.literal("focus"), number: z.nullable(TargetText) }),
+  z.object({ do: z.literal("start"), number: NumberKeyText }),
+  z.object({ do: z.literal("jump"), by: NumberKeyText, arrow: z.optional(Arrow) }),
+  z.object({ do: z.literal("lay"), arrows: z.array(Arrow).check(z.maxLength(MOST_ARROWS)) }),
+  z.object({ do: z.literal("retrace") }),
   z.object({ do: z.literal("clear-trail") }),
+  z.object({ do: z.literal("slide"), row: WindowIndex, column: WindowIndex }),
+  z.object({ do: z.literal("wonder"), side: z.nullable(z.enum(["right", "below"])) }),
+  z.object({ do: z.literal("draw") }),
+  z.object({ do: z.literal("guides"), on: z.boolean() }),
 ]);
 export type Move = z.infer<typeof Move>;
 

@@ -1,21 +1,59 @@
 import type { Count } from "../count/count";
+import { seedOf } from "../puzzle/draw";
+import { ALL, sameRule } from "../set/rule";
 import type { ChartSettings } from "../surface/chart";
+import type { Fill } from "./fill";
 import { type Board, FORMAT, type Lesson, type LessonWords, type TrailSettings, VERSION } from "./lesson";
+import type { Move, Numbers } from "./move";
+import { withView } from "./views-of";
 
-export const NEW_COUNT: Count = { by: "2", from: "0", way: "forwards", every: 2 };
-export const NEW_TRAIL: TrailSettings = { kind: "trail", numbers: true, sentence: true, ones: true };
+const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;
 
-/** A board with one chart, the panel beside it, and a stair without steps. */
+export const NEW_COUNT: Count = {
+  by: "2",
+  from: "0",
+  way: "forwards",
+  every: 2,
+  pauses: [],
+  silent: false,
+  marks: false,
+  voice: false,
+  watch: true,
+};
+export const NEW_FILL: Fill = { by: "keypad", check: "at-once", hints: true, goal: 10 };
+export const NEW_TRAIL: TrailSettings = {
+  kind: "trail",
+  numbers: true,
+  sentence: true,
+  ones: true,
+  words: "off",
+};
+
+/** A board with one chart, the panel beside it, and a stair without steps. A chart of empty places opens empty. */
 export function newBoard(id: string, title: string, chart: ChartSettings): Board {
   return {
     id,
     title,
     views: [chart, NEW_TRAIL],
     count: NEW_COUNT,
+    fill: NEW_FILL,
     climbEvery: 0.8,
-    opening: [],
+    seed: seedOf(id),
+    opening: openingOf(chart),
     stair: [],
   };
+}
+
+/** The board with another chart to begin from. A chart of empty places begins empty, any other one full. */
+export function beginFrom(board: Board, chart: ChartSettings): Board {
+  const rest = board.opening.filter((move) => !(move.do === "cover" && isAll(move.numbers)));
+  return { ...withView(board, chart), opening: [...openingOf(chart), ...rest] };
+}
+
+const isAll = (numbers: Numbers) => !Array.isArray(numbers) && sameRule(numbers, ALL);
+
+function openingOf(chart: ChartSettings): Move[] {
+  return chart.covers === "empty" ? [ALL_COVERED] : [];
 }
 
 /** A lesson of one board. */

@@ -1,24 +1,62 @@
 import type { NumberKey } from "../number/exact";
+import { numberOf, type Target } from "../surface/place-key";
 import type { InkSet } from "./ink";
+import { layersOn } from "./laid";
+import { ALL_LAYERS, hasLayer, inksOfLayers, layerBit } from "./layer";
 import type { Scene } from "./scene";
 
 /**
- * All that a scene says of one number, in one small whole number, so that a place can tell at a glance whether
- * anything about it has changed: its inks in the five lowest bits, then covered, then in focus.
+ * All that a scene says of one number, in one small value, so that a place can tell at a glance whether anything
+ * about it has changed: its layers in the lowest bits, then whether it is in focus, asked for, or wrong;
+ * and what is written in it.
  */
-export type PlaceState = number;
+export type PlaceState = number | `${number} ${NumberKey}`;
 
-const COVERED = 1 << 5;
-const FOCUS = 1 << 6;
+const FOCUS = ALL_LAYERS + 1;
+/** What is written here was checked and does not belong. */
+const WRONG = FOCUS << 1;
+/** The class looks for the number of this place. */
+const ASKED = WRONG << 1;
 
-export function placeState(scene: Scene, number: NumberKey): PlaceState {
-  return (
-    (scene.marks.get(number) ?? 0) |
-    (scene.covers.has(number) ? COVERED : 0) |
-    (scene.focus === number ? FOCUS : 0)
-  );
+/** All that a scene says of a number, or a place. */
+export function placeState(scene: Scene, number: Target): PlaceState {
+  return withTalk(faceState(scene, number), talkState(scene, number));
 }
 
-export const inksIn = (state: PlaceState): InkSet => state & (COVERED - 1);
-export const isCovered = (state: PlaceState): boolean => (state & COVERED) !== 0;
-export const isFocus = (state: PlaceState): boolean => (state & FOCUS) !== 0;
+/** What a place shows: all but whether it is talked about. */
+export function faceState(scene: Scene, number: Target): PlaceState {
+  const bits =
+    layersOn(scene.laid, number) | (scene.hushed && scene.focus === number ? layerBit("cover") : 0);
+  const says = scene.written.size > 0 ? scene.written.get(number) : undefined;
+  if (says === undefined) return bits;
+  return `${bits | (scene.checked && says !== numberOf(number) ? WRONG : 0)} ${says}`;
+}
+
+/** Whether a place is talked about: in focus, or asked for. */
+export type TalkState = number;
+
+export function talkState({ focus, asked }: Scene, number: Target): TalkState {
+  const isAskedFor = asked !== null && asked.as === "place" && asked.number === number;
+  return (focus === number ? FOCUS : 0) | (isAskedFor ? ASKED : 0);
+}
+
+/** What a place shows, and whether it is talked about. */
+export function withTalk(face: PlaceState, talk: TalkState): PlaceState {
+  if (typeof face === "number") return face | talk;
+  return talk === 0 ? face : `${bitsOf(face) | talk} ${writtenIn(face) ?? ""}`;
+}
+
+const bitsOf = (state: PlaceState): number =>
+  typeof state === "number" ? state : Number.parseInt(state, 10);
+
+export const inksIn = (state: PlaceState): InkSet => inksOfLayers(bitsOf(state));
+export const isCovered = (state: PlaceState): boolean => hasLayer(bitsOf(state), "cover");
+export const standsOut = (state: PlaceState): boolean => hasLayer(bitsOf(state), "stand-out");
+export const isFocus = (state: PlaceState): boolean => (bitsOf(state) & FOCUS) !== 0;
+
+export const isWrong = (state: PlaceState): boolean => (bitsOf(state) & WRONG) !== 0;
+export const isAsked = (state: PlaceState): boolean => (bitsOf(state) & ASKED) !== 0;
+
+/** What is written in the place by hand, where anything is. */
+export const writtenIn = (state: PlaceState): NumberKey | undefined =>
+  typeof state === "number" ? undefined : state.slice(state.indexOf(" ") + 1);

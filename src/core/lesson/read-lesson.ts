@@ -1,4 +1,5 @@
 import * as z from "zod/mini";
+import { seedOf } from "../puzzle/draw";
 import { FORMAT, Lesson, VERSION } from "./lesson";
 
 export type LessonRead = { ok: true; lesson: Lesson } | { ok: false; message: string };
@@ -7,7 +8,46 @@ type Document = Record<string, unknown>;
 
 /** How a document of each older version becomes one of the next: the entry for 1 makes a version 2 of a version 1. */
 export type Upgrades = Readonly<Record<number, (older: Document) => Document>>;
-const UPGRADES: Upgrades = {};
+const UPGRADES: Upgrades = { 1: fromFirstVersion };
+
+/**
+ * In version 1 a chart had rows, ran across and down the page, and its covers were solid; boards had no seed,
+ * nothing was filled, and a count knew its size, start, way and pace only. */
+function fromFirstVersion(older: Document): Document {
+  const view = (one: Document) =>
+    one.kind === "chart" ? chart(one) : one.kind === "trail" ? { words: "off", ...one } : one;
+  const chart = ({ rows, ...rest }: Document): Document => ({
+    ...rest,
+    until: { by: "rows", rows },
+    run: "across",
+    climb: "down",
+    reads: "one-way",
+    covers: "solid",
+  });
+  const seeded = (board: Document) => ({
+    seed: seedOf(String(board.id)),
+    fill: { by: "keypad", check: "at-once", hints: true, goal: 10 },
+    ...board,
+    count: {
+      pauses: [],
+      silent: false,
+      marks: false,
+      voice: false,
+      watch: true,
+      ...(isDocument(board.count) ? board.count : {}),
+    },
+  });
+  return each(older, "boards", (board) => each(seeded(board), "views", view));
+}
+
+const isDocument = (one: unknown): one is Document => typeof one === "object" && one !== null;
+
+/** A document with every document of one of its lists changed; what is no list, or no document, is left as it is. */
+function each(document: Document, field: string, change: (one: Document) => Document): Document {
+  const list = document[field];
+  if (!Array.isArray(list)) return document;
+  return { ...document, [field]: list.map((one: unknown) => (isDocument(one) ? change(one) : one)) };
+}
 
 const Envelope = z.looseObject({ format: z.literal(FORMAT), version: z.int().check(z.minimum(1)) });
 

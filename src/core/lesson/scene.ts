@@ -1,53 +1,149 @@
+import type { Arrow } from "../count/route";
 import { jumpBack, jumpOn, startTrail, type Trail } from "../count/trail";
 import type { NumberKey } from "../number/exact";
-import { type InkSet, inkBit } from "./ink";
-import type { Move } from "./move";
+import { numberOf, type Target } from "../surface/place-key";
+import type { WindowAt } from "../surface/times-grid";
+import { INKS, type InkSet } from "./ink";
+import {
+  clearLayer,
+  dropRule,
+  type Laid,
+  type LaidDraft,
+  layersOn,
+  layRule,
+  NOTHING_LAID,
+  touchNumbers,
+} from "./laid";
+import { hasLayer, inksOfLayers, type Layer } from "./layer";
+import type { Move, Numbers } from "./move";
 
 /** What a board shows at one moment. Everything in it belongs to numbers, not to a picture of them. */
 export type Scene = {
-  readonly marks: ReadonlyMap<NumberKey, InkSet>;
-  readonly covers: ReadonlySet<NumberKey>;
-  readonly focus: NumberKey | null;
+  readonly laid: Laid;
+  /** What was written by hand, by the number in whose place it stands. */
+  readonly written: ReadonlyMap<Target, NumberKey>;
+  /** What was written has been checked, and what does not belong is shown. */
+  readonly checked: boolean;
+  /** What the class looks for: the place of a number, or the number of a place. */
+  readonly asked: Asked | null;
+  readonly focus: Target | null;
   readonly trail: Trail | null;
+  /** The window of a times grid; null where it is still as the board has it. */
+  readonly window: WindowAt | null;
+  /** On which side of a times grid the class wonders what comes next. */
+  readonly wonder: "right" | "below" | null;
+  /** The arrow tiles that lie in a row. */
+  readonly tiles: readonly Arrow[];
+  readonly guides: boolean;
+  /** A silent count walks: the number in focus is hidden. No move says so, since it ends with the count. */
+  readonly hushed: boolean;
+  /** How often chance was asked so far. */
+  readonly draws: number;
 };
 
-export const EMPTY_SCENE: Scene = { marks: new Map(), covers: new Set(), focus: null, trail: null };
+export type Asked = { readonly number: Target; readonly as: "number" | "place" };
+
+export const EMPTY_SCENE: Scene = {
+  laid: NOTHING_LAID,
+  written: new Map(),
+  checked: false,
+  asked: null,
+  focus: null,
+  trail: null,
+  window: null,
+  wonder: null,
+  tiles: [],
+  guides: false,
+  hushed: false,
+  draws: 0,
+};
+
+/** The inks that a number carries. */
+export const inksAt = (scene: Scene, number: Target): InkSet => inksOfLayers(layersOn(scene.laid, number));
+
+/** Whether a number is covered, or hidden while a silent count stands on it. */
+export const isCoveredAt = (scene: Scene, number: Target): boolean =>
+  hasLayer(layersOn(scene.laid, number), "cover") || (scene.hushed && scene.focus === number);
+
+/** The numbers, or places, among these that have a layer. */
+export function numbersWith<T extends Target>(scene: Scene, layer: Layer, numbers: readonly T[]): T[] {
+  return numbers.filter((number) => hasLayer(layersOn(scene.laid, number), layer));
+}
+
+/** The numbers, or places, among these that carry a mark. */
+export function markedAmong<T extends Target>(scene: Scene, numbers: readonly T[]): T[] {
+  return numbers.filter((number) => inksAt(scene, number) !== 0);
+}
 
 /**
  * Folds moves into a scene, in order. The scene given is not changed. Folding one move fewer takes that move back,
  * whatever it did. Takes time in proportion to the numbers that the moves name.
  */
 export function fold(scene: Scene, moves: Iterable<Move>): Scene {
-  const draft: Draft = {
-    marks: new Map(scene.marks),
-    covers: new Set(scene.covers),
-    focus: scene.focus,
-    trail: scene.trail,
-  };
+  const laid: LaidDraft = { rules: scene.laid.rules, touched: new Map(scene.laid.touched) };
+  const draft: Draft = { ...scene, laid, written: new Map(scene.written) };
   for (const move of moves) apply(draft, move);
   return draft;
 }
 
 type Draft = {
-  marks: Map<NumberKey, InkSet>;
-  covers: Set<NumberKey>;
-  focus: NumberKey | null;
+  laid: LaidDraft;
+  written: Map<Target, NumberKey>;
+  checked: boolean;
+  asked: Asked | null;
+  focus: Target | null;
   trail: Trail | null;
+  window: WindowAt | null;
+  wonder: "right" | "below" | null;
+  tiles: readonly Arrow[];
+  guides: boolean;
+  hushed: boolean;
+  draws: number;
 };
 
 function apply(draft: Draft, move: Move): void {
   switch (move.do) {
     case "mark":
-      for (const number of move.numbers) setMarks(draft, number, marksOf(draft, number) | inkBit(move.ink));
+      lay(draft, move.ink, true, move.numbers);
       return;
     case "unmark":
-      for (const number of move.numbers) setMarks(draft, number, marksOf(draft, number) & ~inkBit(move.ink));
+      lay(draft, move.ink, false, move.numbers);
       return;
     case "cover":
-      for (const number of move.numbers) draft.covers.add(number);
+      lay(draft, "cover", true, move.numbers);
       return;
     case "lift":
-      for (const number of move.numbers) draft.covers.delete(number);
+      lay(draft, "cover", false, move.numbers);
+      // Where a number shows again, what was written in its place has gone.
+      for (const number of [...draft.written.keys()]) {
+        if (!hasLayer(layersOn(draft.laid, number), "cover")) draft.written.delete(number);
+      }
+      return;
+    case "stand-out":
+      lay(draft, "stand-out", true, move.numbers);
+      return;
+    case "stand-back":
+      lay(draft, "stand-out", false, move.numbers);
+      return;
+    case "drop-rule":
+      dropRule(draft.laid, move.layer, move.rule);
+      return;
+    case "clear-marks":
+      for (const ink of move.ink === null ? INKS : [move.ink]) clearLayer(draft.laid, ink);
+      return;
+    case "write":
+      draft.written.set(move.number, move.says);
+      draft.checked = false;
+      return;
+    case "erase":
+      if (move.number === null) draft.written.clear();
+      else draft.written.delete(move.number);
+      return;
+    case "check":
+      draft.checked = true;
+      return;
+    case "ask":
+      draft.asked = move.number === null ? null : { number: move.number, as: move.as };
       return;
     case "focus":
       draft.focus = move.number;
@@ -56,32 +152,39 @@ function apply(draft: Draft, move: Move): void {
       stand(draft, startTrail(move.number));
       return;
     case "jump":
-      stand(draft, jumpOn(draft.trail ?? startTrail(draft.focus ?? "0"), move.by));
+      stand(draft, jumpOn(draft.trail ?? startTrail(numberOf(draft.focus ?? "0")), move.by, move.arrow));
+      return;
+    case "lay":
+      draft.tiles = move.arrows;
       return;
     case "retrace":
       if (draft.trail) stand(draft, jumpBack(draft.trail));
       return;
-    case "clear-marks":
-      if (move.ink === null) draft.marks.clear();
-      else {
-        const bit = inkBit(move.ink);
-        for (const [number, set] of draft.marks) setMarks(draft, number, set & ~bit);
-      }
-      return;
     case "clear-trail":
       draft.trail = null;
       draft.focus = null;
+      return;
+    case "slide":
+      draft.window = { row: move.row, column: move.column };
+      draft.wonder = null;
+      return;
+    case "wonder":
+      draft.wonder = move.side;
+      return;
+    case "draw":
+      draft.draws += 1;
+      return;
+    case "guides":
+      draft.guides = move.on;
       return;
     default:
       move satisfies never;
   }
 }
 
-const marksOf = (draft: Draft, number: NumberKey): InkSet => draft.marks.get(number) ?? 0;
-
-function setMarks(draft: Draft, number: NumberKey, set: InkSet): void {
-  if (set === 0) draft.marks.delete(number);
-  else draft.marks.set(number, set);
+function lay(draft: Draft, layer: Layer, on: boolean, numbers: Numbers): void {
+  if (Array.isArray(numbers)) touchNumbers(draft.laid, layer, on, numbers);
+  else layRule(draft.laid, layer, on, numbers);
 }
 
 /** The trail as it now is, with the number it has come to in focus. */

@@ -2,64 +2,174 @@ import * as z from "zod/mini";
 import { indexIn, type Sequence, termAt } from "../count/sequence";
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { NumberText } from "../number/number-schema";
+import { showNumber } from "../number/show-number";
 
 /** Most places in a row, and most places on a chart: what still draws at once on a slow classroom computer. */
 export const MOST_COLUMNS = 30;
 export const MOST_PLACES = 1200;
 
-/** A chart: an arithmetic sequence laid out in rows, left to right, down the page. */
+/** Where a chart ends: after so many full rows, or with the last of its numbers that does not pass `last`. */
+export const Until = z.discriminatedUnion("by", [
+  z.object({ by: z.literal("rows"), rows: z.int().check(z.minimum(1), z.maximum(MOST_PLACES)) }),
+  z.object({ by: z.literal("last"), last: NumberText }),
+]);
+export type Until = z.infer<typeof Until>;
+
+/**
+ * A chart: an arithmetic sequence laid out in lanes.
+ * - `run`: a lane is a row that runs across, or a column that runs down
+ * - `climb`: rows follow each other down the page, or up it
+ * - `reads`: every lane the same way, or back and forth like a path
+ * - `covers`: what a covered place looks like: solid, or an empty place that can be written in
+ */
 export const ChartSettings = z
   .object({
     kind: z.literal("chart"),
     first: NumberText,
     difference: NumberText,
     columns: z.int().check(z.minimum(1), z.maximum(MOST_COLUMNS)),
-    rows: z.int().check(z.minimum(1), z.maximum(MOST_PLACES)),
+    until: Until,
+    run: z.enum(["across", "down"]),
+    climb: z.enum(["down", "up"]),
+    reads: z.enum(["one-way", "back-and-forth"]),
+    covers: z.enum(["solid", "empty"]),
   })
-  .check(
-    z.refine((chart) => !exact(chart.difference).equals(0), {
-      path: ["difference"],
-      message: "A chart cannot go up in 0. Write another number.",
-    }),
-    z.refine((chart) => chart.columns * chart.rows <= MOST_PLACES, {
-      path: ["rows"],
-      message: "A chart has room for 1,200 numbers. Write fewer rows, or fewer in a row.",
-    }),
-  );
+  .check((context) => {
+    const fault = faultOf(context.value);
+    if (fault) context.issues.push({ code: "custom", input: context.value, ...fault });
+  });
 export type ChartSettings = z.infer<typeof ChartSettings>;
 
-/** Where a place stands: its row and column, both counted from 0 at the top left. */
+/** Where a place stands as it is seen: its row from the top and its column from the left, both from 0. */
 export type Place = { row: number; column: number };
 
-const sequenceOf = (chart: ChartSettings): Sequence => ({
-  first: exact(chart.first),
-  difference: exact(chart.difference),
-});
+type Fault = { path: string[]; message: string };
 
-/** How many places the chart has. */
-export function placeCount(chart: ChartSettings): number {
-  return chart.columns * chart.rows;
+/** Why settings whose parts are sound make no chart together; null where they do. */
+function faultOf({ first, difference, columns, until }: ChartSettings): Fault | null {
+  const by = exact(difference);
+  if (by.n === 0n)
+    return { path: ["difference"], message: "A chart cannot go up in 0. Write another number." };
+  if (until.by === "rows") {
+    if (columns * until.rows <= MOST_PLACES) return null;
+    return {
+      path: ["until"],
+      message: "A chart has room for 1,200 numbers. Write fewer rows, or fewer in a row.",
+    };
+  }
+  const steps = exact(until.last).sub(exact(first)).div(by);
+  if (steps.s < 0n) {
+    const [where, from] = [by.s < 0n ? "at or below" : "at or above", showNumber(first)];
+    return { path: ["until"], message: `This chart begins at ${from}. Write a last number ${where} it.` };
+  }
+  if (steps.n / steps.d < BigInt(MOST_PLACES)) return null;
+  const furthest = keyOf(termAt({ first: exact(first), difference: by }, MOST_PLACES - 1));
+  return {
+    path: ["until"],
+    message: `A chart has room for 1,200 numbers: this one can end at ${showNumber(furthest)}.`,
+  };
 }
 
-/** The number that stands at a place of the chart. The place must be on it. */
-export function numberAt(chart: ChartSettings, place: Place): NumberKey {
-  return keyOf(termAt(sequenceOf(chart), place.row * chart.columns + place.column));
+/** The plain chart with these numbers: rows of `columns`, across and down the page. */
+export function plainChart(first: string, difference: string, columns: number, until: Until): ChartSettings {
+  return {
+    kind: "chart",
+    first,
+    difference,
+    columns,
+    until,
+    run: "across",
+    climb: "down",
+    reads: "one-way",
+    covers: "solid",
+  };
+}
+
+/** What follows from the settings: worked out once for each chart. */
+type Shape = { sequence: Sequence; count: number; columns: number; rows: number };
+
+const shapes = new WeakMap<ChartSettings, Shape>();
+
+function shapeOf(chart: ChartSettings): Shape {
+  const known = shapes.get(chart);
+  if (known) return known;
+  const sequence = { first: exact(chart.first), difference: exact(chart.difference) };
+  const count = countOf(chart, sequence);
+  const rows = Math.ceil(count / chart.columns);
+  // Numbers that run down may leave the last columns without any.
+  const columns = chart.run === "down" ? Math.ceil(count / rows) : chart.columns;
+  const shape = { sequence, count, columns, rows };
+  shapes.set(chart, shape);
+  return shape;
+}
+
+function countOf({ columns, until }: ChartSettings, { first, difference }: Sequence): number {
+  if (until.by === "rows") return columns * until.rows;
+  const steps = exact(until.last).sub(first).div(difference);
+  return Number(steps.n / steps.d) + 1;
+}
+
+/** How many numbers the chart has, 1 to 1,200. */
+export function placeCount(chart: ChartSettings): number {
+  return shapeOf(chart).count;
+}
+
+/** How many columns and rows the chart has as it is seen. The last row, or column, may be short. */
+export function gridOf(chart: ChartSettings): { columns: number; rows: number } {
+  const { columns, rows } = shapeOf(chart);
+  return { columns, rows };
+}
+
+/** The number that stands at a place; null beside the chart and in the gap after a short last row. */
+export function numberAt(chart: ChartSettings, place: Place): NumberKey | null {
+  const { sequence, count, columns, rows } = shapeOf(chart);
+  if (place.row < 0 || place.column < 0 || place.row >= rows || place.column >= columns) return null;
+  const row = chart.climb === "up" ? rows - 1 - place.row : place.row;
+  const [lane, seen, length] =
+    chart.run === "down" ? [place.column, row, rows] : [row, place.column, columns];
+  const along = turned(chart, lane) ? length - 1 - seen : seen;
+  const index = lane * length + along;
+  return index < count ? keyOf(termAt(sequence, index)) : null;
 }
 
 /** The place of a number, or null when the chart does not hold it. */
 export function placeOf(chart: ChartSettings, number: NumberKey): Place | null {
-  const index = indexIn(sequenceOf(chart), exact(number));
-  if (index === null || index >= BigInt(placeCount(chart))) return null;
-  return { row: Math.floor(Number(index) / chart.columns), column: Number(index) % chart.columns };
+  const { sequence, count, columns, rows } = shapeOf(chart);
+  const index = indexIn(sequence, exact(number));
+  if (index === null || index >= BigInt(count)) return null;
+  const length = chart.run === "down" ? rows : columns;
+  const lane = Math.floor(Number(index) / length);
+  const along = Number(index) % length;
+  const seen = turned(chart, lane) ? length - 1 - along : along;
+  const [row, column] = chart.run === "down" ? [seen, lane] : [lane, seen];
+  return { row: chart.climb === "up" ? rows - 1 - row : row, column };
 }
 
-/** Every number of the chart in order, row by row. */
+/** Whether a lane is read against its usual way. */
+const turned = (chart: ChartSettings, lane: number) => chart.reads === "back-and-forth" && lane % 2 === 1;
+
+/** Every number of the chart in order. */
 export function chartNumbers(chart: ChartSettings): NumberKey[] {
-  const sequence = sequenceOf(chart);
-  return Array.from({ length: placeCount(chart) }, (_, index) => keyOf(termAt(sequence, index)));
+  const { sequence, count } = shapeOf(chart);
+  return Array.from({ length: count }, (_, index) => keyOf(termAt(sequence, index)));
 }
 
 /** The last number of the chart. */
 export function lastNumber(chart: ChartSettings): NumberKey {
-  return numberAt(chart, { row: chart.rows - 1, column: chart.columns - 1 });
+  const { sequence, count } = shapeOf(chart);
+  return keyOf(termAt(sequence, count - 1));
+}
+
+/** The numbers of a row, left to right, as it is seen. */
+export function rowNumbers(chart: ChartSettings, row: number): NumberKey[] {
+  return lineNumbers(chart, gridOf(chart).columns, (column) => ({ row, column }));
+}
+
+/** The numbers of a column, top to bottom, as it is seen. */
+export function columnNumbers(chart: ChartSettings, column: number): NumberKey[] {
+  return lineNumbers(chart, gridOf(chart).rows, (row) => ({ row, column }));
+}
+
+function lineNumbers(chart: ChartSettings, length: number, at: (i: number) => Place): NumberKey[] {
+  return Array.from({ length }, (_, i) => numberAt(chart, at(i))).filter((number) => number !== null);
 }

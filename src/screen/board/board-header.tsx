@@ -1,6 +1,6 @@
 "use client";
 
-import { ArrowLeft, Expand, Keyboard, MoreHorizontal, PencilLine, ZoomIn } from "lucide-react";
+import { ArrowLeft, Expand, Keyboard, MoreHorizontal, Move, PencilLine, Redo2, ZoomIn } from "lucide-react";
 import Link from "next/link";
 import { Button, IconButton } from "@/kit/button";
 import { Menu, MenuItem } from "@/kit/menu";
@@ -9,7 +9,8 @@ import type { SaveState } from "../save/saver";
 import { BoardTabs } from "./board-tabs";
 import type { ScreenDoors } from "./commands";
 import { SaveStatus } from "./save-status";
-import { useBoard } from "./use-board";
+import { useBoard, useBoardStore } from "./use-board";
+import { Watcher } from "./watcher";
 
 type Props = {
   preparing: boolean;
@@ -22,6 +23,8 @@ type Props = {
 
 /** The head of the board: the lesson, its boards, and the way between preparing and teaching. */
 export function BoardHeader({ preparing, strong, save, doors, renameLesson, showUnsaved }: Props) {
+  const store = useBoardStore();
+  const canDoAgain = useBoard((state) => state.boards[state.at]!.future.length > 0);
   const { title, forClass } = useBoard((state) => state.words);
   return (
     <header className="flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">
@@ -39,6 +42,7 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
         {forClass && !preparing && (
           <span className="text-[15px] whitespace-nowrap text-quiet max-[1100px]:hidden">{forClass}</span>
         )}
+        <Watcher />
         <SaveStatus state={save} quiet={!preparing} showUnsaved={showUnsaved} />
       </div>
       <BoardTabs preparing={preparing} />
@@ -49,8 +53,18 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
           </IconButton>
         }
       >
+        <MenuItem
+          icon={<Redo2 aria-hidden size={19} />}
+          disabled={!canDoAgain}
+          onSelect={() => store.getState().doAgain()}
+        >
+          Do again
+        </MenuItem>
         <MenuItem icon={<ZoomIn aria-hidden size={19} />} onSelect={() => doors.setStrong((on) => !on)}>
           {strong ? "Ordinary size" : "Back of the room"}
+        </MenuItem>
+        <MenuItem icon={<Move aria-hidden size={19} />} onSelect={() => store.getState().showGuides()}>
+          Neighbours of the number
         </MenuItem>
         <MenuItem icon={<Expand aria-hidden size={19} />} onSelect={doors.fullScreen}>
           Full screen

@@ -1,9 +1,12 @@
 import { describe, expect, test, vi } from "vitest";
-import { liveHere } from "@/core/lesson/board-state";
+import { liveHere, sceneOf } from "@/core/lesson/board-state";
+import { VERSION } from "@/core/lesson/lesson";
 import type { Beat } from "@/core/lesson/move";
-import { newBoard, newLesson } from "@/core/lesson/new-lesson";
+import { NEW_COUNT, newBoard, newLesson } from "@/core/lesson/new-lesson";
+import { inksAt, isCoveredAt } from "@/core/lesson/scene";
 import { startingChart } from "@/core/surface/starting-charts";
 import { say } from "@/kit/messages";
+import { covered, marked, seen } from "../../../tests/support/seen";
 import { boardStateOf, createBoardStore, lessonOf, sameLesson, sceneNow } from "./board-store";
 import { sayDone } from "./say-done";
 
@@ -21,7 +24,7 @@ const step = (id: string, ...beats: Beat[]) => ({
 function open(...stair: ReturnType<typeof step>[]) {
   const board = {
     ...newBoard("b", "Board", startingChart("1-100")),
-    count: { by: "6", from: "0", way: "forwards" as const, every: 2 },
+    count: { ...NEW_COUNT, by: "6" },
     stair,
   };
   const store = createBoardStore(newLesson({ title: "Lamps", forClass: "" }, board), null);
@@ -38,7 +41,7 @@ describe("the hand on the board", () => {
   test("counting by touch marks, and the trail goes along", () => {
     const { scene, touch } = open();
     for (const number of ["6", "12", "18", "20", "24"]) touch(number);
-    expect([...scene().marks.keys()]).toEqual(["6", "12", "18", "20", "24"]);
+    expect(marked(scene())).toEqual(["6", "12", "18", "20", "24"]);
     expect(scene().trail?.end).toBe("24");
     expect(scene().focus).toBe("24");
   });
@@ -46,20 +49,20 @@ describe("the hand on the board", () => {
   test("a second touch takes the mark off, and the count goes back with it", () => {
     const { scene, touch } = open();
     for (const number of ["6", "12", "12"]) touch(number);
-    expect([[...scene().marks.keys()], scene().trail?.end]).toEqual([["6"], "6"]);
+    expect([marked(scene()), scene().trail?.end]).toEqual([["6"], "6"]);
   });
 
   test("a drag is taken back in one, and lays or takes off as it began", () => {
     const { store, scene, touch } = open();
     touch("3", "4", "5");
-    expect(scene().marks.size).toBe(3);
+    expect(marked(scene()).length).toBe(3);
     touch("4", "5", "6");
-    expect([...scene().marks.keys()]).toEqual(["3"]);
+    expect(marked(scene())).toEqual(["3"]);
     store.getState().takeBack();
     store.getState().takeBack();
-    expect(scene().marks.size).toBe(0);
+    expect(marked(scene()).length).toBe(0);
     store.getState().doAgain();
-    expect(scene().marks.size).toBe(3);
+    expect(marked(scene()).length).toBe(3);
   });
 
   test("a drag that begins where nothing is to lift is still one act of its own", () => {
@@ -68,9 +71,9 @@ describe("the hand on the board", () => {
     touch("7", "8");
     store.getState().choose("lift");
     touch("6", "7", "8");
-    expect([scene().covers.size, live().length]).toEqual([0, 2]);
+    expect([covered(scene()).length, live().length]).toEqual([0, 2]);
     store.getState().takeBack();
-    expect([...scene().covers]).toEqual(["7", "8"]);
+    expect(covered(scene())).toEqual(["7", "8"]);
   });
 
   test("two fingers at once each do their own, one laying and one taking off", () => {
@@ -84,7 +87,7 @@ describe("the hand on the board", () => {
     endRun(2);
     runOver("3", 1);
     runOver("52", 2);
-    expect([...scene().marks.keys()].sort()).toEqual(["1", "2", "3", "52"]);
+    expect(marked(scene())).toEqual(["1", "2", "3", "52"]);
   });
 
   test("inks are chosen with the hand that marks", () => {
@@ -92,7 +95,7 @@ describe("the hand on the board", () => {
     store.getState().choose("cover");
     store.getState().choose("mark", "plum");
     touch("9");
-    expect(scene().marks.get("9")).toBe(0b10000);
+    expect(inksAt(scene(), "9")).toBe(0b10000);
   });
 });
 
@@ -101,11 +104,11 @@ describe("the stair", () => {
     const { store, scene } = open(step("s", cover("1"), cover("2"), cover("3")));
     const { climb, playBeat } = store.getState();
     climb();
-    expect(scene().covers.size).toBe(1);
+    expect(covered(scene()).length).toBe(1);
     playBeat();
-    expect(scene().covers.size).toBe(2);
+    expect(covered(scene()).length).toBe(2);
     climb();
-    expect([scene().covers.size, store.getState().played]).toEqual([3, null]);
+    expect([covered(scene()).length, store.getState().played]).toEqual([3, null]);
   });
 
   test("an accidental climb is taken back like anything else", () => {
@@ -121,9 +124,9 @@ describe("the stair", () => {
     store.getState().climb();
     touch("5");
     store.getState().backToStep();
-    expect([scene().marks.size, scene().covers.size]).toEqual([0, 1]);
+    expect([marked(scene()).length, covered(scene()).length]).toEqual([0, 1]);
     store.getState().takeBack();
-    expect(scene().marks.size).toBe(1);
+    expect(marked(scene()).length).toBe(1);
   });
 
   test("an answer is covered again when the step changes", () => {
@@ -163,7 +166,7 @@ describe("the count", () => {
     store.getState().walkOn();
     expect(live()).toHaveLength(3);
     store.getState().takeBack();
-    expect([scene().trail?.end, scene().marks.has("50")]).toEqual(["6", true]);
+    expect([scene().trail?.end, marked(scene()).includes("50")]).toEqual(["6", true]);
   });
 
   test("one on and one back, to nothing said and no further", () => {
@@ -184,6 +187,53 @@ describe("the count", () => {
   });
 });
 
+describe("a silent count", () => {
+  test("hides the number it stands on, and shows it again however it ends", () => {
+    const ends = ["pauseCount", "climb", "takeBack"] as const;
+    for (const end of ends) {
+      const { store } = open(step("a", cover("90")));
+      const hides = () => sceneNow(store.getState()).hushed;
+      store.getState().setCount({ ...NEW_COUNT, by: "6", silent: true });
+      store.getState().startCount();
+      store.getState().walkOn();
+      expect([end, hides(), isCoveredAt(sceneNow(store.getState()), "12")]).toEqual([end, true, true]);
+      store.getState()[end]();
+      expect([end, hides(), isCoveredAt(sceneNow(store.getState()), "12")]).toEqual([end, false, false]);
+    }
+  });
+});
+
+describe("the scene on show", () => {
+  test("is what folding all of it would give, however it was come to", () => {
+    const { store, touch } = open(step("a", cover("7"), cover("8")), step("b"));
+    const same = () =>
+      expect(seen(sceneNow(store.getState()))).toEqual(seen(sceneOf(boardStateOf(store.getState()))));
+    const state = () => store.getState();
+    touch("6", "12", "18");
+    same();
+    state().climb();
+    touch("24");
+    same();
+    state().choose("lift");
+    touch("7");
+    same();
+    state().oneOn();
+    state().oneOn();
+    same();
+    state().takeBack();
+    same();
+    state().showGuides();
+    state().climb();
+    state().oneBack();
+    same();
+    state().doAgain();
+    state().touchLine(["1", "2", "3"]);
+    same();
+    state().stepDown();
+    same();
+  });
+});
+
 describe("what is saved", () => {
   test("is untouched by what is done by hand, and is another lesson once the board changes", () => {
     const { store, touch } = open(step("s"));
@@ -191,10 +241,10 @@ describe("what is saved", () => {
     touch("5");
     store.getState().climb();
     expect(sameLesson(before, store.getState())).toBe(true);
-    store.getState().setCount({ by: "4", from: "0", way: "back", every: 1 });
+    store.getState().setCount({ ...NEW_COUNT, by: "4", way: "back", every: 1 });
     expect(sameLesson(before, store.getState())).toBe(false);
     expect(lessonOf(store.getState()).boards[0]?.count.by).toBe("4");
-    expect(lessonOf(store.getState())).toMatchObject({ title: "Lamps", version: 1 });
+    expect(lessonOf(store.getState())).toMatchObject({ title: "Lamps", version: VERSION });
   });
 
   test("a window opens where it was, or as near as the lesson still allows", () => {
@@ -202,7 +252,7 @@ describe("what is saved", () => {
     const where = { at: 7, boards: [{ climbed: 9, live: [[], [[cover("3")]]] }] };
     const store = createBoardStore(lesson, where);
     expect([store.getState().at, boardStateOf(store.getState()).climbed]).toEqual([0, 1]);
-    expect([...sceneNow(store.getState()).covers]).toEqual(["3"]);
+    expect(covered(sceneNow(store.getState()))).toEqual(["3"]);
   });
 });
 
@@ -214,7 +264,7 @@ describe("a message with a way back", () => {
     touch("5");
     sayDone(store, "5 marked.");
     back();
-    expect(scene().marks.size).toBe(0);
+    expect(marked(scene()).length).toBe(0);
   });
 
   test("takes nothing else back once other things were done", () => {
@@ -223,7 +273,7 @@ describe("a message with a way back", () => {
     sayDone(store, "5 marked.");
     touch("6");
     back();
-    expect(scene().marks.size).toBe(2);
+    expect(marked(scene()).length).toBe(2);
     expect(vi.mocked(say).mock.lastCall![0]).toMatch(/Other things were done since/);
   });
 });

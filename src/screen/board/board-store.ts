@@ -1,5 +1,6 @@
 import { createStore } from "zustand/vanilla";
-import { beginCount, type Count, countByTouch, isCount, nextOfCount } from "@/core/count/count";
+import { beginCount, type Count, countByTouch, isCount, type Next, nextOfCount } from "@/core/count/count";
+import { waitsBetween } from "@/core/count/pauses";
 import {
   act,
   type BoardState,
@@ -15,13 +16,19 @@ import {
 } from "@/core/lesson/board-state";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
 import { hasInk, type Ink } from "@/core/lesson/ink";
+import type { Layer } from "@/core/lesson/layer";
 import { FORMAT, type Lesson, type LessonWords, VERSION } from "@/core/lesson/lesson";
 import type { Act, Beat, Move } from "@/core/lesson/move";
-import type { Scene } from "@/core/lesson/scene";
-import { boardHolds } from "@/core/lesson/views-of";
-import type { NumberKey } from "@/core/number/exact";
+import { putPuzzle } from "@/core/lesson/put-puzzle";
+import { fold, inksAt, isCoveredAt, numbersWith, type Scene } from "@/core/lesson/scene";
+import { boardHolds, boardNumbers, chartOf } from "@/core/lesson/views-of";
+import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
+import type { WindowAt } from "@/core/surface/times-grid";
+import { say } from "@/kit/messages";
+import { type ArrowActions, arrowActions } from "./arrow-state";
+import { EMPTY_HAND, type FillActions, type FillHand, fillActions } from "./fill-state";
 
-export type Tool = "mark" | "cover" | "lift";
+export type Tool = "mark" | "cover" | "lift" | "write";
 
 /** What the board screen holds: the boards with their past, where the teacher is, and what is in her hand. */
 export type BoardScreenState = {
@@ -35,6 +42,9 @@ export type BoardScreenState = {
   tool: Tool;
   ink: Ink;
   answerShown: boolean;
+  hand: FillHand;
+  /** Arrow tiles are being followed one by one. */
+  routing: boolean;
 };
 
 type Actions = {
@@ -55,10 +65,21 @@ type Actions = {
   doAgain: () => void;
   choose: (tool: Tool, ink?: Ink) => void;
   /** A finger comes down on a number, is drawn on over others, and leaves. */
-  beginRun: (number: NumberKey, finger: number) => void;
-  runOver: (number: NumberKey, finger: number) => void;
+  beginRun: (number: Target, finger: number) => void;
+  runOver: (number: Target, finger: number) => void;
   endRun: (finger: number) => void;
+  /** A whole row or column touched by its edge. */
+  touchLine: (numbers: readonly Target[]) => void;
   act: (beats: Act) => void;
+  /** The window of a times grid slides to where it then begins; slides in a row are taken back together. */
+  slideTo: (at: WindowAt) => void;
+  wonder: (side: "right" | "below") => void;
+  /** A puzzle of one answer on the times grid. */
+  makePuzzle: () => void;
+  /** The number in focus stands out, or is as the others again. */
+  standOut: () => void;
+  /** The neighbours of the number in focus named, or no longer. */
+  showGuides: () => void;
   setCount: (count: Count) => void;
   startCount: () => void;
   pauseCount: () => void;
@@ -67,7 +88,17 @@ type Actions = {
   oneOn: () => void;
   oneBack: () => void;
   showAnswer: (shown: boolean) => void;
-};
+} & FillActions &
+  ArrowActions;
+
+/** Nothing goes on: as a board is when it comes on show. */
+const AT_REST = {
+  played: null,
+  counting: false,
+  answerShown: false,
+  hand: EMPTY_HAND,
+  routing: false,
+} as const;
 
 export type BoardStore = ReturnType<typeof createBoardStore>;
 
@@ -81,10 +112,22 @@ const scenes = new WeakMap<BoardState, Map<number, Scene>>();
 export function sceneNow(state: BoardScreenState): Scene {
   const board = boardStateOf(state);
   const played = state.played ?? Number.POSITIVE_INFINITY;
+  const scene = scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
+  return state.counting && board.board.count.silent ? hushedOf(scene) : scene;
+}
+
+const hushed = new WeakMap<Scene, Scene>();
+
+/** The scene while a silent count walks, the same one each time: however the count ends, its number shows again. */
+function hushedOf(scene: Scene): Scene {
+  const known = hushed.get(scene) ?? { ...scene, hushed: true };
+  hushed.set(scene, known);
+  return known;
+}
+
+function keepScene(board: BoardState, scene: Scene, played = Number.POSITIVE_INFINITY): Scene {
   const known = scenes.get(board) ?? new Map<number, Scene>();
-  if (known.size === 0) scenes.set(board, known);
-  const scene = known.get(played) ?? sceneOf(board, played);
-  known.set(played, scene);
+  scenes.set(board, known.set(played, scene));
   return scene;
 }
 
@@ -110,6 +153,22 @@ export function sameLesson(a: BoardScreenState, b: BoardScreenState): boolean {
 /** Where a teacher was in a lesson: kept by the window, so that a reload in front of the class loses nothing. */
 export type Whereabouts = { at: number; boards: { climbed: number; live: BoardState["live"] }[] };
 
+/** What the tool in hand does to a whole line of numbers; a line that carries the ink already is relieved of it. */
+function lineMove(state: BoardScreenState, numbers: readonly Target[]): Move | null {
+  if (numbers.length === 0) return null;
+  const { tool, ink } = state;
+  const scene = sceneNow(state);
+  const carrying = (layer: Layer) => numbersWith(scene, layer, numbers);
+  if (tool === "write") return null;
+  if (tool === "mark") {
+    const all = carrying(ink).length === numbers.length;
+    return { do: all ? "unmark" : "mark", ink, numbers: [...numbers] };
+  }
+  const covered = carrying("cover");
+  if (tool === "lift") return covered.length === 0 ? null : { do: "lift", numbers: covered };
+  return covered.length === numbers.length ? null : { do: "cover", numbers: [...numbers] };
+}
+
 export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
   const { boards, title, forClass } = lesson;
   const opened = boards.map((board, index) => {
@@ -122,6 +181,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
   // it is the latest of its step; the count's does too.
   const runs = new Map<number, { laying: boolean; act: Act | undefined }>();
   let countAct: Act | undefined;
+  let slideAct: Act | undefined;
 
   return createStore<BoardScreenState & Actions>()((set, get) => {
     const put = (history: History<BoardState>, more: Partial<BoardScreenState> = {}) =>
@@ -131,10 +191,14 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       put(record(now(), next(now().present)), { played: null, ...more });
     /** Adds a beat to an act that is still the latest, or begins an act with it. Gives the act as it then is. */
     const addTo = (open: Act | undefined, beat: Beat): Act => {
-      const goesOn = open !== undefined && liveHere(now().present).at(-1) === open;
-      if (goesOn) put(amend(now(), extendAct(now().present, [beat])));
-      else change((state) => act(state, [beat]));
-      return liveHere(now().present).at(-1)!;
+      const { present } = now();
+      const goesOn = open !== undefined && liveHere(present).at(-1) === open;
+      const next = goesOn ? extendAct(present, [beat]) : act(present, [beat]);
+      // Folding in two parts is folding at once, so one beat more costs one beat, however long the lesson has gone on.
+      keepScene(next, fold(sceneNow({ ...get(), played: null, counting: false }), beat));
+      if (goesOn) put(amend(now(), next));
+      else put(record(now(), next), { played: null });
+      return liveHere(next).at(-1)!;
     };
 
     const step = (next: BoardState) => {
@@ -146,24 +210,33 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
     };
 
     /** What the tool in hand does to a number, as one beat; null where it does nothing. */
-    const touch = (number: NumberKey, laying: boolean): Beat | null => {
+    const touch = (number: Target, laying: boolean): Beat | null => {
       const { tool, ink } = get();
       const scene = sceneNow(get());
-      if (tool === "cover") return scene.covers.has(number) ? null : [{ do: "cover", numbers: [number] }];
-      if (tool === "lift") return scene.covers.has(number) ? [{ do: "lift", numbers: [number] }] : null;
+      const covered = isCoveredAt(scene, number);
+      if (tool === "cover") return covered ? null : [{ do: "cover", numbers: [number] }];
+      if (tool === "lift") return covered ? [{ do: "lift", numbers: [number] }] : null;
       const { count } = now().present.board;
-      const marked = hasInk(scene.marks.get(number) ?? 0, ink);
+      const marked = hasInk(inksAt(scene, number), ink);
       if (marked === laying) return null;
       if (!laying) {
         const unmark: Move = { do: "unmark", ink, numbers: [number] };
         const counted = isCount(scene.trail, count) && scene.trail.end === number;
         return counted ? [unmark, { do: "retrace" }] : [unmark];
       }
-      const counted = countByTouch(scene.trail, count, boardHolds(now().present.board), number);
+      const counted = isPlaceKey(number)
+        ? []
+        : countByTouch(scene.trail, count, boardHolds(now().present.board), number);
       const talk: Move[] = counted.length > 0 ? counted : [{ do: "focus", number }];
       return [{ do: "mark", ink, numbers: [number] }, ...talk];
     };
 
+    /** The beat that comes to a number of the count: marked, where marks follow it. */
+    const counted = (on: Next): Beat => {
+      const { count } = now().present.board;
+      const { ink } = get();
+      return count.marks ? [...on.moves, { do: "mark", ink, numbers: [on.number] }] : on.moves;
+    };
     const next = () => {
       const { board } = now().present;
       return nextOfCount(sceneNow(get()).trail, board.count, boardHolds(board));
@@ -178,12 +251,28 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       tool: "mark",
       ink: "sun",
       answerShown: false,
+      hand: EMPTY_HAND,
+      routing: false,
 
+      ...arrowActions({
+        board: () => now().present,
+        scene: () => sceneNow(get()),
+        act: (beat) => void (beat.length > 0 && addTo(undefined, beat)),
+        setRouting: (routing) => set({ routing }),
+        say,
+      }),
+      ...fillActions({
+        hand: () => get().hand,
+        setHand: (part) => set({ hand: { ...get().hand, ...part } }),
+        board: () => now().present,
+        scene: () => sceneNow(get()),
+        act: (beat) => void addTo(undefined, beat),
+        change,
+      }),
       change: (make) => change(make),
       setWords: (words) => set({ words }),
-      setBoards: (make, at) =>
-        set({ boards: make(get().boards), at, played: null, counting: false, answerShown: false }),
-      goTo: (at) => set({ at, played: null, counting: false, answerShown: false }),
+      setBoards: (make, at) => set({ boards: make(get().boards), at, ...AT_REST }),
+      goTo: (at) => set({ at, ...AT_REST }),
       climb: () => {
         // A second touch while a step is still played finishes it.
         if (get().played !== null) set({ played: null });
@@ -198,12 +287,18 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         set({ played: played + 1 >= beats ? null : played + 1 });
       },
       backToStep: () => change(backToStep, { answerShown: false, counting: false }),
-      takeBack: () => put(takeBack(now()), { played: null, counting: false }),
-      doAgain: () => put(doAgain(now()), { played: null, counting: false }),
-      choose: (tool, ink) => set(ink ? { tool, ink } : { tool }),
+      takeBack: () =>
+        put(takeBack(now()), { played: null, counting: false, routing: false, hand: EMPTY_HAND }),
+      doAgain: () => put(doAgain(now()), { played: null, counting: false, routing: false, hand: EMPTY_HAND }),
+      choose: (tool, ink) => set({ tool, hand: EMPTY_HAND, ...(ink ? { ink } : {}) }),
       beginRun: (number, finger) => {
+        // A place that is asked for is touched to be answered, whatever else is in hand.
+        const { asked } = sceneNow(get());
+        const answers = get().tool === "mark" && asked?.as === "place" && asked.number === number;
+        if (answers) get().choose("write");
+        if (get().tool === "write") return get().fillTouch(number);
         const { tool, ink } = get();
-        const laying = tool !== "mark" || !hasInk(sceneNow(get()).marks.get(number) ?? 0, ink);
+        const laying = tool !== "mark" || !hasInk(inksAt(sceneNow(get()), number), ink);
         runs.set(finger, { laying, act: undefined });
         if (get().played !== null) set({ played: null });
         get().runOver(number, finger);
@@ -214,32 +309,67 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         if (run && beat) run.act = addTo(run.act, beat);
       },
       endRun: (finger) => void runs.delete(finger),
+      touchLine: (numbers) => {
+        const move = lineMove(get(), numbers);
+        if (move) addTo(undefined, [move]);
+      },
       act: (beats) => change((state) => act(state, beats)),
+      slideTo: (at) => {
+        slideAct = addTo(slideAct, [{ do: "slide", row: at.row, column: at.column }]);
+      },
+      wonder: (side) => void addTo(undefined, [{ do: "wonder", side }]),
+      makePuzzle: () => {
+        set({ tool: "write" });
+        change((state) => putPuzzle(state, sceneNow(get())), { hand: EMPTY_HAND });
+      },
+      standOut: () => {
+        const scene = sceneNow(get());
+        const { focus } = scene;
+        if (focus === null) return say("Touch the number that is to stand out first.");
+        const out = numbersWith(scene, "stand-out", [focus]).length > 0;
+        addTo(undefined, [{ do: out ? "stand-back" : "stand-out", numbers: [focus] }]);
+      },
+      showGuides: () => {
+        const { guides, focus } = sceneNow(get());
+        const first = boardNumbers(now().present.board, sceneNow(get()))[0];
+        // With no number in focus there are no neighbours to name: the talk begins at the first.
+        const talk: Move[] = focus === null && first !== undefined ? [{ do: "focus", number: first }] : [];
+        addTo(undefined, [{ do: "guides", on: !guides }, ...(guides ? [] : talk)]);
+      },
       setCount: (count) => change((state) => ({ ...state, board: { ...state.board, count } })),
       startCount: () => {
         const { board } = now().present;
         const first = next() ?? beginCount(board.count, boardHolds(board));
         if (!first) return;
-        countAct = addTo(undefined, first.moves);
+        countAct = addTo(undefined, counted(first));
         set({ counting: true });
       },
       pauseCount: () => set({ counting: false }),
       walkOn: () => {
         const on = next();
-        if (on) countAct = addTo(countAct, on.moves);
-        else set({ counting: false });
+        const { board } = now().present;
+        const { focus } = sceneNow(get());
+        const waits =
+          on &&
+          focus !== null &&
+          waitsBetween(numberOf(focus), on.number, board.count.pauses, chartOf(board));
+        if (on && !waits) countAct = addTo(countAct, counted(on));
+        else get().pauseCount();
         return on !== null;
       },
       oneOn: () => {
         const on = next();
-        if (on) change((state) => act(state, [on.moves]));
+        if (on) addTo(undefined, counted(on));
       },
       oneBack: () => {
         const { trail } = sceneNow(get());
-        if (trail)
-          change((state) =>
-            act(state, [[trail.jumps.length > 0 ? { do: "retrace" } : { do: "clear-trail" }]]),
-          );
+        if (!trail) return;
+        const { ink } = get();
+        const back: Move = trail.jumps.length > 0 ? { do: "retrace" } : { do: "clear-trail" };
+        const unmark: Move[] = now().present.board.count.marks
+          ? [{ do: "unmark", ink, numbers: [trail.end] }]
+          : [];
+        addTo(undefined, [...unmark, back]);
       },
       showAnswer: (answerShown) => set({ answerShown }),
     };

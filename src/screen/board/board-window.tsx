@@ -2,14 +2,12 @@
 
 import { clsx } from "clsx";
 import { nanoid } from "nanoid";
-import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { keepAsStep, whyNotKept } from "@/core/lesson/board-state";
 import type { StepWords } from "@/core/lesson/lesson";
-import { trailOf } from "@/core/lesson/views-of";
+import { arrowsOf, timesOf, trailOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
-import { LessonWordsDialog } from "../lesson-words-dialog";
 import { Flag, keep, readKept } from "../save/browser-store";
 import { sendCopy } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
@@ -17,25 +15,46 @@ import { BoardHeader } from "./board-header";
 import { boardStateOf, lessonOf } from "./board-store";
 import { ChartStage } from "./chart-stage";
 import { boardCommands, type ScreenDoors } from "./commands";
-import { Drawer } from "./drawer";
-import { KeysDialog } from "./keys-dialog";
+import type { DrawerPage } from "./drawer";
+import {
+  ArrowPanel,
+  ByRule,
+  Drawer,
+  FillPanel,
+  FindCommand,
+  KeysDialog,
+  LessonWordsDialog,
+  StepDialog,
+  StepsStrip,
+  TimesPanel,
+  TimesStage,
+  useLaterParts,
+} from "./later";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
 import { Rail } from "./rail";
 import { sayDone } from "./say-done";
-import { StepDialog } from "./step-dialog";
-import { StepsStrip } from "./steps-strip";
 import { TrailStage } from "./trail-stage";
 import { UnsavedDialog } from "./unsaved-dialog";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
 import { useKeys } from "./use-keys";
 import { forgetUnsaved, useSaver } from "./use-saver";
+import { useVoice } from "./use-voice";
 import { useWindowKeeping } from "./use-window-keeping";
 
-const FindCommand = dynamic(() => import("./find-command"), { ssr: false });
 const STRONG = "yellow-stair:back-of-the-room";
 const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
+
+/** What stands beside the chart, and the room it has there; on an upright screen below it. */
+const COLUMNS = {
+  fill: "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_minmax(0,460px)]",
+  drawer: "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_320px]",
+  rules: "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_minmax(0,420px)]",
+  panels:
+    "grid-cols-[minmax(0,1fr)_clamp(250px,25vw,440px)] portrait:grid-rows-[minmax(0,1fr)_minmax(0,auto)]",
+  none: "",
+} as const;
 
 type Dialogs = "keep" | "keys" | "command" | "words" | null;
 type Props = { open: OpenLesson; prepare: boolean; unsaved: Unsaved | null };
@@ -46,9 +65,13 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   const router = useRouter();
   const [preparing, setPreparing] = useState(prepare);
   const [strong, setStrong] = useState(() => readKept(localStorage, STRONG, Flag) ?? false);
+  const [page, setPage] = useState<DrawerPage>("numbers");
+  const [byRule, setByRule] = useState(false);
   const [dialog, setDialog] = useState<Dialogs>(null);
   const saver = useSaver(open.id, open.revision, unsaved, store);
   const [unsavedHidden, setUnsavedHidden] = useState(false);
+  useLaterParts();
+  useVoice();
   useWindowKeeping(open.id, store, preparing);
 
   const doors = useMemo<ScreenDoors>(
@@ -80,9 +103,23 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
 
   const panel = useBoard((state) => {
     const trail = trailOf(pickBoard(state));
-    return trail !== undefined && (trail.numbers || trail.sentence || trail.ones);
+    return trail !== undefined && (trail.numbers || trail.sentence || trail.ones || trail.words !== "off");
   });
+  const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);
+  const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
+  const beside = panel || arrows || times;
   const words = useBoard((state) => state.words);
+  const writing = useBoard((state) => state.tool === "write");
+  // While a board is prepared, the set-up drawer has the rules; while it is taught, they take the panel's room.
+  const side = writing ? "fill" : preparing ? "drawer" : byRule ? "rules" : beside ? "panels" : "none";
+
+  const ruling = side === "rules" || (side === "drawer" && (page === "marks" || page === "covers"));
+  const toggleRules = () => {
+    // Writing has the same room: who asks for the rules has done with it.
+    if (writing) store.getState().choose("mark");
+    if (preparing) setPage("marks");
+    else setByRule(!ruling);
+  };
 
   const keepStep = (said: StepWords) => {
     const fault = whyNotKept(boardStateOf(store.getState()));
@@ -115,20 +152,26 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
         <div
           className={clsx(
             "grid min-h-0 flex-1 gap-4 portrait:grid-cols-1",
-            preparing
-              ? "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_320px]"
-              : panel &&
-                  "grid-cols-[minmax(0,1fr)_clamp(250px,25vw,440px)] portrait:grid-rows-[minmax(0,1fr)_minmax(0,auto)]",
-            preparing && panel && "min-[1600px]:grid-cols-[minmax(0,1fr)_320px_340px]",
+            COLUMNS[side],
+            side === "drawer" && beside && "min-[1600px]:grid-cols-[minmax(0,1fr)_320px_340px]",
           )}
         >
-          <ChartStage strong={strong} />
-          {panel && (
-            <TrailStage
-              className={preparing ? "max-[1599px]:hidden portrait:hidden" : "portrait:max-h-[34dvh]"}
-            />
+          {times ? <TimesStage strong={strong} /> : <ChartStage strong={strong} />}
+          {beside && (side === "panels" || side === "drawer") && (
+            <div
+              className={clsx(
+                "flex min-h-0 flex-col gap-4 overflow-y-auto",
+                side === "drawer" ? "max-[1599px]:hidden portrait:hidden" : "portrait:max-h-[30dvh]",
+              )}
+            >
+              {panel && <TrailStage className={arrows || times ? "shrink-0" : "flex-1"} />}
+              {arrows && <ArrowPanel />}
+              {times && <TimesPanel />}
+            </div>
           )}
-          {preparing && <Drawer />}
+          {side === "drawer" && <Drawer page={page} onPage={setPage} />}
+          {side === "rules" && <ByRule />}
+          {side === "fill" && <FillPanel />}
         </div>
       </main>
       {preparing && (
@@ -136,24 +179,28 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
           <StepsStrip keepStep={doors.keepStep} />
         </div>
       )}
-      <Rail keepStep={doors.keepStep} />
+      <Rail keepStep={doors.keepStep} byRule={ruling} onByRule={toggleRules} />
 
-      <StepDialog
-        doing="Keep the step"
-        words={dialog === "keep" ? NO_WORDS : null}
-        onClose={() => setDialog(null)}
-        onSave={keepStep}
-      />
-      <LessonWordsDialog
-        open={dialog === "words"}
-        onOpenChange={close}
-        words={words}
-        onSave={(said) => {
-          store.getState().setWords(said);
-          setDialog(null);
-        }}
-      />
-      <KeysDialog open={dialog === "keys"} onOpenChange={close} commands={commands} />
+      {dialog === "keep" && (
+        <StepDialog
+          doing="Keep the step"
+          words={NO_WORDS}
+          onClose={() => setDialog(null)}
+          onSave={keepStep}
+        />
+      )}
+      {dialog === "words" && (
+        <LessonWordsDialog
+          open
+          onOpenChange={close}
+          words={words}
+          onSave={(said) => {
+            store.getState().setWords(said);
+            setDialog(null);
+          }}
+        />
+      )}
+      {dialog === "keys" && <KeysDialog open onOpenChange={close} commands={commands} />}
       {dialog === "command" && <FindCommand open onOpenChange={close} commands={commands} />}
       <UnsavedDialog
         state={saver.state}

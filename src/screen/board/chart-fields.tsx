@@ -1,19 +1,20 @@
 "use client";
 
 import type { ReactNode } from "react";
+import { beginFrom } from "@/core/lesson/new-lesson";
 import { chartOf, withView } from "@/core/lesson/views-of";
 import { readNumber } from "@/core/number/read-number";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
-import { ChartSettings, lastNumber, MOST_COLUMNS, MOST_PLACES } from "@/core/surface/chart";
-import { STARTING_CHARTS } from "@/core/surface/starting-charts";
-import { Button } from "@/kit/button";
+import { ChartSettings, gridOf, lastNumber, MOST_COLUMNS, MOST_PLACES } from "@/core/surface/chart";
+import { Segments } from "@/kit/segments";
+import { ChartGallery } from "./chart-gallery";
 import { CheckedField } from "./checked-field";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 
-type Part = "first" | "difference" | "columns" | "rows";
+type Part = "first" | "difference" | "columns" | "rows" | "last";
 
-/** The numbers of the chart: where it begins, how it goes up, and how it is laid in rows. */
+/** The numbers of the chart: where it begins, how it goes up, where it ends, and how it is laid out. */
 export function ChartFields(): ReactNode {
   const chart = useBoard((state) => chartOf(pickBoard(state)));
   const store = useBoardStore();
@@ -21,17 +22,40 @@ export function ChartFields(): ReactNode {
 
   const lay = (next: ChartSettings) =>
     store.getState().change((state) => ({ ...state, board: withView(state.board, next) }));
-  const field = (part: Part, label: string) => (
+  const values: Record<Part, string> = {
+    first: chart.first,
+    difference: chart.difference,
+    columns: String(chart.columns),
+    rows: String(gridOf(chart).rows),
+    last: lastNumber(chart),
+  };
+  const field = (part: Part, label: string, className?: string) => (
     <CheckedField
       label={label}
       numeric
-      value={String(chart[part])}
+      value={showNumber(values[part])}
       check={(typed) => withPart(chart, part, typed).message}
       onTake={(typed) => {
         const { next } = withPart(chart, part, typed);
         if (next) lay(next);
       }}
+      {...(className ? { className } : {})}
     />
+  );
+  const choice = <P extends "run" | "climb" | "reads" | "covers">(
+    part: P,
+    label: string,
+    options: readonly { value: ChartSettings[P]; label: string }[],
+  ) => (
+    <div>
+      <p className="mb-1.5 text-sm font-semibold">{label}</p>
+      <Segments
+        label={label}
+        value={chart[part]}
+        options={options}
+        onChange={(value) => lay({ ...chart, [part]: value })}
+      />
+    </div>
   );
   return (
     <div className="flex flex-col gap-4">
@@ -40,31 +64,29 @@ export function ChartFields(): ReactNode {
         {field("difference", "Go up in")}
         {field("columns", "In a row")}
         {field("rows", "Rows")}
-        <div className="col-span-2">
-          <p id="last-number" className="mb-1.5 text-sm font-semibold">
-            Last number
-          </p>
-          <output
-            aria-labelledby="last-number"
-            className="flex h-11 items-center rounded-button bg-wall px-4 font-semibold text-ink"
-          >
-            {showNumber(lastNumber(chart))}
-          </output>
-        </div>
+        {field("last", "Last number", "col-span-2")}
       </div>
-      <div>
-        <p id="starting-charts" className="mb-1.5 text-sm font-semibold">
-          Or one of these
-        </p>
-        {/* biome-ignore lint/a11y/useSemanticElements: four buttons are no form group. */}
-        <div role="group" aria-labelledby="starting-charts" className="grid grid-cols-2 gap-2">
-          {STARTING_CHARTS.map((start) => (
-            <Button key={start.id} onClick={() => lay(start.chart)} className="px-2">
-              {start.name}
-            </Button>
-          ))}
-        </div>
-      </div>
+      {choice("climb", "Rows climb", [
+        { value: "down", label: "Down the page" },
+        { value: "up", label: "Up the page" },
+      ])}
+      {choice("reads", chart.run === "down" ? "Each column reads" : "Each row reads", [
+        { value: "one-way", label: chart.run === "down" ? "The same way" : "Left to right" },
+        { value: "back-and-forth", label: "Back and forth" },
+      ])}
+      {choice("run", "Numbers run", [
+        { value: "across", label: "Across" },
+        { value: "down", label: "Down" },
+      ])}
+      {choice("covers", "A covered number is", [
+        { value: "solid", label: "Under a cover" },
+        { value: "empty", label: "An empty place" },
+      ])}
+      <ChartGallery
+        onChoose={(start) =>
+          store.getState().change((state) => ({ ...state, board: beginFrom(state.board, start) }))
+        }
+      />
     </div>
   );
 }
@@ -83,6 +105,18 @@ function withPart(
         : readNumber(typed);
   if (!read.ok) return { message: read.message };
   const value = "text" in read ? read.text : read.value;
-  const checked = ChartSettings.safeParse({ ...chart, [part]: value });
+  const changed =
+    part === "rows"
+      ? { until: { by: "rows", rows: value } }
+      : part === "last"
+        ? { until: { by: "last", last: value } }
+        : { [part]: value };
+  const checked = ChartSettings.safeParse({ ...chart, ...changed });
+  if (!checked.success && (part === "first" || part === "difference") && chart.until.by === "last") {
+    // Numbers that no longer come to the last one go on for as many rows as before: the chart can be turned round.
+    const rows = { by: "rows", rows: gridOf(chart).rows };
+    const turned = ChartSettings.safeParse({ ...chart, ...changed, until: rows });
+    if (turned.success) return { next: turned.data };
+  }
   return checked.success ? { next: checked.data } : { message: checked.error.issues[0]!.message };
 }

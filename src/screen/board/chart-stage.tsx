@@ -1,10 +1,13 @@
 "use client";
 
-import { useMemo } from "react";
+import { useCallback, useMemo } from "react";
+import { isCoveredAt } from "@/core/lesson/scene";
 import { chartOf } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
 import { Chart } from "@/view/chart/chart";
-import type { Run } from "@/view/chart/use-run";
-import { pickBoard, useBoard, useBoardStore, useSceneSource } from "./use-board";
+import { KEYBOARD, type Run } from "@/view/chart/use-run";
+import { sceneNow } from "./board-store";
+import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "./use-board";
 
 /** The chart of the board, in the teacher's hand. */
 export function ChartStage({ strong }: { strong: boolean }) {
@@ -13,16 +16,35 @@ export function ChartStage({ strong }: { strong: boolean }) {
   const source = useSceneSource("at once");
   const run = useMemo<Run>(
     () => ({
-      begin: (number, finger) => store.getState().beginRun(number, finger),
+      begin: (number, finger) => {
+        // What is typed next is for this place, and not for a button that was pressed before.
+        if (store.getState().tool === "write" && finger !== KEYBOARD) blurActive();
+        store.getState().beginRun(number, finger);
+      },
       over: (number, finger) => store.getState().runOver(number, finger),
       end: (finger) => store.getState().endRun(finger),
+      canPeek: (number) => isCoveredAt(sceneNow(store.getState()), number),
     }),
     [store],
   );
+  const onLine = useCallback((numbers: NumberKey[]) => store.getState().touchLine(numbers), [store]);
+  const asks = useAsks();
   if (!chart) return null;
   return (
     <section aria-label="Chart" className="min-h-0 min-w-0 rounded-card bg-board p-3">
-      <Chart settings={chart} source={source} strong={strong} run={run} />
+      <Chart settings={chart} source={source} strong={strong} run={run} onLine={onLine} asks={asks} />
     </section>
   );
+}
+
+export const blurActive = () =>
+  document.activeElement instanceof HTMLElement && document.activeElement.blur();
+
+/** The place that waits for its number: the one being written in, else the one that is asked for. */
+export function useAsks() {
+  const at = useBoard((state) => state.hand.at);
+  const typed = useBoard((state) => state.hand.typed);
+  const asked = useBoard((state) => pickScene(state).asked);
+  const waits = at ?? (asked?.as === "place" ? asked.number : null);
+  return useMemo(() => (waits === null ? null : { number: waits, typed }), [waits, typed]);
 }

@@ -1,6 +1,10 @@
 import { INKS } from "@/core/lesson/ink";
+import { arrowsOf, chartOf } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
+import { columnNumbers, placeOf, rowNumbers } from "@/core/surface/chart";
+import { SIDES } from "@/core/surface/neighbours";
 import { INK_LOOK } from "@/view/ink/ink-look";
-import type { BoardStore } from "./board-store";
+import { type BoardStore, boardStateOf, sceneNow } from "./board-store";
 
 /** What the screen around the board can do. */
 export type ScreenDoors = {
@@ -36,6 +40,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     { name: "Mark", keys: ["m"], run: () => board().choose("mark") },
     { name: "Cover", keys: ["c"], run: () => board().choose("cover") },
     { name: "Lift", keys: ["l"], run: () => board().choose("lift") },
+    { name: "Write", keys: ["w"], run: () => board().choose("write") },
     { name: "Take back", keys: ["z"], run: () => board().takeBack() },
     { name: "Do again", keys: ["z"], shift: true, run: () => board().doAgain() },
     {
@@ -45,6 +50,28 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     },
     { name: "One back", keys: [","], run: () => board().oneBack() },
     { name: "One on", keys: ["."], run: () => board().oneOn() },
+    ...SIDES.map((side) => ({
+      name: `Arrow ${side}, on a board with arrow moves`,
+      keys: [`Arrow${side[0]!.toUpperCase()}${side.slice(1)}`],
+      shift: true,
+      run: () => arrowsOf(boardStateOf(board()).board) && board().arrow(side),
+    })),
+    {
+      name: "Neighbours of the number in focus",
+      keys: ["n"],
+      run: () => board().showGuides(),
+    },
+    { name: "Make the number in focus stand out", keys: ["h"], run: () => board().standOut() },
+    {
+      name: "Row of the number in focus: mark, cover or lift",
+      keys: ["r"],
+      run: () => board().touchLine(lineOfFocus(store, "row")),
+    },
+    {
+      name: "Column of the number in focus: mark, cover or lift",
+      keys: ["o"],
+      run: () => board().touchLine(lineOfFocus(store, "column")),
+    },
     {
       name: "Back of the room: larger and heavier",
       keys: ["b"],
@@ -57,11 +84,22 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
   ];
 }
 
+/** The numbers in the row or the column of the number in focus; none where the chart does not hold it. */
+function lineOfFocus(store: BoardStore, line: "row" | "column"): NumberKey[] {
+  const chart = chartOf(boardStateOf(store.getState()).board);
+  const { focus } = sceneNow(store.getState());
+  const place = chart && focus !== null ? placeOf(chart, focus) : null;
+  if (!chart || !place) return [];
+  return line === "row" ? rowNumbers(chart, place.row) : columnNumbers(chart, place.column);
+}
+
 /** A key as it is written on a keyboard. */
 export function keyLabel(key: string): string {
   const labels: Record<string, string> = {
     ArrowRight: "→",
     ArrowLeft: "←",
+    ArrowUp: "↑",
+    ArrowDown: "↓",
     " ": "Space",
     PageDown: "Page Down",
     PageUp: "Page Up",

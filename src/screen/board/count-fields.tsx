@@ -3,6 +3,8 @@
 import { Count } from "@/core/count/count";
 import { readNumber } from "@/core/number/read-number";
 import { Segments } from "@/kit/segments";
+import { Switch } from "@/kit/switch";
+import { Toggles } from "@/kit/toggles";
 import { CheckedField } from "./checked-field";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 
@@ -12,6 +14,7 @@ const PACES = [
   { value: "2", label: "2 s" },
   { value: "1", label: "1 s" },
   { value: "0.5", label: "½ s" },
+  { value: "0.25", label: "¼ s" },
 ] as const;
 const OFTEN = ["2", "3", "4", "5", "6", "10"] as const;
 
@@ -70,6 +73,25 @@ export function CountFields() {
           options={PACES}
           onChange={(every) => take({ every: Number(every) })}
         />
+      </div>
+      <div>
+        <p className="mb-1.5 text-sm font-semibold">Wait before</p>
+        <Toggles
+          label="Wait before"
+          value={count.pauses}
+          options={[
+            { value: "ten", label: "A new ten" },
+            { value: "hundred", label: "Hundred" },
+            { value: "row", label: "Row" },
+          ]}
+          onChange={(pauses) => take({ pauses })}
+        />
+      </div>
+      <div className="-my-1">
+        <Switch label="Silent: hide the number" on={count.silent} onChange={(silent) => take({ silent })} />
+        <Switch label="Marks follow the count" on={count.marks} onChange={(marks) => take({ marks })} />
+        <Switch label="Say the numbers aloud" on={count.voice} onChange={(voice) => take({ voice })} />
+        <Switch label="Tell me of numbers I miss" on={count.watch} onChange={(watch) => take({ watch })} />
       </div>
     </div>
   );

@@ -9,7 +9,7 @@ import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
 import { boardStateOf, sceneNow } from "./board-store";
-import { CountFields } from "./count-fields";
+import { CountFields } from "./later";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
 
@@ -100,7 +100,7 @@ export function CountRail() {
             </span>
             <span className="w-full truncate text-[13px] text-rail-text">
               {count.way === "back" ? "back from" : "from"} {showNumber(count.from)},{" "}
-              {count.every === 0.5 ? "½" : count.every} s
+              {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
             </span>
           </button>
         }

@@ -1,7 +1,10 @@
 "use client";
 
-import { Eraser, Redo2, SquareArrowUp, Undo2 } from "lucide-react";
+import { Eraser, ListFilter, PencilLine, SquareArrowUp, Undo2 } from "lucide-react";
 import { hasLive } from "@/core/lesson/board-state";
+import { markedAmong, numbersWith } from "@/core/lesson/scene";
+import { boardPlaces } from "@/core/lesson/views-of";
+import { ALL } from "@/core/set/rule";
 import { Menu, MenuItem } from "@/kit/menu";
 import { RailButton } from "@/kit/rail-button";
 import { INK_LOOK } from "@/view/ink/ink-look";
@@ -10,10 +13,12 @@ import { boardStateOf } from "./board-store";
 import { CountRail } from "./count-rail";
 import { InkRail } from "./ink-rail";
 import { StairRail } from "./stair-rail";
-import { pickScene, useBoard, useBoardStore } from "./use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
+
+type Props = { keepStep: () => void; byRule: boolean; onByRule: () => void };
 
 /** The dark rail, low on the screen: the stair, the hand tools, the count. */
-export function Rail({ keepStep }: { keepStep: () => void }) {
+export function Rail({ keepStep, byRule, onByRule }: Props) {
   return (
     <footer className="flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-4 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6">
       <StairRail keepStep={keepStep} />
@@ -25,6 +30,12 @@ export function Rail({ keepStep }: { keepStep: () => void }) {
       >
         <InkRail />
         <CoverTools />
+        <RailButton
+          icon={<ListFilter aria-hidden size={22} />}
+          label="By rule"
+          chosen={byRule}
+          onClick={onByRule}
+        />
         <BackTools />
       </div>
       <CountRail />
@@ -49,6 +60,12 @@ function CoverTools() {
         chosen={tool === "lift"}
         onClick={() => store.getState().choose("lift")}
       />
+      <RailButton
+        icon={<PencilLine aria-hidden size={22} />}
+        label="Write"
+        chosen={tool === "write"}
+        onClick={() => store.getState().choose("write")}
+      />
     </div>
   );
 }
@@ -60,7 +77,6 @@ function CoverIcon() {
 
 function BackTools() {
   const canTakeBack = useBoard((state) => state.boards[state.at]!.past.length > 0);
-  const canDoAgain = useBoard((state) => state.boards[state.at]!.future.length > 0);
   const store = useBoardStore();
   return (
     <div className="flex">
@@ -71,12 +87,6 @@ function BackTools() {
         disabled={!canTakeBack}
         onClick={() => store.getState().takeBack()}
       />
-      <RailButton
-        icon={<Redo2 aria-hidden size={22} />}
-        label="Again"
-        disabled={!canDoAgain}
-        onClick={() => store.getState().doAgain()}
-      />
       <ClearMenu />
     </div>
   );
@@ -85,9 +95,15 @@ function BackTools() {
 /** What can be cleared in one touch. */
 function ClearMenu() {
   const store = useBoardStore();
-  const marked = useBoard((state) => pickScene(state).marks.size > 0);
-  const covered = useBoard((state) => pickScene(state).covers.size > 0);
+  const marked = useBoard(
+    (state) => markedAmong(pickScene(state), boardPlaces(pickBoard(state), pickScene(state))).length > 0,
+  );
+  const covered = useBoard(
+    (state) =>
+      numbersWith(pickScene(state), "cover", boardPlaces(pickBoard(state), pickScene(state))).length > 0,
+  );
   const trail = useBoard((state) => pickScene(state).trail !== null);
+  const written = useBoard((state) => pickScene(state).written.size > 0);
   const ink = useBoard((state) => state.ink);
   const live = useBoard((state) => hasLive(boardStateOf(state)));
   const run = () => store.getState();
@@ -113,9 +129,16 @@ function ClearMenu() {
       <MenuItem
         icon={<Blank />}
         disabled={!covered}
-        onSelect={() => run().act([[{ do: "lift", numbers: [...pickScene(run()).covers] }]])}
+        onSelect={() => run().act([[{ do: "lift", numbers: ALL }]])}
       >
         Lift all covers
+      </MenuItem>
+      <MenuItem
+        icon={<Blank />}
+        disabled={!written}
+        onSelect={() => run().act([[{ do: "erase", number: null }]])}
+      >
+        Wipe what is written
       </MenuItem>
       <MenuItem icon={<Blank />} disabled={!live} onSelect={() => run().backToStep()}>
         Back to the step as prepared

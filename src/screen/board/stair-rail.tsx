@@ -73,7 +73,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       style={{ height: `${24 + (76 * (index + 1)) / steps}%` }}
     />
   ));
-  const look = "relative flex h-16 w-[clamp(64px,10vw,200px)] items-end gap-[3px]";
+  const look = "relative flex h-16 w-[clamp(64px,8vw,180px)] items-end gap-[3px]";
   if (!live) {
     return (
       <div role="img" aria-label={where} className={look}>
@@ -91,8 +91,9 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       className={clsx(look, "group rounded-lg")}
     >
       {blocks}
-      <span className="absolute top-0 left-0 flex items-center gap-1 rounded-md bg-ink/85 py-0.5 pr-1.5 text-[13px] leading-none font-semibold text-white group-hover:text-stair">
-        <RotateCcw aria-hidden size={16} strokeWidth={2.4} /> As prepared
+      <span className="absolute top-0 left-0 flex items-center gap-1 rounded-md bg-ink/85 py-0.5 pr-1.5 text-[12px] leading-none font-semibold whitespace-nowrap text-white group-hover:text-stair">
+        <RotateCcw aria-hidden size={14} strokeWidth={2.4} />
+        <span className="max-[1239px]:hidden">As prepared</span>
       </span>
     </button>
   );

@@ -3,9 +3,17 @@
 import { clsx } from "clsx";
 import { ArrowLeft, ArrowRight, MoreVertical, PencilLine, Trash2 } from "lucide-react";
 import { Fragment, useState } from "react";
-import { keepAsOpening, liveHere, moveStep, removeStep, rewordStep } from "@/core/lesson/board-state";
+import {
+  keepAsOpening,
+  liveHere,
+  moveStep,
+  removeStep,
+  rewordStep,
+  whyNotOpened,
+} from "@/core/lesson/board-state";
 import type { Step } from "@/core/lesson/lesson";
 import { Menu, MenuItem } from "@/kit/menu";
+import { say } from "@/kit/messages";
 import { boardStateOf } from "./board-store";
 import { sayDone } from "./say-done";
 import { StepDialog } from "./step-dialog";
@@ -62,6 +70,8 @@ function FootCard({ height, here }: { height: number; here: boolean }) {
     (state) => state.boards[state.at]!.present.climbed === 0 && liveHere(boardStateOf(state)).length > 0,
   );
   const keep = () => {
+    const fault = whyNotOpened(boardStateOf(store.getState()));
+    if (fault) return say(fault);
     store.getState().change(keepAsOpening);
     sayDone(store, "The board now opens like this.");
   };

@@ -40,6 +40,7 @@ export function useSceneSource(when: "at once" | "after paint"): SceneSource {
     () => ({
       read: () => sceneNow(store.getState()),
       subscribe: when === "at once" ? store.subscribe : late,
+      subscribeLate: late,
     }),
     [store, late, when],
   );

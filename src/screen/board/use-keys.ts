@@ -3,6 +3,9 @@
 import { useEffect } from "react";
 import type { Command } from "./commands";
 
+/** Keys that do something else together with Shift. All others come as the sign that Shift makes of them. */
+const SHIFTED = /^(z|Arrow\w+)$/;
+
 /** Runs commands by their keys, except while something is typed, chosen in a list or asked in a dialog. */
 export function useKeys(commands: readonly Command[]): void {
   useEffect(() => {
@@ -17,7 +20,7 @@ export function useKeys(commands: readonly Command[]): void {
       if (event.ctrlKey || event.metaKey || isTaken(event.target, event.key)) return;
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
       const command = commands.find(
-        (one) => one.keys.includes(key) && (key === "z" ? Boolean(one.shift) === event.shiftKey : true),
+        (one) => one.keys.includes(key) && (SHIFTED.test(key) ? Boolean(one.shift) === event.shiftKey : true),
       );
       if (!command) return;
       event.preventDefault();

@@ -2,41 +2,36 @@
 
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "next/navigation";
-import type { ReactNode } from "react";
 import { useForm } from "react-hook-form";
+import { STARTING_CHARTS } from "@/core/surface/starting-charts";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field } from "@/kit/field";
+import { StartingPicture } from "@/view/chart/starting-picture";
 import { NewLessonRequest, type ShelfDoors } from "./shelf-messages";
 import { useDoor } from "./use-door";
 
-type Start = { id: string; name: string; picture: ReactNode };
 type Props = {
   open: boolean;
   onOpenChange: (open: boolean) => void;
-  starts: Start[];
   create: ShelfDoors["create"];
 };
 
 /** Asks for a new lesson's title and the chart it begins with, and opens it to be prepared. */
-export function NewLesson({ open, onOpenChange, starts, create }: Props) {
+export function NewLesson({ open, onOpenChange, create }: Props) {
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="New lesson" wide>
-      <NewLessonForm starts={starts} create={create} onCancel={() => onOpenChange(false)} />
+      <NewLessonForm create={create} onCancel={() => onOpenChange(false)} />
     </Dialog>
   );
 }
 
-function NewLessonForm({
-  starts,
-  create,
-  onCancel,
-}: Pick<Props, "starts" | "create"> & { onCancel: () => void }) {
+function NewLessonForm({ create, onCancel }: Pick<Props, "create"> & { onCancel: () => void }) {
   const router = useRouter();
   const [busy, run] = useDoor();
   const { register, handleSubmit, formState } = useForm({
     resolver: zodResolver(NewLessonRequest),
-    defaultValues: { title: "", forClass: "", chart: starts[0]!.id },
+    defaultValues: { title: "", forClass: "", chart: STARTING_CHARTS[0].id as string },
   });
   return (
     <form
@@ -59,14 +54,16 @@ function NewLessonForm({
       </div>
       <fieldset className="mt-5">
         <legend className="mb-2 text-sm font-semibold">Chart to begin with</legend>
-        <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
-          {starts.map((start) => (
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
+          {STARTING_CHARTS.map((start) => (
             <label
               key={start.id}
               className="cursor-pointer rounded-card border-2 border-rule bg-mist p-3 has-checked:border-ink has-checked:bg-board has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-focus"
             >
               <input type="radio" value={start.id} className="sr-only" {...register("chart")} />
-              <span className="block aspect-[4/3]">{start.picture}</span>
+              <span className="block aspect-[4/3]">
+                <StartingPicture chart={start.chart} />
+              </span>
               <span className="mt-2 block text-center font-semibold">{start.name}</span>
             </label>
           ))}

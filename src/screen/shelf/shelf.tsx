@@ -10,12 +10,11 @@ import type { ShelfDoors } from "./shelf-messages";
 
 type Props = {
   lessons: (ShelfLesson & { picture: ReactNode })[];
-  starts: { id: string; name: string; picture: ReactNode }[];
   doors: ShelfDoors;
 };
 
 /** The lessons, and the way to a new one. */
-export function Shelf({ lessons, starts, doors }: Props) {
+export function Shelf({ lessons, doors }: Props) {
   const [wanted, setWanted] = useState("");
   const [making, setMaking] = useState(false);
   const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
@@ -65,7 +64,7 @@ export function Shelf({ lessons, starts, doors }: Props) {
           <LessonCard key={lesson.id} lesson={lesson} doors={doors} />
         ))}
       </ul>
-      <NewLesson open={making} onOpenChange={setMaking} starts={starts} create={doors.create} />
+      <NewLesson open={making} onOpenChange={setMaking} create={doors.create} />
     </>
   );
 }

@@ -1,21 +1,28 @@
 import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
-import { type ChartSettings, chartNumbers } from "@/core/surface/chart";
+import { type ChartSettings, gridOf, numberAt } from "@/core/surface/chart";
 import { round } from "../round";
 
-/** Where everything of a chart stands, in pixels. Made once for a size and settings; the scene does not touch it. */
-export type ChartLayout = {
-  numbers: readonly NumberKey[];
-  indexOf: ReadonlyMap<NumberKey, number>;
-  columns: number;
-  rows: number;
-  width: number;
-  height: number;
+/** What the face of a place needs to know of the grid that it stands in. */
+export type FaceLayout = {
   cellWidth: number;
   cellHeight: number;
   numeral: number;
   /** Half the size of an ink's shape. */
   shape: number;
+  /** How a covered place looks. */
+  covers: ChartSettings["covers"];
+};
+
+/** Where everything of a chart stands, in pixels. Made once for a size and settings; the scene does not touch it. */
+export type ChartLayout = FaceLayout & {
+  /** The number of every place as it is seen, row by row from the top left; null in the gap after a short row. */
+  numbers: readonly (NumberKey | null)[];
+  indexOf: ReadonlyMap<NumberKey, number>;
+  columns: number;
+  rows: number;
+  width: number;
+  height: number;
   line: number;
 };
 
@@ -23,7 +30,7 @@ export type ChartLayout = {
 const WIDEST = 1.75;
 const HIGHEST = 1.25;
 /** Width of an Andika bold digit, as a part of its size. */
-const DIGIT = 0.64;
+export const DIGIT = 0.64;
 
 /** Lays a chart out in the room given: as large as fits, its places neither stretched nor squeezed too far. */
 export function layOutChart(
@@ -31,17 +38,19 @@ export function layOutChart(
   room: { width: number; height: number },
   strong: boolean,
 ): ChartLayout {
-  const { columns, rows } = chart;
+  const { columns, rows } = gridOf(chart);
   const [across, down] = [room.width / columns, room.height / rows];
   const cellWidth = Math.min(across, down * WIDEST);
   const cellHeight = Math.min(down, across * HIGHEST);
-  const numbers = chartNumbers(chart);
-  const longest = Math.max(...numbers.map((number) => showNumber(number).length));
-  const share = cellHeight < 30 ? 0.74 : strong ? 0.66 : 0.56;
-  const widest = cellWidth * (strong || cellHeight < 30 ? 0.94 : 0.86);
+  const numbers = Array.from({ length: columns * rows }, (_, index) =>
+    numberAt(chart, { row: Math.floor(index / columns), column: index % columns }),
+  );
+  const longest = Math.max(...numbers.map((number) => (number === null ? 0 : showNumber(number).length)));
+  const share = cellHeight < 30 ? 0.74 : strong ? 0.72 : 0.6;
+  const widest = cellWidth * (strong || cellHeight < 30 ? 0.96 : 0.86);
   return {
     numbers,
-    indexOf: new Map(numbers.map((number, index) => [number, index])),
+    indexOf: new Map(numbers.flatMap((number, index) => (number === null ? [] : [[number, index]]))),
     columns,
     rows,
     width: cellWidth * columns,
@@ -51,6 +60,7 @@ export function layOutChart(
     numeral: round(Math.min(cellHeight * share, widest / (longest * DIGIT))),
     shape: round(Math.max(2, Math.min(cellHeight, cellWidth) * 0.105)),
     line: strong ? 2 : 1,
+    covers: chart.covers,
   };
 }
 
@@ -59,7 +69,7 @@ export function placeUnder(layout: ChartLayout, x: number, y: number): number | 
   const [column, row] = [Math.floor(x / layout.cellWidth), Math.floor(y / layout.cellHeight)];
   if (column < 0 || row < 0 || column >= layout.columns || row >= layout.rows) return null;
   const index = row * layout.columns + column;
-  return index < layout.numbers.length ? index : null;
+  return layout.numbers[index] ? index : null;
 }
 
 /** The top left corner of a place. */
@@ -68,4 +78,11 @@ export function cornerOf(layout: ChartLayout, index: number): { x: number; y: nu
     x: round((index % layout.columns) * layout.cellWidth),
     y: round(Math.floor(index / layout.columns) * layout.cellHeight),
   };
+}
+
+/** How large a numeral stands in its place; one that stands out is larger, as far as the place allows. */
+export function numeralSize(layout: FaceLayout, text: string, out: boolean): number {
+  if (!out) return layout.numeral;
+  const widest = (layout.cellWidth * 0.96) / (text.length * DIGIT);
+  return round(Math.max(layout.numeral, Math.min(layout.numeral * 1.4, layout.cellHeight * 0.9, widest)));
 }

@@ -1,27 +1,32 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, act as flush, render, screen, within } from "@testing-library/react";
+import type { ComponentProps } from "react";
 import { afterEach, beforeAll, beforeEach, describe, expect, test, vi } from "vitest";
 import { createStore } from "zustand/vanilla";
+import { chartLook } from "@/core/lesson/board-look";
 import type { Move } from "@/core/lesson/move";
 import { EMPTY_SCENE, fold, type Scene } from "@/core/lesson/scene";
+import { plainChart } from "@/core/surface/chart";
 import { startingChart } from "@/core/surface/starting-charts";
+import { LookPicture } from "../look-picture";
 import type { SceneSource } from "../scene/scene-source";
 import { Chart } from "./chart";
 import { layOutChart, placeUnder } from "./chart-layout";
-import { ChartPicture } from "./chart-picture";
 
 const drawn = vi.hoisted(() => ({ places: 0, lines: 0 }));
 vi.mock("./place-face", async (original) => {
   const { PlaceFace, ...rest } = await original<typeof import("./place-face")>();
+  const { createElement, memo } = await import("react");
   return {
     ...rest,
-    PlaceFace: (props: Parameters<typeof PlaceFace>[0]) => {
+    PlaceFace: memo((props: ComponentProps<typeof PlaceFace>) => {
       drawn.places += 1;
-      return PlaceFace(props);
-    },
+      return createElement(PlaceFace, props);
+    }),
   };
 });
-vi.mock("./chart-lines", () => ({
+vi.mock("./chart-lines", async (original) => ({
+  ...(await original<typeof import("./chart-lines")>()),
   ChartLines: () => {
     drawn.lines += 1;
     return null;
@@ -68,18 +73,16 @@ describe("the chart", () => {
   test("one touch redraws the place it changes, not the chart", () => {
     const { source, make } = live();
     render(
-      <Chart
-        settings={{ ...startingChart("1-100"), columns: 30, rows: 40 }}
-        source={source}
-        strong={false}
-      />,
+      <Chart settings={plainChart("1", "1", 30, { by: "rows", rows: 40 })} source={source} strong={false} />,
     );
     expect(drawn).toEqual({ places: 1200, lines: 1 });
     make({ do: "mark", ink: "sun", numbers: ["48"] });
     expect(drawn).toEqual({ places: 1201, lines: 1 });
     make({ do: "focus", number: "54" });
-    expect(drawn).toEqual({ places: 1202, lines: 1 });
+    expect(drawn).toEqual({ places: 1201, lines: 1 });
     make({ do: "start", number: "0" });
+    expect(drawn).toEqual({ places: 1201, lines: 1 });
+    make({ do: "cover", numbers: ["54", "55"] });
     expect(drawn).toEqual({ places: 1203, lines: 1 });
   });
 
@@ -184,7 +187,7 @@ describe("the layout of a chart", () => {
   test("the picture of a chart draws the same places", () => {
     const scene = fold(EMPTY_SCENE, [{ do: "cover", numbers: ["7"] }]);
     const { container } = render(
-      <ChartPicture settings={startingChart("1-20")} scene={scene} width={300} height={200} />,
+      <LookPicture look={chartLook(startingChart("1-20"), scene)} width={300} height={200} />,
     );
     expect([...container.querySelectorAll("text")].map((text) => text.textContent)).toEqual(
       Array.from({ length: 20 }, (_, i) => String(i + 1)).filter((n) => n !== "7"),

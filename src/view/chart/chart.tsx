@@ -1,16 +1,22 @@
 "use client";
 
 import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef, useState } from "react";
-import { keyOfText } from "@/core/number/exact";
+import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
 import { type Size, useSize } from "@/kit/use-size";
 import type { SceneSource } from "../scene/scene-source";
-import { layOutChart } from "./chart-layout";
+import { useScene } from "../scene/use-scene";
+import { AskedPlace } from "./asked-place";
+import { type ChartLayout, cornerOf, layOutChart } from "./chart-layout";
 import { ChartLines } from "./chart-lines";
+import { ChartRows } from "./chart-rows";
+import { EDGE, Edges } from "./edges";
 import { FocusRing } from "./focus-ring";
-import { Place } from "./place";
+import { GUIDE_ROOM, GuideLight, Guides } from "./guides";
+import { PeekFace } from "./peek";
 import { PlaceRing } from "./place-ring";
+import { Route } from "./route";
 import { KEYBOARD, type Run, useRun } from "./use-run";
 
 type Props = {
@@ -19,21 +25,31 @@ type Props = {
   /** Heavier lines and larger numerals, for the back of the room. */
   strong: boolean;
   run?: Run;
+  /** A touch on the edge of a whole row or column; without it there are no such edges. */
+  onLine?: (numbers: NumberKey[]) => void;
+  /** The place that waits for its number, with what was typed for it so far. */
+  asks?: { number: NumberKey; typed: string } | null;
 };
 
 const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
 /** A chart that fills the room it is given. It redraws when its settings or size change; its places by themselves. */
-export const Chart = memo(function Chart({ settings, source, strong, run }: Props) {
+export const Chart = memo(function Chart({ settings, source, strong, run, onLine, asks }: Props) {
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
-  const layout = useMemo(() => layOutChart(settings, size, strong), [settings, size, strong]);
-  const pointers = useRun(layout, run);
+  const guides = useScene(source, (scene) => scene.guides);
+  const edges = onLine !== undefined;
+  const layout = useMemo(() => {
+    const side = (guides ? 2 * GUIDE_ROOM.side : 0) + (edges ? EDGE : 0);
+    const top = (guides ? 2 * GUIDE_ROOM.top : 0) + (edges ? EDGE : 0);
+    return layOutChart(settings, { width: size.width - side, height: size.height - top }, strong);
+  }, [settings, size, strong, guides, edges]);
+  const { pointers, peeked } = useRun(layout, run);
 
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const index = indexOf(event.target);
-    if (index === null || event.ctrlKey || event.metaKey || event.altKey) return;
-    const to = placeByKey(event.key, index, layout.columns, layout.numbers.length);
+    if (index === null || event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
+    const to = placeByKey(event.key, index, layout);
     if (to !== null) placeElement(event.currentTarget, to)?.focus();
     else if (event.key === "Enter" || event.key === " ") {
       run?.begin(layout.numbers[index]!, KEYBOARD);
@@ -43,6 +59,8 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
     event.preventDefault();
     event.stopPropagation();
   };
+
+  const asked = asks ? layout.indexOf.get(asks.number) : undefined;
 
   // One place at a time is in the tab order: the one that had the keyboard last.
   const [withKeyboard, setWithKeyboard] = useState<number | null>(null);
@@ -56,70 +74,71 @@ export const Chart = memo(function Chart({ settings, source, strong, run }: Prop
 
   return (
     <div ref={room} className="flex size-full items-center justify-center">
-      {/* biome-ignore lint/a11y/useSemanticElements: a table cannot be drawn in SVG. */}
       <div
-        role="grid"
-        aria-label={`Chart from ${showNumber(keyOfText(settings.first))} to ${showNumber(lastNumber(settings))}`}
-        aria-rowcount={layout.rows}
-        aria-colcount={layout.columns}
-        className="relative shrink-0 touch-none select-none"
-        style={{ width: layout.width, height: layout.height }}
-        onKeyDown={onKeyDown}
-        onFocus={onFocus}
-        onBlur={() => setWithKeyboard(null)}
-        onMouseDown={(event) => event.preventDefault()}
-        onContextMenu={(event) => event.preventDefault()}
-        {...pointers}
+        className="relative isolate shrink-0"
+        style={{
+          width: layout.width,
+          height: layout.height,
+          ...(edges ? { marginLeft: EDGE, marginBottom: EDGE } : {}),
+        }}
       >
-        {Array.from({ length: layout.rows }, (_, row) => (
-          // Each row is a drawing shut off from the others: the browser looks for a finger in one row, and lays out
-          // and paints again only the row that a touch has changed.
-          // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
-          // biome-ignore lint/a11y/useFocusableInteractive: the places of the row take the keyboard, not the row.
-          <div
-            key={layout.numbers[row * layout.columns]}
-            role="row"
-            aria-rowindex={row + 1}
-            className="absolute left-0 z-0"
-            style={{
-              top: row * layout.cellHeight,
-              width: layout.width,
-              height: layout.cellHeight,
-              contain: "strict",
-            }}
+        {onLine && <Edges layout={layout} onLine={onLine} />}
+        {/* biome-ignore lint/a11y/useSemanticElements: a table cannot be drawn in SVG. */}
+        <div
+          role="grid"
+          aria-label={`Chart from ${showNumber(keyOfText(settings.first))} to ${showNumber(lastNumber(settings))}`}
+          aria-rowcount={layout.rows}
+          aria-colcount={layout.columns}
+          className="relative touch-none select-none"
+          style={{ width: layout.width, height: layout.height }}
+          onKeyDown={onKeyDown}
+          onFocus={onFocus}
+          onBlur={() => setWithKeyboard(null)}
+          onMouseDown={(event) => event.preventDefault()}
+          onContextMenu={(event) => event.preventDefault()}
+          {...pointers}
+        >
+          <svg
+            aria-hidden
+            width={layout.width}
+            height={layout.height}
+            className="pointer-events-none absolute inset-0"
           >
-            <svg
-              role="presentation"
-              width={layout.width}
-              height={layout.cellHeight}
-              className="block overflow-visible"
-            >
-              {Array.from({ length: layout.columns }, (_, column) => {
-                const index = row * layout.columns + column;
-                return <Place key={layout.numbers[index]} layout={layout} index={index} source={source} />;
-              })}
-            </svg>
-          </div>
-        ))}
-        <svg
-          aria-hidden
-          width={layout.width}
-          height={layout.height}
-          className="pointer-events-none absolute inset-0 z-10 overflow-visible"
-        >
-          <ChartLines layout={layout} />
-        </svg>
-        <svg
-          aria-hidden
-          width={layout.width}
-          height={layout.height}
-          className="pointer-events-none absolute inset-0 z-20 overflow-visible"
-        >
-          <FocusRing layout={layout} source={source} />
-          {withKeyboard !== null && withKeyboard < layout.numbers.length && (
-            <PlaceRing layout={layout} index={withKeyboard} of="keyboard" />
-          )}
-        </svg>
+            <GuideLight layout={layout} source={source} />
+          </svg>
+          <ChartRows layout={layout} source={source} />
+          <svg
+            aria-hidden
+            width={layout.width}
+            height={layout.height}
+            className="pointer-events-none absolute inset-0 z-10 overflow-visible"
+          >
+            <ChartLines layout={layout} climb={settings.climb} />
+          </svg>
+          <svg
+            aria-hidden
+            width={layout.width}
+            height={layout.height}
+            className="pointer-events-none absolute inset-0 z-20 overflow-visible"
+          >
+            <Guides layout={layout} settings={settings} source={source} gap={edges ? EDGE : 0} />
+            {asked !== undefined && (
+              <AskedPlace layout={layout} corner={cornerOf(layout, asked)} typed={asks?.typed ?? ""} />
+            )}
+            <Route layout={layout} source={source} />
+            <FocusRing layout={layout} source={source} />
+            {peeked !== null && (
+              <PeekFace
+                layout={layout}
+                corner={cornerOf(layout, peeked)}
+                target={layout.numbers[peeked] ?? ""}
+              />
+            )}
+            {withKeyboard !== null && withKeyboard < layout.numbers.length && (
+              <PlaceRing layout={layout} corner={cornerOf(layout, withKeyboard)} of="keyboard" />
+            )}
+          </svg>
+        </div>
       </div>
     </div>
   );
@@ -134,9 +153,9 @@ const placeElement = (grid: HTMLElement, index: number) =>
   grid.querySelector<SVGElement>(`[data-place="${index}"]`);
 
 /** Where a key leads from a place, as in any grid; null for keys that lead nowhere. */
-function placeByKey(key: string, index: number, columns: number, count: number): number | null {
+function placeByKey(key: string, index: number, { columns, numbers }: ChartLayout): number | null {
   const rowStart = index - (index % columns);
-  const within = (to: number) => (to >= 0 && to < count ? to : index);
+  const within = (to: number) => (numbers[to] ? to : index);
   switch (key) {
     case "ArrowLeft":
       return within(index - 1);
@@ -147,9 +166,9 @@ function placeByKey(key: string, index: number, columns: number, count: number):
     case "ArrowDown":
       return within(index + columns);
     case "Home":
-      return rowStart;
+      return rowStart + numbers.slice(rowStart).findIndex((number) => number !== null);
     case "End":
-      return Math.min(rowStart + columns, count) - 1;
+      return numbers.findLastIndex((number, i) => number !== null && i < rowStart + columns);
     default:
       return null;
   }

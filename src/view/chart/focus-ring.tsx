@@ -1,13 +1,15 @@
 "use client";
 
 import type { SceneSource } from "../scene/scene-source";
-import { useScene } from "../scene/use-scene";
-import type { ChartLayout } from "./chart-layout";
+import { useSceneLate } from "../scene/use-scene";
+import { type ChartLayout, cornerOf } from "./chart-layout";
 import { PlaceRing } from "./place-ring";
 
 /** The ring round the number in focus. Nothing where the chart does not hold it. */
 export function FocusRing({ layout, source }: { layout: ChartLayout; source: SceneSource }) {
-  const focus = useScene(source, (scene) => scene.focus);
+  const focus = useSceneLate(source, (scene) => scene.focus);
   const index = focus === null ? undefined : layout.indexOf.get(focus);
-  return index === undefined ? null : <PlaceRing layout={layout} index={index} of="focus" />;
+  return index === undefined ? null : (
+    <PlaceRing layout={layout} corner={cornerOf(layout, index)} of="focus" />
+  );
 }

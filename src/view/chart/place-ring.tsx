@@ -1,13 +1,13 @@
-import { type ChartLayout, cornerOf } from "./chart-layout";
+import type { FaceLayout } from "./chart-layout";
 
-type Props = { layout: ChartLayout; index: number; of: "focus" | "keyboard" };
+type Props = { layout: FaceLayout; corner: { x: number; y: number }; of: "focus" | "keyboard" };
 
 /**
  * A ring about a place. The number in focus wears a coral one, over its neighbours' edges; the place that has the
  * keyboard a broken dark one inside it, so that the two are told apart.
  */
-export function PlaceRing({ layout, index, of }: Props) {
-  const { x, y } = cornerOf(layout, index);
+export function PlaceRing({ layout, corner, of }: Props) {
+  const { x, y } = corner;
   const { cellWidth, cellHeight } = layout;
   const keyboard = of === "keyboard";
   const inset = keyboard ? Math.min(4, cellHeight / 8) : 0;

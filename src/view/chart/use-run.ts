@@ -1,6 +1,6 @@
 "use client";
 
-import { type PointerEvent, useMemo, useRef } from "react";
+import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import type { NumberKey } from "@/core/number/exact";
 import { type ChartLayout, cornerOf, placeUnder } from "./chart-layout";
 
@@ -12,20 +12,46 @@ export type Run = {
   begin: (number: NumberKey, finger: number) => void;
   over: (number: NumberKey, finger: number) => void;
   end: (finger: number) => void;
+  /** Whether a long press on the number shows it to the teacher, and changes nothing. */
+  canPeek?: (number: NumberKey) => boolean;
 };
 
 /** The finger of the keyboard. */
 export const KEYBOARD = -1;
 
-type Under = { index: number; seen: Set<number>; box: DOMRect };
+/** How long a finger rests on a covered place before its number is shown to the teacher. */
+const PEEK_MS = 450;
 
-/** Pointer handlers that turn touch, pen and mouse on a chart into runs. */
+type Under = { index: number; seen: Set<number>; box: DOMRect; waiting?: ReturnType<typeof setTimeout> };
+
+/** Pointer handlers that turn touch, pen and mouse on a chart into runs, and the place that is peeked at. */
 export function useRun(layout: ChartLayout, run: Run | undefined) {
   const fingers = useRef(new Map<number, Under>());
-  return useMemo(() => {
+  const [peeked, setPeeked] = useState<number | null>(null);
+  useEffect(() => {
+    const all = fingers.current;
+    return () => {
+      for (const { waiting } of all.values()) clearTimeout(waiting);
+    };
+  }, []);
+  const pointers = useMemo(() => {
     if (!run) return {};
-    const finish = ({ pointerId }: PointerEvent) => {
-      if (fingers.current.delete(pointerId)) run.end(pointerId);
+    const numberAt = (index: number) => layout.numbers[index]!;
+    /** A touch that waited to see whether it is a long press turns out to be an ordinary one. */
+    const begin = (at: Under, finger: number) => {
+      if (at.waiting === undefined) return;
+      clearTimeout(at.waiting);
+      delete at.waiting;
+      run.begin(numberAt(at.index), finger);
+    };
+    const finish = (event: PointerEvent) => {
+      const at = fingers.current.get(event.pointerId);
+      if (!at) return;
+      if (event.type === "pointercancel") clearTimeout(at.waiting);
+      else begin(at, event.pointerId);
+      fingers.current.delete(event.pointerId);
+      setPeeked(null);
+      run.end(event.pointerId);
     };
     return {
       onPointerDown: (event: PointerEvent<HTMLElement>) => {
@@ -33,26 +59,35 @@ export function useRun(layout: ChartLayout, run: Run | undefined) {
         const box = event.currentTarget.getBoundingClientRect();
         const index = placeUnder(layout, event.clientX - box.left, event.clientY - box.top);
         if (index === null) return;
-        event.currentTarget.setPointerCapture(event.pointerId);
-        fingers.current.set(event.pointerId, { index, seen: new Set([index]), box });
-        run.begin(layout.numbers[index]!, event.pointerId);
+        const finger = event.pointerId;
+        event.currentTarget.setPointerCapture(finger);
+        const at: Under = { index, seen: new Set([index]), box };
+        fingers.current.set(finger, at);
+        if (!run.canPeek?.(numberAt(index))) return run.begin(numberAt(index), finger);
+        at.waiting = setTimeout(() => {
+          fingers.current.delete(finger);
+          setPeeked(index);
+        }, PEEK_MS);
       },
       onPointerMove: (event: PointerEvent<HTMLElement>) => {
         const at = fingers.current.get(event.pointerId);
         if (!at) return;
         const index = placeUnder(layout, event.clientX - at.box.left, event.clientY - at.box.top);
         if (index === null || index === at.index) return;
+        begin(at, event.pointerId);
         for (const met of between(layout, at.index, index)) {
           if (at.seen.has(met)) continue;
           at.seen.add(met);
-          run.over(layout.numbers[met]!, event.pointerId);
+          run.over(numberAt(met), event.pointerId);
         }
         at.index = index;
       },
       onPointerUp: finish,
       onPointerCancel: finish,
+      onLostPointerCapture: () => setPeeked(null),
     };
   }, [layout, run]);
+  return { pointers, peeked };
 }
 
 /** The places on the straight way from one to another, so that a fast drag leaves none out. */
@@ -62,8 +97,10 @@ function between(layout: ChartLayout, from: number, to: number): number[] {
   const rows = Math.abs(b.y - a.y) / layout.cellHeight;
   const steps = Math.max(1, Math.round(Math.max(columns, rows)));
   const [halfWidth, halfHeight] = [layout.cellWidth / 2, layout.cellHeight / 2];
-  return Array.from({ length: steps }, (_, i) => {
+  const met = Array.from({ length: steps }, (_, i) => {
     const part = (i + 1) / steps;
-    return placeUnder(layout, a.x + (b.x - a.x) * part + halfWidth, a.y + (b.y - a.y) * part + halfHeight)!;
+    return placeUnder(layout, a.x + (b.x - a.x) * part + halfWidth, a.y + (b.y - a.y) * part + halfHeight);
   });
+  // A straight way may cross the gap after a short row.
+  return met.filter((index) => index !== null);
 }

@@ -4,6 +4,8 @@ import { EMPTY_SCENE, type Scene } from "@/core/lesson/scene";
 export type SceneSource = {
   read: () => Scene;
   subscribe: (whenChanged: () => void) => () => void;
+  /** For what only reports of a change: told one frame later, where the source tells it apart. */
+  subscribeLate?: (whenChanged: () => void) => () => void;
 };
 
 /** A source that never changes. */

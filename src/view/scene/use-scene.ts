@@ -9,3 +9,9 @@ export function useScene<T>(source: SceneSource, pick: (scene: Scene) => T): T {
   const read = () => pick(source.read());
   return useSyncExternalStore(source.subscribe, read, read);
 }
+
+/** Part of the scene that may follow a frame after the places under the fingers have been painted. */
+export function useSceneLate<T>(source: SceneSource, pick: (scene: Scene) => T): T {
+  const read = () => pick(source.read());
+  return useSyncExternalStore(source.subscribeLate ?? source.subscribe, read, read);
+}

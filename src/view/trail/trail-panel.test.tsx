@@ -47,7 +47,7 @@ describe("the panel beside the chart", () => {
   });
 
   test("shows only the parts that are wanted", () => {
-    show(sixes(2), { kind: "trail", numbers: true, sentence: false, ones: false });
+    show(sixes(2), { ...NEW_TRAIL, sentence: false, ones: false });
     expect([part("sentence"), part("numbers"), part("ones")]).toEqual([undefined, "6, 12, ?", undefined]);
   });
 

@@ -5,10 +5,12 @@ import { numberSentence } from "@/core/count/number-sentence";
 import { onesCycle } from "@/core/count/ones-cycle";
 import { numbersSaid } from "@/core/count/trail";
 import type { TrailSettings } from "@/core/lesson/lesson";
-import type { NumberKey } from "@/core/number/exact";
+import { isCoveredAt } from "@/core/lesson/scene";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
+import { useWords } from "./use-words";
 
 type Props = {
   settings: TrailSettings;
@@ -25,7 +27,8 @@ const LISTED = 40;
 /** The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. */
 export const TrailPanel = memo(function TrailPanel({ settings, source, holds, invitation }: Props) {
   const trail = useScene(source, (scene) => scene.trail);
-  const covers = useScene(source, (scene) => scene.covers);
+  const scene = useScene(source, (now) => now);
+  const words = useWords(settings.words !== "off");
   if (!trail)
     return <p className="m-auto max-w-64 text-center text-xl leading-snug text-quiet">{invitation}</p>;
 
@@ -33,7 +36,11 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
   const sentence = numberSentence(trail);
   const cycle = onesCycle(said, trail.jumps);
   const listed = said.slice(-LISTED);
-  const hidden = (number: NumberKey) => covers.has(number);
+  // While a silent count walks, nothing here tells where it is.
+  const hidden = (number: NumberKey) => scene.hushed || isCoveredAt(scene, number);
+  // After the last number of the chart there is nothing to ask for.
+  const last = trail.jumps.at(-1);
+  const goesOn = last === undefined || holds(keyOf(exact(trail.end).add(exact(last))));
   const large = said.length <= 15;
   return (
     <div className="flex flex-col gap-[clamp(12px,3.2vh,30px)]">
@@ -55,6 +62,16 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
           )}
         </Part>
       )}
+      {settings.words !== "off" && words && (
+        <Part title="In words">
+          <p
+            className="text-[clamp(22px,3.6vh,42px)] leading-tight font-semibold first-letter:uppercase"
+            data-part="words"
+          >
+            {hidden(trail.end) ? <Covered /> : words(trail.end, settings.words)}
+          </p>
+        </Part>
+      )}
       {settings.numbers && (
         <Part title="Numbers so far">
           <p
@@ -70,7 +87,7 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
                 </span>{" "}
               </Fragment>
             ))}
-            <b>?</b>
+            {goesOn && <b>?</b>}
           </p>
         </Part>
       )}

@@ -1,0 +1,38 @@
+import { exact, type NumberKey } from "../number/exact";
+import { type ChartSettings, placeOf } from "../surface/chart";
+
+/** Where a walking count can wait for the class: before a new ten, before a new hundred, at the end of a row. */
+export const PAUSES = ["ten", "hundred", "row"] as const;
+export type Pause = (typeof PAUSES)[number];
+
+/**
+ * Whether a count that stands on `from` waits before it goes on to `to`. A new ten begins where the tens change: from
+ * 29 to 30, and on the way back from 30 to 29. Without a chart there are no rows.
+ */
+export function waitsBetween(
+  from: NumberKey,
+  to: NumberKey,
+  pauses: readonly Pause[],
+  chart: ChartSettings | undefined,
+): boolean {
+  return pauses.some((pause) => {
+    switch (pause) {
+      case "ten":
+        return wholesOf(from, 10n) !== wholesOf(to, 10n);
+      case "hundred":
+        return wholesOf(from, 100n) !== wholesOf(to, 100n);
+      case "row": {
+        const [a, b] = chart ? [placeOf(chart, from), placeOf(chart, to)] : [null, null];
+        return a !== null && b !== null && a.row !== b.row;
+      }
+      default:
+        return pause satisfies never;
+    }
+  });
+}
+
+/** How many whole tens, or hundreds, lie below a number: −1 has −1 of them. */
+function wholesOf(number: NumberKey, size: bigint): bigint {
+  const value = exact(number).div(exact(size)).floor(0);
+  return value.s * value.n;
+}

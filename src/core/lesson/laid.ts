@@ -1,0 +1,118 @@
+import { type Holds, holdsOf } from "../set/holds";
+import { type Rule, sameRule } from "../set/rule";
+import { isPlaceKey, numberOf, type Target } from "../surface/place-key";
+import { ALL_LAYERS, inksOfLayers, type Layer, type LayerSet, layerBit } from "./layer";
+
+/** A rule in effect: from here on its numbers have the layer, or are without it. */
+export type RuleInEffect = {
+  readonly layer: Layer;
+  readonly rule: Rule;
+  readonly on: boolean;
+  readonly holds: Holds;
+};
+
+/**
+ * What is laid on the numbers: rules in the order in which they were given, and over them what was done to single
+ * numbers, which is an exception where it differs from the rules. A later rule takes the exceptions it holds away.
+ */
+export type Laid = {
+  readonly rules: readonly RuleInEffect[];
+  /** By number or place: the layers it was given in its low bits, those it was relieved of above them. */
+  readonly touched: ReadonlyMap<Target, number>;
+};
+
+export const NOTHING_LAID: Laid = { rules: [], touched: new Map() };
+
+const OFF = 8;
+
+/**
+ * The layers that lie on a number; for a place of a times grid those on its number, but for what was done to the
+ * place itself.
+ */
+export function layersOn(laid: Laid, target: Target): LayerSet {
+  return withTouch(laid, target, below(laid, target));
+}
+
+/** The layers on a target but for what was done to itself. */
+function below(laid: Laid, target: Target): LayerSet {
+  if (!isPlaceKey(target)) return byRules(laid.rules, target);
+  const number = numberOf(target);
+  return withTouch(laid, number, byRules(laid.rules, number));
+}
+
+function withTouch({ touched }: Laid, target: Target, set: LayerSet): LayerSet {
+  const byTouch = touched.get(target) ?? 0;
+  return (set & ~(byTouch >> OFF)) | (byTouch & ALL_LAYERS);
+}
+
+function byRules(rules: readonly RuleInEffect[], number: Target): LayerSet {
+  let set = 0;
+  for (const { layer, on, holds } of rules) {
+    const bit = layerBit(layer);
+    if (((set & bit) !== 0) !== on && holds(number)) set ^= bit;
+  }
+  return set;
+}
+
+/** What is laid, while moves are folded into it. */
+export type LaidDraft = { rules: readonly RuleInEffect[]; touched: Map<Target, number> };
+
+/** Lays a layer on numbers, or takes it off them, one by one. */
+export function touchNumbers(draft: LaidDraft, layer: Layer, on: boolean, numbers: readonly Target[]): void {
+  const bit = layerBit(layer);
+  for (const number of numbers) {
+    const without = (draft.touched.get(number) ?? 0) & ~(bit | (bit << OFF));
+    const already = (below(draft, number) & bit) !== 0;
+    setTouch(draft.touched, number, already === on ? without : without | (on ? bit : bit << OFF));
+  }
+}
+
+/** Lays a layer on all that a rule holds, or takes it off them; the rule stays in effect for numbers still to come. */
+export function layRule(draft: LaidDraft, layer: Layer, on: boolean, rule: Rule): void {
+  const { conditions } = rule;
+  // A rule about inks sees them as they are now: what is marked later does not change what it holds.
+  const looksAtInks = conditions.some(({ kind }) => kind === "ink" || kind === "marked");
+  const seen: Laid = looksAtInks ? { rules: draft.rules, touched: new Map(draft.touched) } : NOTHING_LAID;
+  const holds = holdsOf(rule, (number) => inksOfLayers(layersOn(seen, number)));
+  dropTouches(draft.touched, layer, holds);
+  const everything = conditions.length === 1 && conditions[0]!.kind === "all" && !conditions[0]!.not;
+  const others = draft.rules.filter(
+    (old) => old.layer !== layer || !(everything || (old.on === on && sameRule(old.rule, rule))),
+  );
+  draft.rules = everything && !on ? others : [...others, { layer, rule, on, holds }];
+}
+
+/** Takes a rule on a layer out of effect; what was done to single numbers stays. */
+export function dropRule(draft: LaidDraft, layer: Layer, rule: Rule): void {
+  draft.rules = draft.rules.filter((old) => old.layer !== layer || !sameRule(old.rule, rule));
+}
+
+/** Takes all of a layer away. */
+export function clearLayer(draft: LaidDraft, layer: Layer): void {
+  draft.rules = draft.rules.filter((old) => old.layer !== layer);
+  dropTouches(draft.touched, layer, () => true);
+}
+
+/** The numbers among these where a touch has made an exception to the rules of a layer. */
+export function exceptionsOf(laid: Laid, layer: Layer, numbers: readonly Target[]): Target[] {
+  const bit = layerBit(layer);
+  return numbers.filter((number) => ((laid.touched.get(number) ?? 0) & (bit << OFF)) !== 0);
+}
+
+/** The numbers among these that a touch has given a layer, beyond its rules. */
+export function givenByTouch(laid: Laid, layer: Layer, numbers: readonly Target[]): Target[] {
+  const bit = layerBit(layer);
+  return numbers.filter((number) => ((laid.touched.get(number) ?? 0) & bit) !== 0);
+}
+
+function dropTouches(touched: Map<Target, number>, layer: Layer, holds: Holds): void {
+  const bit = layerBit(layer);
+  const both = bit | (bit << OFF);
+  for (const [number, set] of touched)
+    if (set & both && holds(numberOf(number))) setTouch(touched, number, set & ~both);
+}
+
+function setTouch(touched: Map<Target, number>, number: Target, set: number): void {
+  if (set === 0) touched.delete(number);
+  else touched.set(number, set);
+}

@@ -1,0 +1,19 @@
+import type { NumberKey } from "../number/exact";
+import { isPlaceKey } from "../surface/place-key";
+import type { Ink } from "./ink";
+import type { Act } from "./move";
+
+/** The numbers that hands have marked in an ink, in the order in which they were marked and without those unmarked. */
+export function marksByHand(acts: readonly Act[], ink: Ink): NumberKey[] {
+  const marked = new Set<NumberKey>();
+  for (const move of acts.flat(2)) {
+    if (move.do === "clear-marks" && (move.ink === null || move.ink === ink)) marked.clear();
+    if ((move.do !== "mark" && move.do !== "unmark") || move.ink !== ink || !Array.isArray(move.numbers))
+      continue;
+    for (const number of move.numbers) {
+      marked.delete(number);
+      if (move.do === "mark" && !isPlaceKey(number)) marked.add(number);
+    }
+  }
+  return [...marked];
+}

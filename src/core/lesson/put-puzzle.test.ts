@@ -1,0 +1,96 @@
+import { describe, expect, test } from "vitest";
+import { numberOf, type Target } from "../surface/place-key";
+import { startingChart } from "../surface/starting-charts";
+import { NEW_TIMES } from "../surface/times-grid";
+import { act, openBoard, sceneOf } from "./board-state";
+import { openAmong } from "./fill";
+import type { Move } from "./move";
+import { newBoard } from "./new-lesson";
+import { putPuzzle, verdictOn } from "./put-puzzle";
+import { EMPTY_SCENE, fold, inksAt, isCoveredAt } from "./scene";
+import { boardHolds, boardNumbers, boardPlaces, timesOf, withMain } from "./views-of";
+
+const board = withMain(newBoard("b", "Board", startingChart("1-100")), NEW_TIMES);
+
+describe("marks and covers on a times grid", () => {
+  test("on a value they are wherever it lives, on a place only there; a place may differ from its value", () => {
+    const scene = fold(EMPTY_SCENE, [
+      { do: "mark", ink: "sun", numbers: ["24"] },
+      { do: "mark", ink: "sea", numbers: ["r3c8"] },
+      { do: "unmark", ink: "sun", numbers: ["r4c6"] },
+      { do: "cover", numbers: ["24"] },
+      { do: "lift", numbers: ["r8c3"] },
+    ]);
+    const at = (...places: Target[]) => places.map((place) => inksAt(scene, place));
+    expect(at("r3c8", "r8c3", "r4c6", "r6c4", "r1c24", "r5c5")).toEqual([0b101, 0b1, 0, 0b1, 0b1, 0]);
+    expect(["r3c8", "r8c3", "r2c12"].map((place) => isCoveredAt(scene, place))).toEqual([true, false, true]);
+  });
+
+  test("a rule holds the places of its numbers, and takes what was done to single places away", () => {
+    const moves: Move[] = [
+      { do: "mark", ink: "kelp", numbers: ["r2c3", "r2c5"] },
+      {
+        do: "mark",
+        ink: "kelp",
+        numbers: { join: "and", conditions: [{ kind: "multiples", not: false, of: "6" }] },
+      },
+    ];
+    const scene = fold(EMPTY_SCENE, moves);
+    expect(["r2c3", "r2c5", "r3c4", "r5c5"].map((place) => inksAt(scene, place))).toEqual([8, 8, 8, 0]);
+    expect(scene.laid.touched.has("r2c3")).toBe(false);
+    expect(scene.laid.touched.has("r2c5")).toBe(true);
+  });
+
+  test("its places and numbers are those of the window, where it has slid to", () => {
+    const slid = fold(EMPTY_SCENE, [{ do: "slide", row: 12, column: 7 }]);
+    expect(boardPlaces(board, slid)[0]).toBe("r12c7");
+    expect(boardPlaces(board, slid)).toHaveLength(100);
+    expect(boardNumbers(board, EMPTY_SCENE)).toHaveLength(42);
+    expect([boardHolds(board)("7919"), boardHolds(board)("0"), boardHolds(board)("2.5")]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
+});
+
+describe("a puzzle on a board", () => {
+  test("is one change: few numbers show, one place is asked for, and it has one answer", () => {
+    for (let draw = 0; draw < 20; draw += 1) {
+      const before = act(
+        openBoard(board),
+        Array.from({ length: draw }, () => [{ do: "draw" }]),
+      );
+      const state = putPuzzle(before, sceneOf(before));
+      const scene = sceneOf(state);
+      const places = boardPlaces(state.board, scene);
+      expect(timesOf(state.board)).toMatchObject({ rows: 4, columns: 6, rowNames: "absent" });
+      expect(places.length - openAmong(scene, places).length).toBeGreaterThanOrEqual(3);
+      expect(openAmong(scene, places)).toContain(scene.asked?.number);
+      expect(verdictOn(state.board, scene)).toEqual({
+        kind: "one",
+        answer: Number(numberOf(scene.asked!.number)),
+      });
+    }
+  });
+
+  test("the verdict changes with what shows: nothing, too little, or names that tell anyhow", () => {
+    const puzzle = putPuzzle(openBoard(board), EMPTY_SCENE);
+    const scene = sceneOf(puzzle);
+    const verdict = (...moves: Move[]) => verdictOn(puzzle.board, fold(scene, moves));
+    expect(verdict({ do: "cover", numbers: boardPlaces(puzzle.board, scene) })).toEqual({ kind: "no-clue" });
+    expect(verdict({ do: "ask", number: null, as: "place" })).toBeNull();
+    const named = withMain(puzzle.board, {
+      ...timesOf(puzzle.board)!,
+      rowNames: "shown",
+      columnNames: "shown",
+    });
+    expect(verdictOn(named, scene)).toBeNull();
+  });
+
+  test("a board without a times grid stays as it is", () => {
+    const state = openBoard(newBoard("c", "Chart", startingChart("1-20")));
+    expect(putPuzzle(state, EMPTY_SCENE)).toBe(state);
+    expect(verdictOn(state.board, EMPTY_SCENE)).toBeNull();
+  });
+});

@@ -1,0 +1,46 @@
+import type { Arrow } from "../count/route";
+import { routeOf } from "../count/route";
+import type { NumberKey } from "../number/exact";
+import type { ChartSettings } from "../surface/chart";
+import { type Chance, pick } from "./draw";
+
+const card = (text: string): Arrow[] =>
+  [...text].map((sign) => ({ l: "left", r: "right", u: "up", d: "down" })[sign] as Arrow);
+
+/** The set of arrow cards, from one arrow to six. */
+export const ARROW_CARDS: readonly (readonly Arrow[])[] = [
+  "r",
+  "l",
+  "d",
+  "u",
+  "rr",
+  "ll",
+  "dd",
+  "uu",
+  "dr",
+  "ul",
+  "ur",
+  "dl",
+  "ddr",
+  "uurr",
+  "dll",
+  "urr",
+  "dddll",
+  "uuurr",
+  "ddrrr",
+  "uull",
+  "drdr",
+  "ulul",
+  "dddrrr",
+  "uuulll",
+].map(card);
+
+/** Those of the cards that stay on the chart from a number. */
+export function cardsFrom(chart: ChartSettings, start: NumberKey): readonly (readonly Arrow[])[] {
+  return ARROW_CARDS.filter((arrows) => routeOf(chart, start, arrows).length === arrows.length);
+}
+
+/** A card by chance, of those that stay on the chart; null where none does. */
+export function drawCard(chart: ChartSettings, start: NumberKey, chance: Chance): readonly Arrow[] | null {
+  return pick(cardsFrom(chart, start), 1, chance)[0] ?? null;
+}

@@ -1,0 +1,25 @@
+import { exact, keyOf, type NumberKey } from "../number/exact";
+import { showNumber } from "../number/show-number";
+import { numberOf, type Target } from "../surface/place-key";
+
+/**
+ * A hint for an open place: how it lies from the nearest number that shows, "This place is 3 more than 60." Of two
+ * that are equally near, the smaller one. Null where no number shows.
+ */
+export function hintFor(place: Target, showing: readonly Target[]): string | null {
+  const at = exact(numberOf(place));
+  let nearest: { number: NumberKey; by: ReturnType<typeof exact> } | null = null;
+  for (const number of showing.map(numberOf)) {
+    const by = at.sub(exact(number));
+    const nearer = nearest === null ? -1 : by.abs().compare(nearest.by.abs());
+    if (nearer < 0 || (nearer === 0 && by.s > 0n)) nearest = { number, by };
+  }
+  if (!nearest || nearest.by.n === 0n) return null;
+  const far = showNumber(keyOf(nearest.by.abs()));
+  return `This place is ${far} ${nearest.by.s > 0n ? "more" : "less"} than ${showNumber(nearest.number)}.`;
+}
+
+/** What is said of a number that was written in a place where it does not belong. */
+export function wrongWords(says: NumberKey): string {
+  return `${showNumber(says)} does not live here. How could we find out what does?`;
+}

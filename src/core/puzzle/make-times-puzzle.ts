@@ -1,0 +1,53 @@
+import type { TimesSettings } from "../surface/times-grid";
+import type { Chance } from "./draw";
+import { shuffle } from "./draw";
+import { type Clue, type Spot, type TimesPuzzle, verdictOf } from "./times-puzzle";
+
+/** The windows that puzzles are made for, by their rows. */
+export type PuzzleRows = TimesSettings["puzzle"]["rows"];
+export const PUZZLE_ROWS = [1, 2, 4, 6] as const satisfies readonly PuzzleRows[];
+export const PUZZLE_COLUMNS = 6;
+
+/** How hard a puzzle is, 1 to 10: where its window may begin, and how few numbers show. */
+export const LEVELS: readonly { from: number; to: number; clues: number }[] = [
+  { from: 1, to: 1, clues: 5 },
+  { from: 1, to: 2, clues: 4 },
+  { from: 1, to: 4, clues: 3 },
+  { from: 2, to: 5, clues: 3 },
+  { from: 2, to: 8, clues: 2 },
+  { from: 3, to: 10, clues: 2 },
+  { from: 5, to: 14, clues: 2 },
+  { from: 2, to: 8, clues: 1 },
+  { from: 4, to: 15, clues: 1 },
+  { from: 8, to: 40, clues: 1 },
+];
+
+/** A made puzzle: the window it is taken from, and its answer. */
+export type MadePuzzle = TimesPuzzle & { at: Spot; rows: number; columns: number; answer: number };
+
+const TRIES = 40;
+
+/**
+ * A fair puzzle of a level: the numbers that show leave one answer for the asked place. Where a level's few clues
+ * are never enough, as one number is not in a single row, it shows one more.
+ * @param level 1 to 10
+ */
+export function makeTimesPuzzle(level: number, rows: PuzzleRows, chance: Chance): MadePuzzle {
+  const { from, to, clues: wished } = LEVELS[Math.max(1, Math.min(LEVELS.length, Math.round(level))) - 1]!;
+  const columns = PUZZLE_COLUMNS;
+  for (let clues = wished; ; clues += 1) {
+    for (let attempt = 0; attempt < TRIES; attempt += 1) {
+      const at = { row: chance(from, to), column: chance(from, to) };
+      const spots = shuffle(spotsOf(rows, columns), chance);
+      const asked = spots[0]!;
+      const shown = spots.slice(1, 1 + clues).map((spot): Clue => ({ ...spot, value: valueIn(at, spot) }));
+      const verdict = verdictOf({ clues: shown, asked });
+      if (verdict.kind === "one") return { clues: shown, asked, at, rows, columns, answer: verdict.answer };
+    }
+  }
+}
+
+const spotsOf = (rows: number, columns: number): Spot[] =>
+  Array.from({ length: rows * columns }, (_, i) => ({ row: Math.floor(i / columns), column: i % columns }));
+
+const valueIn = (at: Spot, spot: Spot) => (at.row + spot.row) * (at.column + spot.column);

@@ -1,0 +1,56 @@
+import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
+import { type Chance, pick, shuffle } from "./draw";
+
+/** Most tiles of right answers in a tray; what is more is drawn by chance. */
+export const MOST_RIGHT_TILES = 16;
+
+/**
+ * The tray of answer tiles: the right answers of the open places, and believable wrong ones: one off, a row off, the
+ * digits swapped, and a neighbour's multiple of the difference `by`. No tile is there twice, and no wrong one is
+ * right in another open place. Half as many wrong ones as right ones, at least two.
+ * @param row what a row more or less changes a number by; ten on a ten-wide chart
+ */
+export function answerTiles(
+  open: readonly NumberKey[],
+  { by, row }: { by: NumberKey; row: NumberKey },
+  chance: Chance,
+): NumberKey[] {
+  const right = pick(open, MOST_RIGHT_TILES, chance);
+  const isOpen = new Set(open);
+  const wrong = new Set<NumberKey>();
+  const wanted = Math.max(2, Math.round(right.length / 2));
+  for (const number of shuffle(right, chance)) {
+    const believable = shuffle(mistakesFor(number, by, row), chance).filter(
+      (mistake) => !isOpen.has(mistake),
+    );
+    if (believable[0] !== undefined && wrong.size < wanted) wrong.add(believable[0]);
+  }
+  // Few open places make few mistakes each; the rest come from what is left of theirs.
+  for (const number of right) {
+    for (const mistake of mistakesFor(number, by, row)) {
+      if (wrong.size < wanted && !isOpen.has(mistake)) wrong.add(mistake);
+    }
+  }
+  return shuffle([...right, ...wrong], chance);
+}
+
+/** Numbers that a pupil could well take for this one. Never the number itself. */
+export function mistakesFor(number: NumberKey, by: NumberKey, row: NumberKey): NumberKey[] {
+  const value = exact(number);
+  const off = [exact(by), exact(by).neg(), exact(row), exact(row).neg()].map((d) => keyOf(value.add(d)));
+  const doubled = keyOf(value.add(exact(by).mul(2)));
+  const swapped = swapDigits(number);
+  return [...new Set([...off, doubled, ...(swapped === null ? [] : [swapped])])].filter(
+    (mistake) => mistake !== number && (value.s < 0n || exact(mistake).compare(0) >= 0),
+  );
+}
+
+/** A whole number with its last two digits swapped: 63 gives 36. Null where that gives the same, or a leading 0. */
+function swapDigits(number: NumberKey): NumberKey | null {
+  const value = exact(number);
+  const digits = value.n.toString();
+  if (!isWhole(value) || digits.length < 2) return null;
+  const swapped = digits.slice(0, -2) + digits.at(-1) + digits.at(-2);
+  if (swapped === digits || swapped.startsWith("0")) return null;
+  return value.s < 0n ? `-${swapped}` : swapped;
+}

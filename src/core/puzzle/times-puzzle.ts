@@ -1,0 +1,65 @@
+import { divisorsOf } from "../number/factors";
+import { MOST_TIMES } from "../surface/place-key";
+
+/** A place of a window, from 0 at its top left. */
+export type Spot = { row: number; column: number };
+export type Clue = Spot & { value: number };
+
+/** A window of a times grid with its names hidden: some numbers show, one place is asked for. */
+export type TimesPuzzle = { clues: readonly Clue[]; asked: Spot };
+
+/** What the clues leave open: one answer, none, the answers that are possible, or everything, without any clue. */
+export type Verdict =
+  | { kind: "one"; answer: number }
+  | { kind: "none" }
+  | { kind: "several"; answers: number[] }
+  | { kind: "no-clue" };
+
+/**
+ * Every position of the window, as the row and column of its top left place, that fits all clues. The clue with the
+ * least number is factorised: its row divides it.
+ */
+export function positionsOf(clues: readonly Clue[]): Spot[] {
+  const least = clues.reduce<Clue | null>((a, b) => (a && a.value <= b.value ? a : b), null);
+  if (!least) return [];
+  return divisorsOf(least.value)
+    .map((row) => ({ row: row - least.row, column: least.value / row - least.column }))
+    .filter(
+      ({ row, column }) =>
+        row >= 1 &&
+        column >= 1 &&
+        row <= MOST_TIMES &&
+        column <= MOST_TIMES &&
+        clues.every((clue) => (row + clue.row) * (column + clue.column) === clue.value),
+    );
+}
+
+/** Whether the numbers that show determine the asked place: it is fair only where there is one answer. */
+export function verdictOf({ clues, asked }: TimesPuzzle): Verdict {
+  if (clues.length === 0) return { kind: "no-clue" };
+  const answers = new Set(
+    positionsOf(clues).map(({ row, column }) => (row + asked.row) * (column + asked.column)),
+  );
+  if (answers.size === 0) return { kind: "none" };
+  if (answers.size === 1) return { kind: "one", answer: [...answers][0]! };
+  return { kind: "several", answers: [...answers].sort((a, b) => a - b) };
+}
+
+/** How a verdict is told to the teacher, at a display that the class sees too: the one answer is not said. */
+export function verdictWords(verdict: Verdict): string {
+  switch (verdict.kind) {
+    case "one":
+      return "One answer";
+    case "none":
+      return "No answer fits these numbers";
+    case "several": {
+      const { answers } = verdict;
+      const shown = answers.slice(0, 4).join(", ");
+      return `Not one answer: ${shown}${answers.length > 4 ? ` and ${answers.length - 4} more` : ""} are possible`;
+    }
+    case "no-clue":
+      return "No number shows to reason from";
+    default:
+      return verdict satisfies never;
+  }
+}

@@ -1,0 +1,32 @@
+import { INKS, type Ink, inksOf } from "../lesson/ink";
+import { inksAt, type Scene } from "../lesson/scene";
+import type { NumberKey } from "../number/exact";
+import { listNumbers } from "./rule-words";
+
+/** Numbers that carry the same two or more inks. */
+export type Overlap = { inks: Ink[]; numbers: NumberKey[] };
+
+/** The numbers among these that carry several inks, gathered by which inks they carry, most inks last. */
+export function overlapsOf(scene: Scene, numbers: readonly NumberKey[]): Overlap[] {
+  const byInks = new Map<number, NumberKey[]>();
+  for (const number of numbers) {
+    const set = inksAt(scene, number);
+    if (inksOf(set).length < 2) continue;
+    const known = byInks.get(set);
+    if (known) known.push(number);
+    else byInks.set(set, [number]);
+  }
+  return [...byInks]
+    .map(([set, held]) => ({ inks: inksOf(set), numbers: held }))
+    .sort((a, b) => a.inks.length - b.inks.length || order(a) - order(b));
+}
+
+const order = ({ inks }: Overlap) => inks.reduce((sum, ink) => sum * INKS.length + INKS.indexOf(ink), 0);
+
+/** How an overlap is said: "24, 54, 84 and 114 carry both marks, sun and sea." */
+export function overlapWords({ inks, numbers }: Overlap): string {
+  const one = numbers.length === 1;
+  const marks = `${inks.slice(0, -1).join(", ")} and ${inks.at(-1)}`;
+  const carry = one ? "carries" : "carry";
+  return `${listNumbers(numbers)} ${carry} ${inks.length === 2 ? "both" : `${inks.length}`} marks, ${marks}.`;
+}

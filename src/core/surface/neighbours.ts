@@ -1,0 +1,33 @@
+import { exact, keyOf, type NumberKey } from "../number/exact";
+import { showNumber } from "../number/show-number";
+import { type ChartSettings, numberAt, placeOf } from "./chart";
+
+/** The four ways from a place to its neighbours, as they are seen. */
+export const SIDES = ["left", "right", "up", "down"] as const;
+export type Side = (typeof SIDES)[number];
+
+/** The way of a side in rows and columns of places. */
+export const SIDE_STEPS: Record<Side, { row: number; column: number }> = {
+  left: { row: 0, column: -1 },
+  right: { row: 0, column: 1 },
+  up: { row: -1, column: 0 },
+  down: { row: 1, column: 0 },
+};
+
+/** A neighbour: the number, how much it is more (with its sign), and how that is said: "10 more". */
+export type Neighbour = { number: NumberKey; by: NumberKey; words: string };
+
+/** The number beside a number of the chart, or null where the chart ends there. */
+export function neighbourOf(chart: ChartSettings, number: NumberKey, side: Side): Neighbour | null {
+  const place = placeOf(chart, number);
+  if (!place) return null;
+  const { row, column } = SIDE_STEPS[side];
+  const beside = numberAt(chart, { row: place.row + row, column: place.column + column });
+  if (beside === null) return null;
+  const by = exact(beside).sub(exact(number));
+  return {
+    number: beside,
+    by: keyOf(by),
+    words: `${showNumber(keyOf(by.abs()))} ${by.s < 0n ? "less" : "more"}`,
+  };
+}

@@ -1,0 +1,78 @@
+import * as z from "zod/mini";
+import type { NumberKey } from "../number/exact";
+import { MOST_TIMES, type PlaceKey, placeKey } from "./place-key";
+
+/** The largest window, and its smallest number of columns. One row is enough for a puzzle. */
+export const MOST_WINDOW = { rows: 20, columns: 24 } as const;
+export const LEAST_WINDOW = { rows: 1, columns: 3 } as const;
+
+const Names = z.enum(["shown", "covered", "absent"]);
+const index = z.int().check(z.minimum(1), z.maximum(MOST_TIMES));
+
+/**
+ * A times grid: the place in row r and column c holds r × c, without end. A window of it is seen, with its first row
+ * and column; the names of rows and columns stand at its edges, are covered, or absent. `marks` tells whether a touch
+ * is about the one place, or about its number wherever it lives. `puzzle` is what the next made puzzle is like.
+ */
+export const TimesSettings = z
+  .object({
+    kind: z.literal("times"),
+    row: index,
+    column: index,
+    rows: z.int().check(z.minimum(LEAST_WINDOW.rows), z.maximum(MOST_WINDOW.rows)),
+    columns: z.int().check(z.minimum(LEAST_WINDOW.columns), z.maximum(MOST_WINDOW.columns)),
+    rowNames: Names,
+    columnNames: Names,
+    covers: z.enum(["solid", "empty"]),
+    marks: z.enum(["place", "value"]),
+    puzzle: z.object({
+      level: z.int().check(z.minimum(1), z.maximum(10)),
+      rows: z.union([z.literal(1), z.literal(2), z.literal(4), z.literal(6)]),
+    }),
+  })
+  .check(
+    z.refine(({ row, rows }) => row + rows - 1 <= MOST_TIMES, {
+      path: ["row"],
+      message: "Rows are counted up to 1,000,000.",
+    }),
+    z.refine(({ column, columns }) => column + columns - 1 <= MOST_TIMES, {
+      path: ["column"],
+      message: "Columns are counted up to 1,000,000.",
+    }),
+  );
+export type TimesSettings = z.infer<typeof TimesSettings>;
+
+/** The first row and the first column of a window. */
+export type WindowAt = { row: number; column: number };
+
+/** The window that is as near to the wished one as the grid allows: rows and columns begin at 1. */
+export function clampWindow({ rows, columns }: TimesSettings, { row, column }: WindowAt): WindowAt {
+  const clamp = (at: number, length: number) => Math.max(1, Math.min(MOST_TIMES - length + 1, at));
+  return { row: clamp(row, rows), column: clamp(column, columns) };
+}
+
+/** The places of a window, row by row. */
+export function windowPlaces({ rows, columns }: TimesSettings, at: WindowAt): PlaceKey[] {
+  return Array.from({ length: rows * columns }, (_, i) =>
+    placeKey(at.row + Math.floor(i / columns), at.column + (i % columns)),
+  );
+}
+
+/** The number in row r and column c, r × c. Both at most 1,000,000, so that the product is exact. */
+export function productAt(row: number, column: number): NumberKey {
+  return String(row * column);
+}
+
+/** The times grid that a board begins with. */
+export const NEW_TIMES: TimesSettings = {
+  kind: "times",
+  row: 1,
+  column: 1,
+  rows: 10,
+  columns: 10,
+  rowNames: "shown",
+  columnNames: "shown",
+  covers: "solid",
+  marks: "place",
+  puzzle: { level: 3, rows: 4 },
+};

@@ -1,0 +1,49 @@
+"use client";
+
+import { Check, ChevronDown } from "lucide-react";
+import { Select as Radix } from "radix-ui";
+
+type Props<T extends string> = {
+  label: string;
+  value: T;
+  onChange: (value: T) => void;
+  options: readonly { value: T; label: string }[];
+};
+
+/** One of a list, chosen in the middle of a sentence. */
+export function Select<T extends string>({ label, value, onChange, options }: Props<T>) {
+  return (
+    <Radix.Root value={value} onValueChange={(next) => onChange(next as T)}>
+      <Radix.Trigger
+        aria-label={label}
+        className="flex h-11 items-center gap-1.5 rounded-button border border-rule bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
+      >
+        <Radix.Value />
+        <ChevronDown aria-hidden size={17} className="text-quiet" />
+      </Radix.Trigger>
+      <Radix.Portal>
+        <Radix.Content
+          position="popper"
+          sideOffset={6}
+          collisionPadding={12}
+          className="z-50 max-h-[min(420px,var(--radix-select-content-available-height))] overflow-hidden rounded-card border border-rule bg-board p-1.5 text-ink"
+        >
+          <Radix.Viewport>
+            {options.map((option) => (
+              <Radix.Item
+                key={option.value}
+                value={option.value}
+                className="flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-[10px] px-3 font-semibold outline-none data-[highlighted]:bg-wall"
+              >
+                <Radix.ItemText>{option.label}</Radix.ItemText>
+                <Radix.ItemIndicator>
+                  <Check aria-hidden size={17} />
+                </Radix.ItemIndicator>
+              </Radix.Item>
+            ))}
+          </Radix.Viewport>
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

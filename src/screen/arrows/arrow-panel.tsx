@@ -1,0 +1,191 @@
+"use client";
+
+import { clsx } from "clsx";
+import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, Layers, Pause, Play, X } from "lucide-react";
+import { type Arrow, moveByArrow } from "@/core/count/route";
+import { arrowsOf, chartOf, withView } from "@/core/lesson/views-of";
+import { showNumber } from "@/core/number/show-number";
+import { cardsFrom } from "@/core/puzzle/arrow-cards";
+import { Button, IconButton } from "@/kit/button";
+import { Popover } from "@/kit/popover";
+import { keepKeyboard } from "@/kit/rail-button";
+import { Segments } from "@/kit/segments";
+import { tilesLeft } from "../board/arrow-state";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { useClock } from "../board/use-clock";
+
+const ICONS = { left: ArrowLeft, right: ArrowRight, up: ArrowUp, down: ArrowDown } as const;
+const PLACES: Record<Arrow, string> = {
+  up: "col-start-2 row-start-1",
+  left: "col-start-1 row-start-2",
+  right: "col-start-3 row-start-2",
+  down: "col-start-2 row-start-2",
+};
+const PAD = "flex h-16 flex-col items-center justify-center rounded-button";
+/** Seconds from one arrow of a row to the next. */
+const EVERY = 0.9;
+
+/** Arrow moves on the chart: a pad of four arrows, the row of tiles laid so far, and a set of cards. */
+export function ArrowPanel() {
+  const layFirst = useBoard((state) => arrowsOf(pickBoard(state))?.layFirst ?? false);
+  const routing = useBoard((state) => state.routing);
+  const scene = useBoard(pickScene);
+  const store = useBoardStore();
+  useClock(routing, EVERY, () => {
+    if (!store.getState().followTile()) store.getState().pauseRoute();
+  });
+  const left = tilesLeft(scene).length;
+  return (
+    <section aria-label="Arrows" className="flex flex-col gap-3 rounded-card bg-board p-4">
+      <Segments
+        label="When arrows are followed"
+        value={layFirst ? "lay" : "go"}
+        options={[
+          { value: "go", label: "One by one" },
+          { value: "lay", label: "Lay them first" },
+        ]}
+        onChange={(way) =>
+          store.getState().change((state) => ({
+            ...state,
+            board: withView(state.board, { kind: "arrows", layFirst: way === "lay" }),
+          }))
+        }
+      />
+      <Tiles tiles={scene.tiles} left={left} />
+      <div className="grid grid-cols-3 gap-2">
+        {(["up", "left", "right", "down"] as const).map((arrow) => (
+          <PadArrow key={arrow} arrow={arrow} />
+        ))}
+        <button
+          type="button"
+          aria-label={routing ? "Pause the arrows" : "Follow the arrows"}
+          title={routing ? "Pause the arrows" : "Follow the arrows"}
+          disabled={scene.tiles.length === 0}
+          onMouseDown={keepKeyboard}
+          onClick={() => (routing ? store.getState().pauseRoute() : store.getState().startRoute())}
+          className={`${PAD} col-start-1 row-start-1 bg-stair hover:bg-[#f5bd12] disabled:bg-wall disabled:text-quiet/60`}
+        >
+          {routing ? (
+            <Pause aria-hidden size={28} fill="currentColor" />
+          ) : (
+            <Play aria-hidden size={28} fill="currentColor" />
+          )}
+        </button>
+        <button
+          type="button"
+          onMouseDown={keepKeyboard}
+          onClick={() => store.getState().drawCard()}
+          className={`${PAD} col-start-3 row-start-1 border-2 border-rule bg-board font-semibold hover:border-ink`}
+        >
+          <Layers aria-hidden size={22} />
+          <span className="text-[13px]">Draw a card</span>
+        </button>
+      </div>
+      <div className="grid grid-cols-[auto_1fr] gap-2">
+        <Cards />
+        <Button
+          className="h-12 px-2"
+          disabled={left === 0}
+          onMouseDown={keepKeyboard}
+          onClick={() => store.getState().coverLanding()}
+        >
+          Cover the landing
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** An arrow of the pad, with what it does to the number in focus. */
+function PadArrow({ arrow }: { arrow: Arrow }) {
+  const chart = useBoard((state) => chartOf(pickBoard(state)));
+  const focus = useBoard((state) => pickScene(state).focus);
+  const store = useBoardStore();
+  const move = chart && focus !== null ? moveByArrow(chart, focus, arrow) : null;
+  const words = move?.ok
+    ? `${showNumber(move.by.replace("-", ""))} ${move.by.startsWith("-") ? "less" : "more"}`
+    : "";
+  const Icon = ICONS[arrow];
+  return (
+    <button
+      type="button"
+      aria-label={`Arrow ${arrow}${words && `, ${words}`}`}
+      onMouseDown={keepKeyboard}
+      onClick={() => store.getState().arrow(arrow)}
+      className={clsx(PAD, "border-2 border-rule bg-mist hover:border-ink", PLACES[arrow])}
+    >
+      <Icon aria-hidden size={26} strokeWidth={2.6} />
+      <span className="h-4 text-[13px] leading-tight font-semibold text-quiet">{words}</span>
+    </button>
+  );
+}
+
+/** The row of tiles; those that have been followed are filled. */
+function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
+  const store = useBoardStore();
+  if (tiles.length === 0) return null;
+  return (
+    <div className="flex items-start gap-2">
+      <ol aria-label="Arrow tiles" className="flex min-w-0 flex-1 flex-wrap gap-1.5">
+        {tiles.map((arrow, index) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a tile is where it lies in the row.
+          <li key={index}>
+            <TileFace arrow={arrow} followed={index < tiles.length - left} />
+          </li>
+        ))}
+      </ol>
+      <IconButton name="Clear the arrows" onClick={() => store.getState().clearTiles()}>
+        <X aria-hidden size={20} />
+      </IconButton>
+    </div>
+  );
+}
+
+function TileFace({ arrow, followed }: { arrow: Arrow; followed: boolean }) {
+  const Icon = ICONS[arrow];
+  return (
+    <span
+      role="img"
+      aria-label={`${arrow}${followed ? ", followed" : ""}`}
+      className={clsx(
+        "flex size-10 items-center justify-center rounded-lg border-2",
+        followed ? "border-ink bg-stair" : "border-ink bg-board",
+      )}
+    >
+      <Icon aria-hidden size={24} strokeWidth={2.6} />
+    </span>
+  );
+}
+
+/** The set of cards that stay on the chart, to pick one from. */
+function Cards() {
+  const chart = useBoard((state) => chartOf(pickBoard(state)));
+  const focus = useBoard((state) => pickScene(state).focus);
+  const store = useBoardStore();
+  const cards = chart && focus !== null ? cardsFrom(chart, focus) : [];
+  return (
+    <Popover label="Pick a card" button={<Button className="h-12 px-3">Pick a card</Button>}>
+      {cards.length === 0 ? (
+        <p>Touch the number to start from first.</p>
+      ) : (
+        <div className="grid max-h-[50dvh] grid-cols-2 gap-2 overflow-y-auto">
+          {cards.map((arrows) => (
+            <button
+              key={arrows.join()}
+              type="button"
+              aria-label={`Card: ${arrows.join(", ")}`}
+              onClick={() => store.getState().layCard(arrows)}
+              className="flex h-14 items-center justify-center gap-0.5 rounded-button border border-rule bg-mist hover:border-ink"
+            >
+              {arrows.map((arrow, index) => {
+                const Icon = ICONS[arrow];
+                // biome-ignore lint/suspicious/noArrayIndexKey: an arrow is where it stands on its card.
+                return <Icon key={index} aria-hidden size={arrows.length > 4 ? 19 : 23} strokeWidth={2.6} />;
+              })}
+            </button>
+          ))}
+        </div>
+      )}
+    </Popover>
+  );
+}

@@ -1,0 +1,195 @@
+import type { BoardState } from "@/core/lesson/board-state";
+import { type Fill, openAmong, showingAmong, writtenAmong } from "@/core/lesson/fill";
+import type { Beat, Move } from "@/core/lesson/move";
+import { isCoveredAt, type Scene } from "@/core/lesson/scene";
+import { boardPlaces } from "@/core/lesson/views-of";
+import { keyOf, type NumberKey } from "@/core/number/exact";
+import { readNumber } from "@/core/number/read-number";
+import { showNumber } from "@/core/number/show-number";
+import { chanceOf, pick } from "@/core/puzzle/draw";
+import { hintFor, wrongWords } from "@/core/puzzle/hint";
+import { isPlaceKey, numberOf, placeAt, type Target } from "@/core/surface/place-key";
+
+/** What is in the hand of whoever fills places: not yet on the board, so nothing to take back. */
+export type FillHand = {
+  /** The place being written in, and what was typed for it so far. */
+  at: Target | null;
+  typed: string;
+  /** The answer tile that the next touched place gets. */
+  tile: NumberKey | null;
+  /** The next touched place is the next question. */
+  choosing: boolean;
+  /** What was last said to the pupil. `about` is the place that a hint can be asked for. */
+  told: { words: string; good: boolean; about: Target | null } | null;
+};
+
+export const EMPTY_HAND: FillHand = { at: null, typed: "", tile: null, choosing: false, told: null };
+
+/** Most signs that fit the display of the keypad. */
+const MOST_TYPED = 12;
+
+export type FillActions = {
+  /** An open place was touched with the writing tool. */
+  fillTouch: (place: Target) => void;
+  /** A key of the keypad: a sign of a number, or "back" for the last one away. */
+  typeKey: (key: string) => void;
+  /** What was typed goes into its place. */
+  writeTyped: () => void;
+  /** A number goes into a place: typed, dragged, or looked for. */
+  writeIn: (place: Target, says: NumberKey) => void;
+  takeTile: (tile: NumberKey | null) => void;
+  chooseNext: () => void;
+  askNext: () => void;
+  freshChart: () => void;
+  checkWritten: () => void;
+  giveHint: () => void;
+  setFill: (part: Partial<Fill>) => void;
+};
+
+type Doors = {
+  hand: () => FillHand;
+  setHand: (part: Partial<FillHand>) => void;
+  board: () => BoardState;
+  scene: () => Scene;
+  act: (beat: Beat) => void;
+  change: (next: (state: BoardState) => BoardState) => void;
+};
+
+/** The acts of filling. What is right, and what is asked next, is worked out by core. */
+export function fillActions({ hand, setHand, board, scene, act, change }: Doors): FillActions {
+  const places = () => boardPlaces(board().board, scene());
+  const fill = () => board().board.fill;
+  const tell = (words: string, good: boolean, about: Target | null = null) =>
+    setHand({ told: { words, good, about } });
+
+  /** The place that waits for its number: the one that was touched, else the one that is asked for. */
+  const waiting = () => {
+    const { asked } = scene();
+    return hand().at ?? (asked?.as === "place" ? asked.number : null);
+  };
+
+  /** The moves that ask for another number, drawn from those that are open; none is asked where none is left. */
+  const asking = (open: readonly Target[]): Move[] => {
+    const { seed } = board().board;
+    const [place] = pick(open, 1, chanceOf(seed, scene().draws));
+    if (place === undefined) return [{ do: "ask", number: null, as: "number" }];
+    return [{ do: "ask", number: numberOf(place), as: "number" }, { do: "draw" }];
+  };
+
+  /** A right number goes in; where a home was looked for, the next one is asked until as many as wished have one. */
+  const writeRight = (place: Target) => {
+    const moves: Move[] = [
+      { do: "write", number: place, says: numberOf(place) },
+      { do: "focus", number: place },
+    ];
+    if (fill().by !== "home") {
+      act(moves);
+      return setHand({ at: null, typed: "", tile: null, told: null });
+    }
+    const home = writtenAmong(scene(), places()).right.length + 1;
+    const open = openAmong(scene(), places()).filter((other) => other !== place);
+    const done = home >= fill().goal || open.length === 0;
+    act([...moves, ...(done ? asking([]) : asking(open))]);
+    setHand({ ...EMPTY_HAND });
+    if (done) tell(`${home} ${home === 1 ? "number has" : "numbers have"} found a home.`, true);
+  };
+
+  const actions: FillActions = {
+    fillTouch: (place) => {
+      const { tile, choosing } = hand();
+      const { by, check } = fill();
+      // What is not checked at once may be written again, right or wrong: that it cannot would tell which it is.
+      const tells = check === "at-once" || by === "home";
+      const isOpen = tells ? openAmong(scene(), [place]).length > 0 : isCoveredAt(scene(), place);
+      const { asked } = scene();
+      if (!isOpen)
+        return tell(`${showNumber(numberOf(place))} is there already. Touch a place that is open.`, false);
+      if (choosing) {
+        act([{ do: "ask", number: place, as: "place" }]);
+        return setHand({ ...EMPTY_HAND, at: place });
+      }
+      if (by === "tiles") {
+        if (tile === null) return tell("Take a tile first, or drag one here.", false);
+        return actions.writeIn(place, tile);
+      }
+      if (by === "home" && asked?.as === "number") return actions.writeIn(place, numberOf(asked.number));
+      if (by === "home" && asked === null) return tell("Draw a number first.", false);
+      setHand({ at: by === "home" && asked ? asked.number : place, typed: "", told: null });
+    },
+    typeKey: (key) => {
+      const { typed } = hand();
+      const at = waiting();
+      if (at === null) return tell("Touch the place that you want to write in.", false);
+      if (key === "back") return setHand({ typed: typed.slice(0, -1), told: null });
+      if (typed.length < MOST_TYPED) setHand({ typed: typed + key, told: null });
+    },
+    writeTyped: () => {
+      const { typed } = hand();
+      const at = waiting();
+      if (at === null) return tell("Touch the place that you want to write in.", false);
+      const read = readNumber(typed);
+      if (!read.ok) return tell(read.message, false);
+      actions.writeIn(at, keyOf(read.value));
+    },
+    writeIn: (place, says) => {
+      const { check, by } = fill();
+      const { asked } = scene();
+      if (says === numberOf(place)) return writeRight(place);
+      if (check === "at-once" || (by === "home" && asked)) {
+        setHand({ typed: "", tile: null });
+        return tell(wrongWords(says), false, place);
+      }
+      act([
+        { do: "write", number: place, says },
+        { do: "focus", number: place },
+      ]);
+      setHand({ at: null, typed: "", tile: null, told: null });
+    },
+    takeTile: (tile) => setHand({ tile: hand().tile === tile ? null : tile, told: null }),
+    chooseNext: () => setHand({ ...EMPTY_HAND, choosing: !hand().choosing }),
+    askNext: () => {
+      setHand({ ...EMPTY_HAND });
+      const open = openAmong(scene(), places());
+      if (open.length === 0) return tell("Every number shows. Cover the chart, or some of it, first.", false);
+      const others =
+        open.length > 1 ? open.filter((place) => numberOf(place) !== scene().asked?.number) : open;
+      act(asking(others));
+    },
+    freshChart: () => {
+      const open = places().filter(
+        (number) => !showingAmong(scene(), [number]).length || scene().written.has(number),
+      );
+      act([{ do: "erase", number: null }, ...(fill().by === "home" ? asking(open) : [])]);
+      setHand({ ...EMPTY_HAND });
+    },
+    checkWritten: () => {
+      act([{ do: "check" }]);
+      const { right, wrong } = writtenAmong(scene(), places());
+      if (right.length + wrong.length === 0) return tell("Nothing is written yet.", false);
+      if (wrong.length === 0)
+        return tell(right.length === 1 ? "It is right." : `All ${right.length} are right.`, true);
+      tell(`${right.length} right. ${wrong.length} to think about again.`, false);
+    },
+    giveHint: () => {
+      const about = hand().told?.about ?? waiting();
+      if (about === null) return;
+      const words = hintFor(about, showingAmong(scene(), inReach(about, places())));
+      tell(words ?? "No number shows yet. Lift one to reason from.", false, null);
+    },
+    setFill: (part) => {
+      setHand({ ...EMPTY_HAND });
+      change((state) => ({ ...state, board: { ...state.board, fill: { ...state.board.fill, ...part } } }));
+    },
+  };
+  return actions;
+}
+
+/** Where a hint may reason from: on a times grid the row and the column of the place, else everywhere. */
+function inReach(about: Target, places: readonly Target[]): Target[] {
+  if (!isPlaceKey(about)) return [...places];
+  const { row, column } = placeAt(about);
+  return places.filter((place) => {
+    const at = isPlaceKey(place) ? placeAt(place) : null;
+    return at === null || at.row === row || at.column === column;
+  });
+}

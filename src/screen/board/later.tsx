@@ -1,0 +1,54 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import { useEffect } from "react";
+
+/*
+ * Parts of the board screen that are not there when it opens. They come after the board itself stands, so that it
+ * stands soon; and they come before they are asked for, so that a server that goes away takes nothing with it.
+ */
+const parts = {
+  drawer: () => import("./drawer").then((part) => part.Drawer),
+  steps: () => import("./steps-strip").then((part) => part.StepsStrip),
+  stepDialog: () => import("./step-dialog").then((part) => part.StepDialog),
+  lessonWords: () => import("../lesson-words-dialog").then((part) => part.LessonWordsDialog),
+  keys: () => import("./keys-dialog").then((part) => part.KeysDialog),
+  findCommand: () => import("./find-command"),
+  arrows: () => import("../arrows/arrow-panel").then((part) => part.ArrowPanel),
+  timesStage: () => import("./times-stage").then((part) => part.TimesStage),
+  timesPanel: () => import("../times/times-panel").then((part) => part.TimesPanel),
+  count: () => import("./count-fields").then((part) => part.CountFields),
+  fill: () => import("../fill/fill-panel").then((part) => part.FillPanel),
+  byRule: () => import("../rule/by-rule").then((part) => part.ByRule),
+};
+
+const AFTER_THE_BOARD_MS = 4000;
+
+/** Brings the later parts once the board has stood for a while. */
+export function useLaterParts(): void {
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      // A part that does not come now is asked for again when it is needed.
+      for (const part of Object.values(parts)) void part().catch(() => {});
+    }, AFTER_THE_BOARD_MS);
+    return () => clearTimeout(timer);
+  }, []);
+}
+
+const Busy = () => <div aria-busy className="size-full min-h-40 rounded-card bg-board" />;
+
+export const Drawer = dynamic(parts.drawer, { ssr: false, loading: Busy });
+export const StepsStrip = dynamic(parts.steps, {
+  ssr: false,
+  loading: () => <div aria-busy className="h-28" />,
+});
+export const StepDialog = dynamic(parts.stepDialog, { ssr: false });
+export const LessonWordsDialog = dynamic(parts.lessonWords, { ssr: false });
+export const KeysDialog = dynamic(parts.keys, { ssr: false });
+export const FindCommand = dynamic(parts.findCommand, { ssr: false });
+export const ArrowPanel = dynamic(parts.arrows, { ssr: false, loading: Busy });
+export const TimesStage = dynamic(parts.timesStage, { ssr: false, loading: Busy });
+export const TimesPanel = dynamic(parts.timesPanel, { ssr: false, loading: Busy });
+export const CountFields = dynamic(parts.count, { ssr: false, loading: Busy });
+export const FillPanel = dynamic(parts.fill, { ssr: false, loading: Busy });
+export const ByRule = dynamic(parts.byRule, { ssr: false, loading: Busy });

@@ -1,0 +1,53 @@
+"use client";
+
+import { useCallback, useMemo } from "react";
+import { isCoveredAt } from "@/core/lesson/scene";
+import { timesOf } from "@/core/lesson/views-of";
+import { numberOf, type Target } from "@/core/surface/place-key";
+import type { WindowAt } from "@/core/surface/times-grid";
+import { KEYBOARD, type Run } from "@/view/chart/use-run";
+import { TimesGrid } from "@/view/times/times-grid";
+import { sceneNow } from "./board-store";
+import { blurActive, useAsks } from "./chart-stage";
+import { pickBoard, useBoard, useBoardStore, useSceneSource } from "./use-board";
+
+/** The times grid of the board, in the teacher's hand. */
+export function TimesStage({ strong }: { strong: boolean }) {
+  const times = useBoard((state) => timesOf(pickBoard(state)));
+  const store = useBoardStore();
+  const source = useSceneSource("at once");
+  const asks = useAsks();
+  const byValue = times?.marks === "value";
+  const run = useMemo<Run>(() => {
+    // A cover or a mark on a number is on it wherever it lives, but where one place was touched for itself; what is
+    // written is written in one place.
+    const about = (place: Target) => (byValue && store.getState().tool !== "write" ? numberOf(place) : place);
+    return {
+      begin: (place, finger) => {
+        if (store.getState().tool === "write" && finger !== KEYBOARD) blurActive();
+        store.getState().beginRun(about(place), finger);
+      },
+      over: () => {},
+      end: (finger) => store.getState().endRun(finger),
+      canPeek: (place) => isCoveredAt(sceneNow(store.getState()), place),
+    };
+  }, [store, byValue]);
+  const onSlide = useCallback((at: WindowAt) => store.getState().slideTo(at), [store]);
+  const onWonder = useCallback((side: "right" | "below") => store.getState().wonder(side), [store]);
+  const onLine = useCallback((places: Target[]) => store.getState().touchLine(places), [store]);
+  if (!times) return null;
+  return (
+    <section aria-label="Times grid" className="min-h-0 min-w-0 rounded-card bg-board p-3">
+      <TimesGrid
+        settings={times}
+        source={source}
+        strong={strong}
+        run={run}
+        onSlide={onSlide}
+        onWonder={onWonder}
+        onLine={onLine}
+        asks={asks}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,34 @@
+"use client";
+
+import { useEffect, useRef } from "react";
+import { trailOf } from "@/core/lesson/views-of";
+import { say } from "@/kit/messages";
+import { useWords } from "@/view/trail/use-words";
+import { pickBoard, pickScene, useBoard } from "./use-board";
+
+/** Says each number of the count as it is come to, with the browser's own voice. */
+export function useVoice(): void {
+  const wanted = useBoard((state) => pickBoard(state).count.voice);
+  const form = useBoard((state) => trailOf(pickBoard(state))?.words);
+  const trail = useBoard((state) => pickScene(state).trail);
+  const words = useWords(wanted);
+  const before = useRef(0);
+  useEffect(() => {
+    // A number that was counted before the words were there is said once they are.
+    if (wanted && !words) return;
+    const jumps = trail?.jumps.length ?? -1;
+    const grew = jumps > before.current;
+    before.current = jumps;
+    if (!wanted || !grew || !trail || !words) return;
+    if (!("speechSynthesis" in window)) return;
+    const spoken = form === "american" ? "american" : "british";
+    const utterance = new SpeechSynthesisUtterance(words(trail.end, spoken));
+    utterance.lang = spoken === "american" ? "en-US" : "en-GB";
+    // A fast count does not wait for the voice: the latest number is what is heard.
+    window.speechSynthesis.cancel();
+    window.speechSynthesis.speak(utterance);
+  }, [wanted, form, trail, words]);
+  useEffect(() => {
+    if (wanted && !("speechSynthesis" in window)) say("This browser has no voice of its own.");
+  }, [wanted]);
+}

@@ -1,0 +1,75 @@
+"use client";
+
+import { clsx } from "clsx";
+import { Lightbulb } from "lucide-react";
+import type { Fill } from "@/core/lesson/fill";
+import { Button } from "@/kit/button";
+import { keepKeyboard } from "@/kit/rail-button";
+import { Segments } from "@/kit/segments";
+import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
+import { FillSettings } from "./fill-settings";
+import { Home } from "./home";
+import { Keypad } from "./keypad";
+import { Tray } from "./tray";
+
+const WAYS = [
+  { value: "keypad", label: "Keypad" },
+  { value: "tiles", label: "Tiles" },
+  { value: "home", label: "Find its home" },
+] as const satisfies readonly { value: Fill["by"]; label: string }[];
+
+/** How covered places are filled: the keypad, the answer tiles, or the number whose home is looked for. */
+export function FillPanel({ className }: { className?: string }) {
+  const fill = useBoard((state) => pickBoard(state).fill);
+  const store = useBoardStore();
+  return (
+    <section
+      aria-label="Write"
+      className={clsx("flex min-h-0 flex-col gap-3 overflow-y-auto rounded-card bg-board p-4", className)}
+    >
+      <Segments
+        label="How places are filled"
+        value={fill.by}
+        options={WAYS}
+        onChange={(by) => store.getState().setFill({ by })}
+      />
+      <Told />
+      {fill.by === "keypad" && <Keypad />}
+      {fill.by === "tiles" && <Tray />}
+      {fill.by === "home" && <Home />}
+      <div className="mt-auto flex flex-col gap-2">
+        {fill.check === "at-end" && fill.by !== "home" && (
+          <Button look="strong" className="h-14" onClick={() => store.getState().checkWritten()}>
+            Check what is written
+          </Button>
+        )}
+        <FillSettings />
+      </div>
+    </section>
+  );
+}
+
+/** What was last said to the pupil, with a hint where one can be given. */
+function Told() {
+  const told = useBoard((state) => state.hand.told);
+  const at = useBoard((state) => state.hand.at);
+  const hints = useBoard((state) => pickBoard(state).fill.hints);
+  const store = useBoardStore();
+  const canHint = hints && (told?.about ?? (told ? null : at)) !== null;
+  return (
+    <div className="flex items-start gap-2 empty:hidden">
+      <p aria-live="polite" data-part="told" className="flex-1 text-lg leading-snug font-semibold">
+        {told?.words}
+      </p>
+      {canHint && (
+        <Button
+          className="ml-auto h-12 px-3"
+          onMouseDown={keepKeyboard}
+          onClick={() => store.getState().giveHint()}
+        >
+          <Lightbulb aria-hidden size={19} /> Hint
+        </Button>
+      )}
+    </div>
+  );
+}

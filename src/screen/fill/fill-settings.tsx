@@ -1,0 +1,57 @@
+"use client";
+
+import { SlidersHorizontal } from "lucide-react";
+import { readWhole } from "@/core/number/read-whole";
+import { Button } from "@/kit/button";
+import { Popover } from "@/kit/popover";
+import { Segments } from "@/kit/segments";
+import { Switch } from "@/kit/switch";
+import { CheckedField } from "../board/checked-field";
+import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
+
+/** When what is written is checked, whether hints are offered, and how many numbers make a round. */
+export function FillSettings() {
+  const fill = useBoard((state) => pickBoard(state).fill);
+  const store = useBoardStore();
+  return (
+    <Popover
+      label="How it is checked"
+      button={
+        <Button look="quiet" className="self-start px-2 text-quiet">
+          <SlidersHorizontal aria-hidden size={18} /> How it is checked
+        </Button>
+      }
+    >
+      <div className="flex flex-col gap-4">
+        <div>
+          <p className="mb-1.5 text-sm font-semibold">Check what is written</p>
+          <Segments
+            label="Check what is written"
+            value={fill.check}
+            options={[
+              { value: "at-once", label: "At once" },
+              { value: "at-end", label: "At the end" },
+              { value: "off", label: "Off" },
+            ]}
+            onChange={(check) => store.getState().setFill({ check })}
+          />
+        </div>
+        <Switch
+          label="Offer hints"
+          on={fill.hints}
+          onChange={(hints) => store.getState().setFill({ hints })}
+        />
+        <CheckedField
+          label="Numbers to find a home for"
+          numeric
+          value={String(fill.goal)}
+          check={(typed) => {
+            const read = readWhole(typed, 1, 100);
+            return read.ok ? undefined : read.message;
+          }}
+          onTake={(typed) => store.getState().setFill({ goal: Number(typed) })}
+        />
+      </div>
+    </Popover>
+  );
+}

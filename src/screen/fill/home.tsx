@@ -1,0 +1,123 @@
+"use client";
+
+import { clsx } from "clsx";
+import { writtenAmong } from "@/core/lesson/fill";
+import { boardPlaces, timesOf } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
+import { numberOf } from "@/core/surface/place-key";
+import { Button } from "@/kit/button";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { Keypad } from "./keypad";
+
+/** A drawn number looks for its place, or a chosen place for its number; right ones stay, and are counted. */
+export function Home() {
+  const board = useBoard(pickBoard);
+  const scene = useBoard(pickScene);
+  const choosing = useBoard((state) => state.hand.choosing);
+  const store = useBoardStore();
+  const home = writtenAmong(scene, boardPlaces(board, scene)).right.length;
+  const { asked } = scene;
+  const isTimes = timesOf(board) !== undefined;
+  return (
+    <div className="flex flex-col gap-3">
+      {choosing ? (
+        <p className="text-2xl leading-snug font-semibold">Touch a place for somebody else.</p>
+      ) : asked?.as === "place" ? (
+        <>
+          <p className="text-2xl leading-snug font-semibold">What lives here?</p>
+          <Keypad />
+        </>
+      ) : asked ? (
+        <>
+          <p className="text-2xl leading-snug font-semibold">Where does it live?</p>
+          <DigitTiles number={numberOf(asked.number)} />
+        </>
+      ) : (
+        <p className="text-lg leading-snug text-quiet">
+          Cover the chart, lift the numbers that help, and draw a number.
+        </p>
+      )}
+      {isTimes && (
+        <Button className="h-14" onClick={() => store.getState().makePuzzle()}>
+          Another puzzle
+        </Button>
+      )}
+      <div className="grid grid-cols-2 gap-2">
+        <Button
+          look={asked ? "plain" : "stair"}
+          className="h-14 px-2"
+          onClick={() => store.getState().askNext()}
+        >
+          {asked ? "Another number" : "Draw a number"}
+        </Button>
+        <Button
+          className="h-14 px-2"
+          look={choosing ? "strong" : "plain"}
+          aria-pressed={choosing}
+          onClick={() => store.getState().chooseNext()}
+        >
+          Choose a place
+        </Button>
+      </div>
+      <Tally home={home} goal={board.fill.goal} />
+      {home > 0 && (
+        <Button className="h-12 self-start" onClick={() => store.getState().freshChart()}>
+          Fresh chart
+        </Button>
+      )}
+    </div>
+  );
+}
+
+const PLACE_COLORS = [
+  "var(--color-coral-dot)",
+  "var(--color-sea-dot)",
+  "var(--color-plum-dot)",
+  "var(--color-kelp-dot)",
+];
+const PLACE_NAMES = ["ones", "tens", "hundreds", "thousands"];
+
+/** The number as digit tiles, each with the name of its place; a number with a sign or a part stands as it is. */
+function DigitTiles({ number }: { number: NumberKey }) {
+  const digits = /^\d{1,4}$/.test(number) ? [...number] : null;
+  if (!digits) return <p className="font-numeral text-6xl font-bold text-by-hand">{showNumber(number)}</p>;
+  return (
+    <div role="img" aria-label={showNumber(number)} data-part="digits" className="flex gap-2">
+      {digits.map((digit, index) => {
+        const place = digits.length - 1 - index;
+        return (
+          <span
+            key={PLACE_NAMES[place]}
+            className="flex w-20 flex-col items-center rounded-button border-2 bg-board pb-1.5"
+            style={{ borderColor: PLACE_COLORS[place] }}
+          >
+            <span className="font-numeral text-6xl leading-tight font-bold">{digit}</span>
+            <span className="text-sm font-semibold text-quiet">{PLACE_NAMES[place]}</span>
+          </span>
+        );
+      })}
+    </div>
+  );
+}
+
+function Tally({ home, goal }: { home: number; goal: number }) {
+  return (
+    <div>
+      <p className="font-semibold">
+        {home} of {goal} at home
+      </p>
+      {goal <= 20 && (
+        <div aria-hidden className="mt-1.5 flex flex-wrap gap-1.5">
+          {Array.from({ length: goal }, (_, i) => (
+            <span
+              // biome-ignore lint/suspicious/noArrayIndexKey: one is like another.
+              key={i}
+              className={clsx("size-5 rounded-md border-2", i < home ? "border-ink bg-stair" : "border-rule")}
+            />
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}

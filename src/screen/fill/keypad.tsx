@@ -1,0 +1,78 @@
+"use client";
+
+import { Delete } from "lucide-react";
+import { useEffect } from "react";
+import { keepKeyboard } from "@/kit/rail-button";
+import { pickScene, useBoard, useBoardStore } from "../board/use-board";
+
+const KEYS = ["1", "2", "3", "4", "5", "6", "7", "8", "9", "−", "0", "back", ".", "/"] as const;
+const NAMES: Record<string, string> = { "−": "Minus", back: "Last one away", ".": "Point", "/": "Over" };
+
+/** A large keypad, for fingers that cannot reach a keyboard; a keyboard works as well. */
+export function Keypad() {
+  const waits = useBoard((state) => state.hand.at !== null || pickScene(state).asked?.as === "place");
+  const typed = useBoard((state) => state.hand.typed);
+  const store = useBoardStore();
+  useTyping();
+  return (
+    <div className="flex flex-col gap-2">
+      <output
+        aria-label="Typed so far"
+        className="flex h-14 items-center justify-center rounded-button border-2 border-rule font-numeral text-4xl font-bold text-by-hand"
+      >
+        {typed || (
+          <span className="font-sans text-lg font-medium text-quiet">
+            {waits ? "Which number?" : "Touch a place"}
+          </span>
+        )}
+      </output>
+      <div className="grid grid-cols-3 gap-2">
+        {KEYS.map((key) => (
+          <button
+            key={key}
+            type="button"
+            aria-label={NAMES[key] ?? key}
+            onMouseDown={keepKeyboard}
+            onClick={() => store.getState().typeKey(key)}
+            className="flex h-14 items-center justify-center rounded-button border border-rule bg-mist font-numeral text-3xl font-bold hover:border-ink"
+          >
+            {key === "back" ? <Delete aria-hidden size={26} /> : key}
+          </button>
+        ))}
+        <button
+          type="button"
+          onMouseDown={keepKeyboard}
+          onClick={() => store.getState().writeTyped()}
+          className="h-14 rounded-button bg-stair text-lg font-bold hover:bg-[#f5bd12]"
+        >
+          Write it
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** While the keypad is there, the keyboard types on it too: digits and signs, and once a place waits, Enter. */
+function useTyping() {
+  const store = useBoardStore();
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      const target = event.target as Element | null;
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (target?.closest("input, textarea, [role=dialog]")) return;
+      if (event.key === "Enter" && target?.closest("button")) return;
+      const { typeKey, writeTyped, choose, hand } = store.getState();
+      if (/^[0-9./,-]$/.test(event.key)) typeKey(event.key === "-" ? "−" : event.key);
+      else if (hand.at === null && hand.typed === "") return;
+      else if (event.key === "Backspace") typeKey("back");
+      else if (event.key === "Enter") writeTyped();
+      else if (event.key === "Escape") choose("write");
+      else return;
+      event.preventDefault();
+      event.stopPropagation();
+    };
+    // Before the chart and the board's own keys: a digit would choose an ink.
+    window.addEventListener("keydown", onKeyDown, { capture: true });
+    return () => window.removeEventListener("keydown", onKeyDown, { capture: true });
+  }, [store]);
+}

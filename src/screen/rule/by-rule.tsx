@@ -1,0 +1,20 @@
+"use client";
+
+import { Tabs } from "@/kit/tabs";
+import { CoversPage } from "./covers-page";
+import { MarksPage } from "./marks-page";
+
+/** Marking and covering by rule, in class. */
+export function ByRule() {
+  return (
+    <aside aria-label="By rule" className="flex min-h-0 flex-col rounded-card bg-board p-4">
+      <Tabs
+        label="What to do by rule"
+        pages={[
+          { id: "marks", name: "Marks", content: <MarksPage /> },
+          { id: "covers", name: "Covers", content: <CoversPage /> },
+        ]}
+      />
+    </aside>
+  );
+}

@@ -1,0 +1,76 @@
+"use client";
+
+import { useState } from "react";
+import { numbersWith } from "@/core/lesson/scene";
+import { boardPlaces } from "@/core/lesson/views-of";
+import { readWhole } from "@/core/number/read-whole";
+import { chanceOf, pick } from "@/core/puzzle/draw";
+import { ALL, MARKED, type Rule, UNMARKED } from "@/core/set/rule";
+import { MOST_PLACES } from "@/core/surface/chart";
+import { Button } from "@/kit/button";
+import { CheckedField } from "../board/checked-field";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { LaidList } from "./marks-page";
+import { RuleBuilder } from "./rule-builder";
+import { useRule } from "./use-rule";
+
+/** What is covered on the board, and how to cover and lift more. */
+export function CoversPage() {
+  const board = useBoard(pickBoard);
+  const scene = useBoard(pickScene);
+  const store = useBoardStore();
+  const { rule, setRule, held } = useRule();
+  const [howMany, setHowMany] = useState("10");
+  const numbers = boardPlaces(board, scene);
+  const covered = numbersWith(scene, "cover", numbers);
+  const act = (verb: "cover" | "lift", which: Rule) => store.getState().act([[{ do: verb, numbers: which }]]);
+  const atRandom = () => {
+    const open = numbers.filter((number) => !covered.includes(number));
+    const drawn = pick(open, Number(howMany), chanceOf(board.seed, scene.draws));
+    if (drawn.length > 0) store.getState().act([[{ do: "cover", numbers: drawn }, { do: "draw" }]]);
+  };
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="grid grid-cols-2 gap-2">
+        <Button onClick={() => act("cover", ALL)}>Cover all</Button>
+        <Button onClick={() => act("lift", ALL)}>Lift all</Button>
+        <Button onClick={() => act("cover", MARKED)}>Cover marked</Button>
+        <Button onClick={() => act("cover", UNMARKED)}>Cover unmarked</Button>
+      </div>
+      <div className="flex items-end gap-2">
+        <CheckedField
+          label="How many at random"
+          numeric
+          value={howMany}
+          className="w-36"
+          check={(typed) => {
+            const read = readWhole(typed, 1, MOST_PLACES);
+            return read.ok ? undefined : read.message;
+          }}
+          onTake={(typed) => setHowMany(typed.trim())}
+        />
+        <Button className="flex-1" onClick={atRandom}>
+          Cover at random
+        </Button>
+      </div>
+      <hr className="border-rule" />
+      <RuleBuilder rule={rule} onChange={setRule} held={held} />
+      <div className="flex gap-2">
+        <Button look="strong" className="flex-1" onClick={() => act("cover", rule)}>
+          Cover them
+        </Button>
+        <Button className="flex-1" onClick={() => act("lift", rule)}>
+          Lift them
+        </Button>
+      </div>
+      {covered.length > 0 && (
+        <section aria-labelledby="covers-here" className="flex flex-col gap-2">
+          <h3 id="covers-here" className="text-sm font-semibold">
+            {covered.length === 1 ? "1 number is covered" : `${covered.length} numbers are covered`}
+          </h3>
+          <LaidList layer="cover" scene={scene} numbers={numbers} />
+        </section>
+      )}
+    </div>
+  );
+}

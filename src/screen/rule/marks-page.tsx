@@ -1,0 +1,167 @@
+"use client";
+
+import { Trash2 } from "lucide-react";
+import { INKS, type Ink } from "@/core/lesson/ink";
+import { exceptionsOf, givenByTouch } from "@/core/lesson/laid";
+import type { Layer } from "@/core/lesson/layer";
+import { numbersWith, type Scene } from "@/core/lesson/scene";
+import { boardNumbers } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
+import { overlapsOf, overlapWords } from "@/core/set/overlap";
+import { UNMARKED } from "@/core/set/rule";
+import { listNumbers, ruleWords } from "@/core/set/rule-words";
+import { isPlaceKey } from "@/core/surface/place-key";
+import { Button, IconButton } from "@/kit/button";
+import { INK_LOOK } from "@/view/ink/ink-look";
+import { InkShape } from "@/view/ink/ink-shape";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { RuleBuilder } from "./rule-builder";
+import { useRule } from "./use-rule";
+
+/** What is marked on the board, by rule and by touch, and how to mark more. */
+export function MarksPage() {
+  const board = useBoard(pickBoard);
+  const scene = useBoard(pickScene);
+  const ink = useBoard((state) => state.ink);
+  const store = useBoardStore();
+  const { rule, setRule, held } = useRule();
+  const numbers = boardNumbers(board, scene);
+  const name = INK_LOOK[ink].name.toLowerCase();
+  const { focus } = scene;
+  const focusOut = focus !== null && numbersWith(scene, "stand-out", [focus]).length > 0;
+  const overlaps = overlapsOf(scene, numbers);
+  const inUse = INKS.filter(
+    (one) =>
+      numbersWith(scene, one, [...numbers, ...scene.laid.touched.keys()]).length > 0 || hasRule(scene, one),
+  );
+  return (
+    <div className="flex flex-col gap-4">
+      <RuleBuilder rule={rule} onChange={setRule} held={held} />
+      <div className="flex flex-wrap gap-2">
+        <Button
+          look="strong"
+          className="flex-1"
+          onClick={() => store.getState().act([[{ do: "mark", ink, numbers: rule }]])}
+        >
+          <InkShape ink={ink} size={16} /> Mark in {name}
+        </Button>
+        <Button onClick={() => store.getState().act([[{ do: "mark", ink, numbers: UNMARKED }]])}>
+          Mark the rest
+        </Button>
+        <Button onClick={() => store.getState().act([[{ do: "stand-out", numbers: rule }]])}>
+          Make them stand out
+        </Button>
+        {focus !== null && (
+          <Button onClick={() => store.getState().standOut()}>
+            {focusOut ? `Let ${showNumber(focus)} be as the others` : `Make ${showNumber(focus)} stand out`}
+          </Button>
+        )}
+      </div>
+      {(inUse.length > 0 || hasRule(scene, "stand-out")) && (
+        <section aria-labelledby="marks-here" className="flex flex-col gap-2">
+          <h3 id="marks-here" className="text-sm font-semibold">
+            Marks on this board
+          </h3>
+          {inUse.map((one) => (
+            <LaidList key={one} layer={one} scene={scene} numbers={numbers} />
+          ))}
+          <LaidList layer="stand-out" scene={scene} numbers={numbers} />
+          {overlaps.slice(0, 6).map((overlap) => (
+            <p key={overlap.inks.join()} className="text-[15px] leading-snug text-quiet">
+              {overlapWords(overlap)}
+            </p>
+          ))}
+        </section>
+      )}
+    </div>
+  );
+}
+
+const hasRule = (scene: Scene, layer: Layer) => scene.laid.rules.some((rule) => rule.layer === layer);
+
+type ListProps = { layer: Layer; scene: Scene; numbers: readonly NumberKey[] };
+
+/** The rules on a layer, one below the other, with their exceptions, and what a touch has added to them. */
+export function LaidList({ layer, scene, numbers }: ListProps) {
+  const store = useBoardStore();
+  const rules = scene.laid.rules.filter((rule) => rule.layer === layer);
+  // What was touched on a times grid may have been slid away; it is still marked.
+  const places = [...scene.laid.touched.keys()].filter(isPlaceKey);
+  const exceptions = exceptionsOf(scene.laid, layer, [...numbers, ...places]);
+  const byTouch = givenByTouch(scene.laid, layer, [...numbers, ...places]);
+  const clear = () =>
+    store
+      .getState()
+      .act([
+        [
+          isInk(layer)
+            ? { do: "clear-marks", ink: layer }
+            : { do: layer === "cover" ? "lift" : "stand-back", numbers: [...byTouch] },
+        ],
+      ]);
+  return (
+    <>
+      {rules.map(({ rule, on, holds }) => {
+        const words = `${on ? "" : "without "}${ruleWords(rule)}`;
+        return (
+          <Entry
+            key={`${words}`}
+            layer={layer}
+            words={words}
+            note={countWords(numbers.filter(holds).length)}
+            remove={`Take off: ${words}`}
+            onRemove={() => store.getState().act([[{ do: "drop-rule", layer, rule }]])}
+          />
+        );
+      })}
+      {exceptions.length > 0 && (
+        <p className="-mt-1 pl-11 text-[15px] leading-snug text-quiet">
+          except {listNumbers(exceptions, 8)}, by touch
+        </p>
+      )}
+      {byTouch.length > 0 && (
+        <Entry
+          layer={layer}
+          words={listNumbers(byTouch, 6)}
+          note="by touch"
+          remove={isInk(layer) ? `Clear all in ${layer}` : "Take off what was done by touch"}
+          onRemove={clear}
+        />
+      )}
+    </>
+  );
+}
+
+const isInk = (layer: Layer): layer is Ink => layer !== "cover" && layer !== "stand-out";
+const countWords = (count: number) => (count === 1 ? "1 number" : `${count} numbers`);
+
+type EntryProps = { layer: Layer; words: string; note: string; remove: string; onRemove: () => void };
+
+function Entry({ layer, words, note, remove, onRemove }: EntryProps) {
+  return (
+    <div className="flex items-center gap-3 rounded-button border border-rule py-1 pr-1 pl-3">
+      <LayerSign layer={layer} />
+      <p className="min-w-0 flex-1 py-1 leading-snug">
+        <span className="block font-semibold">{words}</span>
+        <span className="text-sm text-quiet">{note}</span>
+      </p>
+      <IconButton name={remove} onClick={onRemove}>
+        <Trash2 aria-hidden size={18} />
+      </IconButton>
+    </div>
+  );
+}
+
+/** The sign of a layer: the shape of an ink on its ground, a cover, or a large numeral. */
+function LayerSign({ layer }: { layer: Layer }) {
+  const look = "flex size-7 shrink-0 items-center justify-center rounded-lg";
+  if (layer === "cover") return <span className={`${look} bg-ink`} />;
+  if (layer === "stand-out")
+    return <span className={`${look} font-numeral text-xl leading-none font-bold`}>8</span>;
+  return (
+    <span className={look} style={{ background: INK_LOOK[layer].ground }}>
+      <InkShape ink={layer} size={13} />
+    </span>
+  );
+}

@@ -1,0 +1,70 @@
+"use client";
+
+import { Plus } from "lucide-react";
+import type { NumberKey } from "@/core/number/exact";
+import { MOST_CONDITIONS, type Rule } from "@/core/set/rule";
+import { listNumbers, ruleWords } from "@/core/set/rule-words";
+import { Button } from "@/kit/button";
+import { Segments } from "@/kit/segments";
+import { ConditionRow } from "./condition-row";
+
+type Props = {
+  rule: Rule;
+  onChange: (rule: Rule) => void;
+  /** The numbers of the board that the rule holds. */
+  held: readonly NumberKey[];
+};
+
+/** A rule as a sentence of plain controls, with the numbers it holds counted below. */
+export function RuleBuilder({ rule, onChange, held }: Props) {
+  const { conditions, join } = rule;
+  const many = conditions.length > 1;
+  return (
+    <div className="flex flex-col gap-2.5">
+      <p className="font-semibold">Numbers that</p>
+      {conditions.map((condition, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a condition is where it stands in the sentence.
+        <div key={index} className="flex flex-col gap-2.5">
+          {index > 0 &&
+            (index === 1 ? (
+              <Segments
+                label="All conditions, or any of them"
+                value={join}
+                options={[
+                  { value: "and", label: "and also" },
+                  { value: "or", label: "or" },
+                ]}
+                onChange={(next) => onChange({ ...rule, join: next })}
+              />
+            ) : (
+              <p className="text-quiet">{join === "and" ? "and also" : "or"}</p>
+            ))}
+          <ConditionRow
+            condition={condition}
+            onChange={(next) => onChange({ ...rule, conditions: conditions.with(index, next) })}
+            onRemove={
+              many ? () => onChange({ ...rule, conditions: conditions.toSpliced(index, 1) }) : undefined
+            }
+          />
+        </div>
+      ))}
+      {conditions.length < MOST_CONDITIONS && (
+        <Button
+          look="quiet"
+          className="self-start px-2"
+          onClick={() => onChange({ ...rule, conditions: [...conditions, { kind: "even", not: false }] })}
+        >
+          <Plus aria-hidden size={18} /> Another condition
+        </Button>
+      )}
+      <output className="block rounded-button bg-mist px-3.5 py-2.5 text-[15px] leading-snug">
+        <span className="block font-semibold first-letter:uppercase">{ruleWords(rule)}</span>
+        <span className="text-quiet">
+          {held.length === 0
+            ? "No number on this board."
+            : `${held.length === 1 ? "1 number" : `${held.length} numbers`}: ${listNumbers(held, 8)}`}
+        </span>
+      </output>
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { inksAt } from "@/core/lesson/scene";
+import { boardNumbers } from "@/core/lesson/views-of";
+import { holdsOf } from "@/core/set/holds";
+import { type Rule, ruleOf } from "@/core/set/rule";
+import { pickBoard, pickScene, useBoard } from "../board/use-board";
+
+/** A rule that is being built, and the numbers of the board that it holds now. */
+export function useRule() {
+  const board = useBoard(pickBoard);
+  const scene = useBoard(pickScene);
+  const [rule, setRule] = useState<Rule>(() => ruleOf({ kind: "multiples", not: false, of: board.count.by }));
+  const held = useMemo(
+    () => boardNumbers(board, scene).filter(holdsOf(rule, (number) => inksAt(scene, number))),
+    [board, scene, rule],
+  );
+  return { rule, setRule, held };
+}

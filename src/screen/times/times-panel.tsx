@@ -1,0 +1,125 @@
+"use client";
+
+import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp } from "lucide-react";
+import { timesOf, windowOf, withMain } from "@/core/lesson/views-of";
+import { readWhole } from "@/core/number/read-whole";
+import { LEVELS, PUZZLE_ROWS, type PuzzleRows } from "@/core/puzzle/make-times-puzzle";
+import { MOST_TIMES } from "@/core/surface/place-key";
+import { clampWindow, type TimesSettings } from "@/core/surface/times-grid";
+import { Button } from "@/kit/button";
+import { keepKeyboard } from "@/kit/rail-button";
+import { Segments } from "@/kit/segments";
+import { CheckedField } from "../board/checked-field";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+
+const WAYS = [
+  { name: "up", row: -1, column: 0, Icon: ArrowUp, place: "col-start-2 row-start-1" },
+  { name: "left", row: 0, column: -1, Icon: ArrowLeft, place: "col-start-1 row-start-2" },
+  { name: "right", row: 0, column: 1, Icon: ArrowRight, place: "col-start-3 row-start-2" },
+  { name: "down", row: 1, column: 0, Icon: ArrowDown, place: "col-start-2 row-start-2" },
+] as const;
+
+/** How the window of a times grid is slid, what a touch is about, and puzzles made from it. */
+export function TimesPanel() {
+  const times = useBoard((state) => timesOf(pickBoard(state)));
+  const scene = useBoard(pickScene);
+  const store = useBoardStore();
+  if (!times) return null;
+  const at = windowOf(times, scene);
+  const slide = (row: number, column: number) =>
+    store.getState().slideTo(clampWindow(times, { row, column }));
+  const goTo = (what: "row" | "column") => (
+    <CheckedField
+      label={`Go to ${what}`}
+      numeric
+      value={String(at[what])}
+      check={(typed) => {
+        const read = readWhole(typed, 1, MOST_TIMES);
+        return read.ok ? undefined : read.message;
+      }}
+      onTake={(typed) => {
+        const to = Number(typed.trim());
+        slide(what === "row" ? to : at.row, what === "column" ? to : at.column);
+      }}
+    />
+  );
+  return (
+    <section aria-label="Slide" className="flex flex-col gap-4 rounded-card bg-board p-4">
+      <div className="mx-auto grid grid-cols-3 gap-2">
+        {WAYS.map(({ name, row, column, Icon, place }) => (
+          <button
+            key={name}
+            type="button"
+            aria-label={`Slide ${name}`}
+            title={`Slide ${name}`}
+            onMouseDown={keepKeyboard}
+            onClick={() => slide(at.row + row, at.column + column)}
+            className={`flex h-14 w-20 items-center justify-center rounded-button border-2 border-rule bg-mist hover:border-ink ${place}`}
+          >
+            <Icon aria-hidden size={26} strokeWidth={2.6} />
+          </button>
+        ))}
+      </div>
+      <div className="grid grid-cols-2 gap-3">
+        {goTo("row")}
+        {goTo("column")}
+      </div>
+      <div>
+        <p className="mb-1.5 text-sm font-semibold">A touch is about</p>
+        <Segments
+          label="A touch is about"
+          value={times.marks}
+          options={[
+            { value: "place", label: "One place" },
+            { value: "value", label: "Its number" },
+          ]}
+          onChange={(marks) =>
+            store
+              .getState()
+              .change((state) => ({ ...state, board: withMain(state.board, { ...times, marks }) }))
+          }
+        />
+      </div>
+      <PuzzleMaker times={times} />
+    </section>
+  );
+}
+
+/** What the next puzzle is like, and one of that kind. */
+function PuzzleMaker({ times }: { times: TimesSettings }) {
+  const store = useBoardStore();
+  const set = (part: Partial<TimesSettings["puzzle"]>) =>
+    store.getState().change((state) => ({
+      ...state,
+      board: withMain(state.board, { ...times, puzzle: { ...times.puzzle, ...part } }),
+    }));
+  return (
+    <div className="flex flex-col gap-3 border-t border-rule pt-4">
+      <h3 className="font-semibold">Puzzle with one answer</h3>
+      <div className="grid grid-cols-2 gap-3">
+        <CheckedField
+          label="Level, 1 to 10"
+          numeric
+          value={String(times.puzzle.level)}
+          check={(typed) => {
+            const read = readWhole(typed, 1, LEVELS.length);
+            return read.ok ? undefined : read.message;
+          }}
+          onTake={(typed) => set({ level: Number(typed.trim()) })}
+        />
+        <div>
+          <p className="mb-1.5 text-sm font-semibold">Rows</p>
+          <Segments
+            label="Rows of the puzzle"
+            value={`${times.puzzle.rows}` as const}
+            options={PUZZLE_ROWS.map((count) => ({ value: `${count}` as const, label: String(count) }))}
+            onChange={(rows) => set({ rows: Number(rows) as PuzzleRows })}
+          />
+        </div>
+      </div>
+      <Button look="strong" className="h-12" onClick={() => store.getState().makePuzzle()}>
+        Make a puzzle
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+import { memo } from "react";
+import type { SceneSource } from "../scene/scene-source";
+import type { ChartLayout } from "./chart-layout";
+import { Place } from "./place";
+
+/** The rows of a live chart with their places. */
+export const ChartRows = memo(function ChartRows({
+  layout,
+  source,
+}: {
+  layout: ChartLayout;
+  source: SceneSource;
+}) {
+  return Array.from({ length: layout.rows }, (_, row) => (
+    // Each row is a drawing shut off from the others: the browser looks for a finger in one row, and lays out and
+    // paints again only the row that a touch has changed.
+    // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
+    // biome-ignore lint/a11y/useFocusableInteractive: the places of the row take the keyboard, not the row.
+    <div
+      // biome-ignore lint/suspicious/noArrayIndexKey: a row is where it stands.
+      key={row}
+      role="row"
+      aria-rowindex={row + 1}
+      className="absolute left-0 z-0"
+      style={{
+        top: row * layout.cellHeight,
+        width: layout.width,
+        height: layout.cellHeight,
+        contain: "strict",
+      }}
+    >
+      <svg
+        role="presentation"
+        width={layout.width}
+        height={layout.cellHeight}
+        className="block overflow-visible"
+      >
+        {Array.from({ length: layout.columns }, (_, column) => {
+          const index = row * layout.columns + column;
+          const number = layout.numbers[index];
+          return number ? (
+            <Place key={number} layout={layout} index={index} number={number} source={source} />
+          ) : null;
+        })}
+      </svg>
+    </div>
+  ));
+});

@@ -1,0 +1,53 @@
+import type { NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
+import type { ChartLayout } from "./chart-layout";
+
+/** The room of the edges by which a whole row or column is touched, in pixels. */
+export const EDGE = 26;
+
+type Props = { layout: ChartLayout; onLine: (numbers: NumberKey[]) => void };
+
+/** The left and the lower edge of a chart: a touch there is a touch on the whole row or column. */
+export function Edges({ layout, onLine }: Props) {
+  const { numbers, columns, rows, cellWidth, cellHeight, width, height } = layout;
+  const line = (what: "Row" | "Column", i: number) => {
+    const row = what === "Row";
+    const held = numbers.filter(
+      (number, index): number is NumberKey =>
+        number !== null && (row ? Math.floor(index / columns) : index % columns) === i,
+    );
+    const style = row
+      ? { left: -EDGE, top: i * cellHeight, width: EDGE, height: cellHeight }
+      : { left: i * cellWidth, top: height, width: cellWidth, height: EDGE };
+    const name = `${what} ${i + 1}: ${showNumber(held[0] ?? "")} to ${showNumber(held.at(-1) ?? "")}`;
+    return (
+      <button
+        key={`${what}${i}`}
+        type="button"
+        // Rows and columns are reached by the keyboard with the commands for them, not one by one.
+        tabIndex={-1}
+        aria-label={name}
+        title={`The whole ${what.toLowerCase()}`}
+        className="group absolute flex items-center justify-center"
+        style={style}
+        onClick={() => onLine(held)}
+      >
+        <span
+          className={`rounded-full bg-rule group-hover:bg-ink ${row ? "h-3/5 max-h-7 w-1.5" : "h-1.5 w-3/5 max-w-7"}`}
+        />
+      </button>
+    );
+  };
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: edges of a chart are no form group.
+    <div
+      role="group"
+      aria-label="Whole rows and columns"
+      style={{ width, height }}
+      className="absolute inset-0 -z-10"
+    >
+      {Array.from({ length: rows }, (_, row) => line("Row", row))}
+      {Array.from({ length: columns }, (_, column) => line("Column", column))}
+    </div>
+  );
+}

@@ -1,0 +1,74 @@
+import { clsx } from "clsx";
+import { ArrowDown, ArrowRight } from "lucide-react";
+import type { CSSProperties } from "react";
+
+type NameProps = {
+  what: "Row" | "Column";
+  index: number;
+  covered: boolean;
+  size: number;
+  style: CSSProperties;
+  onTouch: () => void;
+};
+
+/** The name of a row or a column at its edge; a touch on it is a touch on all of the row or column that is seen. */
+export function Name({ what, index, covered, size, style, onTouch }: NameProps) {
+  return (
+    <button
+      type="button"
+      tabIndex={-1}
+      aria-label={covered ? `${what}, covered` : `${what} ${index}`}
+      className="absolute flex items-center justify-center font-numeral font-bold text-quiet hover:text-ink"
+      style={{ ...style, fontSize: size }}
+      onClick={onTouch}
+    >
+      {covered ? <span className="h-7 w-9 max-w-[80%] rounded-lg bg-quiet" /> : index}
+    </button>
+  );
+}
+
+type NextProps = {
+  side: "right" | "below";
+  asked: boolean;
+  count: number;
+  style: CSSProperties;
+  onTouch: () => void;
+};
+
+/** The edge at which the grid goes on: a touch asks what comes next, the next one slides by one and shows it. */
+export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
+  const right = side === "right";
+  const where = right ? "to the right" : "below";
+  return (
+    <button
+      type="button"
+      aria-label={asked ? `See what comes next ${where}` : `What comes next ${where}?`}
+      title={asked ? "See what comes next" : "What comes next?"}
+      onClick={onTouch}
+      className={clsx("absolute flex", right ? "flex-col pl-2" : "pt-2")}
+      style={style}
+    >
+      {asked ? (
+        Array.from({ length: count }, (_, i) => (
+          <span
+            // biome-ignore lint/suspicious/noArrayIndexKey: one question is like another.
+            key={i}
+            className="m-px flex min-h-0 min-w-0 flex-1 items-center justify-center rounded-lg bg-stair text-xl font-bold"
+          >
+            ?
+          </span>
+        ))
+      ) : (
+        <span
+          className={clsx(
+            "flex size-full items-center justify-center gap-2 rounded-button border-2 border-dashed border-rule text-lg font-semibold text-quiet hover:border-ink hover:text-ink",
+            right && "flex-col",
+          )}
+        >
+          {right ? <ArrowRight aria-hidden size={24} /> : <ArrowDown aria-hidden size={24} />}
+          {right ? "?" : "What comes next?"}
+        </span>
+      )}
+    </button>
+  );
+}

@@ -1,0 +1,114 @@
+"use client";
+
+import { type RefObject, useCallback, useEffect, useLayoutEffect, useMemo, useRef } from "react";
+import { clampWindow, type TimesSettings, type WindowAt } from "@/core/surface/times-grid";
+import type { SceneSource } from "../scene/scene-source";
+import { type Palette, paintTimes, readPalette } from "./paint-times";
+import { stripsOf, type TimesLayout } from "./times-layout";
+
+const GLIDE_MS = 220;
+/** Further than this a window does not glide but is there at once: there is nothing to see on so long a way. */
+const FAR = 40;
+
+type Grid = { times: TimesSettings; layout: TimesLayout; source: SceneSource };
+
+/**
+ * Moves the window of a times grid. While it moves, a canvas lies over the places and is painted anew each frame; the
+ * places themselves change once, when it has come to rest.
+ * @param target where the lesson has the window
+ * @param onRest the window has come to rest elsewhere than the lesson has it
+ */
+export function useSliding(
+  { times, layout, source }: Grid,
+  target: WindowAt,
+  canvas: RefObject<HTMLCanvasElement | null>,
+  onRest: (at: WindowAt) => void,
+) {
+  const position = useRef({ ...target });
+  const frame = useRef(0);
+  const palette = useRef<Palette | null>(null);
+  const latest = useRef({ times, layout, source, target, onRest });
+  useLayoutEffect(() => {
+    latest.current = { times, layout, source, target, onRest };
+  });
+
+  const stop = useCallback(() => cancelAnimationFrame(frame.current), []);
+  /** The canvas goes: the places under it are where the window stands. */
+  const rest = useCallback(() => {
+    stop();
+    palette.current = null;
+    canvas.current?.toggleAttribute("data-moving", false);
+  }, [canvas, stop]);
+
+  const paint = useCallback(() => {
+    const { times: grid, layout: laid, source: from } = latest.current;
+    const sheet = canvas.current;
+    const context = sheet?.getContext("2d");
+    if (!sheet || !context) return;
+    if (!palette.current) {
+      palette.current = readPalette(sheet);
+      const strips = stripsOf(grid);
+      const dense = window.devicePixelRatio;
+      sheet.width = Math.ceil((laid.width + strips.left + 2) * dense);
+      sheet.height = Math.ceil((laid.height + strips.top + 2) * dense);
+      context.scale(dense, dense);
+      sheet.toggleAttribute("data-moving", true);
+    }
+    paintTimes(context, grid, laid, from.read(), position.current, palette.current);
+  }, [canvas]);
+
+  /** Moves the window to a place that need not be whole, as far as the grid goes. */
+  const put = useCallback(
+    (row: number, column: number) => {
+      position.current = clampWindow(latest.current.times, { row, column });
+      stop();
+      frame.current = requestAnimationFrame(paint);
+    },
+    [paint, stop],
+  );
+
+  /** Lets the window glide to a whole place, and rest there. */
+  const glide = useCallback(
+    (wished: WindowAt) => {
+      stop();
+      const to = clampWindow(latest.current.times, wished);
+      const from = { ...position.current };
+      const arrive = () => {
+        position.current = { ...to };
+        const { row, column } = latest.current.target;
+        if (to.row === row && to.column === column) rest();
+        else latest.current.onRest(to);
+      };
+      const far = Math.abs(to.row - from.row) > FAR || Math.abs(to.column - from.column) > FAR;
+      const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+      if (far || still || (to.row === from.row && to.column === from.column)) return arrive();
+      const start = performance.now();
+      const step = (now: number) => {
+        const part = Math.min(1, Math.max(0, now - start) / GLIDE_MS);
+        if (part >= 1) return arrive();
+        const eased = 1 - (1 - part) ** 3;
+        position.current = {
+          row: from.row + (to.row - from.row) * eased,
+          column: from.column + (to.column - from.column) * eased,
+        };
+        paint();
+        frame.current = requestAnimationFrame(step);
+      };
+      frame.current = requestAnimationFrame(step);
+    },
+    [paint, rest, stop],
+  );
+
+  // The lesson has the window elsewhere: by a button, by taking back, or because it has just come to rest there.
+  const { row, column } = target;
+  useLayoutEffect(() => {
+    if (position.current.row === row && position.current.column === column) rest();
+    else {
+      paint();
+      glide({ row, column });
+    }
+  }, [row, column, rest, paint, glide]);
+  useEffect(() => stop, [stop]);
+
+  return useMemo(() => ({ position, put, glide, stop }), [put, glide, stop]);
+}

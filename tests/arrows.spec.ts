@@ -1,0 +1,73 @@
+import { expect, type Page, test } from "@playwright/test";
+import { addLesson, panel, place } from "./support/lessons";
+
+test.use({ hasTouch: true });
+
+const arrow = (page: Page, side: string) => page.getByRole("button", { name: new RegExp(`^Arrow ${side}`) });
+const tiles = (page: Page) => page.getByRole("list", { name: "Arrow tiles" }).getByRole("img");
+
+async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("tab", { name: "Beside" }).click();
+  await page.getByRole("switch", { name: "Arrow moves" }).click();
+  await page.getByRole("button", { name: "Teach" }).click();
+  await expect(page.getByRole("region", { name: "Arrows" })).toBeVisible();
+}
+
+test("arrows one by one: the route is drawn, the sentence gathers tens and ones, the chart's end is said", async ({
+  page,
+  request,
+}) => {
+  await open(page, request);
+  await arrow(page, "up").tap();
+  await expect(page.getByText("Touch the number to start from first.")).toBeVisible();
+  await place(page, "63").tap();
+  await expect(arrow(page, "up")).toContainText("10 less");
+  for (const side of ["up", "up", "up", "right", "right"]) await arrow(page, side).tap();
+  await expect(panel(page, "sentence")).toHaveText("63 − 30 + 2 = 35");
+  await expect(page.locator("[data-part=route]")).toHaveCount(1);
+  await page.getByRole("button", { name: "Take back" }).tap();
+  await expect(panel(page, "sentence")).toHaveText("63 − 30 + 1 = 34");
+  for (let i = 0; i < 4; i += 1) await page.keyboard.press("Shift+ArrowUp");
+  await expect(page.getByText("The chart ends here: nothing stands above 4.")).toBeVisible();
+  await expect(panel(page, "sentence")).toHaveText("63 − 60 + 1 = 4");
+});
+
+test("a row of arrow tiles is laid, its landing covered, then followed", async ({ page, request }) => {
+  await open(page, request);
+  await page.getByRole("radio", { name: "Lay them first" }).click();
+  await place(page, "47").tap();
+  for (const side of ["down", "down", "left"]) await arrow(page, side).tap();
+  await expect(tiles(page)).toHaveCount(3);
+  await page.getByRole("button", { name: "Cover the landing" }).tap();
+  await expect(page.locator("[data-place='65']")).toHaveAccessibleName("covered");
+  await page.getByRole("button", { name: "Follow the arrows" }).tap();
+  await expect(page.locator("[data-place='65']")).toHaveAccessibleName("covered, in focus");
+  await expect(page.getByRole("img", { name: "left, followed" })).toBeVisible();
+  await expect(panel(page, "sentence")).toHaveText("47 + 20 − 1 =");
+  await page.getByRole("button", { name: "Lift", exact: true }).tap();
+  await page.locator("[data-place='65']").tap();
+  await expect(panel(page, "sentence")).toHaveText("47 + 20 − 1 = 66");
+});
+
+test("a card gives the day's move: drawn or picked, from where the last one led", async ({
+  page,
+  request,
+}) => {
+  await open(page, request);
+  await place(page, "45").tap();
+  await page.getByRole("button", { name: "Draw a card" }).tap();
+  await expect(tiles(page).first()).toBeVisible();
+  await page.getByRole("button", { name: "Pick a card" }).tap();
+  await page.getByRole("button", { name: "Card: down, right", exact: true }).tap();
+  await page.keyboard.press("Escape");
+  await expect(tiles(page)).toHaveCount(2);
+  await page.getByRole("button", { name: "Follow the arrows" }).tap();
+  await expect(panel(page, "sentence")).toHaveText("45 + 10 + 1 = 56");
+  await expect(page.getByRole("button", { name: "Follow the arrows" })).toBeVisible();
+  await page.getByRole("button", { name: "Follow the arrows" }).tap();
+  await expect(panel(page, "sentence")).toHaveText("56 + 10 + 1 = 67");
+  await page.getByRole("button", { name: "Clear the arrows" }).tap();
+  await expect(tiles(page)).toHaveCount(0);
+});

@@ -1,0 +1,107 @@
+import { expect, type Page, test } from "@playwright/test";
+import { addLesson, openBoard, panel, place } from "./support/lessons";
+
+const setCount = async (page: Page, set: () => Promise<void>) => {
+  await page.getByRole("button", { name: /^Count in/ }).click();
+  await set();
+  await page.keyboard.press("Escape");
+};
+const turn = (page: Page, name: string) => page.getByRole("switch", { name }).click();
+
+async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  await openBoard(page, /Every sixth post/);
+}
+
+test("a missed number is told to the teacher at once, and no longer once it is marked", async ({
+  page,
+  request,
+}) => {
+  await open(page, request);
+  const watcher = page.getByRole("status", { name: "Only for you" });
+  for (const number of ["6", "12", "24"]) await place(page, number).click();
+  await expect(watcher).toHaveText("18 was missed");
+  await place(page, "18").click();
+  await expect(watcher).toHaveText("");
+  await place(page, "29").click();
+  await expect(watcher).toHaveText("29 does not belong");
+  await setCount(page, () => turn(page, "Tell me of numbers I miss"));
+  await expect(watcher).toHaveText("");
+});
+
+test("the count waits before a new ten, and goes on when asked to; marks follow it", async ({
+  page,
+  request,
+}) => {
+  await open(page, request);
+  await setCount(page, async () => {
+    await page.getByLabel("Count in", { exact: true }).fill("3");
+    await page.getByRole("radio", { name: "¼ s" }).click();
+    await page.getByRole("button", { name: "A new ten" }).click();
+    await turn(page, "Marks follow the count");
+  });
+  await page.getByRole("button", { name: "Start the count" }).click();
+  await expect(place(page, "9, sun mark, in focus")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Start the count" })).toBeVisible();
+  await page.keyboard.press("g");
+  await expect(place(page, "18, sun mark, in focus")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Start the count" })).toBeVisible();
+  await page.getByRole("button", { name: "One back" }).click();
+  await expect(place(page, "15, sun mark, in focus")).toBeVisible();
+  await expect(place(page, "18")).toBeVisible();
+});
+
+test("a silent count hides where it is, and shows it when it stops", async ({ page, request }) => {
+  await open(page, request);
+  await setCount(page, async () => {
+    await page.getByRole("radio", { name: "1 s", exact: true }).click();
+    await turn(page, "Silent: hide the number");
+  });
+  await page.keyboard.press("g");
+  const hidden = panel(page, "numbers").getByRole("img", { name: "covered" });
+  await expect.poll(() => hidden.count()).toBeGreaterThanOrEqual(3);
+  await expect(place(page, "covered, in focus")).toBeVisible();
+  await page.keyboard.press("g");
+  await expect(place(page, "covered, in focus")).toHaveCount(0);
+  await expect(page.getByRole("gridcell", { name: /^\d+, in focus$/ })).toHaveCount(1);
+  await expect(panel(page, "numbers")).toContainText("6, 12, 18,");
+});
+
+test("the number is said in words, in the British and in the American form", async ({ page, request }) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("tab", { name: "Beside" }).click();
+  await page.getByRole("radio", { name: "British" }).click();
+  await page.getByRole("tab", { name: "Numbers" }).click();
+  await page.getByLabel("Rows", { exact: true }).fill("12");
+  await setCount(page, async () => {
+    await page.getByLabel("Count in", { exact: true }).fill("12");
+    await page.getByLabel("From", { exact: true }).fill("100");
+  });
+  await page.getByRole("button", { name: "Teach" }).click();
+  for (const _ of [0, 1]) await page.keyboard.press(".");
+  await expect(page.locator("[data-part=words]")).toHaveText("one hundred and twelve");
+  await page.getByRole("button", { name: "Prepare", exact: true }).click();
+  await page.getByRole("tab", { name: "Beside" }).click();
+  await page.getByRole("radio", { name: "American" }).click();
+  await page.getByRole("button", { name: "Teach" }).click();
+  await expect(page.locator("[data-part=words]")).toHaveText("one hundred twelve");
+});
+
+test("the numbers are said aloud by the browser's own voice", async ({ page, request }) => {
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    window.speechSynthesis.speak = (utterance) => void said.push(`${utterance.lang}: ${utterance.text}`);
+  });
+  await open(page, request);
+  await setCount(page, () => turn(page, "Say the numbers aloud"));
+  await page.keyboard.press(".");
+  const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said);
+  await expect.poll(said).toEqual(["en-GB: six"]);
+  await page.keyboard.press(".");
+  await expect.poll(said).toEqual(["en-GB: six", "en-GB: twelve"]);
+  await page.keyboard.press(",");
+  expect(await said()).toHaveLength(2);
+});

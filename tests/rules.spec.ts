@@ -1,0 +1,119 @@
+import { expect, type Page, test } from "@playwright/test";
+import { addLesson, place } from "./support/lessons";
+
+const choose = async (page: Page, label: string, option: string) => {
+  await page.getByRole("combobox", { name: label }).last().click();
+  await page.getByRole("option", { name: option, exact: true }).click();
+};
+const sun = (page: Page) => page.getByRole("gridcell", { name: /sun/ });
+
+test("two patterns by rule: their numbers counted, an exception by touch, and what they share", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("tab", { name: "Marks" }).click();
+  await page.getByLabel("Multiples of").fill("6");
+  await expect(page.getByText("16 numbers: 6, 12, 18")).toBeVisible();
+  await page.getByRole("button", { name: "Mark in sun" }).click();
+  await expect(sun(page)).toHaveCount(16);
+
+  await page.getByRole("button", { name: "Sea ink" }).click();
+  await choose(page, "What the numbers are", "the ones digit");
+  await page.getByRole("button", { name: "Mark in sea" }).click();
+  await expect(page.getByText("24, 54 and 84 carry both marks, sun and sea.")).toBeVisible();
+
+  await place(page, "24, sun and sea marks").click();
+  await expect(page.getByText("except 24, by touch")).toBeVisible();
+  await expect(page.getByText("54 and 84 carry both marks, sun and sea.")).toBeVisible();
+
+  // The marks are rules: a longer chart has more of them.
+  await page.getByRole("tab", { name: "Numbers" }).click();
+  await page.getByLabel("Rows", { exact: true }).fill("12");
+  await expect(sun(page)).toHaveCount(20);
+  await page.getByRole("tab", { name: "Marks" }).click();
+  await page.getByRole("button", { name: "Take off: multiples of 6" }).click();
+  await expect(sun(page)).toHaveCount(0);
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(sun(page)).toHaveCount(20);
+});
+
+test("conditions joined: and also, or, are not; the rest; bad numbers are told", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  await page.getByRole("button", { name: "By rule" }).click();
+  await page.getByLabel("Multiples of").fill("3");
+  await page.getByRole("button", { name: "Another condition" }).click();
+  await expect(page.getByText("numbers that are multiples of 3 and are even")).toBeVisible();
+  await expect(page.getByText("16 numbers")).toBeVisible();
+  await choose(page, "Are or are not", "are not");
+  await expect(page.getByText("17 numbers")).toBeVisible();
+  await page.getByRole("radio", { name: "or" }).click();
+  await expect(page.getByText("numbers that are multiples of 3 or are not even")).toBeVisible();
+  await page.getByRole("button", { name: "Mark in sun" }).click();
+  await expect(sun(page)).toHaveCount(66);
+  await page.getByRole("button", { name: "Kelp ink" }).click();
+  await page.getByRole("button", { name: "Mark the rest" }).click();
+  await expect(page.getByRole("gridcell", { name: /kelp/ })).toHaveCount(34);
+  await page.getByLabel("Multiples of").first().fill("0");
+  await expect(page.getByText("Write a number above 0.")).toBeVisible();
+  await page.getByRole("button", { name: "Make them stand out" }).click();
+  await expect(page.getByRole("gridcell", { name: /standing out/ })).toHaveCount(66);
+});
+
+test("covers: all, marked, by rule, at random and the same again, lifted all", async ({ page, request }) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  const covered = page.getByRole("gridcell", { name: "covered" });
+  const atRandom = async () => {
+    await page.getByRole("button", { name: "By rule" }).click();
+    await page.getByRole("tab", { name: "Covers" }).click();
+    await page.getByLabel("How many at random").fill("7");
+    await page.getByRole("button", { name: "Cover at random" }).click();
+    await expect(covered).toHaveCount(7);
+    return covered.evaluateAll((places) => places.map((one) => one.getAttribute("data-place")));
+  };
+  const first = await atRandom();
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(covered).toHaveCount(0);
+  // Another window on the same lesson draws the same.
+  const other = await page.context().newPage();
+  await other.goto(`/lesson/${id}`);
+  await other.getByRole("button", { name: "By rule" }).click();
+  await other.getByRole("tab", { name: "Covers" }).click();
+  await other.getByLabel("How many at random").fill("7");
+  await other.getByRole("button", { name: "Cover at random" }).click();
+  const again = other.getByRole("gridcell", { name: "covered" });
+  await expect(again).toHaveCount(7);
+  expect(await again.evaluateAll((all) => all.map((one) => one.getAttribute("data-place")))).toEqual(first);
+  await other.close();
+
+  await page.getByRole("button", { name: "Cover all" }).click();
+  await expect(covered).toHaveCount(100);
+  await page.getByRole("button", { name: "Lift them" }).click();
+  await expect(covered).toHaveCount(90);
+  await page.getByRole("button", { name: "Lift all" }).click();
+  await expect(covered).toHaveCount(0);
+  await place(page, "5").click();
+  await page.getByRole("button", { name: "Cover unmarked" }).click();
+  await expect(covered).toHaveCount(99);
+});
+
+test("the rules take the room of the keypad when they are asked for, and give it back", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  await page.getByRole("button", { name: "Write", exact: true }).click();
+  await expect(page.getByRole("region", { name: "Write" })).toBeVisible();
+  await page.getByRole("button", { name: "By rule" }).click();
+  await expect(page.getByRole("complementary", { name: "By rule" })).toBeVisible();
+  await expect(page.getByRole("region", { name: "Write" })).toHaveCount(0);
+  await page.getByRole("button", { name: "By rule" }).click();
+  await expect(page.getByRole("complementary", { name: "By rule" })).toHaveCount(0);
+});

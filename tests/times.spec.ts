@@ -1,0 +1,131 @@
+import { expect, type Page, test } from "@playwright/test";
+import { addLesson, saved } from "./support/lessons";
+
+test.use({ hasTouch: true });
+
+const at = (page: Page, row: number, column: number) => page.locator(`[data-place="r${row}c${column}"]`);
+const grid = (page: Page, row: number, column: number) =>
+  page.getByRole("grid", { name: `Times grid from row ${row} and column ${column}` });
+const watcher = (page: Page) => page.getByRole("status", { name: "Only for you" });
+
+async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("radio", { name: "Times grid" }).click();
+  await expect(grid(page, 1, 1)).toBeVisible();
+  return id;
+}
+
+test("row 3, column 8 holds 24; a mark on its place or wherever it lives; a whole row by its name", async ({
+  page,
+  request,
+}) => {
+  await open(page, request);
+  await page.getByRole("button", { name: "Teach" }).click();
+  await at(page, 3, 8).tap();
+  await expect(at(page, 3, 8)).toHaveAccessibleName("24, sun mark, in focus");
+  await expect(page.getByRole("gridcell", { name: /sun/ })).toHaveCount(1);
+  await page.getByRole("radio", { name: "Its number" }).click();
+  await page.getByRole("button", { name: "Sea ink" }).tap();
+  await at(page, 4, 6).tap();
+  await expect(page.getByRole("gridcell", { name: /24, .*sea mark/ })).toHaveCount(4);
+  await page.getByRole("button", { name: "Cover", exact: true }).tap();
+  await at(page, 2, 6).tap();
+  await expect(page.getByRole("gridcell", { name: "covered" })).toHaveCount(4);
+  await page.getByRole("button", { name: "Take back" }).tap();
+  await page.getByRole("button", { name: "Row 7", exact: true }).click();
+  await expect(page.getByRole("gridcell", { name: "covered" })).toHaveCount(10);
+});
+
+test("what comes next is asked, then seen; the window slides by buttons, keys, wheel, drag and by name", async ({
+  page,
+  request,
+}) => {
+  const id = await open(page, request);
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.getByRole("button", { name: "What comes next to the right?" }).tap();
+  await page.getByRole("button", { name: "See what comes next to the right" }).tap();
+  await expect(grid(page, 1, 2)).toBeVisible();
+  await expect(at(page, 10, 11)).toHaveAccessibleName("110");
+  await page.getByRole("button", { name: "What comes next below?" }).tap();
+  await page.getByRole("button", { name: "See what comes next below" }).tap();
+  await expect(grid(page, 2, 2)).toBeVisible();
+  await page.getByRole("button", { name: "Slide down" }).tap();
+  await expect(grid(page, 3, 2)).toBeVisible();
+  await page.getByRole("button", { name: "Take back" }).tap();
+  await expect(grid(page, 1, 2)).toBeVisible();
+
+  await page.getByLabel("Go to row").fill("18");
+  await page.keyboard.press("Enter");
+  await expect(grid(page, 18, 2)).toBeVisible();
+  const box = (await grid(page, 18, 2).boundingBox())!;
+  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  await page.mouse.move(middle.x, middle.y);
+  await page.mouse.wheel(0, 180);
+  await expect(grid(page, 20, 2)).toBeVisible();
+  await page.mouse.down();
+  await page.mouse.move(middle.x - 100, middle.y, { steps: 4 });
+  await page.mouse.move(middle.x - box.width / 5, middle.y, { steps: 4 });
+  await page.mouse.up();
+  await expect(grid(page, 20, 4)).toBeVisible();
+  await expect(page.getByRole("gridcell", { name: /mark/ })).toHaveCount(0);
+
+  await page.getByLabel("Go to row").fill("1000001");
+  await expect(page.getByText("Write a whole number from 1 to 1,000,000.")).toBeVisible();
+  await page.getByLabel("Go to row").fill("999991");
+  await page.keyboard.press("Enter");
+  await expect(at(page, 1_000_000, 13)).toHaveAccessibleName("13000000");
+
+  // By keyboard: from place to place, and over the edge of the window.
+  await page.getByLabel("Go to row").fill("1");
+  await page.keyboard.press("Enter");
+  await expect(grid(page, 1, 4)).toBeVisible();
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await at(page, 10, 4).focus();
+  await page.keyboard.press("ArrowDown");
+  await expect(grid(page, 2, 4)).toBeVisible();
+  await page.keyboard.press("Enter");
+  await expect(at(page, 11, 4)).toHaveAccessibleName("44, sun mark, in focus");
+  await page.goto(`/lesson/${id}`);
+  await expect(grid(page, 2, 4)).toBeVisible();
+});
+
+test("the window and its names are set up, with clear messages", async ({ page, request }) => {
+  await open(page, request);
+  await page.getByLabel("Rows", { exact: true }).fill("21");
+  await expect(page.getByText("Write a whole number from 1 to 20.")).toBeVisible();
+  await page.getByLabel("Rows", { exact: true }).fill("20");
+  await page.getByLabel("In a row").fill("24");
+  await expect(page.getByRole("row")).toHaveCount(20);
+  await page.getByLabel("First row").fill("999990");
+  await expect(page.getByText("Rows are counted up to 1,000,000.")).toBeVisible();
+  await page.getByRole("radiogroup", { name: "Names of the rows" }).getByText("Covered").click();
+  await expect(page.getByRole("button", { name: "Row, covered" })).toHaveCount(20);
+  await page.getByRole("radiogroup", { name: "Names of the columns" }).getByText("Absent").click();
+  await expect(page.getByRole("button", { name: /^Column / })).toHaveCount(0);
+  await saved(page);
+});
+
+test("a puzzle has one answer, which the teacher is told of; it is filled, and the next one made", async ({
+  page,
+  request,
+}) => {
+  await open(page, request);
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.getByLabel("Level, 1 to 10").fill("7");
+  await page.getByRole("button", { name: "Make a puzzle" }).click();
+  await expect(page.getByText("What lives here?")).toBeVisible();
+  await expect(watcher(page)).toHaveText("One answer");
+  const asked = page.getByRole("gridcell", { name: /asked for/ });
+  const named = /r(\d+)c(\d+)/.exec((await asked.getAttribute("data-place"))!)!;
+  const answer = Number(named[1]) * Number(named[2]);
+  await page.keyboard.type(String(answer + 1));
+  await page.keyboard.press("Enter");
+  await expect(page.locator("[data-part=told]")).toContainText(`${answer + 1} does not live here.`);
+  await page.keyboard.type(String(answer));
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("gridcell", { name: `${answer}, by hand, in focus` })).toBeVisible();
+  await page.getByRole("button", { name: "Another puzzle" }).click();
+  await expect(asked).toHaveCount(1);
+  await expect(page.getByRole("gridcell", { name: /by hand/ })).toHaveCount(0);
+});
