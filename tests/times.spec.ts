@@ -129,3 +129,61 @@ test("a puzzle has one answer, which the teacher is told of; it is filled, and t
   await expect(asked).toHaveCount(1);
   await expect(page.getByRole("gridcell", { name: /by hand/ })).toHaveCount(0);
 });
+
+test("two pupils touch at the same time, and while another slides", async ({ page, request }) => {
+  await open(page, request);
+  await page.getByRole("button", { name: "Teach" }).click();
+  const cdp = await page.context().newCDPSession(page);
+  const middle = async (row: number, column: number) => {
+    const box = (await at(page, row, column).boundingBox())!;
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  const touch = (type: string, touchPoints: { x: number; y: number; id: number }[]) =>
+    cdp.send("Input.dispatchTouchEvent", { type: type as "touchStart", touchPoints });
+  const first = { ...(await middle(2, 2)), id: 1 };
+  const second = { ...(await middle(7, 8)), id: 2 };
+  await touch("touchStart", [first]);
+  await touch("touchStart", [first, second]);
+  await touch("touchEnd", []);
+  await expect(at(page, 2, 2)).toHaveAccessibleName("4, sun mark");
+  await expect(at(page, 7, 8)).toHaveAccessibleName(/^56, sun mark/);
+
+  // The first finger slides two columns on; what the second touches is what is seen under it then.
+  const width = (await at(page, 2, 2).boundingBox())!.width;
+  await touch("touchStart", [first]);
+  await touch("touchMove", [{ ...first, x: first.x - width }]);
+  await touch("touchMove", [{ ...first, x: first.x - 2 * width }]);
+  await touch("touchStart", [{ ...first, x: first.x - 2 * width }, second]);
+  await touch("touchEnd", [{ ...first, x: first.x - 2 * width }]);
+  await touch("touchEnd", []);
+  await expect(grid(page, 1, 3)).toBeVisible();
+  await expect(at(page, 7, 10)).toHaveAccessibleName(/^70, sun mark/);
+});
+
+test("answer tiles are dragged to the open places of a times grid", async ({ page, request }) => {
+  await open(page, request);
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  for (const column of [6, 8]) await at(page, 7, column).tap();
+  await page.getByRole("button", { name: "Write", exact: true }).click();
+  await page.getByRole("radio", { name: "Tiles" }).click();
+  const tile = (name: string) =>
+    page.getByRole("group", { name: "Answer tiles" }).getByRole("button", { name, exact: true });
+  const drag = async (name: string, column: number) => {
+    const [a, b] = [(await tile(name).boundingBox())!, (await at(page, 7, column).boundingBox())!];
+    await page.mouse.move(a.x + 10, a.y + 10);
+    await page.mouse.down();
+    await page.mouse.move(a.x - 20, a.y + 10, { steps: 3 });
+    await page.mouse.move(b.x + b.width / 2, b.y + b.height / 2, { steps: 6 });
+    await page.mouse.up();
+  };
+  await drag("56", 6);
+  await expect(page.locator("[data-part=told]")).toContainText("56 does not live here.");
+  await expect(at(page, 7, 6)).toHaveAccessibleName(/^covered/);
+  await drag("42", 6);
+  await expect(at(page, 7, 6)).toHaveAccessibleName("42, by hand, in focus");
+  await expect(grid(page, 1, 1)).toBeVisible();
+  await drag("56", 8);
+  await expect(at(page, 7, 8)).toHaveAccessibleName("56, by hand, in focus");
+  await expect(tile("56")).toHaveCount(0);
+});

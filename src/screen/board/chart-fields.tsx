@@ -7,7 +7,7 @@ import { readNumber } from "@/core/number/read-number";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { ChartSettings, gridOf, lastNumber, MOST_COLUMNS, MOST_PLACES } from "@/core/surface/chart";
-import { Segments } from "@/kit/segments";
+import { Choice } from "@/kit/choice";
 import { ChartGallery } from "./chart-gallery";
 import { CheckedField } from "./checked-field";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
@@ -47,15 +47,12 @@ export function ChartFields(): ReactNode {
     label: string,
     options: readonly { value: ChartSettings[P]; label: string }[],
   ) => (
-    <div>
-      <p className="mb-1.5 text-sm font-semibold">{label}</p>
-      <Segments
-        label={label}
-        value={chart[part]}
-        options={options}
-        onChange={(value) => lay({ ...chart, [part]: value })}
-      />
-    </div>
+    <Choice
+      label={label}
+      value={chart[part]}
+      options={options}
+      onChange={(value) => lay({ ...chart, [part]: value })}
+    />
   );
   return (
     <div className="flex flex-col gap-4">

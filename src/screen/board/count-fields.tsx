@@ -2,6 +2,8 @@
 
 import { Count } from "@/core/count/count";
 import { readNumber } from "@/core/number/read-number";
+import { Choice } from "@/kit/choice";
+import { Labelled } from "@/kit/labelled";
 import { Segments } from "@/kit/segments";
 import { Switch } from "@/kit/switch";
 import { Toggles } from "@/kit/toggles";
@@ -65,17 +67,13 @@ export function CountFields() {
         ]}
         onChange={(way) => take({ way })}
       />
-      <div>
-        <p className="mb-1.5 text-sm font-semibold">One number every</p>
-        <Segments
-          label="One number every"
-          value={String(count.every)}
-          options={PACES}
-          onChange={(every) => take({ every: Number(every) })}
-        />
-      </div>
-      <div>
-        <p className="mb-1.5 text-sm font-semibold">Wait before</p>
+      <Choice
+        label="One number every"
+        value={String(count.every)}
+        options={PACES}
+        onChange={(every) => take({ every: Number(every) })}
+      />
+      <Labelled label="Wait before">
         <Toggles
           label="Wait before"
           value={count.pauses}
@@ -86,7 +84,7 @@ export function CountFields() {
           ]}
           onChange={(pauses) => take({ pauses })}
         />
-      </div>
+      </Labelled>
       <div className="-my-1">
         <Switch label="Silent: hide the number" on={count.silent} onChange={(silent) => take({ silent })} />
         <Switch label="Marks follow the count" on={count.marks} onChange={(marks) => take({ marks })} />

@@ -5,6 +5,7 @@ import { NEW_TRAIL } from "@/core/lesson/new-lesson";
 import { arrowsOf, timesOf, trailOf, withMain, withoutView, withView } from "@/core/lesson/views-of";
 import { startingChart } from "@/core/surface/starting-charts";
 import { NEW_TIMES } from "@/core/surface/times-grid";
+import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Switch } from "@/kit/switch";
 import { Tabs } from "@/kit/tabs";
@@ -154,19 +155,16 @@ function BoardFields() {
           store.getState().change((state) => ({ ...state, board: { ...state.board, title: typed.trim() } }))
         }
       />
-      <div>
-        <p className="mb-1.5 text-sm font-semibold">Climbing shows one thing every</p>
-        <Segments
-          label="Climbing shows one thing every"
-          value={String(board.climbEvery)}
-          options={CLIMB_PACES}
-          onChange={(pace) =>
-            store
-              .getState()
-              .change((state) => ({ ...state, board: { ...state.board, climbEvery: Number(pace) } }))
-          }
-        />
-      </div>
+      <Choice
+        label="Climbing shows one thing every"
+        value={String(board.climbEvery)}
+        options={CLIMB_PACES}
+        onChange={(pace) =>
+          store
+            .getState()
+            .change((state) => ({ ...state, board: { ...state.board, climbEvery: Number(pace) } }))
+        }
+      />
     </div>
   );
 }

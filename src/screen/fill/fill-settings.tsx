@@ -3,8 +3,8 @@
 import { SlidersHorizontal } from "lucide-react";
 import { readWhole } from "@/core/number/read-whole";
 import { Button } from "@/kit/button";
+import { Choice } from "@/kit/choice";
 import { Popover } from "@/kit/popover";
-import { Segments } from "@/kit/segments";
 import { Switch } from "@/kit/switch";
 import { CheckedField } from "../board/checked-field";
 import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
@@ -23,19 +23,16 @@ export function FillSettings() {
       }
     >
       <div className="flex flex-col gap-4">
-        <div>
-          <p className="mb-1.5 text-sm font-semibold">Check what is written</p>
-          <Segments
-            label="Check what is written"
-            value={fill.check}
-            options={[
-              { value: "at-once", label: "At once" },
-              { value: "at-end", label: "At the end" },
-              { value: "off", label: "Off" },
-            ]}
-            onChange={(check) => store.getState().setFill({ check })}
-          />
-        </div>
+        <Choice
+          label="Check what is written"
+          value={fill.check}
+          options={[
+            { value: "at-once", label: "At once" },
+            { value: "at-end", label: "At the end" },
+            { value: "off", label: "Off" },
+          ]}
+          onChange={(check) => store.getState().setFill({ check })}
+        />
         <Switch
           label="Offer hints"
           on={fill.hints}

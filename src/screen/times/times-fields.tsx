@@ -4,7 +4,7 @@ import { timesOf, withMain } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
 import { MOST_TIMES } from "@/core/surface/place-key";
 import { LEAST_WINDOW, MOST_WINDOW, TimesSettings } from "@/core/surface/times-grid";
-import { Segments } from "@/kit/segments";
+import { Choice } from "@/kit/choice";
 import { CheckedField } from "../board/checked-field";
 import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
 
@@ -37,19 +37,16 @@ export function TimesFields() {
     />
   );
   const names = (part: "rowNames" | "columnNames", label: string) => (
-    <div>
-      <p className="mb-1.5 text-sm font-semibold">{label}</p>
-      <Segments
-        label={label}
-        value={times[part]}
-        options={[
-          { value: "shown", label: "Shown" },
-          { value: "covered", label: "Covered" },
-          { value: "absent", label: "Absent" },
-        ]}
-        onChange={(value) => lay({ ...times, [part]: value })}
-      />
-    </div>
+    <Choice
+      label={label}
+      value={times[part]}
+      options={[
+        { value: "shown", label: "Shown" },
+        { value: "covered", label: "Covered" },
+        { value: "absent", label: "Absent" },
+      ]}
+      onChange={(value) => lay({ ...times, [part]: value })}
+    />
   );
   return (
     <div className="flex flex-col gap-4">
@@ -61,18 +58,15 @@ export function TimesFields() {
       </div>
       {names("rowNames", "Names of the rows")}
       {names("columnNames", "Names of the columns")}
-      <div>
-        <p className="mb-1.5 text-sm font-semibold">A covered number is</p>
-        <Segments
-          label="A covered number is"
-          value={times.covers}
-          options={[
-            { value: "solid", label: "Under a cover" },
-            { value: "empty", label: "An empty place" },
-          ]}
-          onChange={(covers) => lay({ ...times, covers })}
-        />
-      </div>
+      <Choice
+        label="A covered number is"
+        value={times.covers}
+        options={[
+          { value: "solid", label: "Under a cover" },
+          { value: "empty", label: "An empty place" },
+        ]}
+        onChange={(covers) => lay({ ...times, covers })}
+      />
     </div>
   );
 }

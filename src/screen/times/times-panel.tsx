@@ -7,8 +7,8 @@ import { LEVELS, PUZZLE_ROWS, type PuzzleRows } from "@/core/puzzle/make-times-p
 import { MOST_TIMES } from "@/core/surface/place-key";
 import { clampWindow, type TimesSettings } from "@/core/surface/times-grid";
 import { Button } from "@/kit/button";
+import { Choice } from "@/kit/choice";
 import { keepKeyboard } from "@/kit/rail-button";
-import { Segments } from "@/kit/segments";
 import { CheckedField } from "../board/checked-field";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
 
@@ -64,22 +64,19 @@ export function TimesPanel() {
         {goTo("row")}
         {goTo("column")}
       </div>
-      <div>
-        <p className="mb-1.5 text-sm font-semibold">A touch is about</p>
-        <Segments
-          label="A touch is about"
-          value={times.marks}
-          options={[
-            { value: "place", label: "One place" },
-            { value: "value", label: "Its number" },
-          ]}
-          onChange={(marks) =>
-            store
-              .getState()
-              .change((state) => ({ ...state, board: withMain(state.board, { ...times, marks }) }))
-          }
-        />
-      </div>
+      <Choice
+        label="A touch is about"
+        value={times.marks}
+        options={[
+          { value: "place", label: "One place" },
+          { value: "value", label: "Its number" },
+        ]}
+        onChange={(marks) =>
+          store
+            .getState()
+            .change((state) => ({ ...state, board: withMain(state.board, { ...times, marks }) }))
+        }
+      />
       <PuzzleMaker times={times} />
     </section>
   );
@@ -107,15 +104,13 @@ function PuzzleMaker({ times }: { times: TimesSettings }) {
           }}
           onTake={(typed) => set({ level: Number(typed.trim()) })}
         />
-        <div>
-          <p className="mb-1.5 text-sm font-semibold">Rows</p>
-          <Segments
-            label="Rows of the puzzle"
-            value={`${times.puzzle.rows}` as const}
-            options={PUZZLE_ROWS.map((count) => ({ value: `${count}` as const, label: String(count) }))}
-            onChange={(rows) => set({ rows: Number(rows) as PuzzleRows })}
-          />
-        </div>
+        <Choice
+          shown="Rows"
+          label="Rows of the puzzle"
+          value={`${times.puzzle.rows}` as const}
+          options={PUZZLE_ROWS.map((count) => ({ value: `${count}` as const, label: String(count) }))}
+          onChange={(rows) => set({ rows: Number(rows) as PuzzleRows })}
+        />
       </div>
       <Button look="strong" className="h-12" onClick={() => store.getState().makePuzzle()}>
         Make a puzzle

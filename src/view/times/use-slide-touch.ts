@@ -1,7 +1,7 @@
 "use client";
 
 import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
-import { isPlaceKey, type PlaceKey } from "@/core/surface/place-key";
+import { MOST_TIMES, type PlaceKey, placeKey } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import type { Run } from "../chart/use-run";
 
@@ -14,10 +14,11 @@ type Sliding = {
   put: (row: number, column: number) => void;
 };
 type Finger = {
-  id: number;
+  pointer: string;
   x: number;
   y: number;
   from: WindowAt;
+  /** The place that a tap touches; none where the touch is a long one, or has gone too far. */
   place: PlaceKey | null;
   slides: boolean;
   /** Which ways it slides: a strip of names goes its own way only. */
@@ -25,9 +26,11 @@ type Finger = {
   peek?: ReturnType<typeof setTimeout>;
 };
 
+const BODY = { rows: true, columns: true };
+
 /**
  * Pointer handlers of a times grid: a tap touches a place, a long press on a covered one peeks, and everything longer
- * slides the window. One finger slides at a time.
+ * slides the window. Any number of fingers tap at the same time; one of them slides.
  */
 export function useSlideTouch(
   sliding: Sliding,
@@ -35,17 +38,33 @@ export function useSlideTouch(
   run: Run | undefined,
   onSettle: (at: WindowAt) => void,
 ) {
-  const finger = useRef<Finger | null>(null);
+  const fingers = useRef(new Map<number, Finger>());
   const [peeked, setPeeked] = useState<PlaceKey | null>(null);
-  useEffect(() => () => clearTimeout(finger.current?.peek), []);
-  return useMemo(() => {
+  useEffect(() => {
+    const all = fingers.current;
+    return () => {
+      for (const { peek } of all.values()) clearTimeout(peek);
+    };
+  }, []);
+  const handlers = useMemo(() => {
+    const all = fingers.current;
+    /** The place under a touch, where the window is seen now: it may be sliding under another finger. */
+    const placeUnder = (event: PointerEvent<HTMLElement>): PlaceKey => {
+      const box = event.currentTarget.getBoundingClientRect();
+      const { row, column } = sliding.position.current;
+      return placeKey(
+        Math.min(MOST_TIMES, Math.floor(row + (event.clientY - box.top) / cell.height)),
+        Math.min(MOST_TIMES, Math.floor(column + (event.clientX - box.left) / cell.width)),
+      );
+    };
     const begin = (ways: Finger["ways"]) => (event: PointerEvent<HTMLElement>) => {
-      // A first finger takes the place of one whose end was never told.
-      if (event.button !== 0 || (finger.current && !event.isPrimary)) return;
-      const named = (event.target as Element).closest("[data-place]")?.getAttribute("data-place") ?? "";
-      const place = isPlaceKey(named) ? named : null;
+      if (event.button !== 0) return;
+      // A first finger takes the place of those whose end was never told.
+      if (event.isPrimary)
+        for (const [id, { pointer }] of all) if (pointer === event.pointerType) all.delete(id);
+      const place = ways === BODY ? placeUnder(event) : null;
       const now: Finger = {
-        id: event.pointerId,
+        pointer: event.pointerType,
         x: event.clientX,
         y: event.clientY,
         from: { ...sliding.position.current },
@@ -53,7 +72,7 @@ export function useSlideTouch(
         slides: false,
         ways,
       };
-      finger.current = now;
+      all.set(event.pointerId, now);
       if (place && run?.canPeek?.(place)) {
         now.peek = setTimeout(() => {
           now.place = null;
@@ -62,49 +81,51 @@ export function useSlideTouch(
       }
     };
     const onPointerMove = (event: PointerEvent<HTMLElement>) => {
-      const now = finger.current;
-      if (!now || now.id !== event.pointerId) return;
+      const now = all.get(event.pointerId);
+      if (!now) return;
       const [dx, dy] = [event.clientX - now.x, event.clientY - now.y];
-      if (!now.slides && Math.hypot(dx, dy) < SLIDE_FROM) return;
-      // From now on the touch belongs to the grid, and what lies under its end is not clicked.
       if (!now.slides) {
+        if (Math.hypot(dx, dy) < SLIDE_FROM) return;
+        clearTimeout(now.peek);
+        setPeeked(null);
+        now.place = null;
+        if ([...all.values()].some(({ slides }) => slides)) return;
+        // From now on the touch belongs to the grid, and what lies under its end is not clicked.
         event.currentTarget.setPointerCapture(event.pointerId);
         // A window that was still gliding is taken up where it is.
         now.from = { ...sliding.position.current };
+        now.slides = true;
       }
-      now.slides = true;
-      clearTimeout(now.peek);
-      setPeeked(null);
       sliding.put(
         now.from.row - (now.ways.rows ? dy / cell.height : 0),
         now.from.column - (now.ways.columns ? dx / cell.width : 0),
       );
     };
     const onPointerUp = (event: PointerEvent<HTMLElement>) => {
-      const now = finger.current;
-      if (!now || now.id !== event.pointerId) return;
-      finger.current = null;
+      const now = all.get(event.pointerId);
+      if (!now) return;
+      all.delete(event.pointerId);
       clearTimeout(now.peek);
       setPeeked(null);
-      if (now.slides || event.type === "pointercancel") {
+      if (now.slides) {
         const { row, column } = sliding.position.current;
         onSettle({ row: Math.round(row), column: Math.round(column) });
-      } else if (now.place) {
-        run?.begin(now.place, now.id);
-        run?.end(now.id);
+      } else if (now.place && event.type !== "pointercancel") {
+        run?.begin(now.place, event.pointerId);
+        run?.end(event.pointerId);
       }
     };
-    const handlers = (ways: Finger["ways"]) => ({
+    const on = (ways: Finger["ways"]) => ({
       onPointerDown: begin(ways),
       onPointerMove,
       onPointerUp,
       onPointerCancel: onPointerUp,
     });
     return {
-      peeked,
-      body: handlers({ rows: true, columns: true }),
-      rowStrip: handlers({ rows: true, columns: false }),
-      columnStrip: handlers({ rows: false, columns: true }),
+      body: on(BODY),
+      rowStrip: on({ rows: true, columns: false }),
+      columnStrip: on({ rows: false, columns: true }),
     };
-  }, [sliding, cell.width, cell.height, run, onSettle, peeked]);
+  }, [sliding, cell.width, cell.height, run, onSettle]);
+  return { ...handlers, peeked };
 }

@@ -25,6 +25,8 @@ export function useSliding(
   onRest: (at: WindowAt) => void,
 ) {
   const position = useRef({ ...target });
+  /** Where it is on its way to: what comes next goes on from there, however slow the frames are. */
+  const goal = useRef({ ...target });
   const frame = useRef(0);
   const palette = useRef<Palette | null>(null);
   const latest = useRef({ times, layout, source, target, onRest });
@@ -61,6 +63,7 @@ export function useSliding(
   const put = useCallback(
     (row: number, column: number) => {
       position.current = clampWindow(latest.current.times, { row, column });
+      goal.current = position.current;
       stop();
       frame.current = requestAnimationFrame(paint);
     },
@@ -73,6 +76,7 @@ export function useSliding(
       stop();
       const to = clampWindow(latest.current.times, wished);
       const from = { ...position.current };
+      goal.current = to;
       const arrive = () => {
         position.current = { ...to };
         const { row, column } = latest.current.target;
@@ -102,13 +106,23 @@ export function useSliding(
   // The lesson has the window elsewhere: by a button, by taking back, or because it has just come to rest there.
   const { row, column } = target;
   useLayoutEffect(() => {
-    if (position.current.row === row && position.current.column === column) rest();
-    else {
+    if (position.current.row === row && position.current.column === column) {
+      goal.current = position.current;
+      rest();
+    } else {
       paint();
       glide({ row, column });
     }
   }, [row, column, rest, paint, glide]);
   useEffect(() => stop, [stop]);
+  // What is touched while the window moves is seen at once.
+  useEffect(
+    () =>
+      source.subscribe(() => {
+        if (palette.current) requestAnimationFrame(() => palette.current && paint());
+      }),
+    [source, paint],
+  );
 
-  return useMemo(() => ({ position, put, glide, stop }), [put, glide, stop]);
+  return useMemo(() => ({ position, goal, put, glide, stop }), [put, glide, stop]);
 }

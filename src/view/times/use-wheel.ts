@@ -25,14 +25,13 @@ export function useWheel(
     const onWheel = (event: WheelEvent) => {
       if (event.ctrlKey) return;
       event.preventDefault();
-      const { position, put, stop } = latest.current.sliding;
-      stop();
+      const { goal, put } = latest.current.sliding;
       const across = event.shiftKey && event.deltaX === 0 ? event.deltaY : event.deltaX;
       const down = event.shiftKey && event.deltaX === 0 ? 0 : event.deltaY;
-      put(position.current.row + down / WHEEL_PLACE, position.current.column + across / WHEEL_PLACE);
+      put(goal.current.row + down / WHEEL_PLACE, goal.current.column + across / WHEEL_PLACE);
       clearTimeout(rest);
       rest = setTimeout(() => {
-        const { row, column } = latest.current.sliding.position.current;
+        const { row, column } = latest.current.sliding.goal.current;
         latest.current.settle({ row: Math.round(row), column: Math.round(column) });
       }, WHEEL_RESTS_MS);
     };
