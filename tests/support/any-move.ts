@@ -48,7 +48,30 @@ export const anyMove: fc.Arbitrary<Move> = fc.oneof(
     row: fc.integer({ min: 1, max: 9 }),
     column: fc.integer({ min: 1, max: 9 }),
   }),
+  fc.record({
+    do: fc.constantFrom("cover-jump" as const, "lift-jump" as const),
+    jumps: fc.array(fc.nat(4), { minLength: 1, maxLength: 3 }),
+    part: fc.constantFrom("size" as const, "arc" as const),
+  }),
+  fc.record({
+    do: fc.constant("split" as const),
+    jump: fc.nat(3),
+    into: fc.array(number, { minLength: 2, maxLength: 3 }),
+  }),
+  fc.record({ do: fc.constant("join" as const), jump: fc.nat(3) }),
+  fc.record({ do: fc.constant("set-aside" as const), ink }),
+  fc.record({
+    do: fc.constant("look" as const),
+    view: fc.constantFrom("line" as const, "strip" as const),
+    from: number.map((text) => `-${text}`),
+    to: number,
+  }),
+  fc.record({
+    do: fc.constantFrom("hide" as const, "show" as const),
+    view: fc.constantFrom("line" as const, "trail" as const),
+  }),
   fc.constantFrom<Move>(
+    { do: "bring-back" },
     { do: "wonder", side: "below" },
     { do: "draw" },
     { do: "check" },

@@ -7,12 +7,23 @@ export type Trail = {
   jumps: readonly NumberKey[];
   /** By jump: the arrow that made it, null for a jump without one. */
   arrows: readonly (Arrow | null)[];
+  /** By jump: which of its parts are covered. */
+  covers: readonly JumpCovers[];
   end: NumberKey;
 };
 
+/** The parts of a jump that can be covered: its size, and the arc that is drawn of it. */
+export const JUMP_PARTS = ["size", "arc"] as const;
+export type JumpPart = (typeof JUMP_PARTS)[number];
+export type JumpCovers = { readonly [part in JumpPart]?: true };
+
+/** Most jumps of a trail. */
+export const MOST_JUMPS = 2000;
+const NO_COVERS: JumpCovers = {};
+
 /** A trail that has not jumped yet. */
 export function startTrail(start: NumberKey): Trail {
-  return { start, jumps: [], arrows: [], end: start };
+  return { start, jumps: [], arrows: [], covers: [], end: start };
 }
 
 /** The trail one jump longer. */
@@ -21,6 +32,7 @@ export function jumpOn(trail: Trail, by: NumberKey, arrow: Arrow | null = null):
     start: trail.start,
     jumps: [...trail.jumps, by],
     arrows: [...trail.arrows, arrow],
+    covers: [...trail.covers, NO_COVERS],
     end: keyOf(exact(trail.end).add(exact(by))),
   };
 }
@@ -38,8 +50,48 @@ export function jumpBack(trail: Trail): Trail {
     start: trail.start,
     jumps: trail.jumps.slice(0, -1),
     arrows: trail.arrows.slice(0, -1),
+    covers: trail.covers.slice(0, -1),
     end: keyOf(exact(trail.end).sub(exact(last))),
   };
+}
+
+/**
+ * The trail with one jump made of several, of the same sum: +30 of three times +10. The trail as it is where there is
+ * no such jump, or where the sum is another.
+ */
+export function splitJump(trail: Trail, index: number, into: readonly NumberKey[]): Trail {
+  const by = trail.jumps[index];
+  if (by === undefined || into.length === 0) return trail;
+  const sum = into.reduce((total, part) => total.add(exact(part)), exact(0));
+  return sum.equals(exact(by)) ? withJumps(trail, index, 1, into) : trail;
+}
+
+/** The trail with a jump and the one after it made into one. The trail as it is where there are no two. */
+export function joinJumps(trail: Trail, index: number): Trail {
+  const [first, second] = [trail.jumps[index], trail.jumps[index + 1]];
+  if (first === undefined || second === undefined) return trail;
+  const sum = exact(first).add(exact(second));
+  return withJumps(trail, index, 2, sum.n === 0n ? [] : [keyOf(sum)]);
+}
+
+function withJumps(trail: Trail, index: number, gone: number, into: readonly NumberKey[]): Trail {
+  const none = <T>(value: T) => into.map(() => value);
+  return {
+    ...trail,
+    jumps: trail.jumps.toSpliced(index, gone, ...into),
+    arrows: trail.arrows.toSpliced(index, gone, ...none(null)),
+    covers: trail.covers.toSpliced(index, gone, ...none(NO_COVERS)),
+  };
+}
+
+/** The trail with a part of some of its jumps covered, or lifted. */
+export function coverJumps(trail: Trail, jumps: readonly number[], part: JumpPart, on: boolean): Trail {
+  const change = (covers: JumpCovers): JumpCovers => {
+    const { [part]: _, ...others } = covers;
+    return on ? { ...others, [part]: true } : others;
+  };
+  const among = new Set(jumps);
+  return { ...trail, covers: trail.covers.map((covers, i) => (among.has(i) ? change(covers) : covers)) };
 }
 
 /** Where each jump landed, in order; the start is not among them. */

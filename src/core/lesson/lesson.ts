@@ -2,13 +2,15 @@ import * as z from "zod/mini";
 import { Count } from "../count/count";
 import { Seed } from "../puzzle/draw";
 import { ChartSettings } from "../surface/chart";
+import { LineSettings, StripSettings } from "../surface/line";
 import { TimesSettings } from "../surface/times-grid";
 import { Fill } from "./fill";
 import { Beat, Move } from "./move";
+import { MOST_PLACED } from "./placed";
 
 /** The name and version that a lesson file carries. */
 export const FORMAT = "yellow-stair-lesson";
-export const VERSION = 2;
+export const VERSION = 3;
 
 /** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
 export const MOST = {
@@ -19,6 +21,9 @@ export const MOST = {
   title: 120,
   text: 400,
 } as const;
+
+/** The smallest part of a board that a view can have. */
+export const LEAST_SHARE = 0.2;
 
 const Id = z.string().check(z.minLength(1), z.maxLength(40));
 const line = (most: number, ...more: z.core.$ZodCheck<string>[]) =>
@@ -40,11 +45,36 @@ export type TrailSettings = z.infer<typeof TrailSettings>;
 export const ArrowSettings = z.object({ kind: z.literal("arrows"), layFirst: z.boolean() });
 export type ArrowSettings = z.infer<typeof ArrowSettings>;
 
+/**
+ * The number sentence of the trail, large, in a place of its own: equal jumps gathered (4 × 6 = 24), or jump by jump
+ * (0 + 6 + 6 + 6 + 6 = 24).
+ */
+export const SentenceSettings = z.object({
+  kind: z.literal("sentence"),
+  form: z.enum(["gathered", "each"]),
+});
+export type SentenceSettings = z.infer<typeof SentenceSettings>;
+
+/** The stops of the trail as a list of numbers, its benchmarks boxed. */
+export const WaySettings = z.object({ kind: z.literal("way") });
+export type WaySettings = z.infer<typeof WaySettings>;
+
+/** How two or three views share a board: side by side, or one above the other; and the part that the first one has. */
+export const Layout = z.object({
+  run: z.enum(["beside", "above"]),
+  share: z.number().check(z.minimum(LEAST_SHARE), z.maximum(1 - LEAST_SHARE)),
+});
+export type Layout = z.infer<typeof Layout>;
+
 /** One representation on a board. Further views join this union under a `kind` of their own. */
 export const View = z.discriminatedUnion("kind", [
   ChartSettings,
   TimesSettings,
+  LineSettings,
+  StripSettings,
   TrailSettings,
+  SentenceSettings,
+  WaySettings,
   ArrowSettings,
 ]);
 export type View = z.infer<typeof View>;
@@ -68,7 +98,19 @@ export const BoardTitle = title("Give the board a title.");
 export const Board = z.object({
   id: Id,
   title: BoardTitle,
-  views: z.array(View).check(z.minLength(1), z.maxLength(6)),
+  views: z.array(View).check(
+    z.minLength(1),
+    z.maxLength(6),
+    z.refine(
+      (views) => new Set(views.map(({ kind }) => kind)).size === views.length,
+      "A board has one view of a kind.",
+    ),
+    z.refine(
+      (views) => views.filter(({ kind }) => kind !== "arrows").length <= MOST_PLACED,
+      `A board has room for ${MOST_PLACED} views.`,
+    ),
+  ),
+  layout: Layout,
   count: Count,
   fill: Fill,
   /** Seconds from one beat of a step to the next while it is climbed; 0 plays them at once. */

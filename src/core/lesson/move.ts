@@ -1,12 +1,19 @@
 import * as z from "zod/mini";
 import { Arrow, MOST_ARROWS } from "../count/route";
+import { JUMP_PARTS, MOST_JUMPS } from "../count/trail";
+import { exact } from "../number/exact";
 import { NumberKeyText } from "../number/number-schema";
 import { Rule } from "../set/rule";
 import { MOST_PLACES } from "../surface/chart";
 import { MOST_TIMES, TargetText } from "../surface/place-key";
 import { Ink } from "./ink";
 import { Layer } from "./layer";
+import { PlacedKind } from "./placed";
 
+/** Most jumps that one jump is split into. */
+const MOST_PARTS = 100;
+const JumpIndex = z.int().check(z.minimum(0), z.maximum(MOST_JUMPS - 1));
+const Jumps = z.array(JumpIndex).check(z.minLength(1), z.maxLength(MOST_JUMPS));
 const WindowIndex = z.int().check(z.minimum(1), z.maximum(MOST_TIMES));
 
 /** Numbers one by one, or places of a times grid; or all that a rule holds, now and when the chart has changed. */
@@ -30,6 +37,11 @@ export type Numbers = z.infer<typeof Numbers>;
  * - clear-trail: forget the trail
  * - slide: the window of a times grid, to the row and column that it then begins with
  * - wonder: what comes next at the right of a times grid, or below it; null when it is no longer asked
+ * - cover-jump, lift-jump: the size of jumps of the trail, or their arcs, covered, shown again
+ * - split: a jump made of several of the same sum; join: a jump and the one after it made into one
+ * - set-aside: the trail stands beside the one that begins next, in an ink, to be compared; bring-back: no longer
+ * - look: the part of a line that is seen
+ * - hide, show: a view of the board
  * - draw: chance goes on to its next draw
  * - guides: the row and column of the number in focus lit, its neighbours named
  */
@@ -54,6 +66,26 @@ export const Move = z.discriminatedUnion("do", [
   z.object({ do: z.literal("clear-trail") }),
   z.object({ do: z.literal("slide"), row: WindowIndex, column: WindowIndex }),
   z.object({ do: z.literal("wonder"), side: z.nullable(z.enum(["right", "below"])) }),
+  z.object({ do: z.literal("cover-jump"), jumps: Jumps, part: z.enum(JUMP_PARTS) }),
+  z.object({ do: z.literal("lift-jump"), jumps: Jumps, part: z.enum(JUMP_PARTS) }),
+  z.object({
+    do: z.literal("split"),
+    jump: JumpIndex,
+    into: z.array(NumberKeyText).check(z.minLength(2), z.maxLength(MOST_PARTS)),
+  }),
+  z.object({ do: z.literal("join"), jump: JumpIndex }),
+  z.object({ do: z.literal("set-aside"), ink: Ink }),
+  z.object({ do: z.literal("bring-back") }),
+  z
+    .object({
+      do: z.literal("look"),
+      view: z.enum(["line", "strip"]),
+      from: NumberKeyText,
+      to: NumberKeyText,
+    })
+    .check(z.refine(({ from, to }) => exact(from).compare(exact(to)) < 0, "The smaller end stands first.")),
+  z.object({ do: z.literal("hide"), view: PlacedKind }),
+  z.object({ do: z.literal("show"), view: PlacedKind }),
   z.object({ do: z.literal("draw") }),
   z.object({ do: z.literal("guides"), on: z.boolean() }),
 ]);

@@ -35,6 +35,7 @@ export function newBoard(id: string, title: string, chart: ChartSettings): Board
     id,
     title,
     views: [chart, NEW_TRAIL],
+    layout: { run: "beside", share: 0.74 },
     count: NEW_COUNT,
     fill: NEW_FILL,
     climbEvery: 0.8,

@@ -8,7 +8,7 @@ type Document = Record<string, unknown>;
 
 /** How a document of each older version becomes one of the next: the entry for 1 makes a version 2 of a version 1. */
 export type Upgrades = Readonly<Record<number, (older: Document) => Document>>;
-const UPGRADES: Upgrades = { 1: fromFirstVersion };
+const UPGRADES: Upgrades = { 1: fromFirstVersion, 2: fromSecondVersion };
 
 /**
  * In version 1 a chart had rows, ran across and down the page, and its covers were solid; boards had no seed,
@@ -38,6 +38,11 @@ function fromFirstVersion(older: Document): Document {
     },
   });
   return each(older, "boards", (board) => each(seeded(board), "views", view));
+}
+
+/** In version 2 a board had a main view, and the panel that reads the count at its side. */
+function fromSecondVersion(older: Document): Document {
+  return each(older, "boards", (board) => ({ layout: { run: "beside", share: 0.74 }, ...board }));
 }
 
 const isDocument = (one: unknown): one is Document => typeof one === "object" && one !== null;

@@ -1,9 +1,18 @@
 import type { Arrow } from "../count/route";
-import { jumpBack, jumpOn, startTrail, type Trail } from "../count/trail";
+import {
+  coverJumps,
+  joinJumps,
+  jumpBack,
+  jumpOn,
+  MOST_JUMPS,
+  splitJump,
+  startTrail,
+  type Trail,
+} from "../count/trail";
 import type { NumberKey } from "../number/exact";
 import { numberOf, type Target } from "../surface/place-key";
 import type { WindowAt } from "../surface/times-grid";
-import { INKS, type InkSet } from "./ink";
+import { INKS, type Ink, type InkSet } from "./ink";
 import {
   clearLayer,
   dropRule,
@@ -16,6 +25,7 @@ import {
 } from "./laid";
 import { hasLayer, inksOfLayers, type Layer } from "./layer";
 import type { Move, Numbers } from "./move";
+import type { PlacedKind } from "./placed";
 
 /** What a board shows at one moment. Everything in it belongs to numbers, not to a picture of them. */
 export type Scene = {
@@ -28,6 +38,12 @@ export type Scene = {
   readonly asked: Asked | null;
   readonly focus: Target | null;
   readonly trail: Trail | null;
+  /** A trail that stands beside it, to be compared. */
+  readonly aside: { readonly trail: Trail; readonly ink: Ink } | null;
+  /** The part of a line that is seen, where it is no longer the whole of it. */
+  readonly looks: Looks;
+  /** Views that are hidden for now. */
+  readonly hidden: readonly PlacedKind[];
   /** The window of a times grid; null where it is still as the board has it. */
   readonly window: WindowAt | null;
   /** On which side of a times grid the class wonders what comes next. */
@@ -41,6 +57,11 @@ export type Scene = {
   readonly draws: number;
 };
 
+export type Looks = {
+  readonly [view in "line" | "strip"]?: { readonly from: NumberKey; readonly to: NumberKey };
+};
+const NO_LOOKS: Looks = {};
+
 export type Asked = { readonly number: Target; readonly as: "number" | "place" };
 
 export const EMPTY_SCENE: Scene = {
@@ -50,6 +71,9 @@ export const EMPTY_SCENE: Scene = {
   asked: null,
   focus: null,
   trail: null,
+  aside: null,
+  looks: NO_LOOKS,
+  hidden: [],
   window: null,
   wonder: null,
   tiles: [],
@@ -93,6 +117,9 @@ type Draft = {
   asked: Asked | null;
   focus: Target | null;
   trail: Trail | null;
+  aside: Scene["aside"];
+  looks: Looks;
+  hidden: readonly PlacedKind[];
   window: WindowAt | null;
   wonder: "right" | "below" | null;
   tiles: readonly Arrow[];
@@ -152,6 +179,7 @@ function apply(draft: Draft, move: Move): void {
       stand(draft, startTrail(move.number));
       return;
     case "jump":
+      if ((draft.trail?.jumps.length ?? 0) >= MOST_JUMPS) return;
       stand(draft, jumpOn(draft.trail ?? startTrail(numberOf(draft.focus ?? "0")), move.by, move.arrow));
       return;
     case "lay":
@@ -163,6 +191,32 @@ function apply(draft: Draft, move: Move): void {
     case "clear-trail":
       draft.trail = null;
       draft.focus = null;
+      return;
+    case "cover-jump":
+    case "lift-jump":
+      if (draft.trail) draft.trail = coverJumps(draft.trail, move.jumps, move.part, move.do === "cover-jump");
+      return;
+    case "split":
+      if (draft.trail) draft.trail = splitJump(draft.trail, move.jump, move.into);
+      return;
+    case "join":
+      if (draft.trail) draft.trail = joinJumps(draft.trail, move.jump);
+      return;
+    case "set-aside":
+      if (draft.trail) draft.aside = { trail: draft.trail, ink: move.ink };
+      draft.trail = null;
+      return;
+    case "bring-back":
+      draft.aside = null;
+      return;
+    case "look":
+      draft.looks = { ...draft.looks, [move.view]: { from: move.from, to: move.to } };
+      return;
+    case "hide":
+      draft.hidden = [...draft.hidden.filter((view) => view !== move.view), move.view];
+      return;
+    case "show":
+      draft.hidden = draft.hidden.filter((view) => view !== move.view);
       return;
     case "slide":
       draft.window = { row: move.row, column: move.column };

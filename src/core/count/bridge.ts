@@ -1,0 +1,145 @@
+import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+
+/**
+ * How a way from a start to a target is drawn:
+ * - one: one jump
+ * - gathered: by benchmarks, each place in one jump: from 276 to 500, +4, +20, +200
+ * - singles: the same with every one, ten and hundred as a jump of its own
+ * - fewest: the fewest jumps of ones, tens, hundreds, forwards or back: 99 on is +100, −1
+ * - over-and-back: one jump to a friendly size beyond, then back: 39 on is +40, −1
+ */
+export const WAYS = ["one", "gathered", "singles", "fewest", "over-and-back"] as const;
+export type Way = (typeof WAYS)[number];
+
+/** Most jumps of one way. */
+export const MOST_WAY = 500;
+
+/**
+ * The jumps from a start to a target, each with its sign; none where they are the same. Their sum is always the
+ * difference. Gathered and in singles, every stop but the last is a benchmark: a whole ten, hundred, … of the
+ * smallest place that start and target have.
+ */
+export function wayTo(start: Exact, target: Exact, way: Way): NumberKey[] {
+  const difference = target.sub(start);
+  if (difference.n === 0n) return [];
+  // Backwards is the same way in a mirror.
+  const back = difference.s < 0n;
+  const [from, to] = back ? [start.neg(), target.neg()] : [start, target];
+  const jumps = jumpsUp(from, to, way);
+  return jumps.map((by) => keyOf(back ? by.neg() : by));
+}
+
+function jumpsUp(from: Exact, to: Exact, way: Way): Exact[] {
+  switch (way) {
+    case "one":
+      return [to.sub(from)];
+    case "gathered":
+      return gathered(from, to).map(({ by }) => by);
+    case "singles":
+      return gathered(from, to).flatMap(({ by, place }) =>
+        Array<Exact>(Math.min(MOST_WAY, by.div(place).valueOf())).fill(place),
+      );
+    case "fewest":
+      return fewest(to.sub(from));
+    case "over-and-back":
+      return overAndBack(to.sub(from));
+    default:
+      return way satisfies never;
+  }
+}
+
+/** Up to each next benchmark while there is one before the target; from there the larger places first. */
+function gathered(from: Exact, to: Exact): { by: Exact; place: Exact }[] {
+  const jumps: { by: Exact; place: Exact }[] = [];
+  let at = from;
+  const jump = (by: Exact, place: Exact) => {
+    if (by.n === 0n) return;
+    jumps.push({ by, place });
+    at = at.add(by);
+  };
+  const places = placesOf(from, to);
+  let p = 0;
+  for (; p + 1 < places.length; p += 1) {
+    const next = at
+      .div(places[p + 1]!)
+      .ceil()
+      .mul(places[p + 1]!);
+    if (next.compare(to) > 0) break;
+    jump(next.sub(at), places[p]!);
+  }
+  for (; p >= 0; p -= 1) jump(to.sub(at).div(places[p]!).floor().mul(places[p]!), places[p]!);
+  return jumps;
+}
+
+/** The places from the smallest that either number is written with up to one above their difference. */
+function placesOf(from: Exact, to: Exact): Exact[] {
+  const places = [smallestPlace(from, to)];
+  const difference = to.sub(from);
+  while (places.at(-1)!.compare(difference) <= 0) {
+    const last = places.at(-1)!;
+    // Parts that are no tenths make wholes.
+    places.push(last.compare(1) < 0 && !isPowerOfTen(last) ? exact(1) : last.mul(10));
+  }
+  return places;
+}
+
+function smallestPlace(from: Exact, to: Exact): Exact {
+  const parts = (from.d * to.d) / gcd(from.d, to.d);
+  for (let place = 1n; place <= 10n ** 6n; place *= 10n) if (place % parts === 0n) return exact(1).div(place);
+  return exact(1).div(parts);
+}
+
+const isPowerOfTen = ({ n, d }: Exact): boolean => n === 1n && /^10*$/.test(String(d));
+const gcd = (a: bigint, b: bigint): bigint => (b === 0n ? a : gcd(b, a % b));
+
+/**
+ * The fewest jumps of single places, forwards or back, that make a number above 0, the largest first. From the
+ * smallest digit up, each digit is made by as many jumps on, or by the rest to ten jumps back and one more of the next
+ * place; the shorter of the two ways is kept for either carry.
+ */
+function fewest(difference: Exact): Exact[] {
+  const place = smallestPlace(exact(0), difference);
+  const count = difference.div(place);
+  const digits = String(count.n).split("").reverse().map(Number);
+  type Plan = { length: number; digits: number[] };
+  const add = ({ length, digits: made }: Plan, digit: number): Plan => ({
+    length: length + Math.abs(digit),
+    digits: [...made, digit],
+  });
+  const shorter = (a: Plan, b: Plan) => (b.length < a.length ? b : a);
+  const start: Plan = { length: 0, digits: [] };
+  let [plain, carried] = [start, { ...start, length: Number.POSITIVE_INFINITY }];
+  for (const digit of digits) {
+    [plain, carried] = [
+      shorter(add(plain, digit), add(carried, digit + 1)),
+      shorter(add(plain, digit - 10), add(carried, digit + 1 - 10)),
+    ];
+  }
+  const best = shorter(plain, add(carried, 1));
+  return best.digits
+    .flatMap((digit, p) => {
+      const size = place.mul(exact(10).pow(p)!);
+      return Array<Exact>(Math.abs(digit)).fill(digit < 0 ? size.neg() : size);
+    })
+    .reverse();
+}
+
+/** One jump to a friendly size beyond and one back, where the way back is short; one jump where the size is friendly. */
+function overAndBack(difference: Exact): Exact[] {
+  const unit = smallestPlace(exact(0), difference);
+  let place = unit;
+  while (place.mul(10).compare(difference) <= 0) place = place.mul(10);
+  for (; place.compare(unit) >= 0; place = place.div(10)) {
+    const over = difference.div(place).ceil().mul(place);
+    const back = over.sub(difference);
+    if (back.n === 0n) return [difference];
+    if (back.mul(2).compare(place) <= 0) return [over, back.neg()];
+  }
+  return [difference];
+}
+
+/** How far it is to the next benchmark of a place, 10 for the next ten: from 47, 3; from 50, 10. */
+export function toNext(value: Exact, benchmark: Exact): { by: Exact; next: Exact } {
+  const next = value.div(benchmark).floor().add(1).mul(benchmark);
+  return { by: next.sub(value), next };
+}

@@ -1,0 +1,162 @@
+import { type Exact, exact } from "../number/exact";
+import { type AnyLine, canBeWritten, lineNumbers, MOST_LINE, type Span, wholeSpan } from "./line";
+
+/** Fewest intervals that are seen before a line that is drawn nearer shows finer ones. */
+const FEWEST = 2;
+/** Most intervals that are seen before one that is drawn further away shows coarser ones. */
+const MOST = 25;
+
+/** How a span of a line is divided: interval and step, and the number from which both are counted. */
+export type Scale = {
+  readonly interval: Exact;
+  readonly step: Exact;
+  readonly anchor: Exact;
+  /** By how many powers of ten the intervals are coarser than those of the settings; negative where they are finer. */
+  readonly level: number;
+};
+
+/**
+ * The scale of a span. Drawn nearer or further away, a line shows intervals of a tenth or of ten, so that there are
+ * always a few of them and never hundreds; fractions that are no decimals stay in their parts. Intervals are counted
+ * from 0 where the line's own are, so that coarser ones are whole tens.
+ */
+export function scaleOf(line: AnyLine, span: Span): Scale {
+  const { from, to, interval, step } = lineNumbers(line);
+  const own = to.sub(from).div(interval).valueOf();
+  const seen = span.to.sub(span.from).div(interval).valueOf();
+  const anchor = from.div(interval).d === 1n ? exact(0) : from;
+  const at = (level: number): Scale => ({
+    interval: interval.mul(exact(10).pow(level)!),
+    step: step.mul(exact(10).pow(level)!),
+    anchor,
+    level,
+  });
+  let level = 0;
+  while (seen / 10 ** level > Math.max(MOST, own * 1.5)) level += 1;
+  while (seen / 10 ** level < Math.min(FEWEST, own) && refines(line, at(level - 1))) level -= 1;
+  return at(level);
+}
+
+/** Whether a line may be shown in finer intervals: decimals only, and only such as can be written. */
+function refines(line: AnyLine, { step, anchor }: Scale): boolean {
+  return line.numbers === "decimal" && canBeWritten(anchor, step);
+}
+
+/** The ticks of a span, counted from the scale's anchor: the first one and the last one in it; none where last < first. */
+export function ticksIn(
+  span: Span,
+  { step, anchor }: Pick<Scale, "step" | "anchor">,
+): {
+  first: bigint;
+  last: bigint;
+} {
+  const ceil = (value: Exact) => -floor(value.neg());
+  return {
+    first: ceil(span.from.sub(anchor).div(step)),
+    last: floor(span.to.sub(anchor).div(step)),
+  };
+}
+
+const floor = (value: Exact): bigint => value.floor().s * value.floor().n;
+
+/** The number at a tick. */
+export function tickAt({ step, anchor }: Pick<Scale, "step" | "anchor">, index: bigint): Exact {
+  return anchor.add(step.mul(exact(index)));
+}
+
+/** The tick that is nearest to a number; of two that are equally near, the larger one. */
+export function nearestTick(scale: Pick<Scale, "step" | "anchor">, value: Exact): Exact {
+  return tickAt(scale, floor(value.sub(scale.anchor).div(scale.step).add(exact("1/2"))));
+}
+
+/**
+ * Of the labels of a line, one in how many stays, so that none touches its neighbour: 1, 2, 5, 10, 20, 50, …
+ * @param apart how far neighbouring labels stand from each other, in pixels
+ * @param room how much room one label needs, in pixels
+ */
+export function labelStride(apart: number, room: number): number {
+  for (let power = 1; power < 1e15; power *= 10) {
+    for (const stride of [power, 2 * power, 5 * power]) if (stride * apart >= room) return stride;
+  }
+  return 1e15;
+}
+
+/** The numbers of a span that stand at every `stride`-th interval, counted from the anchor. */
+export function labelledIn(span: Span, scale: Scale, stride: number): Exact[] {
+  const every = { step: scale.interval.mul(stride), anchor: scale.anchor };
+  const { first, last } = ticksIn(span, every);
+  return Array.from({ length: Math.max(0, Number(last - first) + 1) }, (_, i) =>
+    tickAt(every, first + BigInt(i)),
+  );
+}
+
+/** A span moved by a number, as far as lines go; its length stays. */
+export function slideSpan(span: Span, by: Exact): Span {
+  const [down, up] = [exact(-MOST_LINE).sub(span.from), exact(MOST_LINE).sub(span.to)];
+  const within = by.compare(down) < 0 ? down : by.compare(up) > 0 ? up : by;
+  return { from: span.from.add(within), to: span.to.add(within) };
+}
+
+/**
+ * A span drawn nearer (a factor below 1) or further away about a number that stays where it is. It holds at least two
+ * steps of the finest scale, and goes no further than lines go.
+ */
+export function zoomSpan(line: AnyLine, span: Span, factor: Exact, about: Exact): Span {
+  const length = span.to.sub(span.from);
+  const most = exact(2 * MOST_LINE);
+  let wished = length.mul(factor);
+  if (wished.compare(most) > 0) wished = most;
+  const least = leastLength(line);
+  if (wished.compare(least) < 0) wished = least.compare(length) < 0 ? least : length;
+  const kept = about.sub(span.from).div(length);
+  const from = about.sub(wished.mul(kept));
+  return slideSpan({ from, to: from.add(wished) }, exact(0));
+}
+
+/** The shortest span of a line that can be seen: two steps of its finest scale. */
+function leastLength(line: AnyLine): Exact {
+  const { interval, step, from } = lineNumbers(line);
+  const anchor = from.div(interval).d === 1n ? exact(0) : from;
+  let finest = step;
+  while (line.numbers === "decimal" && canBeWritten(anchor, finest.div(10))) finest = finest.div(10);
+  return finest.mul(2);
+}
+
+/**
+ * Where a span that was moved by hand comes to rest: its ends on ticks of its scale, so that it stays exact after any
+ * number of slides. A span of the same length as before keeps that length.
+ */
+export function restSpan(line: AnyLine, span: Span, before: Span): Span {
+  const scale = scaleOf(line, span);
+  const length = before.to.sub(before.from);
+  const same = span.to.sub(span.from).compare(length) === 0;
+  if (same) {
+    // Ends that stood between ticks, as a fraction's may, stay where they stood between them.
+    const moved = nearestMultiple(span.from.sub(before.from), scale.step);
+    return slideSpan(before, moved);
+  }
+  const from = nearestTick(scale, span.from);
+  const to = nearestTick(scale, span.to);
+  return from.compare(to) < 0 ? { from, to } : before;
+}
+
+const nearestMultiple = (value: Exact, of: Exact): Exact =>
+  nearestTick({ step: of, anchor: exact(0) }, value);
+
+/** The span of a line that a number is in: the same one, or slid by whole intervals until it holds the number. */
+export function spanHolding(line: AnyLine, span: Span, value: Exact): Span {
+  if (value.compare(span.from) >= 0 && value.compare(span.to) <= 0) return span;
+  const { interval } = scaleOf(line, span);
+  const beyond = value.compare(span.to) > 0 ? value.sub(span.to) : value.sub(span.from);
+  const whole = beyond.div(interval);
+  const steps = whole.s > 0n ? whole.ceil() : whole.floor();
+  // A little further than needed, so that what comes next is seen too.
+  const length = span.to.sub(span.from).div(interval);
+  const more = length.div(4).floor();
+  return slideSpan(span, interval.mul(whole.s > 0n ? steps.add(more) : steps.sub(more)));
+}
+
+/** The span that a scene has a line at, else the whole of it. */
+export function spanOf(line: AnyLine, kept: { from: string; to: string } | undefined): Span {
+  return kept ? { from: exact(kept.from), to: exact(kept.to) } : wholeSpan(line);
+}

@@ -1,0 +1,188 @@
+import * as z from "zod/mini";
+import { type Exact, exact, keyOf } from "../number/exact";
+import { NumberText } from "../number/number-schema";
+import { DIGITS } from "../number/read-number";
+
+/** A line reaches this far on both sides of zero. */
+export const MOST_LINE = 1_000_000_000_000;
+/** The smallest distance between labels. */
+export const LEAST_INTERVAL = "0.001";
+export const MOST_DIVISIONS = 20;
+/** Ticks from one end of a line to the other. */
+export const MOST_TICKS = 10_000;
+export const MOST_CHOSEN = 60;
+
+const End = NumberText.check(
+  z.refine(
+    (text) => exact(text).abs().compare(MOST_LINE) <= 0,
+    "A line goes from −1,000,000,000,000 to 1,000,000,000,000. Write a number between them.",
+  ),
+);
+
+const FIELDS = {
+  from: End,
+  to: End,
+  interval: NumberText.check(
+    z.refine((text) => exact(text).compare(0) > 0, "Write an interval above 0."),
+    z.refine((text) => exact(text).compare(exact(LEAST_INTERVAL)) >= 0, "The smallest interval is 0.001."),
+  ),
+  divisions: z.int().check(z.minimum(1), z.maximum(MOST_DIVISIONS)),
+  ticks: z.enum(["all", "labelled", "none"]),
+  labels: z.enum(["all", "ends", "every", "chosen", "none"]),
+  /** Of which interval each is labelled, where labels are `every`. */
+  every: z.int().check(z.minimum(1), z.maximum(100)),
+  chosen: z.array(NumberText).check(z.maxLength(MOST_CHOSEN, "A line has room for 60 chosen labels.")),
+  numbers: z.enum(["decimal", "parts", "mixed", "lowest"]),
+  unit: z.string().check(z.trim(), z.maxLength(20, "Write at most 20 characters.")),
+  /** An open line has nothing on it but what is put there. */
+  open: z.boolean(),
+  /** A pinned line does not slide. */
+  pinned: z.boolean(),
+  pointer: z.enum(["shown", "covered", "until-still", "off"]),
+};
+
+type Ends = { from: string; to: string; interval: string; divisions: number };
+const endsOf = ({ from, to, interval, divisions }: Ends) => ({
+  from: exact(from),
+  to: exact(to),
+  interval: exact(interval),
+  step: exact(interval).div(divisions),
+});
+
+/** The first thing that is wrong with the numbers of a line as a whole, and at which field; null where all is well. */
+function lineFault(ends: Ends): { at: "to" | "interval" | "divisions"; message: string } | null {
+  const { from, to, step } = endsOf(ends);
+  // An interval that is none is told by its own field.
+  if (step.compare(0) <= 0) return null;
+  const order = from.compare(to);
+  if (order === 0) return { at: "to", message: "The ends are the same number. Write another one." };
+  if (order > 0)
+    return {
+      at: "to",
+      message: "The smaller end stands first. Write a larger number here, or turn them round.",
+    };
+  if (to.sub(from).div(step).compare(MOST_TICKS) > 0) {
+    return {
+      at: "interval",
+      message: "That would be more than 10,000 ticks. Make the interval larger, or bring the ends closer.",
+    };
+  }
+  if (!canBeWritten(from, step)) {
+    return {
+      at: "divisions",
+      message:
+        "These parts are too small to be written as numbers. Choose fewer parts, or a larger interval.",
+    };
+  }
+  return null;
+}
+
+/** Whether every number met going on from `from` in `step` can be written within the digits a number may have. */
+export function canBeWritten(from: Exact, step: Exact): boolean {
+  const common = from.d * (step.d / gcd(from.d, step.d));
+  let [rest, twos, fives] = [common, 0, 0];
+  for (; rest % 2n === 0n; rest /= 2n) twos += 1;
+  for (; rest % 5n === 0n; rest /= 5n) fives += 1;
+  const decimals = Math.max(twos, fives);
+  return decimals <= DIGITS.decimals && (rest === 1n || String(common).length <= DIGITS.denominator);
+}
+
+const gcd = (a: bigint, b: bigint): bigint => (b === 0n ? a : gcd(b, a % b));
+
+/** The numbers of a line must fit each other; the message goes to the field that can mend it. */
+const FIT = z.check<Ends>((context) => {
+  const fault = lineFault(context.value);
+  if (fault) {
+    context.issues.push({
+      code: "custom",
+      message: fault.message,
+      path: [fault.at],
+      input: context.value[fault.at],
+    });
+  }
+});
+
+/**
+ * A number line: from one end to the other, labelled at every interval, each cut into divisions. It lies flat, stands
+ * upright, or is closed to a ring, on which its two ends are one place. Numbers are written as decimals; or as
+ * fractions: in the parts that the divisions make (4/4), as mixed numbers (1 1/4), or in lowest terms (5/4).
+ */
+export const LineSettings = z
+  .object({ kind: z.literal("line"), shape: z.enum(["flat", "upright", "ring"]), ...FIELDS })
+  .check(FIT);
+export type LineSettings = z.infer<typeof LineSettings>;
+
+/** A number track: the same numbers as a line's, each in a cell of its own. */
+export const StripSettings = z.object({ kind: z.literal("strip"), ...FIELDS }).check(FIT);
+export type StripSettings = z.infer<typeof StripSettings>;
+
+export type AnyLine = LineSettings | StripSettings;
+
+/** The ends, the interval and the step from tick to tick of a line, as exact numbers. */
+export const lineNumbers = (line: AnyLine) => endsOf(line);
+
+/** Part of a line that is seen, from one number to another. */
+export type Span = { readonly from: Exact; readonly to: Exact };
+
+/** The whole of a line. */
+export function wholeSpan(line: AnyLine): Span {
+  const { from, to } = endsOf(line);
+  return { from, to };
+}
+
+/** Where a number stands on a span: 0 at its one end, 1 at its other; beyond them below 0 and above 1. For drawing. */
+export function partOf({ from, to }: Span, value: Exact): number {
+  return value.sub(from).div(to.sub(from)).valueOf();
+}
+
+/** Whether the line holds a number at all: within its reach, and on a ring within its ends. */
+export function lineHolds(line: AnyLine, value: Exact): boolean {
+  if (line.kind === "line" && line.shape === "ring") {
+    const { from, to } = endsOf(line);
+    return value.compare(from) >= 0 && value.compare(to) <= 0;
+  }
+  if (line.pinned) {
+    const { from, to } = endsOf(line);
+    return value.compare(from) >= 0 && value.compare(to) <= 0;
+  }
+  return value.abs().compare(MOST_LINE) <= 0;
+}
+
+/** A line from one number to another, with every tick and label, lying flat. */
+export function plainLine(
+  from: string,
+  to: string,
+  interval: string,
+  divisions = 1,
+  more: Partial<Omit<LineSettings, "kind">> = {},
+): LineSettings {
+  return {
+    kind: "line",
+    shape: "flat",
+    from,
+    to,
+    interval,
+    divisions,
+    ticks: "all",
+    labels: "all",
+    every: 1,
+    chosen: [],
+    numbers: "decimal",
+    unit: "",
+    open: false,
+    pinned: false,
+    pointer: "shown",
+    ...more,
+  };
+}
+
+/** The line as a number track, or a number track as a line. */
+export function lineAs(line: AnyLine, kind: "line" | "strip"): AnyLine {
+  if (line.kind === kind) return line;
+  if (kind === "line") return { ...line, kind, shape: "flat" };
+  const { shape: _, ...rest } = line as LineSettings;
+  return { ...rest, kind };
+}
+
+/** The key of the number that a text of the settings names. */
+export const keyOfEnd = (text: string) => keyOf(exact(text));
