@@ -87,7 +87,7 @@ for (const hand of HANDS) {
     test("arrows are laid and followed", async ({ page, request }) => {
       const id = await addLesson(request);
       await page.goto(`/lesson/${id}?prepare`);
-      await press(hand, tab(page, "Beside"));
+      await press(hand, tab(page, "Views"));
       await press(hand, page.getByRole("switch", { name: "Arrow moves" }));
       await press(hand, button(page, "Teach"));
       await press(hand, place(page, "63"));

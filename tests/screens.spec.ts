@@ -51,7 +51,7 @@ test("the board has no serious or critical fault, taught or prepared", async ({ 
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "Prepare", exact: true }).click();
   await noFaults(page, "preparing");
-  for (const tab of ["Marks", "Covers", "Beside", "Board"]) {
+  for (const tab of ["Marks", "Covers", "Views", "Board"]) {
     await page.getByRole("tab", { name: tab }).click();
     await noFaults(page, tab, "aside");
   }

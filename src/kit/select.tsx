@@ -8,17 +8,19 @@ type Props<T extends string> = {
   value: T;
   onChange: (value: T) => void;
   options: readonly { value: T; label: string }[];
+  /** Shown while nothing is chosen. */
+  placeholder?: string;
 };
 
 /** One of a list, chosen in the middle of a sentence. */
-export function Select<T extends string>({ label, value, onChange, options }: Props<T>) {
+export function Select<T extends string>({ label, value, onChange, options, placeholder }: Props<T>) {
   return (
     <Radix.Root value={value} onValueChange={(next) => onChange(next as T)}>
       <Radix.Trigger
         aria-label={label}
         className="flex h-11 items-center gap-1.5 rounded-button border border-rule bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
       >
-        <Radix.Value />
+        <Radix.Value placeholder={placeholder} />
         <ChevronDown aria-hidden size={17} className="text-quiet" />
       </Radix.Trigger>
       <Radix.Portal>

@@ -1,14 +1,23 @@
-import { type BoardLook, numbersOfLook } from "@/core/lesson/board-look";
+import { type BoardLook, type GridLook, numbersOfLook } from "@/core/lesson/board-look";
 import { layOutChart } from "./chart/chart-layout";
 import { ChartGround, ChartLines } from "./chart/chart-lines";
 import { PlaceFace } from "./chart/place-face";
+import { LinePicture } from "./line/line-picture";
 import { round } from "./round";
 import { layOutTimes } from "./times/times-layout";
 
 type Props = { look: BoardLook; width: number; height: number };
 
-/** A chart or a times grid at rest, drawn small: the same places and the same inks as the live one. */
+/** The main view of a board at rest, drawn small: the same places and the same inks as the live one. */
 export function LookPicture({ look, width, height }: Props) {
+  return "line" in look ? (
+    <LinePicture look={look} width={width} height={height} />
+  ) : (
+    <GridPicture look={look} width={width} height={height} />
+  );
+}
+
+function GridPicture({ look, width, height }: { look: GridLook; width: number; height: number }) {
   const numbers = numbersOfLook(look);
   const layout = layoutOf(look, width, height);
   const { columns, rows, cellWidth, cellHeight } = layout;
@@ -54,7 +63,7 @@ export function LookPicture({ look, width, height }: Props) {
   );
 }
 
-function layoutOf(look: BoardLook, width: number, height: number) {
+function layoutOf(look: GridLook, width: number, height: number) {
   if (!("at" in look)) return layOutChart(look.settings, { width, height }, false);
   // A picture has no room for names.
   const bare = { ...look.settings, rowNames: "absent" as const, columnNames: "absent" as const };

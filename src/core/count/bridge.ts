@@ -1,4 +1,5 @@
 import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+import type { Trail } from "./trail";
 
 /**
  * How a way from a start to a target is drawn:
@@ -142,4 +143,22 @@ function overAndBack(difference: Exact): Exact[] {
 export function toNext(value: Exact, benchmark: Exact): { by: Exact; next: Exact } {
   const next = value.div(benchmark).floor().add(1).mul(benchmark);
   return { by: next.sub(value), next };
+}
+
+/**
+ * The benchmarks that a trail stops at on its way: whole tens of the smallest place that its start and its end have.
+ * None where its jumps are equal: that is a count, and no way by friendly numbers.
+ */
+export function benchmarksOf({ start, end, jumps }: Trail): Set<NumberKey> {
+  const [first] = jumps;
+  if (first === undefined || (jumps.length > 1 && jumps.every((by) => by === first))) return new Set();
+  const [from, to] = [exact(start), exact(end)];
+  const place = smallestPlace(from, to);
+  const benchmark = isPowerOfTen(place) ? place.mul(10) : exact(1);
+  let at = from;
+  const stops = jumps.map((by) => {
+    at = at.add(exact(by));
+    return at;
+  });
+  return new Set(stops.filter((stop) => stop.div(benchmark).d === 1n).map(keyOf));
 }

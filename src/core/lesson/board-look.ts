@@ -1,23 +1,28 @@
+import { keyOf, type NumberKey } from "../number/exact";
 import { type ChartSettings, gridOf, numberAt } from "../surface/chart";
+import type { AnyLine } from "../surface/line";
 import { numberOf, type Target } from "../surface/place-key";
 import { type TimesSettings, type WindowAt, windowPlaces } from "../surface/times-grid";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import type { Board } from "./lesson";
+import { type LineMarks, lineMarks } from "./line-marks";
 import { type PlaceState, placeState } from "./place-state";
 import type { Scene } from "./scene";
-import { chartOf, timesOf, windowOf } from "./views-of";
+import { lookOf, windowOf } from "./views-of";
 
 /**
  * How the main view of a board looks at one moment, in plain data that can be sent to a page: row by row from the top
  * left, with nothing for the gap after a short last row.
  */
-export type BoardLook = { states: (PlaceState | null)[] } & (
+export type GridLook = { states: (PlaceState | null)[] } & (
   | { settings: ChartSettings }
   | { settings: TimesSettings; at: WindowAt }
 );
+export type LineLook = { line: AnyLine; from: NumberKey; to: NumberKey; marks: LineMarks };
+export type BoardLook = GridLook | LineLook;
 
 /** How a chart looks in a scene. */
-export function chartLook(settings: ChartSettings, scene: Scene): BoardLook {
+export function chartLook(settings: ChartSettings, scene: Scene): GridLook {
   const { columns, rows } = gridOf(settings);
   const states = Array.from({ length: columns * rows }, (_, i) => {
     const number = numberAt(settings, { row: Math.floor(i / columns), column: i % columns });
@@ -26,18 +31,28 @@ export function chartLook(settings: ChartSettings, scene: Scene): BoardLook {
   return { settings, states };
 }
 
-/** How a board looks from the top of its stair; null for a board without a main view. */
+/** How a line looks in a scene. */
+export function lineLook(line: AnyLine, scene: Scene): LineLook {
+  const span = lookOf(line, scene);
+  return { line, from: keyOf(span.from), to: keyOf(span.to), marks: lineMarks(line, span, scene) };
+}
+
+/** How the main view of a board looks from the top of its stair; null for a board without any that can be drawn small. */
 export function boardLook(board: Board): BoardLook | null {
   const scene = sceneOf(standOn(openBoard(board), board.stair.length));
-  const [chart, times] = [chartOf(board), timesOf(board)];
-  if (chart) return chartLook(chart, scene);
-  if (!times) return null;
-  const at = windowOf(times, scene);
-  return { settings: times, at, states: windowPlaces(times, at).map((place) => placeState(scene, place)) };
+  const [main] = board.views.filter(
+    (view): view is ChartSettings | TimesSettings | AnyLine =>
+      view.kind === "chart" || view.kind === "times" || view.kind === "line" || view.kind === "strip",
+  );
+  if (!main) return null;
+  if (main.kind === "chart") return chartLook(main, scene);
+  if (main.kind !== "times") return lineLook(main, scene);
+  const at = windowOf(main, scene);
+  return { settings: main, at, states: windowPlaces(main, at).map((place) => placeState(scene, place)) };
 }
 
 /** The numbers of a look, row by row, null in the gap after a short last row. */
-export function numbersOfLook(look: BoardLook): (string | null)[] {
+export function numbersOfLook(look: GridLook): (string | null)[] {
   if ("at" in look) return windowPlaces(look.settings, look.at).map((place: Target) => numberOf(place));
   const { columns } = gridOf(look.settings);
   const { settings } = look;

@@ -51,7 +51,7 @@ describe("a line", () => {
 
   test.each([
     [{ to: "0" }, "to: The ends are the same number. Write another one."],
-    [{ from: "20" }, "to: The smaller end stands first. Write a larger number here, or turn them round."],
+    [{ from: "20" }, "to: The smaller end stands first. Write the ends the other way round."],
     [{ interval: "0" }, "interval: Write an interval above 0."],
     [{ interval: "-1" }, "interval: Write an interval above 0."],
     [{ interval: "0.0001" }, "interval: The smallest interval is 0.001."],
@@ -64,7 +64,7 @@ describe("a line", () => {
       "to: A line goes from −1,000,000,000,000 to 1,000,000,000,000. Write a number between them.",
     ],
     [
-      { interval: "1/999", to: "1", divisions: 10 },
+      { interval: "1/999", to: "1", divisions: 11 },
       "divisions: These parts are too small to be written as numbers. Choose fewer parts, or a larger interval.",
     ],
     [{ interval: "1/0" }, "interval: A fraction cannot have 0 below its line. Write another number there."],

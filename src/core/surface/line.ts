@@ -59,7 +59,7 @@ function lineFault(ends: Ends): { at: "to" | "interval" | "divisions"; message: 
   if (order > 0)
     return {
       at: "to",
-      message: "The smaller end stands first. Write a larger number here, or turn them round.",
+      message: "The smaller end stands first. Write the ends the other way round.",
     };
   if (to.sub(from).div(step).compare(MOST_TICKS) > 0) {
     return {

@@ -14,21 +14,23 @@ import {
   standOn,
   stepDown,
 } from "@/core/lesson/board-state";
+import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
 import { hasInk, type Ink } from "@/core/lesson/ink";
 import type { Layer } from "@/core/lesson/layer";
-import { FORMAT, type Lesson, type LessonWords, VERSION } from "@/core/lesson/lesson";
+import { type Board, FORMAT, type Lesson, type LessonWords, VERSION } from "@/core/lesson/lesson";
 import type { Act, Beat, Move } from "@/core/lesson/move";
 import { putPuzzle } from "@/core/lesson/put-puzzle";
 import { fold, inksAt, isCoveredAt, numbersWith, type Scene } from "@/core/lesson/scene";
-import { boardHolds, boardNumbers, chartOf } from "@/core/lesson/views-of";
+import { boardHolds, boardNumbers, chartOf, linesOf } from "@/core/lesson/views-of";
 import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { say } from "@/kit/messages";
 import { type ArrowActions, arrowActions } from "./arrow-state";
 import { EMPTY_HAND, type FillActions, type FillHand, fillActions } from "./fill-state";
+import { EMPTY_JUMP, type JumpHand, type LineActions, lineActions } from "./line-state";
 
-export type Tool = "mark" | "cover" | "lift" | "write";
+export type Tool = "mark" | "cover" | "lift" | "write" | "jump";
 
 /** What the board screen holds: the boards with their past, where the teacher is, and what is in her hand. */
 export type BoardScreenState = {
@@ -45,6 +47,7 @@ export type BoardScreenState = {
   hand: FillHand;
   /** Arrow tiles are being followed one by one. */
   routing: boolean;
+  jump: JumpHand;
 };
 
 type Actions = {
@@ -89,7 +92,8 @@ type Actions = {
   oneBack: () => void;
   showAnswer: (shown: boolean) => void;
 } & FillActions &
-  ArrowActions;
+  ArrowActions &
+  LineActions;
 
 /** Nothing goes on: as a board is when it comes on show. */
 const AT_REST = {
@@ -113,8 +117,12 @@ export function sceneNow(state: BoardScreenState): Scene {
   const board = boardStateOf(state);
   const played = state.played ?? Number.POSITIVE_INFINITY;
   const scene = scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
-  return state.counting && board.board.count.silent ? hushedOf(scene) : scene;
+  return state.counting && isHushed(board.board) ? hushedOf(scene) : scene;
 }
+
+/** Whether the number of a count that walks is hidden: a silent count, or a pointer covered until it stands still. */
+const isHushed = (board: Board) =>
+  board.count.silent || linesOf(board).some(({ pointer }) => pointer === "until-still");
 
 const hushed = new WeakMap<Scene, Scene>();
 
@@ -159,7 +167,7 @@ function lineMove(state: BoardScreenState, numbers: readonly Target[]): Move | n
   const { tool, ink } = state;
   const scene = sceneNow(state);
   const carrying = (layer: Layer) => numbersWith(scene, layer, numbers);
-  if (tool === "write") return null;
+  if (tool === "write" || tool === "jump") return null;
   if (tool === "mark") {
     const all = carrying(ink).length === numbers.length;
     return { do: all ? "unmark" : "mark", ink, numbers: [...numbers] };
@@ -182,6 +190,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
   const runs = new Map<number, { laying: boolean; act: Act | undefined }>();
   let countAct: Act | undefined;
   let slideAct: Act | undefined;
+  const moving: { look?: Act; point?: Act } = {};
 
   return createStore<BoardScreenState & Actions>()((set, get) => {
     const put = (history: History<BoardState>, more: Partial<BoardScreenState> = {}) =>
@@ -190,8 +199,9 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
     const change = (next: (state: BoardState) => BoardState, more: Partial<BoardScreenState> = {}) =>
       put(record(now(), next(now().present)), { played: null, ...more });
     /** Adds a beat to an act that is still the latest, or begins an act with it. Gives the act as it then is. */
-    const addTo = (open: Act | undefined, beat: Beat): Act => {
+    const addTo = (open: Act | undefined, done: Beat): Act => {
       const { present } = now();
+      const beat = followBeat(present.board, sceneNow({ ...get(), played: null, counting: false }), done);
       const goesOn = open !== undefined && liveHere(present).at(-1) === open;
       const next = goesOn ? extendAct(present, [beat]) : act(present, [beat]);
       // Folding in two parts is folding at once, so one beat more costs one beat, however long the lesson has gone on.
@@ -216,6 +226,8 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       const covered = isCoveredAt(scene, number);
       if (tool === "cover") return covered ? null : [{ do: "cover", numbers: [number] }];
       if (tool === "lift") return covered ? [{ do: "lift", numbers: [number] }] : null;
+      // With the jump in hand a touch says where the next one begins.
+      if (tool === "jump") return [{ do: "start", number: numberOf(number) }];
       const { count } = now().present.board;
       const marked = hasInk(inksAt(scene, number), ink);
       if (marked === laying) return null;
@@ -253,7 +265,20 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       answerShown: false,
       hand: EMPTY_HAND,
       routing: false,
+      jump: EMPTY_JUMP,
 
+      ...lineActions({
+        board: () => now().present,
+        scene: () => sceneNow(get()),
+        tool: () => get().tool,
+        jump: () => get().jump,
+        setJump: (part) => set({ jump: { ...get().jump, ...part } }),
+        act: (beats) => get().act(beats),
+        amend: (kind, beat) => {
+          moving[kind] = addTo(moving[kind], beat);
+        },
+        say,
+      }),
       ...arrowActions({
         board: () => now().present,
         scene: () => sceneNow(get()),
@@ -313,7 +338,10 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         const move = lineMove(get(), numbers);
         if (move) addTo(undefined, [move]);
       },
-      act: (beats) => change((state) => act(state, beats)),
+      act: (beats) =>
+        change((state) =>
+          act(state, followBeats(state.board, sceneNow({ ...get(), counting: false }), beats)),
+        ),
       slideTo: (at) => {
         slideAct = addTo(slideAct, [{ do: "slide", row: at.row, column: at.column }]);
       },

@@ -6,14 +6,14 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { keepAsStep, whyNotKept } from "@/core/lesson/board-state";
 import type { StepWords } from "@/core/lesson/lesson";
-import { arrowsOf, timesOf, trailOf } from "@/core/lesson/views-of";
+import { arrowsOf, timesOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
 import { Flag, keep, readKept } from "../save/browser-store";
 import { sendCopy } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
 import { BoardHeader } from "./board-header";
 import { boardStateOf, lessonOf } from "./board-store";
-import { ChartStage } from "./chart-stage";
+import { BoardViews, Shared, usePlaced, ViewStage } from "./board-views";
 import { boardCommands, type ScreenDoors } from "./commands";
 import type { DrawerPage } from "./drawer";
 import {
@@ -22,12 +22,12 @@ import {
   Drawer,
   FillPanel,
   FindCommand,
+  JumpPanel,
   KeysDialog,
   LessonWordsDialog,
   StepDialog,
   StepsStrip,
   TimesPanel,
-  TimesStage,
   useLaterParts,
 } from "./later";
 import type { OpenLesson } from "./open-lesson";
@@ -46,15 +46,8 @@ import { useWindowKeeping } from "./use-window-keeping";
 const STRONG = "yellow-stair:back-of-the-room";
 const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
 
-/** What stands beside the chart, and the room it has there; on an upright screen below it. */
-const COLUMNS = {
-  fill: "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_minmax(0,460px)]",
-  drawer: "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_320px]",
-  rules: "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_minmax(0,420px)]",
-  panels:
-    "grid-cols-[minmax(0,1fr)_clamp(250px,25vw,440px)] portrait:grid-rows-[minmax(0,1fr)_minmax(0,auto)]",
-  none: "",
-} as const;
+/** A panel at the side, and the room it has there; on an upright screen below the board. */
+const SIDE = "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_minmax(0,420px)]";
 
 type Dialogs = "keep" | "keys" | "command" | "words" | null;
 type Props = { open: OpenLesson; prepare: boolean; unsaved: Unsaved | null };
@@ -101,25 +94,44 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   const playing = useBoard((state) => state.played !== null);
   useClock(playing, climbEvery, () => store.getState().playBeat());
 
-  const panel = useBoard((state) => {
-    const trail = trailOf(pickBoard(state));
-    return trail !== undefined && (trail.numbers || trail.sentence || trail.ones || trail.words !== "off");
-  });
   const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);
   const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
-  const beside = panel || arrows || times;
+  const beside = useBoard((state) => pickBoard(state).layout.run === "beside");
+  const share = useBoard((state) => pickBoard(state).layout.share);
+  const placed = usePlaced();
+  // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.
+  const narrow = beside && placed.length === 2 && placed[1]?.kind === "trail";
   const words = useBoard((state) => state.words);
-  const writing = useBoard((state) => state.tool === "write");
+  const tool = useBoard((state) => state.tool);
+  const writing = tool === "write";
   // While a board is prepared, the set-up drawer has the rules; while it is taught, they take the panel's room.
-  const side = writing ? "fill" : preparing ? "drawer" : byRule ? "rules" : beside ? "panels" : "none";
+  const side = writing
+    ? "fill"
+    : preparing
+      ? "drawer"
+      : byRule
+        ? "rules"
+        : tool === "jump"
+          ? "jump"
+          : arrows || times
+            ? "panels"
+            : "none";
 
   const ruling = side === "rules" || (side === "drawer" && (page === "marks" || page === "covers"));
   const toggleRules = () => {
     // Writing has the same room: who asks for the rules has done with it.
-    if (writing) store.getState().choose("mark");
+    if (writing || tool === "jump") store.getState().choose("mark");
     if (preparing) setPage("marks");
     else setByRule(!ruling);
   };
+
+  const besideViews = side !== "none" && !(side === "panels" && narrow);
+  const tools = (
+    <>
+      {arrows && <ArrowPanel />}
+      {times && <TimesPanel />}
+    </>
+  );
 
   const keepStep = (said: StepWords) => {
     const fault = whyNotKept(boardStateOf(store.getState()));
@@ -149,29 +161,27 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
       />
       <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3">
         <QuestionBand />
-        <div
-          className={clsx(
-            "grid min-h-0 flex-1 gap-4 portrait:grid-cols-1",
-            COLUMNS[side],
-            side === "drawer" && beside && "min-[1600px]:grid-cols-[minmax(0,1fr)_320px_340px]",
+        <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>
+          {narrow && !besideViews ? (
+            <Shared layout={{ run: "beside", share }}>
+              <div className="min-h-0 min-w-0 [&>section]:size-full">
+                <ViewStage kind={placed[0]!.kind} strong={strong} />
+              </div>
+              <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">
+                <TrailStage className={side === "panels" ? "shrink-0" : "flex-1"} />
+                {tools}
+              </div>
+            </Shared>
+          ) : (
+            <BoardViews placed={narrow ? placed.slice(0, 1) : placed} strong={strong} />
           )}
-        >
-          {times ? <TimesStage strong={strong} /> : <ChartStage strong={strong} />}
-          {beside && (side === "panels" || side === "drawer") && (
-            <div
-              className={clsx(
-                "flex min-h-0 flex-col gap-4 overflow-y-auto",
-                side === "drawer" ? "max-[1599px]:hidden portrait:hidden" : "portrait:max-h-[30dvh]",
-              )}
-            >
-              {panel && <TrailStage className={arrows || times ? "shrink-0" : "flex-1"} />}
-              {arrows && <ArrowPanel />}
-              {times && <TimesPanel />}
-            </div>
+          {side === "panels" && !narrow && (
+            <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">{tools}</div>
           )}
           {side === "drawer" && <Drawer page={page} onPage={setPage} />}
           {side === "rules" && <ByRule />}
           {side === "fill" && <FillPanel />}
+          {side === "jump" && <JumpPanel />}
         </div>
       </main>
       {preparing && (

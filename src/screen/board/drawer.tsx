@@ -1,22 +1,22 @@
 "use client";
 
-import { BoardTitle, type TrailSettings } from "@/core/lesson/lesson";
-import { NEW_TRAIL } from "@/core/lesson/new-lesson";
-import { arrowsOf, timesOf, trailOf, withMain, withoutView, withView } from "@/core/lesson/views-of";
-import { startingChart } from "@/core/surface/starting-charts";
-import { NEW_TIMES } from "@/core/surface/times-grid";
+import { useState } from "react";
+import { BoardTitle } from "@/core/lesson/lesson";
+import type { PlacedKind } from "@/core/lesson/placed";
+import { exchangeView, placedOf, withMain } from "@/core/lesson/views-of";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
-import { Switch } from "@/kit/switch";
 import { Tabs } from "@/kit/tabs";
+import { LineFields } from "../line/line-fields";
 import { CoversPage } from "../rule/covers-page";
 import { MarksPage } from "../rule/marks-page";
 import { TimesFields } from "../times/times-fields";
 import { ChartFields } from "./chart-fields";
 import { CheckedField } from "./checked-field";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
+import { newView, ViewsPage } from "./views-page";
 
-export type DrawerPage = "numbers" | "marks" | "covers" | "beside" | "board";
+export type DrawerPage = "numbers" | "marks" | "covers" | "views" | "board";
 
 /** The set-up drawer: all that a board is made of, beside the board itself. */
 export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: DrawerPage) => void }) {
@@ -30,7 +30,7 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
           { id: "numbers", name: "Numbers", content: <NumbersFields /> },
           { id: "marks", name: "Marks", content: <MarksPage /> },
           { id: "covers", name: "Covers", content: <CoversPage /> },
-          { id: "beside", name: "Beside", content: <BesideFields /> },
+          { id: "views", name: "Views", content: <ViewsPage /> },
           { id: "board", name: "Board", content: <BoardFields /> },
         ]}
       />
@@ -38,98 +38,52 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
   );
 }
 
-/** The main view of the board, a chart or a times grid, and its numbers. */
+/** The views that numbers are laid out on, by what they are called in a row of choices. */
+const SURFACES = [
+  { value: "chart", label: "Chart" },
+  { value: "times", label: "Times grid" },
+  { value: "line", label: "Line" },
+  { value: "strip", label: "Strip" },
+] as const;
+type Surface = (typeof SURFACES)[number]["value"];
+const isSurface = (kind: PlacedKind): kind is Surface => SURFACES.some(({ value }) => value === kind);
+
+/** The main view of the board and its numbers; where others stand beside it that have numbers too, theirs as well. */
 function NumbersFields() {
-  const main = useBoard((state) => (timesOf(pickBoard(state)) ? "times" : "chart"));
+  const board = useBoard(pickBoard);
   const store = useBoardStore();
+  const [chosen, setChosen] = useState<Surface | null>(null);
+  const placed = placedOf(board);
+  const surfaces = placed.map(({ kind }) => kind).filter(isSurface);
+  const first = surfaces[0];
+  const kind = chosen !== null && surfaces.includes(chosen) ? chosen : first;
   return (
     <div className="flex flex-col gap-4">
       <Segments
         label="What stands on the board"
-        value={main}
-        options={[
-          { value: "chart", label: "Chart" },
-          { value: "times", label: "Times grid" },
-        ]}
-        onChange={(next) =>
+        value={first ?? ("" as Surface)}
+        options={SURFACES}
+        onChange={(next) => {
+          const there = placed.find((view) => view.kind === next);
+          const view = there ?? newView(next);
           store.getState().change((state) => ({
             ...state,
-            board: withMain(state.board, next === "times" ? NEW_TIMES : startingChart("1-100")),
-          }))
-        }
+            board: first ? exchangeView(state.board, first, view) : withMain(state.board, view),
+          }));
+          setChosen(null);
+        }}
       />
-      {main === "times" ? <TimesFields /> : <ChartFields />}
-    </div>
-  );
-}
-
-const PARTS: readonly { part: Exclude<keyof TrailSettings, "kind" | "words">; label: string }[] = [
-  { part: "sentence", label: "Number sentence" },
-  { part: "numbers", label: "Numbers so far" },
-  { part: "ones", label: "Ones digits so far" },
-];
-
-/** What the panel beside the chart reads from the count. */
-function BesideFields() {
-  const trail = useBoard((state) => trailOf(pickBoard(state))) ?? {
-    ...NEW_TRAIL,
-    numbers: false,
-    sentence: false,
-    ones: false,
-  };
-  const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
-  const arrows = useBoard((state) => arrowsOf(pickBoard(state)));
-  const store = useBoardStore();
-  return (
-    <div className="flex flex-col">
-      <p className="mb-2 text-[15px] leading-snug text-quiet">Read from the count, beside the chart:</p>
-      {PARTS.map(({ part, label }) => (
-        <Switch
-          key={part}
-          label={label}
-          on={trail[part]}
-          onChange={(on) =>
-            store.getState().change((state) => ({
-              ...state,
-              board: withView(state.board, { ...trail, [part]: on }),
-            }))
-          }
+      {surfaces.length > 1 && kind && (
+        <Choice
+          label="Set up"
+          value={kind}
+          options={SURFACES.filter(({ value }) => surfaces.includes(value))}
+          onChange={setChosen}
         />
-      ))}
-      <Switch
-        label="Arrow moves"
-        disabled={times}
-        on={arrows !== undefined}
-        onChange={(on) =>
-          store.getState().change((state) => ({
-            ...state,
-            board: on
-              ? withView(withView(state.board, { ...trail, sentence: true }), {
-                  kind: "arrows",
-                  layFirst: false,
-                })
-              : withoutView(state.board, "arrows"),
-          }))
-        }
-      />
-      <p className="mt-3 mb-1.5 font-semibold">The number in words</p>
-      <Segments
-        label="The number in words"
-        value={trail.words}
-        options={[
-          { value: "off", label: "Off" },
-          { value: "british", label: "British" },
-          { value: "american", label: "American" },
-        ]}
-        onChange={(words) =>
-          store
-            .getState()
-            .change((state) => ({ ...state, board: withView(state.board, { ...trail, words }) }))
-        }
-      />
-      <p className="mt-2 text-[15px] text-quiet">
-        {trail.words === "american" ? "112: one hundred twelve" : "112: one hundred and twelve"}
-      </p>
+      )}
+      {kind === "times" && <TimesFields />}
+      {kind === "chart" && <ChartFields />}
+      {(kind === "line" || kind === "strip") && <LineFields key={kind} kind={kind} />}
     </div>
   );
 }

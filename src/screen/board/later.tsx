@@ -17,6 +17,10 @@ const parts = {
   arrows: () => import("../arrows/arrow-panel").then((part) => part.ArrowPanel),
   timesStage: () => import("./times-stage").then((part) => part.TimesStage),
   timesPanel: () => import("../times/times-panel").then((part) => part.TimesPanel),
+  lineStage: () => import("../line/line-stage").then((part) => part.LineStage),
+  sentenceStage: () => import("../line/sentence-stage").then((part) => part.SentenceStage),
+  wayStage: () => import("../line/sentence-stage").then((part) => part.WayStage),
+  jumpPanel: () => import("../line/jump-panel").then((part) => part.JumpPanel),
   count: () => import("./count-fields").then((part) => part.CountFields),
   fill: () => import("../fill/fill-panel").then((part) => part.FillPanel),
   byRule: () => import("../rule/by-rule").then((part) => part.ByRule),
@@ -49,6 +53,10 @@ export const FindCommand = dynamic(parts.findCommand, { ssr: false });
 export const ArrowPanel = dynamic(parts.arrows, { ssr: false, loading: Busy });
 export const TimesStage = dynamic(parts.timesStage, { ssr: false, loading: Busy });
 export const TimesPanel = dynamic(parts.timesPanel, { ssr: false, loading: Busy });
+export const LineStage = dynamic(parts.lineStage, { ssr: false, loading: Busy });
+export const SentenceStage = dynamic(parts.sentenceStage, { ssr: false, loading: Busy });
+export const WayStage = dynamic(parts.wayStage, { ssr: false, loading: Busy });
+export const JumpPanel = dynamic(parts.jumpPanel, { ssr: false, loading: Busy });
 export const CountFields = dynamic(parts.count, { ssr: false, loading: Busy });
 export const FillPanel = dynamic(parts.fill, { ssr: false, loading: Busy });
 export const ByRule = dynamic(parts.byRule, { ssr: false, loading: Busy });

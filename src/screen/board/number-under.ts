@@ -7,6 +7,8 @@ import { type BoardStore, boardStateOf } from "./board-store";
 export function numberUnder(store: BoardStore, x: number, y: number): Target | null {
   // A dragged tile lies over the place that it is dropped on.
   const under = document.elementsFromPoint(x, y);
+  const number = under.map((element) => element.closest("[data-number]")).find((found) => found !== null);
+  if (number) return number.getAttribute("data-number");
   const place = under.map((element) => element.closest("[data-place]")).find((found) => found !== null);
   const named = place?.getAttribute("data-place") ?? "";
   if (isPlaceKey(named)) return named;

@@ -1,6 +1,6 @@
 "use client";
 
-import { Eraser, ListFilter, PencilLine, SquareArrowUp, Undo2 } from "lucide-react";
+import { Eraser, ListFilter, PencilLine, Redo, SquareArrowUp, Undo2 } from "lucide-react";
 import { hasLive } from "@/core/lesson/board-state";
 import { markedAmong, numbersWith } from "@/core/lesson/scene";
 import { boardPlaces } from "@/core/lesson/views-of";
@@ -43,8 +43,12 @@ export function Rail({ keepStep, byRule, onByRule }: Props) {
   );
 }
 
+/** Views on which jumps are made, or read. */
+const JUMPED: ReadonlySet<string> = new Set(["line", "strip", "sentence", "way"]);
+
 function CoverTools() {
   const tool = useBoard((state) => state.tool);
+  const jumps = useBoard((state) => pickBoard(state).views.some(({ kind }) => JUMPED.has(kind)));
   const store = useBoardStore();
   return (
     <div className="flex">
@@ -66,6 +70,14 @@ function CoverTools() {
         chosen={tool === "write"}
         onClick={() => store.getState().choose("write")}
       />
+      {jumps && (
+        <RailButton
+          icon={<Redo aria-hidden size={22} />}
+          label="Jump"
+          chosen={tool === "jump"}
+          onClick={() => store.getState().choose(tool === "jump" ? "mark" : "jump")}
+        />
+      )}
     </div>
   );
 }

@@ -41,7 +41,8 @@ export const PlaceFace = memo(function PlaceFace({ layout, x, y, number, state }
 
 type At = { layout: FaceLayout; x: number; y: number };
 
-function Inks({ layout, x, y, inks }: At & { inks: number }) {
+/** The grounds and shapes of a place's inks. */
+export function Inks({ layout, x, y, inks }: At & { inks: number }) {
   const { cellWidth: w, cellHeight: h, shape } = layout;
   const split = splitInks(inks);
   // Shapes stand at their ink's home, drawn in from the edge by their own size and a little more.
@@ -92,7 +93,7 @@ function Numeral({ layout, x, y, number, look }: At & { number: NumberKey; look:
 }
 
 /** A wavy line under a number that does not belong: seen in any light, and by every eye. */
-function Wrong({ layout, x, y }: At) {
+export function Wrong({ layout, x, y }: At) {
   const { cellWidth: w, cellHeight: h } = layout;
   const [wave, height] = [w / 8, Math.min(4, h / 12)];
   const from = x + w / 2 - 2 * wave;

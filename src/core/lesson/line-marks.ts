@@ -1,0 +1,67 @@
+import { landings, type Trail } from "../count/trail";
+import { exact, keyOf, type NumberKey } from "../number/exact";
+import type { AnyLine, Span } from "../surface/line";
+import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
+import { isPlaceKey, numberOf } from "../surface/place-key";
+import type { Ink } from "./ink";
+import { isCovered, type PlaceState, placeState } from "./place-state";
+import type { Scene } from "./scene";
+
+/** Most ticks whose numbers are looked at one by one. */
+const MOST_LOOKED_AT = 2000;
+
+/**
+ * All that a scene says of a span of a line, as plain data: how the numbers look that look other than plain, which
+ * numbers have a label whether or not the line labels them, the more important ones with a higher rank; and the trails.
+ */
+export type LineMarks = {
+  states: Readonly<Record<NumberKey, PlaceState>>;
+  ranks: Readonly<Record<NumberKey, number>>;
+  focus: NumberKey | null;
+  start: NumberKey | null;
+  trail: Trail | null;
+  aside: { trail: Trail; ink: Ink } | null;
+};
+
+const RANK = { asked: 5, focus: 4, ends: 3, stop: 2, marked: 1 } as const;
+
+/** What a scene says of a span of a line. */
+export function lineMarks(line: AnyLine, span: Span, scene: Scene): LineMarks {
+  const states: Record<NumberKey, PlaceState> = {};
+  const ranks: Record<NumberKey, number> = {};
+  const within = (key: NumberKey) => {
+    const value = exact(key);
+    return value.compare(span.from) >= 0 && value.compare(span.to) <= 0;
+  };
+  const put = (key: NumberKey, rank: number) => {
+    if (within(key) && rank > (ranks[key] ?? 0)) ranks[key] = rank;
+  };
+  const { trail, aside } = scene;
+  const focus = scene.focus === null ? null : numberOf(scene.focus);
+  for (const each of [trail, aside?.trail ?? null]) {
+    if (!each) continue;
+    for (const stop of landings(each)) put(keyOf(stop), RANK.stop);
+    put(each.start, RANK.ends);
+    put(each.end, RANK.ends);
+  }
+  if (focus !== null && line.pointer !== "off") put(focus, RANK.focus);
+  if (scene.asked) put(numberOf(scene.asked.number), scene.asked.as === "place" ? RANK.asked : 0);
+
+  const look = (key: NumberKey) => {
+    const state = placeState(scene, key);
+    if (state === 0) return;
+    states[key] = state;
+    // A cover alone asks for no room: it lies where a label would be.
+    if (!isCovered(state) || scene.laid.touched.has(key)) put(key, RANK.marked);
+  };
+  for (const key of scene.laid.touched.keys()) if (!isPlaceKey(key) && within(key)) look(key);
+  for (const key of scene.written.keys()) if (!isPlaceKey(key) && within(key)) look(key);
+  for (const key of Object.keys(ranks)) look(key);
+  if (scene.laid.rules.length > 0) {
+    const scale = scaleOf(line, span);
+    const { first, last } = ticksIn(span, scale);
+    const count = Math.min(MOST_LOOKED_AT, Number(last - first) + 1);
+    for (let i = 0; i < count; i += 1) look(keyOf(tickAt(scale, first + BigInt(i))));
+  }
+  return { states, ranks, focus, start: trail?.start ?? null, trail, aside };
+}

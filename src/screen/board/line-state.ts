@@ -1,0 +1,161 @@
+import type { Way } from "@/core/count/bridge";
+import { WAYS, wayTo } from "@/core/count/bridge";
+import { readSentence } from "@/core/count/read-sentence";
+import { MOST_JUMPS } from "@/core/count/trail";
+import type { BoardState } from "@/core/lesson/board-state";
+import type { Ink } from "@/core/lesson/ink";
+import type { Beat, Move } from "@/core/lesson/move";
+import type { Scene } from "@/core/lesson/scene";
+import { boardHolds } from "@/core/lesson/views-of";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { readNumber } from "@/core/number/read-number";
+import { showNumber } from "@/core/number/show-number";
+import type { Span } from "@/core/surface/line";
+import { numberOf } from "@/core/surface/place-key";
+
+/** What is set for the next jumps: not on the board, so nothing to take back. */
+export type JumpHand = { by: string; times: string; target: string; way: Way };
+export const EMPTY_JUMP: JumpHand = { by: "10", times: "1", target: "", way: "gathered" };
+export { WAYS };
+
+export type LineActions = {
+  /** A line is seen from another number to another; slides in a row are taken back together. */
+  lookAt: (view: "line" | "strip", span: Span) => void;
+  /** Begins a trail at a number. */
+  startAt: (number: NumberKey) => void;
+  /** One jump from a number to another: it goes on from where the trail landed, or begins one. */
+  jumpBetween: (from: NumberKey, to: NumberKey) => void;
+  /** Jumps on or back in the size that is set, as often as is set. */
+  jumpSet: (way: 1 | -1) => void;
+  /** The latest jump once more. */
+  jumpAgain: () => void;
+  /** The way from where the trail stands to the target that is set. */
+  goToTarget: () => void;
+  /** Draws a number sentence as it was typed; gives the message where it cannot be read. */
+  drawSentence: (typed: string, way: Way) => string | null;
+  /** The pointer is drawn to a number. */
+  pointTo: (number: NumberKey) => void;
+  touchJump: (jumps: readonly number[], part: "size" | "arc") => boolean;
+  splitJump: (jump: number, into: readonly NumberKey[]) => void;
+  joinJump: (jump: number) => void;
+  coverAllJumps: (part: "size" | "arc", on: boolean) => void;
+  setAside: (ink: Ink) => void;
+  setJump: (part: Partial<JumpHand>) => void;
+};
+
+type Doors = {
+  board: () => BoardState;
+  scene: () => Scene;
+  tool: () => string;
+  jump: () => JumpHand;
+  setJump: (part: Partial<JumpHand>) => void;
+  /** One act of several beats. */
+  act: (beats: readonly Beat[]) => void;
+  /** One beat, that goes on with the latest act where `more` says so. */
+  amend: (kind: "look" | "point", beat: Beat) => void;
+  say: (words: string) => void;
+};
+
+/** The acts on lines and trails. What they come to is worked out by core. */
+export function lineActions({ board, scene, tool, jump, setJump, act, amend, say }: Doors): LineActions {
+  /** Where the next jump begins: where the trail landed, else the number in focus, else 0. */
+  const standing = (): NumberKey => {
+    const { trail, focus } = scene();
+    return trail?.end ?? (focus === null ? "0" : numberOf(focus));
+  };
+  const begins = (): Move[] => (scene().trail ? [] : [{ do: "start", number: standing() }]);
+  const holds = (number: NumberKey) => boardHolds(board().board)(number);
+  /** Jumps one after the other, as far as the board goes; what lies beyond is said. */
+  const go = (jumps: readonly NumberKey[], first: readonly Move[] = begins()) => {
+    const start = first.find((move) => move.do === "start");
+    let at = exact(start?.do === "start" ? start.number : standing());
+    const beats: Beat[] = first.length > 0 ? [[...first]] : [];
+    let room = MOST_JUMPS - (start ? 0 : (scene().trail?.jumps.length ?? 0));
+    for (const by of jumps) {
+      const landing = keyOf(at.add(exact(by)));
+      if (!holds(landing)) {
+        say(`The line ends before ${showNumber(landing)}. Unpin it, or jump less far.`);
+        break;
+      }
+      if (room <= 0) {
+        say("A trail has room for 2,000 jumps. Begin another one.");
+        break;
+      }
+      room -= 1;
+      beats.push([{ do: "jump", by }]);
+      at = exact(landing);
+    }
+    if (beats.some((beat) => beat.some((move) => move.do === "jump"))) act(beats);
+  };
+  const number = (typed: string, what: string): NumberKey | null => {
+    const read = readNumber(typed);
+    if (read.ok) return keyOf(read.value);
+    say(`${what}: ${read.message}`);
+    return null;
+  };
+
+  return {
+    lookAt: (view, { from, to }) => amend("look", [{ do: "look", view, from: keyOf(from), to: keyOf(to) }]),
+    startAt: (start) => {
+      if (holds(start)) act([[{ do: "start", number: start }]]);
+    },
+    jumpBetween: (from, to) => {
+      const by = keyOf(exact(to).sub(exact(from)));
+      if (by === "0") return;
+      go([by], scene().trail?.end === from ? [] : [{ do: "start", number: from }]);
+    },
+    jumpSet: (way) => {
+      const { by, times } = jump();
+      const size = number(by, "Jump");
+      if (size === null || size === "0") return;
+      const count = Number(times);
+      go(Array<NumberKey>(Number.isInteger(count) ? count : 1).fill(keyOf(exact(size).mul(way))));
+    },
+    jumpAgain: () => {
+      const last = scene().trail?.jumps.at(-1);
+      if (last === undefined) return say("Make a jump first.");
+      go([last]);
+    },
+    goToTarget: () => {
+      const { target, way } = jump();
+      const to = number(target, "To");
+      if (to === null) return;
+      const jumps = wayTo(exact(standing()), exact(to), way);
+      if (jumps.length === 0) return say(`The trail stands on ${showNumber(to)} already.`);
+      go(jumps);
+    },
+    drawSentence: (typed, way) => {
+      const read = readSentence(typed, way);
+      if (!read.ok) return read.message;
+      const far = [read.start, read.value].find((key) => !holds(key));
+      if (far !== undefined && board().board.views.some(({ kind }) => kind === "line" || kind === "strip")) {
+        return `The line does not reach ${showNumber(far)}. Unpin it, or choose other ends.`;
+      }
+      act([[{ do: "start", number: read.start }], ...read.jumps.map((by): Beat => [{ do: "jump", by }])]);
+      return null;
+    },
+    pointTo: (to) => {
+      if (scene().focus !== to && holds(to)) amend("point", [{ do: "focus", number: to }]);
+    },
+    touchJump: (jumps, part) => {
+      const { trail } = scene();
+      if (!trail || (tool() !== "cover" && tool() !== "lift")) return false;
+      const on = tool() === "cover";
+      const some = jumps.filter((index) => (trail.covers[index]?.[part] === true) !== on);
+      if (some.length > 0) act([[{ do: on ? "cover-jump" : "lift-jump", jumps: some, part }]]);
+      return true;
+    },
+    splitJump: (index, into) => act([[{ do: "split", jump: index, into: [...into] }]]),
+    joinJump: (index) => act([[{ do: "join", jump: index }]]),
+    coverAllJumps: (part, on) => {
+      const all = scene().trail?.jumps.map((_, i) => i) ?? [];
+      if (all.length === 0) return say("Make a jump first.");
+      act([[{ do: on ? "cover-jump" : "lift-jump", jumps: all, part }]]);
+    },
+    setAside: (ink) => {
+      if (!scene().trail) return say("Make a jump first.");
+      act([[{ do: "set-aside", ink }]]);
+    },
+    setJump,
+  };
+}

@@ -1,0 +1,128 @@
+"use client";
+
+import { ChevronLeft, ChevronRight, Minus, MoveHorizontal, Plus } from "lucide-react";
+import { useMemo } from "react";
+import { isCoveredAt } from "@/core/lesson/scene";
+import { lookOf } from "@/core/lesson/views-of";
+import { exact } from "@/core/number/exact";
+import { type AnyLine, wholeSpan } from "@/core/surface/line";
+import { restSpan, scaleOf, slideSpan, zoomSpan } from "@/core/surface/line-scale";
+import { numberOf } from "@/core/surface/place-key";
+import { keepKeyboard } from "@/kit/rail-button";
+import { KEYBOARD } from "@/view/chart/use-run";
+import { Line } from "@/view/line/line";
+import type { LineHand } from "@/view/line/use-line-touch";
+import { sceneNow } from "../board/board-store";
+import { blurActive, useAsks } from "../board/chart-stage";
+import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
+
+/** A line or number track of the board, in the teacher's hand. */
+export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: boolean }) {
+  const line = useBoard((state) =>
+    pickBoard(state).views.find((view): view is AnyLine => view.kind === kind),
+  );
+  const tool = useBoard((state) => state.tool);
+  const store = useBoardStore();
+  const source = useSceneSource("at once");
+  const asks = useAsks();
+  const hand = useMemo<LineHand>(() => {
+    const board = () => store.getState();
+    return {
+      jumps: tool === "jump",
+      begin: (number, finger) => {
+        if (board().tool === "write" && finger !== KEYBOARD) blurActive();
+        board().beginRun(number, finger);
+      },
+      over: () => {},
+      end: (finger) => board().endRun(finger),
+      canPeek: (number) => isCoveredAt(sceneNow(board()), number),
+      onJump: (from, to) => board().jumpBetween(from, to),
+      onStart: (number) => board().startAt(number),
+      onPoint: (number) => board().pointTo(number),
+      onJumpTouch: (jumps, part) => board().touchJump(jumps, part),
+    };
+  }, [store, tool]);
+  const onLook = useMemo(
+    () => (span: Parameters<ReturnType<typeof store.getState>["lookAt"]>[1]) =>
+      store.getState().lookAt(kind, span),
+    [store, kind],
+  );
+  if (!line) return null;
+  const moves = !line.pinned && !line.open && !(line.kind === "line" && line.shape === "ring");
+  return (
+    <section
+      aria-label={kind === "strip" ? "Number strip" : "Number line"}
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board"
+    >
+      <div className="min-h-0 flex-1 px-2 pt-2">
+        <Line
+          settings={line}
+          source={source}
+          strong={strong}
+          hand={hand}
+          onLook={onLook}
+          asks={asks}
+          ghosts={tool === "lift"}
+        />
+      </div>
+      {moves && <LineMoves line={line} />}
+    </section>
+  );
+}
+
+/** How the line is slid and drawn nearer, low at its edge. */
+function LineMoves({ line }: { line: AnyLine }) {
+  const scene = useBoard(pickScene);
+  const store = useBoardStore();
+  const span = lookOf(line, scene);
+  const { interval } = scaleOf(line, span);
+  const whole = wholeSpan(line);
+  const there = span.from.equals(whole.from) && span.to.equals(whole.to);
+  const slide = (by: 1 | -1) => store.getState().lookAt(line.kind, slideSpan(span, interval.mul(by)));
+  const zoom = (factor: string) => {
+    const { focus } = scene;
+    const at = focus === null ? null : exact(numberOf(focus));
+    const seen = at && at.compare(span.from) >= 0 && at.compare(span.to) <= 0;
+    const about = seen ? at : span.from.add(span.to).div(2);
+    store.getState().lookAt(line.kind, restSpan(line, zoomSpan(line, span, exact(factor), about), span));
+  };
+  return (
+    <div className="flex shrink-0 items-center justify-center gap-1 pb-1.5">
+      <Small name="Slide back one interval" onClick={() => slide(-1)}>
+        <ChevronLeft aria-hidden size={24} />
+      </Small>
+      <Small name="Slide on one interval" onClick={() => slide(1)}>
+        <ChevronRight aria-hidden size={24} />
+      </Small>
+      <span className="w-4" />
+      <Small name="Further away" onClick={() => zoom("2")}>
+        <Minus aria-hidden size={20} />
+      </Small>
+      <Small name="Nearer" onClick={() => zoom("1/2")}>
+        <Plus aria-hidden size={20} />
+      </Small>
+      <span className="w-4" />
+      <Small name="The whole line" disabled={there} onClick={() => store.getState().lookAt(line.kind, whole)}>
+        <MoveHorizontal aria-hidden size={20} />
+      </Small>
+    </div>
+  );
+}
+
+type SmallProps = { name: string; onClick: () => void; disabled?: boolean; children: React.ReactNode };
+
+function Small({ name, onClick, disabled = false, children }: SmallProps) {
+  return (
+    <button
+      type="button"
+      aria-label={name}
+      title={name}
+      disabled={disabled}
+      onMouseDown={keepKeyboard}
+      onClick={onClick}
+      className="flex h-11 w-14 items-center justify-center rounded-button text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-35"
+    >
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,24 @@
+import type { JumpPlace } from "@/core/count/jump-place";
+import type { Ink } from "@/core/lesson/ink";
+import { INK_LOOK } from "../ink/ink-look";
+
+/** How a jump is drawn: its arc, an edge where the arc alone is too light, and its size. */
+export type LookOfJump = { line: string; edge?: string; text: string };
+
+/** Place value keeps its colours everywhere; equal jumps of a count are stair yellow, edged so that they are seen. */
+export const LOOKS: Record<JumpPlace | "equal" | "other", LookOfJump> = {
+  equal: { line: "var(--color-stair)", edge: "var(--color-ink)", text: "var(--color-ink)" },
+  other: { line: "var(--color-quiet)", text: "var(--color-ink)" },
+  hundredths: { line: "var(--color-sea-dot)", text: "var(--color-tens)" },
+  tenths: { line: "var(--color-coral-dot)", text: "var(--color-ones)" },
+  ones: { line: "var(--color-coral-dot)", text: "var(--color-ones)" },
+  tens: { line: "var(--color-sea-dot)", text: "var(--color-tens)" },
+  hundreds: { line: "var(--color-plum-dot)", text: "var(--color-hundreds)" },
+  thousands: { line: "var(--color-kelp-dot)", text: "var(--color-thousands)" },
+};
+
+/** How a trail looks that stands aside in an ink. */
+export const lookOfInk = (ink: Ink): LookOfJump => ({
+  line: INK_LOOK[ink].figure,
+  text: "var(--color-ink)",
+});

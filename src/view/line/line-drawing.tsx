@@ -1,0 +1,285 @@
+import { memo } from "react";
+import { benchmarksOf } from "@/core/count/bridge";
+import { hasInk, INKS, inksOf } from "@/core/lesson/ink";
+import type { LineMarks } from "@/core/lesson/line-marks";
+import { inksIn, isCovered, isFocus, isWrong, standsOut, writtenIn } from "@/core/lesson/place-state";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { writeNumber } from "@/core/number/fraction-text";
+import type { AnyLine } from "@/core/surface/line";
+import { tickAt, ticksIn } from "@/core/surface/line-scale";
+import { Cover, Inks, Slip, Wrong } from "../chart/place-face";
+import { InkFigure } from "../ink/ink-shape";
+import { round } from "../round";
+import { Arcs } from "./arcs";
+import { lookOfInk } from "./jump-look";
+import { cellHeight } from "./line-geometry";
+import type { Label, LineLayout } from "./line-layout";
+import { WrittenText } from "./written-text";
+
+type Props = { line: AnyLine; layout: LineLayout; marks: LineMarks; ghosts?: boolean };
+
+/** A line as it looks: its axis and ticks, its jumps, its labels and what is laid on them. */
+export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghosts = false }: Props) {
+  const { geometry, placing, heavy, ticks, labels, flags } = layout;
+  const { trail, aside, focus } = marks;
+  const benchmarks = trail ? benchmarksOf(trail) : new Set<NumberKey>();
+  // In a strip the ring round its cell is the pointer.
+  const points = focus !== null && line.pointer !== "off" && geometry.shape !== "strip";
+  const shown = points ? placing.partOf(exact(focus)) : null;
+  const pointer = shown !== null && shown > -0.001 && shown < 1.001 ? geometry.point(shown, 0) : null;
+  return (
+    <>
+      {geometry.shape === "strip" ? (
+        <Cells line={line} layout={layout} marks={marks} />
+      ) : (
+        <>
+          <path d={ticks.small} stroke="currentColor" strokeWidth={heavy * 0.5} />
+          <path d={ticks.large} stroke="currentColor" strokeWidth={heavy * 0.75} strokeLinecap="round" />
+          <Axis line={line} layout={layout} />
+        </>
+      )}
+      {labels.map(
+        ({ key, led, x, y, width, height }) =>
+          led && (
+            <path
+              key={key}
+              d={
+                geometry.shape === "upright"
+                  ? `M${round(led.x - 12)} ${round(led.y)}H${round(x + width / 2)}`
+                  : `M${round(led.x)} ${round(led.y + 12)}V${round(y - height / 2)}`
+              }
+              stroke="var(--color-quiet)"
+              strokeWidth={2}
+              strokeDasharray="1 5"
+              strokeLinecap="round"
+            />
+          ),
+      )}
+      {aside && <Arcs layout={layout} trail={aside.trail} look={lookOfInk(aside.ink)} />}
+      {trail && <Arcs layout={layout} trail={trail} ghosts={ghosts} />}
+      {pointer && (
+        <circle
+          data-part="pointer"
+          pointerEvents="all"
+          cx={round(pointer.x)}
+          cy={round(pointer.y)}
+          r={heavy * 2.4}
+          fill="var(--color-focus)"
+          stroke="var(--color-board)"
+          strokeWidth={3}
+        />
+      )}
+      {geometry.shape !== "strip" &&
+        labels.map((label) => (
+          <LineLabel
+            key={label.key}
+            layout={layout}
+            label={label}
+            benchmark={benchmarks.has(label.key)}
+            start={label.key === marks.start}
+          />
+        ))}
+      {flags.map(({ key, state, at }) => (
+        <g key={key}>
+          {INKS.filter((ink) => hasInk(inksIn(state), ink)).map((ink, i) => (
+            <InkFigure key={ink} ink={ink} x={at.x} y={at.y - 22 - i * 13} radius={6} />
+          ))}
+        </g>
+      ))}
+    </>
+  );
+});
+
+/** The line itself. Where it goes on beyond what is seen, an open arrow says so; a pinned one ends. */
+function Axis({ line, layout }: { line: AnyLine; layout: LineLayout }) {
+  const { geometry, heavy, numeral, unit } = layout;
+  const [a, b] = [geometry.point(0, 0), geometry.point(1, 0)];
+  const look = { fill: "none", stroke: "currentColor", strokeWidth: heavy, strokeLinecap: "round" as const };
+  if (geometry.shape === "ring") {
+    const radius = geometry.length / (2 * Math.PI);
+    return (
+      <>
+        <circle cx={round(a.x)} cy={round(a.y + radius)} r={round(radius)} {...look} />
+        {unit && <UnitName x={a.x} y={a.y + radius} size={numeral} unit={unit} middle />}
+      </>
+    );
+  }
+  const upright = geometry.shape === "upright";
+  const over = line.pinned ? 0 : 14;
+  const [ax, ay] = upright ? [a.x, a.y + over] : [a.x - over, a.y];
+  const [bx, by] = upright ? [b.x, b.y - over] : [b.x + over, b.y];
+  const head = (x: number, y: number, way: 1 | -1) =>
+    upright
+      ? `M${round(x - 7)} ${round(y + way * 8)}L${round(x)} ${round(y)}L${round(x + 7)} ${round(y + way * 8)}`
+      : `M${round(x - way * 8)} ${round(y - 7)}L${round(x)} ${round(y)}L${round(x - way * 8)} ${round(y + 7)}`;
+  return (
+    <>
+      <path d={`M${round(ax)} ${round(ay)}L${round(bx)} ${round(by)}`} {...look} />
+      {!line.pinned && (
+        <path
+          d={upright ? head(ax, ay, -1) + head(bx, by, 1) : head(ax, ay, -1) + head(bx, by, 1)}
+          {...look}
+          strokeWidth={heavy * 0.75}
+        />
+      )}
+      {unit && (
+        <UnitName
+          x={upright ? b.x + 26 : b.x + 8}
+          y={upright ? b.y : b.y - 30}
+          size={numeral}
+          unit={unit}
+          middle={false}
+          end={!upright}
+        />
+      )}
+    </>
+  );
+}
+
+type UnitProps = { x: number; y: number; size: number; unit: string; middle: boolean; end?: boolean };
+
+function UnitName({ x, y, size, unit, middle, end = false }: UnitProps) {
+  return (
+    <text
+      x={round(x)}
+      y={round(y + size * 0.25)}
+      fontSize={round(size * 0.7)}
+      fontWeight={600}
+      textAnchor={middle ? "middle" : end ? "end" : "start"}
+      fill="var(--color-quiet)"
+    >
+      {unit}
+    </text>
+  );
+}
+
+type LabelProps = { layout: LineLayout; label: Label; benchmark: boolean; start: boolean };
+
+/** One label: its numeral, with the inks, cover or writing that lies on its number. */
+function LineLabel({ layout, label, benchmark, start }: LabelProps) {
+  const { x, y, width, height, state, written } = label;
+  const face = { ...layout.face, cellWidth: width, cellHeight: height };
+  const corner = { x: round(x - width / 2), y: round(y - height / 2) };
+  const covered = isCovered(state);
+  const says = covered ? writtenIn(state) : undefined;
+  const inks = covered ? 0 : inksIn(state);
+  const box = { ...corner, width, height, rx: Math.min(10, height / 5) };
+  if (covered && says === undefined) {
+    return <Cover layout={face} {...corner} className="cover cover-laid" />;
+  }
+  // Marks have their shapes in the corners of the label, beside its numeral.
+  const size =
+    layout.numeral * (standsOut(state) ? 1.2 : inks === 0 ? 1 : inksOf(inks).length === 1 ? 0.88 : 0.76);
+  return (
+    <>
+      {inks === 0 && !covered && (label.led || start || isFocus(state)) && (
+        <rect {...box} fill="var(--color-board)" />
+      )}
+      {inks === 0 && !covered && benchmark && (
+        <rect {...box} fill="var(--color-lit)" stroke="var(--color-stair)" strokeWidth={3} />
+      )}
+      {inks !== 0 && (
+        <>
+          <clipPath id={`label-${label.key}`}>
+            <rect {...box} />
+          </clipPath>
+          <g clipPath={`url(#label-${label.key})`}>
+            <Inks layout={face} {...corner} inks={inks} />
+          </g>
+        </>
+      )}
+      {says !== undefined && <Slip layout={face} {...corner} />}
+      {start && !covered && (
+        <rect {...box} fill="none" stroke="currentColor" strokeWidth={layout.heavy * 0.6} />
+      )}
+      {isFocus(state) && (
+        <rect {...box} fill="none" stroke="var(--color-focus)" strokeWidth={layout.heavy * 0.9} />
+      )}
+      <WrittenText
+        written={says === undefined ? written : writeNumber(exact(says), "decimal", 1n)}
+        x={x}
+        y={y}
+        size={round(size)}
+        bold={label.bold || inks !== 0 || standsOut(state) || covered}
+        {...(covered ? { color: "var(--color-by-hand)" } : {})}
+      />
+      {isWrong(state) && <Wrong layout={face} {...corner} />}
+    </>
+  );
+}
+
+/** Narrower than this a cell has no room for its own edge. */
+const LEAST_CELL = 5;
+
+/** The cells of a number track. */
+function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; marks: LineMarks }) {
+  const { geometry, placing, scale, span, cell, numeral, heavy } = layout;
+  const { first, last } = ticksIn(span, scale);
+  const height = cellHeight(cell, layout.room.height);
+  const top = geometry.point(0, 0).y - height / 2;
+  const labelled = new Map(layout.labels.map((label) => [label.key, label]));
+  if (cell < LEAST_CELL) return null;
+  return (
+    <>
+      {Array.from({ length: Number(last - first) + 1 }, (_, i) => {
+        const value = tickAt(scale, first + BigInt(i));
+        const key = keyOf(value);
+        const { x } = geometry.point(placing.partOf(value), 0);
+        const state = marks.states[key] ?? 0;
+        const face = {
+          ...layout.face,
+          cellWidth: cell,
+          cellHeight: height,
+          shape: Math.min(layout.face.shape, cell / 9),
+        };
+        const corner = { x: round(x - cell / 2), y: round(top) };
+        const covered = isCovered(state);
+        const says = covered ? writtenIn(state) : undefined;
+        const label = labelled.get(key);
+        const written =
+          says === undefined ? label?.written : writeNumber(exact(says), line.numbers, scale.step.d);
+        const digits = written ? Math.max(1, (written.whole + written.over).length) : 1;
+        const size = Math.min(height * 0.5, (cell * 0.84) / (digits * 0.64), numeral * 1.4);
+        return (
+          <g key={key}>
+            {!covered && inksIn(state) !== 0 && <Inks layout={face} {...corner} inks={inksIn(state)} />}
+            <rect
+              {...corner}
+              width={round(cell)}
+              height={round(height)}
+              fill="none"
+              stroke="currentColor"
+              strokeWidth={heavy * 0.5}
+            />
+            {covered && says === undefined && (
+              <Cover layout={face} {...corner} className="cover cover-laid" />
+            )}
+            {says !== undefined && <Slip layout={face} {...corner} />}
+            {written && (!covered || says !== undefined) && (
+              <WrittenText
+                written={written}
+                x={round(x)}
+                y={round(top + height / 2)}
+                size={round(size)}
+                bold={inksIn(state) !== 0 || standsOut(state)}
+                {...(covered ? { color: "var(--color-by-hand)" } : {})}
+              />
+            )}
+            {isFocus(state) && (
+              <rect
+                x={round(x - cell / 2 + 2)}
+                y={round(top + 2)}
+                width={round(cell - 4)}
+                height={round(height - 4)}
+                rx={6}
+                fill="none"
+                stroke="var(--color-focus)"
+                strokeWidth={heavy}
+              />
+            )}
+          </g>
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,142 @@
+import { type Exact, exact } from "@/core/number/exact";
+import { type AnyLine, partOf, type Span } from "@/core/surface/line";
+
+export type Point = { x: number; y: number };
+export type LineShape = "flat" | "upright" | "ring" | "strip";
+type Room = { width: number; height: number };
+
+/**
+ * Where a line lies in its room, in pixels. `point` gives the place of a part of the span, 0 at its one end and 1 at its
+ * other, lifted off the line by so many pixels on the side of the jumps; below 0 on the side of the labels.
+ */
+export type LineGeometry = {
+  shape: LineShape;
+  /** How long the span is, in pixels. */
+  length: number;
+  point: (part: number, lift: number) => Point;
+  /** The part of the span under a point of the room. */
+  partUnder: (at: Point) => number;
+  /** How high jumps may rise. */
+  headroom: number;
+  /** How deep labels and what hangs below them may reach. */
+  footroom: number;
+};
+
+export const shapeOf = (line: AnyLine): LineShape => (line.kind === "strip" ? "strip" : line.shape);
+
+/** The geometry of a line. Flat lines go to the right, upright ones up, rings with the clock from the top. */
+export function layGeometry(
+  shape: LineShape,
+  room: Room,
+  label: { width: number; height: number },
+  cells: number,
+): LineGeometry {
+  const { width, height } = room;
+  if (shape === "upright") {
+    const pad = label.height / 2 + 14;
+    const x = Math.min(width * 0.42, Math.max(label.width + 40, width / 2 - 40));
+    const length = Math.max(1, height - 2 * pad);
+    return {
+      shape,
+      length,
+      point: (part, lift) => ({ x: x + lift, y: height - pad - part * length }),
+      partUnder: (at) => (height - pad - at.y) / length,
+      headroom: width - x - 24,
+      footroom: x,
+    };
+  }
+  if (shape === "ring") {
+    const [x, y] = [width / 2, height / 2];
+    const radius = Math.max(20, Math.min(width, height) / 2 - 64);
+    return {
+      shape,
+      length: 2 * Math.PI * radius,
+      point: (part, lift) => {
+        const turn = 2 * Math.PI * part;
+        return { x: x + (radius + lift) * Math.sin(turn), y: y - (radius + lift) * Math.cos(turn) };
+      },
+      partUnder: (at) => (Math.atan2(at.x - x, y - at.y) / (2 * Math.PI) + 1) % 1,
+      headroom: 50,
+      footroom: radius,
+    };
+  }
+  const pad = shape === "strip" ? 4 : Math.max(label.width / 2 + 8, 26);
+  const length = Math.max(1, width - 2 * pad);
+  // Room for a second row of labels, where enough stays for the jumps.
+  const [one, two] = [label.height + 34, 2 * label.height + 44];
+  const y = Math.max(20, Math.min(height * 0.62, height - (height - two > height * 0.42 ? two : one)));
+  // Jumps stand on the cells of a number strip, not on its middle.
+  const base = shape === "strip" ? cellHeight(length / cells, height) / 2 : 0;
+  return {
+    shape,
+    length,
+    point: (part, lift) => ({ x: pad + part * length, y: y - lift - (lift > 0 ? base : 0) }),
+    partUnder: (at) => (at.x - pad) / length,
+    headroom: y - 44 - base,
+    footroom: height - y,
+  };
+}
+
+/** How high the cells of a number strip are that are so wide. */
+export const cellHeight = (width: number, room: number) =>
+  Math.max(28, Math.min(width * 1.25, room * 0.5, 110));
+
+/** Where a number stands on a span, as a part of it; on an open line where there is room for it. */
+export type Placing = { partOf: (value: Exact) => number; valueAt: (part: number) => Exact };
+
+/** A line on which equal distances are equally long. */
+export function evenPlacing(span: Span): Placing {
+  const length = span.to.sub(span.from);
+  return {
+    partOf: (value) => partOf(span, value),
+    // To a millionth of the span: finer than a pixel, and exact.
+    valueAt: (part) => span.from.add(length.mul(exact(Math.round(part * 1e6))).div(1e6)),
+  };
+}
+
+/** The cells of a number track, each with its number in its middle. */
+export function cellPlacing(span: Span, step: Exact): Placing {
+  const half = step.div(2);
+  return evenPlacing({ from: span.from.sub(half), to: span.to.add(half) });
+}
+
+const EDGE = 0.06;
+/** The most of an open line that one gap takes. */
+const WIDEST_GAP = 0.3;
+
+/**
+ * An open line: the numbers that are put on it stand in order, larger gaps wider, but none so small that it cannot be
+ * seen and none so large that it leaves no room for the others. As on paper, it is a sketch and not to scale.
+ */
+export function openPlacing(span: Span, put: readonly Exact[]): Placing {
+  if (put.length < 2) return evenPlacing(span);
+  const gaps = put.slice(1).map((value, i) => value.sub(put[i]!).valueOf());
+  const smallest = Math.min(...gaps);
+  const weights = gaps.map((gap) => 1 + Math.log2(gap / smallest) * 0.45);
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  const room = Math.min(1 - 2 * EDGE, gaps.length * WIDEST_GAP);
+  const parts = [EDGE];
+  for (const weight of weights) parts.push(parts.at(-1)! + (weight / total) * room);
+  const ends = { low: put[0]!, high: put.at(-1)! };
+  const between = (value: Exact, i: number) => {
+    const part = value
+      .sub(put[i]!)
+      .div(put[i + 1]!.sub(put[i]!))
+      .valueOf();
+    return parts[i]! + part * (parts[i + 1]! - parts[i]!);
+  };
+  return {
+    partOf: (value) => {
+      if (value.compare(ends.low) <= 0) return between(value, 0);
+      const next = put.findIndex((other) => other.compare(value) >= 0);
+      return between(value, next < 0 ? put.length - 2 : Math.max(0, next - 1));
+    },
+    valueAt: (part) => {
+      const next = parts.findIndex((other) => other >= part);
+      const i = next < 0 ? parts.length - 2 : Math.max(0, next - 1);
+      const inner = (part - parts[i]!) / (parts[i + 1]! - parts[i]!);
+      const gap = put[i + 1]!.sub(put[i]!);
+      return put[i]!.add(gap.mul(exact(Math.round(inner * 1e6))).div(1e6));
+    },
+  };
+}

@@ -1,0 +1,307 @@
+import type { LineMarks } from "@/core/lesson/line-marks";
+import type { PlaceState } from "@/core/lesson/place-state";
+import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { type Written, writeNumber } from "@/core/number/fraction-text";
+import { type AnyLine, keyOfEnd, lineNumbers, type Span } from "@/core/surface/line";
+import { labelledIn, labelStride, type Scale, scaleOf, tickAt, ticksIn } from "@/core/surface/line-scale";
+import { DIGIT, type FaceLayout } from "../chart/chart-layout";
+import { round } from "../round";
+import {
+  cellPlacing,
+  evenPlacing,
+  type LineGeometry,
+  layGeometry,
+  openPlacing,
+  type Placing,
+  type Point,
+  shapeOf,
+} from "./line-geometry";
+
+export type Label = {
+  key: NumberKey;
+  written: Written;
+  /** The middle of the label, and its size. */
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  state: PlaceState;
+  bold: boolean;
+  /** A label in the second row is led to from its place on the line. */
+  led: Point | null;
+};
+
+type Room = { width: number; height: number };
+
+export type LineLayout = {
+  geometry: LineGeometry;
+  placing: Placing;
+  span: Span;
+  scale: Scale;
+  /** The size of numerals, and of a label that holds one. */
+  numeral: number;
+  face: FaceLayout;
+  heavy: number;
+  ticks: { small: string; large: string };
+  labels: readonly Label[];
+  /** The tick or cell a label of its own has no room at: drawn as small figures on the line. */
+  flags: readonly { key: NumberKey; state: PlaceState; at: Point }[];
+  /** How wide one cell of a number track is. */
+  cell: number;
+  unit: string;
+  room: Room;
+};
+
+/** Numerals are made smaller, down to these sizes, before a label is left out. */
+const SMALLEST = { plain: 24, strong: 30 };
+
+/** Lays a span of a line out in its room, with the labels that there is room for. */
+export function layOutLine(
+  line: AnyLine,
+  span: Span,
+  marks: LineMarks,
+  room: Room,
+  strong: boolean,
+): LineLayout {
+  const laid = layOutAt(line, span, marks, room, strong, Number.POSITIVE_INFINITY);
+  const { wanted, numeral } = laid;
+  const least = strong ? SMALLEST.strong : SMALLEST.plain;
+  if (wanted >= numeral || wanted < least) return laid;
+  return layOutAt(line, span, marks, room, strong, wanted);
+}
+
+function layOutAt(
+  line: AnyLine,
+  span: Span,
+  marks: LineMarks,
+  room: Room,
+  strong: boolean,
+  most: number,
+): LineLayout & { wanted: number } {
+  const shape = shapeOf(line);
+  const scale = scaleOf(line, span);
+  const parts = scale.step.d;
+  const write = (value: Exact) => writeNumber(value, line.numbers, parts);
+  const roomFor = Math.min(room.height * 0.16, room.width * (shape === "upright" ? 0.1 : 0.045));
+  const numeral = round(Math.max(15, Math.min(most, strong ? 46 : 38, roomFor * (strong ? 1.25 : 1))));
+  const sizeOf = (written: Written) => labelSize(written, numeral);
+  const widest = Math.max(...[span.from, span.to].map((value) => sizeOf(write(value)).width), numeral * 1.4);
+  const tallest = sizeOf(
+    line.numbers === "decimal" ? write(span.to) : { whole: "1", over: "1", under: "2" },
+  ).height;
+  const steps = span.to.sub(span.from).div(scale.step).valueOf();
+  const geometry = layGeometry(shape, room, { width: widest, height: tallest }, steps + 1);
+  const put = line.open ? putOn(marks, span) : [];
+  const placing =
+    shape === "strip"
+      ? cellPlacing(span, scale.step)
+      : line.open
+        ? openPlacing(span, put)
+        : evenPlacing(span);
+  const cell = geometry.length / (steps + 1);
+
+  // Where the labels of the line itself stand, before those that are put on it.
+  const apart = (geometry.length * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
+  const gap = numeral * 0.45;
+  // In a cell of its own a number may be smaller than on a line.
+  const smallest = (widest * LEAST_NUMERAL) / numeral;
+  const needed = shape === "upright" ? tallest * 1.02 : shape === "strip" ? smallest : widest + gap;
+  const own = line.open ? [] : labelled(line, span, scale, apart, needed);
+
+  const at = (value: Exact) => {
+    const lift =
+      shape === "strip" ? 0 : -(shape === "upright" ? widest / 2 + 26 : tallest / 2 + 24 + (strong ? 4 : 0));
+    return geometry.point(
+      placing.partOf(value),
+      shape === "ring" ? -(Math.max(widest, tallest) / 2 + 22) : lift,
+    );
+  };
+  /** Labels stand in one row; what is put on the line and finds no room there, in a second one beyond it. */
+  const second = shape === "upright" ? { x: -(widest + 10), y: 0 } : { x: 0, y: tallest + 8 };
+  const hasSecond =
+    shape === "flat"
+      ? at(span.from).y + second.y + tallest / 2 <= room.height
+      : shape === "upright" && at(span.from).x + second.x > widest / 2;
+  const make = (value: Exact, key: NumberKey, bold: boolean, row: 0 | 1): Label => {
+    const written = write(value);
+    const { width, height } = sizeOf(written);
+    const middle = at(value);
+    const [x, y] = row === 0 ? [middle.x, middle.y] : [middle.x + second.x, middle.y + second.y];
+    const state = marks.states[key] ?? 0;
+    const led = row === 0 ? null : geometry.point(placing.partOf(value), 0);
+    return { key, written, x: round(x), y: round(y), width, height, state, bold, led };
+  };
+  const quarter = shape === "ring" ? span.to.sub(span.from).div(4) : null;
+  const standsOut = (value: Exact) => quarter !== null && value.sub(span.from).div(quarter).d === 1n;
+
+  const special = Object.entries(marks.ranks).sort(([a, x], [b, y]) => y - x || exact(a).compare(exact(b)));
+  const labels: Label[] = [];
+  const flags: { key: NumberKey; state: PlaceState; at: Point }[] = [];
+  const taken = new Set<NumberKey>();
+  const fits = (label: Label) => {
+    if (shape === "strip") return true;
+    const clear = numeral * 0.2;
+    return labels.every(
+      (other) =>
+        Math.abs(other.x - label.x) >= (other.width + label.width) / 2 + clear ||
+        Math.abs(other.y - label.y) >= (other.height + label.height) / 2,
+    );
+  };
+  // The two ends of a ring are one place; its first number stands there.
+  const closes = (key: NumberKey) => shape === "ring" && key === keyOf(span.to) && marks.focus !== key;
+  const add = (key: NumberKey, value: Exact, always: boolean) => {
+    if (taken.has(key) || closes(key)) return;
+    const rows = [0, ...(always && hasSecond ? [1] : [])] as (0 | 1)[];
+    const label = rows.map((row) => make(value, key, standsOut(value) || always, row)).find(fits);
+    const state = marks.states[key] ?? 0;
+    if (label) {
+      labels.push(label);
+      taken.add(key);
+    } else if (always && state !== 0) {
+      flags.push({ key, state, at: geometry.point(placing.partOf(value), 0) });
+    }
+  };
+  const ownKeys = own.map((value) => ({ value, key: keyOf(value) }));
+  // What is talked about first, then the line's own labels, then marks where there is still room.
+  for (const [key, rank] of special) if (rank >= 2) add(key, exact(key), true);
+  for (const { key, value } of ownKeys) add(key, value, false);
+  for (const [key, rank] of special) if (rank < 2) add(key, exact(key), true);
+
+  return {
+    // The size at which every label of the line would have room.
+    wanted: Math.floor(numeral * Math.min(1, apart / needed) * 0.99),
+    geometry,
+    placing,
+    span,
+    scale,
+    numeral,
+    face: {
+      cellWidth: widest,
+      cellHeight: tallest,
+      numeral,
+      shape: round(Math.max(3, numeral * 0.15)),
+      covers: "solid",
+    },
+    heavy: strong ? 6 : 4,
+    ticks:
+      shape === "strip"
+        ? { small: "", large: "" }
+        : tickPaths(line, scale, span, geometry, placing, put, own, strong),
+    labels,
+    flags,
+    cell,
+    unit: line.unit,
+    room,
+  };
+}
+
+/** The smallest numeral in a cell of a number strip, in pixels. */
+const LEAST_NUMERAL = 15;
+
+/** The size of a label: its numeral, with a fraction's two numbers one above the other. */
+export function labelSize(
+  { whole, over, under }: Written,
+  numeral: number,
+): { width: number; height: number } {
+  const digits = whole.length * DIGIT * numeral;
+  const fraction =
+    under === "" ? 0 : Math.max(over.length, under.length) * DIGIT * numeral * 0.78 + numeral * 0.12;
+  return {
+    width: round(digits + fraction + numeral * 0.6),
+    height: round(numeral * (under === "" ? 1.45 : 1.95)),
+  };
+}
+
+/** The numbers of a line's own labels that there is room for. */
+function labelled(line: AnyLine, span: Span, scale: Scale, apart: number, needed: number): Exact[] {
+  switch (line.labels) {
+    case "none":
+      return [];
+    case "ends": {
+      const { from, to } = lineNumbers(line);
+      return [from, to].filter((value) => value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
+    }
+    case "chosen":
+      return line.chosen
+        .map((text) => exact(text))
+        .filter((value) => value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
+    case "every":
+      return labelledIn(span, scale, line.every * labelStride(apart * line.every, needed));
+    case "all": {
+      const labels = labelledIn(span, scale, labelStride(apart, needed));
+      // A line of one label tells nothing of where it goes: its ends stand in.
+      if (labels.length > 1 || labelledIn(span, scale, 1).length < 2) return labels;
+      return [span.from, span.to];
+    }
+    default:
+      return line.labels satisfies never;
+  }
+}
+
+/** The numbers that stand on an open line, in order. */
+function putOn(marks: LineMarks, span: Span): Exact[] {
+  const all = Object.keys(marks.ranks).map((key) => exact(key));
+  return all
+    .filter((value) => value.compare(span.from) >= 0 && value.compare(span.to) <= 0)
+    .sort((a, b) => a.compare(b));
+}
+
+/** Ticks nearer than this to each other, in pixels, cannot be told apart. */
+const LEAST_APART = 2.5;
+
+/** All ticks as two paths: those of the intervals, and the smaller ones between them. */
+function tickPaths(
+  line: AnyLine,
+  scale: Scale,
+  span: Span,
+  geometry: LineGeometry,
+  placing: Placing,
+  put: readonly Exact[],
+  own: readonly Exact[],
+  strong: boolean,
+): { small: string; large: string } {
+  const [tall, short] = strong ? [17, 10] : [14, 8];
+  const mark = (part: number, half: number) => {
+    const [a, b] = [geometry.point(part, half), geometry.point(part, -half)];
+    return `M${round(a.x)} ${round(a.y)}L${round(b.x)} ${round(b.y)}`;
+  };
+  if (line.open) return { small: "", large: put.map((value) => mark(placing.partOf(value), tall)).join("") };
+  if (line.ticks === "none") return { small: "", large: "" };
+  if (line.ticks === "labelled") {
+    return { small: "", large: own.map((value) => mark(placing.partOf(value), tall)).join("") };
+  }
+  const { first, last } = ticksIn(span, scale);
+  const between = (geometry.length * scale.step.valueOf()) / span.to.sub(span.from).valueOf();
+  const stride = BigInt(labelStride(between, LEAST_APART));
+  const divisions = BigInt(Math.round(scale.interval.div(scale.step).valueOf()));
+  const start = placing.partOf(tickAt(scale, first));
+  const step = between / geometry.length;
+  let [small, large] = ["", ""];
+  for (let i = first; i <= last; i += 1n) {
+    const isLarge = i % divisions === 0n;
+    // Ticks too close to be told apart are one.
+    if (stride > 1n && (isLarge ? (i / divisions) % stride !== 0n && divisions === 1n : i % stride !== 0n))
+      continue;
+    const part = start + Number(i - first) * step;
+    if (isLarge) large += mark(part, tall);
+    else small += mark(part, short);
+  }
+  return { small, large };
+}
+
+/** The number nearest to a touch: one that has a label under the finger, else the nearest tick. */
+export function numberNear(layout: LineLayout, at: Point): NumberKey {
+  const under = layout.labels.find(
+    ({ x, y, width, height }) => Math.abs(at.x - x) <= width / 2 && Math.abs(at.y - y) <= height / 2,
+  );
+  if (under && layout.geometry.shape !== "strip") return under.key;
+  const value = layout.placing.valueAt(layout.geometry.partUnder(at));
+  const { scale } = layout;
+  const steps = value.sub(scale.anchor).div(scale.step).add(exact("1/2")).floor();
+  const nearest = scale.anchor.add(scale.step.mul(steps));
+  return keyOf(nearest);
+}
+
+/** Whether a number of the settings is one of the ends of the line. */
+export const isEnd = (line: AnyLine, key: NumberKey) =>
+  keyOfEnd(line.from) === key || keyOfEnd(line.to) === key;

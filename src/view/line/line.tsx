@@ -1,0 +1,254 @@
+"use client";
+
+import { type KeyboardEvent, memo, useMemo, useRef, useState } from "react";
+import { lineMarks } from "@/core/lesson/line-marks";
+import { placeState } from "@/core/lesson/place-state";
+import { lookOf } from "@/core/lesson/views-of";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { writeNumber, writtenText } from "@/core/number/fraction-text";
+import { showNumber } from "@/core/number/show-number";
+import { type AnyLine, keyOfEnd, type Span } from "@/core/surface/line";
+import { nearestTick, spanHolding } from "@/core/surface/line-scale";
+import { type Size, useSize } from "@/kit/use-size";
+import { AskedPlace } from "../chart/asked-place";
+import { PeekFace } from "../chart/peek";
+import { placeName } from "../chart/place-name";
+import { PlaceRing } from "../chart/place-ring";
+import { KEYBOARD } from "../chart/use-run";
+import type { SceneSource } from "../scene/scene-source";
+import { useScene } from "../scene/use-scene";
+import { arcPath, signed } from "./arcs";
+import { LineDrawing } from "./line-drawing";
+import { layOutLine } from "./line-layout";
+import { type LineHand, useLineTouch } from "./use-line-touch";
+import { useMovingSpan } from "./use-moving-span";
+
+type Props = {
+  settings: AnyLine;
+  source: SceneSource;
+  strong: boolean;
+  hand?: LineHand;
+  /** The part of the line that is seen has come to rest elsewhere. */
+  onLook: (span: Span) => void;
+  asks?: { number: NumberKey; typed: string } | null;
+  ghosts?: boolean;
+};
+
+const BEFORE_MEASURED: Size = { width: 1180, height: 420 };
+
+/** A number line or number track, that slides, is drawn nearer, and takes touches on its numbers. */
+export const Line = memo(function Line({ settings, source, strong, hand, onLook, asks, ghosts }: Props) {
+  const room = useRef<HTMLDivElement>(null);
+  const size = useSize(room, BEFORE_MEASURED);
+  const scene = useScene(source, (now) => now);
+  const target = useMemo(() => lookOf(settings, scene), [settings, scene]);
+  const moving = useMovingSpan(settings, target, onLook);
+  const { span } = moving;
+  const marks = useMemo(() => lineMarks(settings, span, scene), [settings, span, scene]);
+  const layout = useMemo(
+    () => layOutLine(settings, span, marks, size, strong),
+    [settings, span, marks, size, strong],
+  );
+  const touch = useLineTouch(room, settings, layout, moving, hand);
+
+  const [keyboard, setKeyboard] = useState<NumberKey | null>(null);
+  const grid = useRef<HTMLDivElement>(null);
+  /** Where the keyboard stands: on a number, whether it has a label or not. */
+  const standing = keyboard ?? marks.focus ?? keyOf(nearestTick(layout.scale, span.from));
+  const boxAt = (key: NumberKey) => {
+    const label = layout.labels.find((one) => one.key === key);
+    if (label) return label;
+    const at = layout.geometry.point(layout.placing.partOf(exact(key)), 0);
+    return { x: at.x, y: at.y, width: layout.numeral * 1.4, height: layout.numeral * 1.6 };
+  };
+  const nameOf = (key: NumberKey) => {
+    const state = placeState(scene, key);
+    const name = placeName(key, state, "solid");
+    const said = writtenText(writeNumber(exact(key), settings.numbers, layout.scale.step.d));
+    return name.startsWith(showNumber(key)) ? said + name.slice(showNumber(key).length) : name;
+  };
+  const goTo = (key: NumberKey) => {
+    setKeyboard(key);
+    const next = spanHolding(settings, span, exact(key));
+    if (next !== span && !settings.pinned && layout.geometry.shape !== "ring") onLook(next);
+    requestAnimationFrame(() => grid.current?.querySelector<SVGElement>("[data-keyboard]")?.focus());
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
+    const { scale } = layout;
+    const here = exact(standing);
+    const by = STEPS[event.key];
+    if (by !== undefined) {
+      const to = nearestTick(scale, here.add(scale.step.mul(by)));
+      const inside = to.compare(exact(settings.from)) >= 0 && to.compare(exact(settings.to)) <= 0;
+      if (inside || (!settings.pinned && layout.geometry.shape !== "ring")) goTo(keyOf(to));
+    } else if (event.key === "Home") goTo(keyOf(nearestTick(scale, span.from)));
+    else if (event.key === "End") goTo(keyOf(nearestTick(scale, span.to)));
+    else if (event.key === "Enter" || event.key === " ") {
+      if (hand?.jumps) hand.onStart(standing);
+      else {
+        hand?.begin(standing, KEYBOARD);
+        hand?.end(KEYBOARD);
+      }
+    } else if (event.key === "Escape") (event.target as HTMLElement).blur();
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+
+  const [from, to] = [keyOfEnd(settings.from), keyOfEnd(settings.to)];
+  const what = settings.kind === "strip" ? "Number strip" : "Number line";
+  const cells = layout.labels.some(({ key }) => key === standing)
+    ? layout.labels
+    : [...layout.labels, { ...boxAt(standing), key: standing }];
+  const asked = asks && !asks.number.startsWith("r") ? boxAt(asks.number) : null;
+  const preview = touch.jump && {
+    from: layout.placing.partOf(exact(touch.jump.from)),
+    to: layout.placing.partOf(exact(touch.jump.to)),
+  };
+  return (
+    <div ref={room} className="size-full overflow-hidden" style={{ touchAction: "none" }}>
+      {/* biome-ignore lint/a11y/useSemanticElements: a line is drawn in SVG; its numbers are a row of places. */}
+      <div
+        ref={grid}
+        role="grid"
+        aria-label={`${what} from ${showNumber(from)} to ${showNumber(to)}`}
+        className="relative size-full select-none"
+        onKeyDown={onKeyDown}
+        onFocus={(event) => {
+          const named = (event.target as Element).getAttribute("data-number");
+          if (named !== null && event.target.matches(":focus-visible")) setKeyboard(named);
+        }}
+        onBlur={() => setKeyboard(null)}
+        onMouseDown={(event) => event.preventDefault()}
+        onContextMenu={(event) => event.preventDefault()}
+        {...touch.pointers}
+      >
+        <svg
+          width={size.width}
+          height={size.height}
+          role="presentation"
+          className="pointer-events-none absolute inset-0 overflow-hidden"
+        >
+          <LineDrawing line={settings} layout={layout} marks={marks} ghosts={ghosts ?? false} />
+          {preview && touch.jump && (
+            <g fill="none">
+              <path
+                d={arcPath(
+                  layout.geometry,
+                  preview.from,
+                  preview.to,
+                  Math.min(layout.geometry.headroom, 120),
+                )}
+                stroke="var(--color-focus)"
+                strokeWidth={layout.heavy}
+                strokeDasharray="2 9"
+                strokeLinecap="round"
+              />
+              <JumpSize layout={layout} from={preview.from} to={preview.to} jump={touch.jump} />
+            </g>
+          )}
+          {asked && (
+            <AskedPlace
+              layout={{
+                ...layout.face,
+                cellWidth: Math.max(asked.width, 56),
+                cellHeight: Math.max(asked.height, 52),
+              }}
+              corner={{
+                x: asked.x - Math.max(asked.width, 56) / 2,
+                y: asked.y - Math.max(asked.height, 52) / 2,
+              }}
+              typed={asks?.typed ?? ""}
+            />
+          )}
+          {touch.peeked !== null && <Peek layout={layout} box={boxAt(touch.peeked)} number={touch.peeked} />}
+          {/* biome-ignore lint/a11y/useSemanticElements: as above. */}
+          <g role="row">
+            {cells.map(({ key, x, y, width, height }) => (
+              // biome-ignore lint/a11y/useSemanticElements: as above.
+              <g
+                key={key}
+                role="gridcell"
+                aria-label={nameOf(key)}
+                data-number={key}
+                tabIndex={key === standing ? 0 : -1}
+                {...(key === standing ? { "data-keyboard": "" } : {})}
+                className="place"
+              >
+                <rect x={x - width / 2} y={y - height / 2} width={width} height={height} fill="transparent" />
+              </g>
+            ))}
+          </g>
+          {keyboard !== null && (
+            <PlaceRing
+              layout={{
+                ...layout.face,
+                cellWidth: boxAt(keyboard).width + 8,
+                cellHeight: boxAt(keyboard).height + 8,
+              }}
+              corner={{
+                x: boxAt(keyboard).x - boxAt(keyboard).width / 2 - 4,
+                y: boxAt(keyboard).y - boxAt(keyboard).height / 2 - 4,
+              }}
+              of="keyboard"
+            />
+          )}
+        </svg>
+      </div>
+    </div>
+  );
+});
+
+const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
+
+type Layout = ReturnType<typeof layOutLine>;
+
+/** How far a jump goes that is still under the finger. */
+function JumpSize({
+  layout,
+  from,
+  to,
+  jump,
+}: {
+  layout: Layout;
+  from: number;
+  to: number;
+  jump: { from: string; to: string };
+}) {
+  const by = keyOf(exact(jump.to).sub(exact(jump.from)));
+  if (by === "0") return null;
+  const { x, y } = layout.geometry.point((from + to) / 2, Math.min(layout.geometry.headroom, 120) + 20);
+  return (
+    <text
+      x={x}
+      y={Math.max(26, y)}
+      fontSize={30}
+      fontWeight={700}
+      textAnchor="middle"
+      fill="var(--color-wrong)"
+      className="font-numeral"
+    >
+      {signed(by)}
+    </text>
+  );
+}
+
+function Peek({
+  layout,
+  box,
+  number,
+}: {
+  layout: Layout;
+  box: { x: number; y: number; width: number; height: number };
+  number: NumberKey;
+}) {
+  const [width, height] = [Math.max(box.width, 56), Math.max(box.height, 44)];
+  return (
+    <PeekFace
+      layout={{ ...layout.face, cellWidth: width, cellHeight: height }}
+      corner={{ x: box.x - width / 2, y: box.y - height / 2 }}
+      target={number}
+    />
+  );
+}
