@@ -187,6 +187,7 @@ for (const hand of HANDS) {
     await addView(page, "Number sentence");
     await press(hand, button(page, "Teach"));
     await press(hand, button(page, "Jump"));
+    await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
     await touch(page, hand, "20");
     await press(hand, button(page, "Jumps of 5"));
     await press(hand, button(page, "Jump on"));
@@ -295,4 +296,82 @@ test("chart and line share focus, trail, marks and covers; the line follows a co
   await page.getByRole("option", { name: "Number strip" }).click();
   await expect(page.getByRole("grid", { name: "Number strip from 0 to 20" })).toBeVisible();
   await saved(page);
+});
+
+for (const hand of HANDS) {
+  test(`a tick is ringed and read, shown, and another one asked for, by ${hand}`, async ({
+    page,
+    request,
+  }) => {
+    await open(page, request);
+    await press(hand, button(page, "Teach"));
+    await press(hand, button(page, "Read the scale"));
+    const asked = page.getByRole("gridcell", { name: /asked for/ });
+    await expect(asked).toHaveCount(1);
+    const number = (await asked.getAttribute("data-number"))!;
+    expect(Number(number) % 10).not.toBe(0);
+    await press(hand, button(page, "Show its number"));
+    await expect(at(page, number)).toHaveAccessibleName(`${number}, in focus`);
+    await press(hand, button(page, "Read the scale"));
+    await expect(asked).toHaveCount(1);
+    const next = (await asked.getAttribute("data-number"))!;
+    expect(next).not.toBe(number);
+    await press(hand, button(page, "Write"));
+    await expect(page.getByRole("region", { name: "Write" })).toBeVisible();
+    await page.keyboard.type("1000");
+    await page.keyboard.press("Enter");
+    await expect(page.locator("[data-part=told]")).toContainText("1000 does not live here.");
+    await page.keyboard.type(next);
+    await page.keyboard.press("Enter");
+    await expect(page.locator("[data-part=told]")).toHaveText(`${next} it is.`);
+    await expect(asked).toHaveCount(0);
+  });
+
+  test(`two numbers are compared, and the way to the next ten is told by its pair, by ${hand}`, async ({
+    page,
+    request,
+  }) => {
+    await open(page, request);
+    await addView(page, "Two numbers compared");
+    await field(page, "Compare").fill("52");
+    await field(page, "With").fill("25");
+    await page.keyboard.press("Enter");
+    await expect(at(page, "52")).toBeVisible();
+    await press(hand, button(page, "Less than"));
+    await expect(page.getByText("Look again: which of them is further along the line?")).toBeVisible();
+    await press(hand, button(page, "Greater than"));
+    await expect(page.locator("[data-part=sign]")).toHaveText(">");
+    await page.getByRole("combobox", { name: "View 2" }).click();
+    await page.getByRole("option", { name: "To the next ten" }).click();
+    await press(hand, button(page, "Teach"));
+    await expect(page.getByRole("complementary")).toHaveCount(0);
+    await touch(page, hand, "30");
+    const pairs = page.getByRole("region", { name: "To the next ten" });
+    await expect(pairs.getByRole("listitem").filter({ hasText: "6+4" })).not.toHaveAttribute(
+      "aria-current",
+      "true",
+    );
+    await press(hand, button(page, "Cover"));
+    await press(hand, pairs.getByRole("button", { name: "10", exact: true }));
+    await expect(pairs.getByRole("button", { name: "covered" })).toHaveCount(1);
+  });
+}
+
+test("an open line has nothing on it but what is put there", async ({ page, request }) => {
+  await open(page, request);
+  await page.getByRole("button", { name: "Open line", exact: true }).click();
+  await expect(page.getByRole("gridcell", { name: /^\d+$/ })).toHaveCount(1);
+  await addView(page, "Stops of the trail");
+  await button(page, "Teach").click();
+  await page.keyboard.press("j");
+  await field(page, "Number sentence").fill("276 + 224");
+  await page.keyboard.press("Enter");
+  const stops = page.getByRole("list", { name: "Stops of the trail" });
+  await expect(stops.getByRole("listitem")).toHaveCount(4);
+  await expect(page.locator("[data-part=jumps] text")).toHaveText(["+4", "+20", "+200"]);
+  const x = async (number: string) => (await at(page, number).boundingBox())!.x;
+  expect(await x("280")).toBeGreaterThan((await x("276")) + 60);
+  await page.keyboard.press("c");
+  await stops.getByRole("button", { name: "300" }).click();
+  await expect(at(page, "300")).toHaveAccessibleName("covered");
 });

@@ -78,7 +78,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await climb(page);
     await expect(page.getByText("Which post has the next one?")).toBeVisible();
     await expect(place(page, "covered")).toHaveCount(2);
-    await page.getByRole("button", { name: "Mark", exact: true }).click();
+    await page.getByRole("button", { name: "Sun ink", exact: true }).click();
     await place(page, "1").click();
     await page.getByRole("button", { name: "Step 1 of 5. Back to the step as prepared" }).click();
     await expect(place(page, "1")).toBeVisible();
@@ -150,7 +150,7 @@ test("the count walks by itself at its pace, pauses, and stops at the end of the
 
   await setCount("20", "30");
   await page.getByRole("button", { name: "Start the count" }).click();
-  await expect(page.getByText("The count is at its end on this chart.")).toBeVisible();
+  await expect(page.getByText("The count is at its end on this board.")).toBeVisible();
   await expect(panel(page, "sentence")).toHaveText("30 + 3 × 20 = 90");
   await expect(page.getByRole("button", { name: "Start the count" })).toBeVisible();
 });

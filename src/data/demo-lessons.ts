@@ -14,7 +14,7 @@ export async function loadDemoLessons(db: Database, folder: string): Promise<num
   if ((await countLessons(db)) > 0) return 0;
   const files = readdirSync(folder)
     .filter((file) => file.endsWith(".json"))
-    .sort();
+    .sort((a, b) => a.localeCompare(b, "en", { numeric: true }));
   const now = Date.now();
   for (const [index, file] of files.entries()) {
     const read = readLesson(JSON.parse(readFileSync(join(folder, file), "utf8")));

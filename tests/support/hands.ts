@@ -1,4 +1,4 @@
-import type { Locator } from "@playwright/test";
+import { expect, type Locator } from "@playwright/test";
 
 /** The ways in which everything can be done. */
 export const HANDS = ["touch", "mouse", "keys"] as const;
@@ -8,6 +8,7 @@ export type Hand = (typeof HANDS)[number];
 export async function press(hand: Hand, what: Locator) {
   if (hand === "touch") return what.tap();
   if (hand === "mouse") return what.click();
+  await expect(what).toBeEnabled();
   await what.focus();
   // A choice of several takes the space bar; everything takes one of the two.
   const role = await what.getAttribute("role");

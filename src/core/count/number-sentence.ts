@@ -37,7 +37,7 @@ export function numberSentence(trail: Trail, form: SentenceForm = "gathered"): S
   if (trail.jumps.length === 0) return null;
   if (isRoute(trail)) return routeSentence(trail);
   const gathered = gather(trail.jumps, form);
-  const fromZero = form === "gathered" && trail.start === "0" && !isBack(gathered[0]!.by);
+  const fromZero = form === "gathered" && trail.start === "0" && !trail.jumps.some(isBack);
   const parts: SentencePart[] = fromZero ? [] : [number(trail.start)];
   gathered.forEach(({ by, jumps }, index) => {
     const counted = sizeOf(by) === "1" && !fromZero;

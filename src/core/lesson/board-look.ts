@@ -8,7 +8,7 @@ import type { Board } from "./lesson";
 import { type LineMarks, lineMarks } from "./line-marks";
 import { type PlaceState, placeState } from "./place-state";
 import type { Scene } from "./scene";
-import { lookOf, windowOf } from "./views-of";
+import { lookOf, pinsOf, windowOf } from "./views-of";
 
 /**
  * How the main view of a board looks at one moment, in plain data that can be sent to a page: row by row from the top
@@ -32,9 +32,9 @@ export function chartLook(settings: ChartSettings, scene: Scene): GridLook {
 }
 
 /** How a line looks in a scene. */
-export function lineLook(line: AnyLine, scene: Scene): LineLook {
+export function lineLook(line: AnyLine, scene: Scene, pins: readonly NumberKey[] = []): LineLook {
   const span = lookOf(line, scene);
-  return { line, from: keyOf(span.from), to: keyOf(span.to), marks: lineMarks(line, span, scene) };
+  return { line, from: keyOf(span.from), to: keyOf(span.to), marks: lineMarks(line, span, scene, pins) };
 }
 
 /** How the main view of a board looks from the top of its stair; null for a board without any that can be drawn small. */
@@ -46,7 +46,7 @@ export function boardLook(board: Board): BoardLook | null {
   );
   if (!main) return null;
   if (main.kind === "chart") return chartLook(main, scene);
-  if (main.kind !== "times") return lineLook(main, scene);
+  if (main.kind !== "times") return lineLook(main, scene, pinsOf(board));
   const at = windowOf(main, scene);
   return { settings: main, at, states: windowPlaces(main, at).map((place) => placeState(scene, place)) };
 }

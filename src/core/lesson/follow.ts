@@ -1,4 +1,5 @@
 import { exact, keyOf } from "../number/exact";
+import { slides } from "../surface/line";
 import { spanHolding } from "../surface/line-scale";
 import { numberOf } from "../surface/place-key";
 import type { Board } from "./lesson";
@@ -21,9 +22,8 @@ export function followBeat(board: Board, scene: Scene, beat: Beat): Beat {
   const value = exact(number);
   const more: Move[] = [];
   for (const line of lines) {
-    const shape = line.kind === "line" ? line.shape : "strip";
     const seen = lookOf(line, after);
-    const next = line.pinned || shape === "ring" ? seen : spanHolding(line, seen, value);
+    const next = slides(line) ? spanHolding(line, seen, value) : seen;
     if (next !== seen) more.push({ do: "look", view: line.kind, from: keyOf(next.from), to: keyOf(next.to) });
   }
   if (lines.some(({ pointer }) => pointer === "covered") && !isCoveredAt(after, number)) {

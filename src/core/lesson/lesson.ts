@@ -1,5 +1,6 @@
 import * as z from "zod/mini";
 import { Count } from "../count/count";
+import { NumberText } from "../number/number-schema";
 import { Seed } from "../puzzle/draw";
 import { ChartSettings } from "../surface/chart";
 import { LineSettings, StripSettings } from "../surface/line";
@@ -59,6 +60,14 @@ export type SentenceSettings = z.infer<typeof SentenceSettings>;
 export const WaySettings = z.object({ kind: z.literal("way") });
 export type WaySettings = z.infer<typeof WaySettings>;
 
+/** How far it is from the number in focus to the next ten, or back to the one before, with the pairs that make ten. */
+export const PairsSettings = z.object({ kind: z.literal("pairs"), way: z.enum(["on", "back"]) });
+export type PairsSettings = z.infer<typeof PairsSettings>;
+
+/** Two numbers, and the sign between them to be chosen. Both stand on the line of the board. */
+export const CompareSettings = z.object({ kind: z.literal("compare"), a: NumberText, b: NumberText });
+export type CompareSettings = z.infer<typeof CompareSettings>;
+
 /** How two or three views share a board: side by side, or one above the other; and the part that the first one has. */
 export const Layout = z.object({
   run: z.enum(["beside", "above"]),
@@ -75,6 +84,8 @@ export const View = z.discriminatedUnion("kind", [
   TrailSettings,
   SentenceSettings,
   WaySettings,
+  PairsSettings,
+  CompareSettings,
   ArrowSettings,
 ]);
 export type View = z.infer<typeof View>;

@@ -25,11 +25,22 @@ export type LineMarks = {
 
 const RANK = { asked: 5, focus: 4, ends: 3, stop: 2, marked: 1 } as const;
 
-/** What a scene says of a span of a line. */
-export function lineMarks(line: AnyLine, span: Span, scene: Scene): LineMarks {
+/**
+ * What a scene says of a span of a line.
+ * @param pins numbers that have a label whatever is done
+ */
+export function lineMarks(
+  line: AnyLine,
+  span: Span,
+  scene: Scene,
+  pins: readonly NumberKey[] = [],
+): LineMarks {
   const states: Record<NumberKey, PlaceState> = {};
   const ranks: Record<NumberKey, number> = {};
+  const isOpen = line.kind === "line" && line.open;
   const within = (key: NumberKey) => {
+    // On an open line all that is put on it is seen, wherever it lies.
+    if (isOpen) return true;
     const value = exact(key);
     return value.compare(span.from) >= 0 && value.compare(span.to) <= 0;
   };
@@ -37,6 +48,7 @@ export function lineMarks(line: AnyLine, span: Span, scene: Scene): LineMarks {
     if (within(key) && rank > (ranks[key] ?? 0)) ranks[key] = rank;
   };
   const { trail, aside } = scene;
+  for (const pin of pins) put(pin, RANK.ends);
   const focus = scene.focus === null ? null : numberOf(scene.focus);
   for (const each of [trail, aside?.trail ?? null]) {
     if (!each) continue;

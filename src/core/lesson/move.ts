@@ -1,6 +1,7 @@
 import * as z from "zod/mini";
 import { Arrow, MOST_ARROWS } from "../count/route";
 import { JUMP_PARTS, MOST_JUMPS } from "../count/trail";
+import { COMPARED } from "../number/compared";
 import { exact } from "../number/exact";
 import { NumberKeyText } from "../number/number-schema";
 import { Rule } from "../set/rule";
@@ -41,6 +42,7 @@ export type Numbers = z.infer<typeof Numbers>;
  * - split: a jump made of several of the same sum; join: a jump and the one after it made into one
  * - set-aside: the trail stands beside the one that begins next, in an ink, to be compared; bring-back: no longer
  * - look: the part of a line that is seen
+ * - compare: the sign that is chosen between two numbers; null for none
  * - hide, show: a view of the board
  * - draw: chance goes on to its next draw
  * - guides: the row and column of the number in focus lit, its neighbours named
@@ -84,6 +86,7 @@ export const Move = z.discriminatedUnion("do", [
       to: NumberKeyText,
     })
     .check(z.refine(({ from, to }) => exact(from).compare(exact(to)) < 0, "The smaller end stands first.")),
+  z.object({ do: z.literal("compare"), sign: z.nullable(z.enum(COMPARED)) }),
   z.object({ do: z.literal("hide"), view: PlacedKind }),
   z.object({ do: z.literal("show"), view: PlacedKind }),
   z.object({ do: z.literal("draw") }),

@@ -1,7 +1,17 @@
 import * as z from "zod/mini";
 
 /** The views that have a place of their own in the layout of a board; a board has one of each kind at most. */
-export const PLACED = ["chart", "times", "line", "strip", "trail", "sentence", "way"] as const;
+export const PLACED = [
+  "chart",
+  "times",
+  "line",
+  "strip",
+  "trail",
+  "sentence",
+  "way",
+  "pairs",
+  "compare",
+] as const;
 export const PlacedKind = z.enum(PLACED);
 export type PlacedKind = (typeof PLACED)[number];
 

@@ -9,6 +9,7 @@ import {
   startTrail,
   type Trail,
 } from "../count/trail";
+import type { Compared } from "../number/compared";
 import type { NumberKey } from "../number/exact";
 import { numberOf, type Target } from "../surface/place-key";
 import type { WindowAt } from "../surface/times-grid";
@@ -44,6 +45,8 @@ export type Scene = {
   readonly looks: Looks;
   /** Views that are hidden for now. */
   readonly hidden: readonly PlacedKind[];
+  /** The sign that was chosen between two numbers. */
+  readonly sign: Compared | null;
   /** The window of a times grid; null where it is still as the board has it. */
   readonly window: WindowAt | null;
   /** On which side of a times grid the class wonders what comes next. */
@@ -74,6 +77,7 @@ export const EMPTY_SCENE: Scene = {
   aside: null,
   looks: NO_LOOKS,
   hidden: [],
+  sign: null,
   window: null,
   wonder: null,
   tiles: [],
@@ -120,6 +124,7 @@ type Draft = {
   aside: Scene["aside"];
   looks: Looks;
   hidden: readonly PlacedKind[];
+  sign: Compared | null;
   window: WindowAt | null;
   wonder: "right" | "below" | null;
   tiles: readonly Arrow[];
@@ -211,6 +216,9 @@ function apply(draft: Draft, move: Move): void {
       return;
     case "look":
       draft.looks = { ...draft.looks, [move.view]: { from: move.from, to: move.to } };
+      return;
+    case "compare":
+      draft.sign = move.sign;
       return;
     case "hide":
       draft.hidden = [...draft.hidden.filter((view) => view !== move.view), move.view];

@@ -1,6 +1,14 @@
 import { exact, keyOf, type NumberKey } from "../number/exact";
+import { type Written, writeNumber } from "../number/fraction-text";
 import { type ChartSettings, chartNumbers, placeOf } from "../surface/chart";
-import { type AnyLine, type LineSettings, lineHolds, type Span, type StripSettings } from "../surface/line";
+import {
+  type AnyLine,
+  type LineSettings,
+  lineHolds,
+  lineNumbers,
+  type Span,
+  type StripSettings,
+} from "../surface/line";
 import { scaleOf, spanOf, tickAt, ticksIn } from "../surface/line-scale";
 import { MOST_TIMES, numberOf, type Target } from "../surface/place-key";
 import { clampWindow, type TimesSettings, type WindowAt, windowPlaces } from "../surface/times-grid";
@@ -39,6 +47,19 @@ export const linesOf = (board: Board): AnyLine[] =>
 /** The part of a line that a scene shows. */
 export const lookOf = (line: AnyLine, scene: Scene): Span => spanOf(line, scene.looks[line.kind]);
 
+/** How a board writes its numbers: as its line does, so that 1/4 is 1/4 in every view. */
+export function writerOf(board: Board): (number: NumberKey) => Written {
+  const line = linesOf(board).find(({ numbers }) => numbers !== "decimal");
+  const parts = line ? lineNumbers(line).step.d : 1n;
+  return (number) => writeNumber(exact(number), line?.numbers ?? "decimal", parts);
+}
+
+/** The numbers that stand on the lines of a board whatever is done: those that are compared. */
+export function pinsOf(board: Board): NumberKey[] {
+  const compare = board.views.find((view) => view.kind === "compare");
+  return compare?.kind === "compare" ? [compare.a, compare.b].map((text) => keyOf(exact(text))) : [];
+}
+
 /** The views that have a place in the layout, in its order: the first one is the main view. */
 export function placedOf(board: Board): PlacedView[] {
   return board.views.filter((view): view is PlacedView => {
@@ -66,6 +87,8 @@ function holds(view: View, number: NumberKey): boolean {
     case "trail":
     case "sentence":
     case "way":
+    case "pairs":
+    case "compare":
     case "arrows":
       return false;
     default:

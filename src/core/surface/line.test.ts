@@ -64,7 +64,7 @@ describe("a line", () => {
       "to: A line goes from −1,000,000,000,000 to 1,000,000,000,000. Write a number between them.",
     ],
     [
-      { interval: "1/999", to: "1", divisions: 11 },
+      { interval: "1/999", to: "0.5", divisions: 11 },
       "divisions: These parts are too small to be written as numbers. Choose fewer parts, or a larger interval.",
     ],
     [{ interval: "1/0" }, "interval: A fraction cannot have 0 below its line. Write another number there."],

@@ -135,6 +135,10 @@ export function partOf({ from, to }: Span, value: Exact): number {
   return value.sub(from).div(to.sub(from)).valueOf();
 }
 
+/** Whether a line is slid and drawn nearer: not when it is pinned, closed to a ring, or open. */
+export const slides = (line: AnyLine): boolean =>
+  !line.pinned && !(line.kind === "line" && (line.open || line.shape === "ring"));
+
 /** Whether the line holds a number at all: within its reach, and on a ring within its ends. */
 export function lineHolds(line: AnyLine, value: Exact): boolean {
   if (line.kind === "line" && line.shape === "ring") {

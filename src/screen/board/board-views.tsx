@@ -12,7 +12,7 @@ import {
 import { type Layout, LEAST_SHARE } from "@/core/lesson/lesson";
 import { type PlacedView, placedOf } from "@/core/lesson/views-of";
 import { ChartStage } from "./chart-stage";
-import { LineStage, SentenceStage, TimesStage, WayStage } from "./later";
+import { CompareStage, LineStage, PairsStage, SentenceStage, TimesStage, WayStage } from "./later";
 import { TrailStage } from "./trail-stage";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 
@@ -39,6 +39,10 @@ export function ViewStage({ kind, strong }: { kind: PlacedView["kind"]; strong: 
       return <SentenceStage strong={strong} />;
     case "way":
       return <WayStage strong={strong} />;
+    case "pairs":
+      return <PairsStage />;
+    case "compare":
+      return <CompareStage />;
     default:
       return kind satisfies never;
   }

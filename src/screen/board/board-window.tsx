@@ -3,7 +3,7 @@
 import { clsx } from "clsx";
 import { nanoid } from "nanoid";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { keepAsStep, whyNotKept } from "@/core/lesson/board-state";
 import type { StepWords } from "@/core/lesson/lesson";
 import { arrowsOf, timesOf } from "@/core/lesson/views-of";
@@ -67,6 +67,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   useVoice();
   useWindowKeeping(open.id, store, preparing);
 
+  const toggle = useRef(() => {});
   const doors = useMemo<ScreenDoors>(
     () => ({
       keepStep: () => setDialog("keep"),
@@ -82,6 +83,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
               .requestFullscreen()
               .catch(() => say("This browser does not go full screen.")),
       prepare: () => setPreparing((was) => !was),
+      byRule: () => toggle.current(),
       showKeys: () => setDialog("keys"),
       findCommand: () => setDialog("command"),
     }),
@@ -132,6 +134,10 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
       {times && <TimesPanel />}
     </>
   );
+
+  useEffect(() => {
+    toggle.current = toggleRules;
+  });
 
   const keepStep = (said: StepWords) => {
     const fault = whyNotKept(boardStateOf(store.getState()));

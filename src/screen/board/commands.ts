@@ -12,6 +12,7 @@ export type ScreenDoors = {
   setStrong: (change: (strong: boolean) => boolean) => void;
   fullScreen: () => void;
   prepare: () => void;
+  byRule: () => void;
   showKeys: () => void;
   findCommand: () => void;
 };
@@ -73,6 +74,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
       keys: ["o"],
       run: () => board().touchLine(lineOfFocus(store, "column")),
     },
+    { name: "Mark or cover by rule", keys: ["y"], run: doors.byRule },
     {
       name: "Back of the room: larger and heavier",
       keys: ["b"],

@@ -2,8 +2,9 @@
 
 import { Pause, Play } from "lucide-react";
 import { jumpOf, nextOfCount } from "@/core/count/count";
-import { boardHolds } from "@/core/lesson/views-of";
+import { boardHolds, writerOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
+import { writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
@@ -30,8 +31,8 @@ export function CountRail() {
     if (nextOfCount(trail, board.count, holds)) return;
     say(
       nextOfCount(null, board.count, holds)
-        ? "The count is at its end on this chart."
-        : `This chart does not hold the first number of the count. Choose another number under “From”.`,
+        ? "The count is at its end on this board."
+        : `This board does not hold the first number of the count. Choose another number under “From”.`,
     );
   };
   useClock(counting, count.every, () => {
@@ -113,7 +114,9 @@ export function CountRail() {
 
 /** A jump with its sign, as it stands on its button. */
 function Jump({ by }: { by: NumberKey }) {
-  const text = by.startsWith("-") ? showNumber(by) : `+${by}`;
+  const board = useBoard(pickBoard);
+  const said = writtenText(writerOf(board)(by));
+  const text = by.startsWith("-") ? said : `+${said}`;
   return (
     <span aria-hidden className={`font-numeral font-bold ${text.length > 4 ? "text-sm" : "text-xl"}`}>
       {text}

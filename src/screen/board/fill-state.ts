@@ -78,6 +78,15 @@ export function fillActions({ hand, setHand, board, scene, act, change }: Doors)
 
   /** A right number goes in; where a home was looked for, the next one is asked until as many as wished have one. */
   const writeRight = (place: Target) => {
+    if (!isCoveredAt(scene(), place)) {
+      // A tick of a line that was read: its number shows.
+      act([
+        { do: "ask", number: null, as: "place" },
+        { do: "focus", number: place },
+      ]);
+      setHand({ ...EMPTY_HAND });
+      return tell(`${showNumber(numberOf(place))} it is.`, true);
+    }
     const moves: Move[] = [
       { do: "write", number: place, says: numberOf(place) },
       { do: "focus", number: place },
@@ -100,7 +109,9 @@ export function fillActions({ hand, setHand, board, scene, act, change }: Doors)
       const { by, check } = fill();
       // What is not checked at once may be written again, right or wrong: that it cannot would tell which it is.
       const tells = check === "at-once" || by === "home";
-      const isOpen = tells ? openAmong(scene(), [place]).length > 0 : isCoveredAt(scene(), place);
+      const isAskedFor = scene().asked?.as === "place" && scene().asked?.number === place;
+      const isOpen =
+        isAskedFor || (tells ? openAmong(scene(), [place]).length > 0 : isCoveredAt(scene(), place));
       const { asked } = scene();
       if (!isOpen)
         return tell(`${showNumber(numberOf(place))} is there already. Touch a place that is open.`, false);

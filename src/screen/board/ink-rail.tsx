@@ -18,29 +18,43 @@ const FULL: Record<Ink, string> = {
   plum: "#b68ee0",
 };
 
-/** The five inks and Mark. Touching an ink takes it in hand; where the rail is narrow they open from one button. */
-export function InkRail() {
+/**
+ * The five inks: touching one takes it in hand, to mark with. Where the rail is narrow, or has much else to hold, they
+ * open from one button beside Mark.
+ */
+export function InkRail({ full }: { full: boolean }) {
   const tool = useBoard((state) => state.tool);
   const ink = useBoard((state) => state.ink);
   const store = useBoardStore();
   const marking = tool === "mark";
+  const [open, folded] = full ? OPEN_LATE : OPEN_SOON;
   return (
     <div className="flex items-center">
-      <div className="flex min-[1024px]:max-[1239px]:hidden">
+      <div className={open}>
         {INKS.map((one) => (
           <InkButton key={one} ink={one} chosen={marking && ink === one} />
         ))}
       </div>
-      <FoldedInks ink={ink} marking={marking} />
-      <RailButton
-        icon={<Highlighter aria-hidden size={22} />}
-        label="Mark"
-        chosen={marking}
-        onClick={() => store.getState().choose("mark")}
-      />
+      <div className={folded}>
+        <FoldedInks ink={ink} marking={marking} />
+        <RailButton
+          icon={<Highlighter aria-hidden size={22} />}
+          label="Mark"
+          chosen={marking}
+          onClick={() => store.getState().choose("mark")}
+          className={full ? "min-[1024px]:max-[1239px]:hidden" : ""}
+        />
+      </div>
     </div>
   );
 }
+
+/** Where the inks stand open, and where they are folded: on a rail with few tools, and on one with many. */
+const OPEN_SOON = ["flex min-[1024px]:max-[1239px]:hidden", "hidden min-[1024px]:max-[1239px]:flex"] as const;
+const OPEN_LATE = [
+  "hidden max-[1023px]:flex min-[1560px]:flex",
+  "flex max-[1023px]:hidden min-[1560px]:hidden",
+] as const;
 
 function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
   const store = useBoardStore();
@@ -73,7 +87,7 @@ function FoldedInks({ ink, marking }: { ink: Ink; marking: boolean }) {
       <Radix.Trigger
         aria-label={`Ink: ${INK_LOOK[ink].name}. Choose another`}
         onMouseDown={keepKeyboard}
-        className="hidden h-16 w-14 items-center justify-center rounded-button min-[1024px]:max-[1239px]:flex"
+        className="flex h-16 w-14 items-center justify-center rounded-button"
       >
         <span
           className={clsx(

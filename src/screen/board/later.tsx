@@ -20,6 +20,8 @@ const parts = {
   lineStage: () => import("../line/line-stage").then((part) => part.LineStage),
   sentenceStage: () => import("../line/sentence-stage").then((part) => part.SentenceStage),
   wayStage: () => import("../line/sentence-stage").then((part) => part.WayStage),
+  pairsStage: () => import("../line/sentence-stage").then((part) => part.PairsStage),
+  compareStage: () => import("../line/sentence-stage").then((part) => part.CompareStage),
   jumpPanel: () => import("../line/jump-panel").then((part) => part.JumpPanel),
   count: () => import("./count-fields").then((part) => part.CountFields),
   fill: () => import("../fill/fill-panel").then((part) => part.FillPanel),
@@ -56,6 +58,8 @@ export const TimesPanel = dynamic(parts.timesPanel, { ssr: false, loading: Busy 
 export const LineStage = dynamic(parts.lineStage, { ssr: false, loading: Busy });
 export const SentenceStage = dynamic(parts.sentenceStage, { ssr: false, loading: Busy });
 export const WayStage = dynamic(parts.wayStage, { ssr: false, loading: Busy });
+export const PairsStage = dynamic(parts.pairsStage, { ssr: false, loading: Busy });
+export const CompareStage = dynamic(parts.compareStage, { ssr: false, loading: Busy });
 export const JumpPanel = dynamic(parts.jumpPanel, { ssr: false, loading: Busy });
 export const CountFields = dynamic(parts.count, { ssr: false, loading: Busy });
 export const FillPanel = dynamic(parts.fill, { ssr: false, loading: Busy });

@@ -6,10 +6,13 @@ import type { BoardState } from "@/core/lesson/board-state";
 import type { Ink } from "@/core/lesson/ink";
 import type { Beat, Move } from "@/core/lesson/move";
 import type { Scene } from "@/core/lesson/scene";
-import { boardHolds } from "@/core/lesson/views-of";
+import { boardHolds, linesOf, lookOf } from "@/core/lesson/views-of";
+import { type Compared, compared, comparedWords } from "@/core/number/compared";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
+import { chanceOf } from "@/core/puzzle/draw";
+import { scaleTick } from "@/core/puzzle/scale";
 import type { Span } from "@/core/surface/line";
 import { numberOf } from "@/core/surface/place-key";
 
@@ -41,6 +44,12 @@ export type LineActions = {
   coverAllJumps: (part: "size" | "arc", on: boolean) => void;
   setAside: (ink: Ink) => void;
   setJump: (part: Partial<JumpHand>) => void;
+  /** A tick of the line is ringed, and its number asked for. */
+  readScale: (kind: "line" | "strip") => void;
+  /** What is asked for on a line is shown. */
+  showAsked: () => void;
+  /** The sign between two numbers is chosen; what is said where it does not belong. */
+  chooseSign: (sign: Compared) => string | null;
 };
 
 type Doors = {
@@ -157,5 +166,32 @@ export function lineActions({ board, scene, tool, jump, setJump, act, amend, say
       act([[{ do: "set-aside", ink }]]);
     },
     setJump,
+    readScale: (kind) => {
+      const of = linesOf(board().board).find((line) => line.kind === kind);
+      if (!of) return;
+      const { asked, draws } = scene();
+      const before = asked ? numberOf(asked.number) : null;
+      const tick = scaleTick(of, lookOf(of, scene()), chanceOf(board().board.seed, draws), before);
+      if (tick === null)
+        return say("This part of the line has no tick to read. Draw it nearer, or give it parts.");
+      act([[{ do: "ask", number: tick, as: "place" }, { do: "draw" }]]);
+    },
+    showAsked: () => {
+      const { asked } = scene();
+      if (asked)
+        act([
+          [
+            { do: "ask", number: null, as: "place" },
+            { do: "focus", number: asked.number },
+          ],
+        ]);
+    },
+    chooseSign: (sign) => {
+      const view = board().board.views.find(({ kind }) => kind === "compare");
+      if (view?.kind !== "compare") return null;
+      if (compared(exact(view.a), exact(view.b)) !== sign) return comparedWords;
+      act([[{ do: "compare", sign: scene().sign === sign ? null : sign }]]);
+      return null;
+    },
   };
 }

@@ -19,6 +19,7 @@ type Props = { keepStep: () => void; byRule: boolean; onByRule: () => void };
 
 /** The dark rail, low on the screen: the stair, the hand tools, the count. */
 export function Rail({ keepStep, byRule, onByRule }: Props) {
+  const jumps = useBoard((state) => pickBoard(state).views.some(({ kind }) => JUMPED.has(kind)));
   return (
     <footer className="flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-4 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6">
       <StairRail keepStep={keepStep} />
@@ -28,13 +29,15 @@ export function Rail({ keepStep, byRule, onByRule }: Props) {
         aria-label="Hand tools"
         className="flex items-center max-[1023px]:order-3 max-[1023px]:w-full max-[1023px]:justify-between min-[1500px]:gap-3"
       >
-        <InkRail />
-        <CoverTools />
+        <InkRail full={jumps} />
+        <CoverTools jumps={jumps} />
         <RailButton
           icon={<ListFilter aria-hidden size={22} />}
           label="By rule"
           chosen={byRule}
           onClick={onByRule}
+          // On a narrow rail with many tools it is found among the commands.
+          className={jumps ? "min-[1024px]:max-[1239px]:hidden" : ""}
         />
         <BackTools />
       </div>
@@ -46,9 +49,8 @@ export function Rail({ keepStep, byRule, onByRule }: Props) {
 /** Views on which jumps are made, or read. */
 const JUMPED: ReadonlySet<string> = new Set(["line", "strip", "sentence", "way"]);
 
-function CoverTools() {
+function CoverTools({ jumps }: { jumps: boolean }) {
   const tool = useBoard((state) => state.tool);
-  const jumps = useBoard((state) => pickBoard(state).views.some(({ kind }) => JUMPED.has(kind)));
   const store = useBoardStore();
   return (
     <div className="flex">

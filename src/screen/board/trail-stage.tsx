@@ -1,7 +1,8 @@
 "use client";
 
 import { useMemo } from "react";
-import { boardHolds, trailOf } from "@/core/lesson/views-of";
+import { boardHolds, trailOf, writerOf } from "@/core/lesson/views-of";
+import { writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { TrailPanel } from "@/view/trail/trail-panel";
 import { pickBoard, useBoard, useSceneSource } from "./use-board";
@@ -12,6 +13,10 @@ export function TrailStage({ className }: { className: string }) {
   const source = useSceneSource("after paint");
   const settings = trailOf(board);
   const holds = useMemo(() => boardHolds(board), [board]);
+  const write = useMemo(() => {
+    const form = writerOf(board);
+    return (number: string) => writtenText(form(number));
+  }, [board]);
   const { by, from, way } = board.count;
   return (
     <section
@@ -23,6 +28,7 @@ export function TrailStage({ className }: { className: string }) {
           settings={settings}
           source={source}
           holds={holds}
+          write={write}
           invitation={`Count ${way === "back" ? "back " : ""}in ${showNumber(by)} from ${showNumber(from)}. What comes first?`}
         />
       )}

@@ -15,6 +15,8 @@ import {
   withoutView,
   withView,
 } from "@/core/lesson/views-of";
+import { readNumber } from "@/core/number/read-number";
+import { showNumber } from "@/core/number/show-number";
 import { lineAs } from "@/core/surface/line";
 import { startingChart } from "@/core/surface/starting-charts";
 import { startingLine } from "@/core/surface/starting-lines";
@@ -23,6 +25,7 @@ import { IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Select } from "@/kit/select";
 import { Switch } from "@/kit/switch";
+import { CheckedField } from "./checked-field";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 
 export const VIEW_NAMES: Record<PlacedKind, string> = {
@@ -33,6 +36,8 @@ export const VIEW_NAMES: Record<PlacedKind, string> = {
   trail: "The count so far",
   sentence: "Number sentence",
   way: "Stops of the trail",
+  pairs: "To the next ten",
+  compare: "Two numbers compared",
 };
 
 /** A view of a kind as a board begins with it. */
@@ -52,6 +57,10 @@ export function newView(kind: PlacedKind): PlacedView {
       return { kind: "sentence", form: "gathered" };
     case "way":
       return { kind: "way" };
+    case "pairs":
+      return { kind: "pairs", way: "on" };
+    case "compare":
+      return { kind: "compare", a: "47", b: "74" };
     default:
       return kind satisfies never;
   }
@@ -130,6 +139,7 @@ export function ViewsPage() {
         />
       )}
       <SentenceForm />
+      <ComparedNumbers />
       <CountParts />
     </div>
   );
@@ -154,6 +164,38 @@ function SentenceForm() {
         }))
       }
     />
+  );
+}
+
+/** The two numbers that are compared; another one begins without a sign. */
+function ComparedNumbers() {
+  const compare = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "compare"));
+  const store = useBoardStore();
+  if (compare?.kind !== "compare") return null;
+  const field = (part: "a" | "b", label: string) => (
+    <CheckedField
+      label={label}
+      numeric
+      value={showNumber(compare[part])}
+      check={(typed) => {
+        const read = readNumber(typed);
+        return read.ok ? undefined : read.message;
+      }}
+      onTake={(typed) => {
+        const read = readNumber(typed);
+        if (!read.ok) return;
+        store.getState().change((state) => ({
+          ...state,
+          board: withView(state.board, { ...compare, [part]: read.text }),
+        }));
+      }}
+    />
+  );
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      {field("a", "Compare")}
+      {field("b", "With")}
+    </div>
   );
 }
 

@@ -60,8 +60,9 @@ function useTyping() {
       const target = event.target as Element | null;
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (target?.closest("input, textarea, [role=dialog]")) return;
-      if (event.key === "Enter" && target?.closest("button")) return;
       const { typeKey, writeTyped, choose, hand } = store.getState();
+      // A button is pressed by Enter, but not in the middle of a number.
+      if (event.key === "Enter" && hand.typed === "" && target?.closest("button")) return;
       if (/^[0-9./,-]$/.test(event.key)) typeKey(event.key === "-" ? "−" : event.key);
       else if (hand.at === null && hand.typed === "") return;
       else if (event.key === "Backspace") typeKey("back");

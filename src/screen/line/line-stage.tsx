@@ -1,11 +1,11 @@
 "use client";
 
-import { ChevronLeft, ChevronRight, Minus, MoveHorizontal, Plus } from "lucide-react";
+import { ChevronLeft, ChevronRight, CircleHelp, Eye, Minus, MoveHorizontal, Plus } from "lucide-react";
 import { useMemo } from "react";
 import { isCoveredAt } from "@/core/lesson/scene";
-import { lookOf } from "@/core/lesson/views-of";
+import { lookOf, pinsOf } from "@/core/lesson/views-of";
 import { exact } from "@/core/number/exact";
-import { type AnyLine, wholeSpan } from "@/core/surface/line";
+import { type AnyLine, slides, wholeSpan } from "@/core/surface/line";
 import { restSpan, scaleOf, slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import { numberOf } from "@/core/surface/place-key";
 import { keepKeyboard } from "@/kit/rail-button";
@@ -22,6 +22,8 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
     pickBoard(state).views.find((view): view is AnyLine => view.kind === kind),
   );
   const tool = useBoard((state) => state.tool);
+  const board = useBoard(pickBoard);
+  const pins = useMemo(() => pinsOf(board), [board]);
   const store = useBoardStore();
   const source = useSceneSource("at once");
   const asks = useAsks();
@@ -48,7 +50,6 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
     [store, kind],
   );
   if (!line) return null;
-  const moves = !line.pinned && !line.open && !(line.kind === "line" && line.shape === "ring");
   return (
     <section
       aria-label={kind === "strip" ? "Number strip" : "Number line"}
@@ -63,9 +64,13 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
           onLook={onLook}
           asks={asks}
           ghosts={tool === "lift"}
+          pins={pins}
         />
       </div>
-      {moves && <LineMoves line={line} />}
+      <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5">
+        {slides(line) && <LineMoves line={line} />}
+        {!(line.kind === "line" && line.open) && <ReadScale kind={kind} />}
+      </div>
     </section>
   );
 }
@@ -87,7 +92,7 @@ function LineMoves({ line }: { line: AnyLine }) {
     store.getState().lookAt(line.kind, restSpan(line, zoomSpan(line, span, exact(factor), about), span));
   };
   return (
-    <div className="flex shrink-0 items-center justify-center gap-1 pb-1.5">
+    <div className="flex items-center gap-1">
       <Small name="Slide back one interval" onClick={() => slide(-1)}>
         <ChevronLeft aria-hidden size={24} />
       </Small>
@@ -106,6 +111,37 @@ function LineMoves({ line }: { line: AnyLine }) {
         <MoveHorizontal aria-hidden size={20} />
       </Small>
     </div>
+  );
+}
+
+/** A tick is ringed and asked for, then shown; and another one. */
+function ReadScale({ kind }: { kind: "line" | "strip" }) {
+  const asked = useBoard((state) => pickScene(state).asked?.as === "place");
+  const store = useBoardStore();
+  return (
+    <div className="flex items-center gap-1">
+      {asked && (
+        <Words onClick={() => store.getState().showAsked()}>
+          <Eye aria-hidden size={19} /> Show its number
+        </Words>
+      )}
+      <Words onClick={() => store.getState().readScale(kind)}>
+        <CircleHelp aria-hidden size={19} /> {asked ? "Another tick" : "Read the scale"}
+      </Words>
+    </div>
+  );
+}
+
+function Words({ onClick, children }: { onClick: () => void; children: React.ReactNode }) {
+  return (
+    <button
+      type="button"
+      onMouseDown={keepKeyboard}
+      onClick={onClick}
+      className="flex h-11 items-center gap-2 rounded-button px-3 font-semibold text-quiet hover:bg-wall hover:text-ink"
+    >
+      {children}
+    </button>
   );
 }
 

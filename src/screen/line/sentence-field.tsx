@@ -21,7 +21,12 @@ export function SentenceField({ choosesWay = false }: { choosesWay?: boolean }) 
   const store = useBoardStore();
   const [typed, setTyped] = useState("");
   const [message, setMessage] = useState<string | undefined>();
-  const draw = () => setMessage(store.getState().drawSentence(typed, way) ?? undefined);
+  const draw = () => {
+    const fault = store.getState().drawSentence(typed, way);
+    setMessage(fault ?? undefined);
+    // What is drawn is there to be talked about: the keys belong to the board again.
+    if (!fault && document.activeElement instanceof HTMLElement) document.activeElement.blur();
+  };
   return (
     <form
       className="flex flex-col gap-3"

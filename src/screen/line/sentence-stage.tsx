@@ -1,8 +1,14 @@
 "use client";
 
 import { PencilLine } from "lucide-react";
+import { useMemo } from "react";
+import { withView, writerOf } from "@/core/lesson/views-of";
 import { IconButton } from "@/kit/button";
+import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
+import { Segments } from "@/kit/segments";
+import { Compare } from "@/view/sentence/compare";
+import { Pairs } from "@/view/sentence/pairs";
 import { Sentence } from "@/view/sentence/sentence";
 import { Way } from "@/view/sentence/way";
 import { useAsks } from "../board/chart-stage";
@@ -17,6 +23,7 @@ export function SentenceStage({ strong }: { strong: boolean }) {
   const store = useBoardStore();
   const source = useSceneSource("after paint");
   const asks = useAsks();
+  const write = useWrite();
   if (settings?.kind !== "sentence") return null;
   return (
     <section
@@ -29,6 +36,7 @@ export function SentenceStage({ strong }: { strong: boolean }) {
           source={source}
           strong={strong}
           asks={asks}
+          write={write}
           invitation={INVITATION}
           onNumber={(number) => touch(store, number)}
           onJumps={(jumps) => store.getState().touchJump(jumps, "size")}
@@ -53,17 +61,92 @@ export function WayStage({ strong }: { strong: boolean }) {
   const store = useBoardStore();
   const source = useSceneSource("after paint");
   const asks = useAsks();
+  const write = useWrite();
   return (
     <section aria-label="Stops" className="flex size-full min-h-0 min-w-0 rounded-card bg-board px-4 py-2">
       <Way
         source={source}
         strong={strong}
         asks={asks}
+        write={write}
         invitation={INVITATION}
         onNumber={(number) => touch(store, number)}
       />
     </section>
   );
+}
+
+/** How far it is to the next ten, in a place of its own. */
+export function PairsStage() {
+  const settings = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "pairs"));
+  const store = useBoardStore();
+  const source = useSceneSource("after paint");
+  const asks = useAsks();
+  const write = useWrite();
+  if (settings?.kind !== "pairs") return null;
+  return (
+    <section
+      aria-label="To the next ten"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+    >
+      <div className="min-h-0 flex-1">
+        <Pairs
+          settings={settings}
+          source={source}
+          asks={asks}
+          write={write}
+          onNumber={(number) => touch(store, number)}
+        />
+      </div>
+      <Segments
+        label="Which ten"
+        value={settings.way}
+        options={[
+          { value: "on", label: "To the next ten" },
+          { value: "back", label: "Back to a ten" },
+        ]}
+        onChange={(way) =>
+          store
+            .getState()
+            .change((state) => ({ ...state, board: withView(state.board, { kind: "pairs", way }) }))
+        }
+      />
+    </section>
+  );
+}
+
+/** Two numbers to be compared, in a place of their own. */
+export function CompareStage() {
+  const settings = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "compare"));
+  const store = useBoardStore();
+  const source = useSceneSource("after paint");
+  const asks = useAsks();
+  const write = useWrite();
+  if (settings?.kind !== "compare") return null;
+  return (
+    <section
+      aria-label="Two numbers compared"
+      className="flex size-full min-h-0 min-w-0 rounded-card bg-board px-4 py-2"
+    >
+      <Compare
+        settings={settings}
+        source={source}
+        asks={asks}
+        write={write}
+        onNumber={(number) => touch(store, number)}
+        onSign={(sign) => {
+          const fault = store.getState().chooseSign(sign);
+          if (fault) say(fault);
+        }}
+      />
+    </section>
+  );
+}
+
+/** How the board writes its numbers. */
+function useWrite() {
+  const board = useBoard(pickBoard);
+  return useMemo(() => writerOf(board), [board]);
 }
 
 /** What the tool in hand does to a number, wherever it is seen. */

@@ -30,7 +30,9 @@ export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc
     part = placing.partOf(at);
     if (Math.max(from, part) < -0.5 || Math.min(from, part) > 1.5) return;
     const length = Math.abs(part - from) * geometry.length;
-    const height = Math.min(geometry.headroom, 6 * Math.sqrt(length), length * 0.9 + 6);
+    // A jump back stays below one that came the same way.
+    const lower = by.startsWith("-") ? 0.68 : 1;
+    const height = Math.min(geometry.headroom, 6 * Math.sqrt(length), length * 0.9 + 6) * lower;
     arcs.push({ index, by, from, to: part, length, height, look: look ?? LOOKS[looks[index] ?? "other"] });
   });
   return arcs;
@@ -65,7 +67,8 @@ export type ArcLabel = {
 };
 
 /** The size of a jump with its sign. */
-export const signed = (by: NumberKey) => (by.startsWith("-") ? showNumber(by) : `+${showNumber(by)}`);
+export const signed = (by: NumberKey, write: (number: NumberKey) => string = showNumber) =>
+  by.startsWith("-") ? write(by) : `+${write(by)}`;
 
 const roomOf = (text: string, size: number) => text.length * size * 0.6 + 8;
 
@@ -80,8 +83,8 @@ export function arcLabels(layout: LineLayout, trail: Trail, arcs: readonly Arc[]
   const place = (run: readonly Arc[]) => {
     const [first, last] = [run[0]!, run.at(-1)!];
     const covered = run.every(({ index }) => trail.covers[index]?.size);
-    const text =
-      run.length === 1 ? signed(first.by) : `${run.length} jumps of ${signed(first.by).replace("+", "")}`;
+    const said = signed(first.by, layout.write);
+    const text = run.length === 1 ? said : `${run.length} jumps of ${said.replace("+", "")}`;
     const width = roomOf(text, size);
     const middle = (first.from + last.to) / 2;
     const height = Math.max(...run.map((arc) => arc.height));
@@ -112,7 +115,7 @@ export function arcLabels(layout: LineLayout, trail: Trail, arcs: readonly Arc[]
   for (let i = 0; i < arcs.length; ) {
     const arc = arcs[i]!;
     let end = i + 1;
-    const fits = roomOf(signed(arc.by), size) <= arc.length + 2;
+    const fits = roomOf(signed(arc.by, layout.write), size) <= arc.length + 2;
     // Jumps that are covered one by one keep labels of their own.
     while (
       !fits &&

@@ -1,19 +1,20 @@
 import { memo } from "react";
 import { benchmarksOf } from "@/core/count/bridge";
-import { hasInk, INKS, inksOf } from "@/core/lesson/ink";
+import { hasInk, INKS } from "@/core/lesson/ink";
 import type { LineMarks } from "@/core/lesson/line-marks";
-import { inksIn, isCovered, isFocus, isWrong, standsOut, writtenIn } from "@/core/lesson/place-state";
+import { inksIn, isCovered, isFocus, standsOut, writtenIn } from "@/core/lesson/place-state";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber } from "@/core/number/fraction-text";
 import type { AnyLine } from "@/core/surface/line";
 import { tickAt, ticksIn } from "@/core/surface/line-scale";
-import { Cover, Inks, Slip, Wrong } from "../chart/place-face";
+import { Cover, Inks, Slip } from "../chart/place-face";
 import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { Arcs } from "./arcs";
 import { lookOfInk } from "./jump-look";
+import { LabelFace } from "./label-face";
 import { cellHeight } from "./line-geometry";
-import type { Label, LineLayout } from "./line-layout";
+import type { LineLayout } from "./line-layout";
 import { WrittenText } from "./written-text";
 
 type Props = { line: AnyLine; layout: LineLayout; marks: LineMarks; ghosts?: boolean };
@@ -71,12 +72,22 @@ export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghos
       )}
       {geometry.shape !== "strip" &&
         labels.map((label) => (
-          <LineLabel
+          <LabelFace
             key={label.key}
-            layout={layout}
-            label={label}
-            benchmark={benchmarks.has(label.key)}
-            start={label.key === marks.start}
+            id={`label-${line.kind}-${label.key.replace("/", "-")}`}
+            x={label.x}
+            y={label.y}
+            width={label.width}
+            height={label.height}
+            numeral={layout.numeral}
+            heavy={heavy}
+            state={label.state}
+            number={label.key}
+            write={layout.written}
+            bold={label.bold}
+            boxed={benchmarks.has(label.key)}
+            ringed={label.key === marks.start}
+            opaque={label.led !== null}
           />
         ))}
       {flags.map(({ key, state, at }) => (
@@ -150,61 +161,6 @@ function UnitName({ x, y, size, unit, middle, end = false }: UnitProps) {
     >
       {unit}
     </text>
-  );
-}
-
-type LabelProps = { layout: LineLayout; label: Label; benchmark: boolean; start: boolean };
-
-/** One label: its numeral, with the inks, cover or writing that lies on its number. */
-function LineLabel({ layout, label, benchmark, start }: LabelProps) {
-  const { x, y, width, height, state, written } = label;
-  const face = { ...layout.face, cellWidth: width, cellHeight: height };
-  const corner = { x: round(x - width / 2), y: round(y - height / 2) };
-  const covered = isCovered(state);
-  const says = covered ? writtenIn(state) : undefined;
-  const inks = covered ? 0 : inksIn(state);
-  const box = { ...corner, width, height, rx: Math.min(10, height / 5) };
-  if (covered && says === undefined) {
-    return <Cover layout={face} {...corner} className="cover cover-laid" />;
-  }
-  // Marks have their shapes in the corners of the label, beside its numeral.
-  const size =
-    layout.numeral * (standsOut(state) ? 1.2 : inks === 0 ? 1 : inksOf(inks).length === 1 ? 0.88 : 0.76);
-  return (
-    <>
-      {inks === 0 && !covered && (label.led || start || isFocus(state)) && (
-        <rect {...box} fill="var(--color-board)" />
-      )}
-      {inks === 0 && !covered && benchmark && (
-        <rect {...box} fill="var(--color-lit)" stroke="var(--color-stair)" strokeWidth={3} />
-      )}
-      {inks !== 0 && (
-        <>
-          <clipPath id={`label-${label.key}`}>
-            <rect {...box} />
-          </clipPath>
-          <g clipPath={`url(#label-${label.key})`}>
-            <Inks layout={face} {...corner} inks={inks} />
-          </g>
-        </>
-      )}
-      {says !== undefined && <Slip layout={face} {...corner} />}
-      {start && !covered && (
-        <rect {...box} fill="none" stroke="currentColor" strokeWidth={layout.heavy * 0.6} />
-      )}
-      {isFocus(state) && (
-        <rect {...box} fill="none" stroke="var(--color-focus)" strokeWidth={layout.heavy * 0.9} />
-      )}
-      <WrittenText
-        written={says === undefined ? written : writeNumber(exact(says), "decimal", 1n)}
-        x={x}
-        y={y}
-        size={round(size)}
-        bold={label.bold || inks !== 0 || standsOut(state) || covered}
-        {...(covered ? { color: "var(--color-by-hand)" } : {})}
-      />
-      {isWrong(state) && <Wrong layout={face} {...corner} />}
-    </>
   );
 }
 

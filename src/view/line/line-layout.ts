@@ -1,7 +1,7 @@
 import type { LineMarks } from "@/core/lesson/line-marks";
 import type { PlaceState } from "@/core/lesson/place-state";
 import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { type Written, writeNumber } from "@/core/number/fraction-text";
+import { type Written, writeNumber, writtenText } from "@/core/number/fraction-text";
 import { type AnyLine, keyOfEnd, lineNumbers, type Span } from "@/core/surface/line";
 import { labelledIn, labelStride, type Scale, scaleOf, tickAt, ticksIn } from "@/core/surface/line-scale";
 import { DIGIT, type FaceLayout } from "../chart/chart-layout";
@@ -50,6 +50,9 @@ export type LineLayout = {
   cell: number;
   unit: string;
   room: Room;
+  /** A number of the line as text, in the line's form. */
+  write: (number: NumberKey) => string;
+  written: (number: NumberKey) => Written;
 };
 
 /** Numerals are made smaller, down to these sizes, before a label is left out. */
@@ -91,7 +94,7 @@ function layOutAt(
   ).height;
   const steps = span.to.sub(span.from).div(scale.step).valueOf();
   const geometry = layGeometry(shape, room, { width: widest, height: tallest }, steps + 1);
-  const put = line.open ? putOn(marks, span) : [];
+  const put = line.open ? putOn(marks) : [];
   const placing =
     shape === "strip"
       ? cellPlacing(span, scale.step)
@@ -192,6 +195,8 @@ function layOutAt(
     cell,
     unit: line.unit,
     room,
+    write: (number) => writtenText(write(exact(number))),
+    written: (number) => write(exact(number)),
   };
 }
 
@@ -239,10 +244,9 @@ function labelled(line: AnyLine, span: Span, scale: Scale, apart: number, needed
 }
 
 /** The numbers that stand on an open line, in order. */
-function putOn(marks: LineMarks, span: Span): Exact[] {
-  const all = Object.keys(marks.ranks).map((key) => exact(key));
-  return all
-    .filter((value) => value.compare(span.from) >= 0 && value.compare(span.to) <= 0)
+function putOn(marks: LineMarks): Exact[] {
+  return Object.keys(marks.ranks)
+    .map((key) => exact(key))
     .sort((a, b) => a.compare(b));
 }
 

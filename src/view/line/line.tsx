@@ -1,13 +1,13 @@
 "use client";
 
-import { type KeyboardEvent, memo, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, memo, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { lineMarks } from "@/core/lesson/line-marks";
 import { placeState } from "@/core/lesson/place-state";
 import { lookOf } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
-import { type AnyLine, keyOfEnd, type Span } from "@/core/surface/line";
+import { type AnyLine, keyOfEnd, type Span, slides } from "@/core/surface/line";
 import { nearestTick, spanHolding } from "@/core/surface/line-scale";
 import { type Size, useSize } from "@/kit/use-size";
 import { AskedPlace } from "../chart/asked-place";
@@ -32,19 +32,30 @@ type Props = {
   onLook: (span: Span) => void;
   asks?: { number: NumberKey; typed: string } | null;
   ghosts?: boolean;
+  /** Numbers that have a label whatever is done. */
+  pins?: readonly NumberKey[];
 };
 
 const BEFORE_MEASURED: Size = { width: 1180, height: 420 };
 
 /** A number line or number track, that slides, is drawn nearer, and takes touches on its numbers. */
-export const Line = memo(function Line({ settings, source, strong, hand, onLook, asks, ghosts }: Props) {
+export const Line = memo(function Line({
+  settings,
+  source,
+  strong,
+  hand,
+  onLook,
+  asks,
+  ghosts,
+  pins,
+}: Props) {
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
   const scene = useScene(source, (now) => now);
   const target = useMemo(() => lookOf(settings, scene), [settings, scene]);
   const moving = useMovingSpan(settings, target, onLook);
   const { span } = moving;
-  const marks = useMemo(() => lineMarks(settings, span, scene), [settings, span, scene]);
+  const marks = useMemo(() => lineMarks(settings, span, scene, pins), [settings, span, scene, pins]);
   const layout = useMemo(
     () => layOutLine(settings, span, marks, size, strong),
     [settings, span, marks, size, strong],
@@ -70,24 +81,33 @@ export const Line = memo(function Line({ settings, source, strong, hand, onLook,
   const goTo = (key: NumberKey) => {
     setKeyboard(key);
     const next = spanHolding(settings, span, exact(key));
-    if (next !== span && !settings.pinned && layout.geometry.shape !== "ring") onLook(next);
-    requestAnimationFrame(() => grid.current?.querySelector<SVGElement>("[data-keyboard]")?.focus());
+    if (next !== span && slides(settings)) onLook(next);
+    moves.current = true;
   };
+  const moves = useRef(false);
+  // With the drawing itself, so that no key falls between the old place and the new one.
+  useLayoutEffect(() => {
+    if (!moves.current) return;
+    moves.current = false;
+    grid.current?.querySelector<SVGElement>("[data-keyboard]")?.focus();
+  });
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
     const { scale } = layout;
-    const here = exact(standing);
+    // The place that has the keyboard, however it came by it.
+    const on = (event.target as Element).getAttribute("data-number") ?? standing;
+    const here = exact(on);
     const by = STEPS[event.key];
     if (by !== undefined) {
       const to = nearestTick(scale, here.add(scale.step.mul(by)));
       const inside = to.compare(exact(settings.from)) >= 0 && to.compare(exact(settings.to)) <= 0;
-      if (inside || (!settings.pinned && layout.geometry.shape !== "ring")) goTo(keyOf(to));
+      if (inside || slides(settings)) goTo(keyOf(to));
     } else if (event.key === "Home") goTo(keyOf(nearestTick(scale, span.from)));
     else if (event.key === "End") goTo(keyOf(nearestTick(scale, span.to)));
     else if (event.key === "Enter" || event.key === " ") {
-      if (hand?.jumps) hand.onStart(standing);
+      if (hand?.jumps) hand.onStart(on);
       else {
-        hand?.begin(standing, KEYBOARD);
+        hand?.begin(on, KEYBOARD);
         hand?.end(KEYBOARD);
       }
     } else if (event.key === "Escape") (event.target as HTMLElement).blur();
@@ -229,7 +249,7 @@ function JumpSize({
       fill="var(--color-wrong)"
       className="font-numeral"
     >
-      {signed(by)}
+      {signed(by, layout.write)}
     </text>
   );
 }

@@ -3,7 +3,7 @@
 import { useGesture } from "@use-gesture/react";
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { exact, type NumberKey } from "@/core/number/exact";
-import type { AnyLine, Span } from "@/core/surface/line";
+import { type AnyLine, type Span, slides } from "@/core/surface/line";
 import { slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import type { Run } from "../chart/use-run";
 import type { Point } from "./line-geometry";
@@ -27,7 +27,12 @@ export type LineHand = Run & {
   onJumpTouch: (jumps: readonly number[], part: "size" | "arc") => boolean;
 };
 
-type Moving = { seen: { current: Span }; put: (span: Span) => void; settle: () => void };
+type Moving = {
+  seen: { current: Span };
+  goal: { current: Span };
+  put: (span: Span) => void;
+  settle: () => void;
+};
 type Finger = {
   start: Point;
   number: NumberKey;
@@ -53,7 +58,7 @@ export function useLineTouch(
   const pinching = useRef(false);
   const [peeked, setPeeked] = useState<NumberKey | null>(null);
   const [jump, setJump] = useState<{ from: NumberKey; to: NumberKey } | null>(null);
-  const slides = !line.pinned && !line.open && layout.geometry.shape !== "ring";
+  const canSlide = slides(line);
   const along = layout.geometry.shape === "upright" ? "y" : "x";
   const wheelRest = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(
@@ -77,7 +82,7 @@ export function useLineTouch(
   useGesture(
     {
       onPinch: ({ origin: [x, y], movement: [scale], first, last, memo }) => {
-        if (!slides) return;
+        if (!canSlide) return;
         pinching.current = !last;
         const began: Span = first ? moving.seen.current : memo;
         const at = layout.placing.valueAt(layout.geometry.partUnder(pointOf({ clientX: x, clientY: y })));
@@ -86,9 +91,9 @@ export function useLineTouch(
         return began;
       },
       onWheel: ({ delta: [dx, dy], event }) => {
-        if (!slides || event.ctrlKey) return;
+        if (!canSlide || event.ctrlKey) return;
         event.preventDefault();
-        const span = moving.seen.current;
+        const span = moving.goal.current;
         const far = Math.abs(dx) > Math.abs(dy) ? dx : dy;
         moving.put(slideSpan(span, asNumber(far, span)));
         clearTimeout(wheelRest.current);
@@ -133,7 +138,7 @@ export function useLineTouch(
       if (Math.hypot(at.x - finger.start.x, at.y - finger.start.y) < SLIDE_FROM) return;
       clearTimeout(finger.peek);
       const others = [...fingers.current.values()].some(({ what }) => what === "slide");
-      finger.what = finger.onPointer ? "point" : hand.jumps ? "jump" : slides && !others ? "slide" : "gone";
+      finger.what = finger.onPointer ? "point" : hand.jumps ? "jump" : canSlide && !others ? "slide" : "gone";
       finger.from = moving.seen.current;
     }
     if (finger.what === "jump") setJump({ from: finger.number, to: numberNear(layout, at) });

@@ -18,6 +18,8 @@ export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) 
   const [moving, setMoving] = useState<Span | null>(null);
   const frame = useRef(0);
   const seen = useRef(target);
+  /** Where it is on its way to: what comes next goes on from there, however slow the frames are. */
+  const goal = useRef(target);
   const latest = useRef({ line, target, onRest });
   useLayoutEffect(() => {
     latest.current = { line, target, onRest };
@@ -29,6 +31,7 @@ export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) 
     (span: Span) => {
       stop();
       seen.current = span;
+      goal.current = span;
       frame.current = requestAnimationFrame(() => setMoving(span));
     },
     [stop],
@@ -36,6 +39,7 @@ export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) 
   const glide = useCallback(
     (from: Span, to: Span) => {
       stop();
+      goal.current = to;
       const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
       const length = to.to.sub(to.from);
       const far = from.from.sub(to.from).abs().compare(length.mul(FAR)) > 0;
@@ -58,7 +62,7 @@ export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) 
   /** The fingers have left: the span goes to the nearest place where it can rest. */
   const settle = useCallback(() => {
     const { line: of, target: before, onRest: tell } = latest.current;
-    const rest = restSpan(of, seen.current, before);
+    const rest = restSpan(of, goal.current, before);
     if (same(rest, before)) glide(seen.current, before);
     else tell(rest);
   }, [glide]);
@@ -68,11 +72,14 @@ export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) 
     // The scene has the span elsewhere: by a button, by a count that went on, or because it has just come to rest there.
     const next = { from: exact(from), to: exact(to) };
     if (!same(seen.current, next)) glide(seen.current, next);
-    else setMoving(null);
+    else {
+      goal.current = next;
+      setMoving(null);
+    }
   }, [from, to, glide]);
   useEffect(() => stop, [stop]);
 
-  return useMemo(() => ({ span: moving ?? target, seen, put, settle }), [moving, target, put, settle]);
+  return useMemo(() => ({ span: moving ?? target, seen, goal, put, settle }), [moving, target, put, settle]);
 }
 
 const same = (a: Span, b: Span) => a.from.equals(b.from) && a.to.equals(b.to);

@@ -1,18 +1,26 @@
 "use client";
 
+import { useId } from "react";
 import { placeState } from "@/core/lesson/place-state";
 import type { Scene } from "@/core/lesson/scene";
 import type { NumberKey } from "@/core/number/exact";
+import { type Written, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { AskedPlace } from "../chart/asked-place";
-import { DIGIT } from "../chart/chart-layout";
-import { PlaceFace } from "../chart/place-face";
 import { placeName } from "../chart/place-name";
+import { LabelFace } from "../line/label-face";
+import { labelSize } from "../line/line-layout";
+
+export type Write = (number: NumberKey) => Written;
+
+/** How much room a number takes beside others, in parts of its size. */
+export const chipWidth = (written: Written) => Math.max(1.2, labelSize(written, 1).width);
 
 type Props = {
   scene: Scene;
   number: NumberKey;
   size: number;
+  write: Write;
   boxed?: boolean;
   /** What waits for its number, with what was typed for it so far. */
   asks?: { number: string; typed: string } | null;
@@ -20,43 +28,47 @@ type Props = {
 };
 
 /** A number outside any chart or line, with the marks, cover or writing that lies on it. */
-export function NumberChip({ scene, number, size, boxed = false, asks, onTouch }: Props) {
-  const state = placeState(scene, number);
-  const [width, height] = [Math.max(1.2, showNumber(number).length * DIGIT + 0.5) * size, size * 1.5];
-  const layout = {
-    cellWidth: width,
-    cellHeight: height,
-    numeral: size,
-    shape: size * 0.13,
-    covers: "solid" as const,
-  };
+export function NumberChip({ scene, number, size, write, boxed = false, asks, onTouch }: Props) {
+  const id = useId();
+  // What is talked about wears its ring on the line and the chart, not in every sentence.
+  const state = placeState({ ...scene, focus: null }, number);
+  const written = write(number);
+  const [width, height] = [chipWidth(written) * size, Math.max(1.5 * size, labelSize(written, size).height)];
   const waits = asks?.number === number;
+  const name = placeName(number, state, "solid");
+  const said = name.startsWith(showNumber(number))
+    ? writtenText(written) + name.slice(showNumber(number).length)
+    : name;
   return (
     <button
       type="button"
       data-number={number}
       onMouseDown={(event) => event.preventDefault()}
       onClick={() => onTouch?.(number)}
-      aria-label={
-        waits ? `${placeName(number, state, "solid")}, to be written` : placeName(number, state, "solid")
-      }
+      aria-label={waits ? `${said}, to be written` : said}
       className="shrink-0 rounded-[10px]"
     >
       <svg width={width} height={height} aria-hidden className="block overflow-visible">
-        {boxed && (
-          <rect
-            x={1.5}
-            y={1.5}
-            width={width - 3}
-            height={height - 3}
-            rx={10}
-            fill="var(--color-lit)"
-            stroke="var(--color-stair)"
-            strokeWidth={3}
+        <LabelFace
+          id={`chip${id}`}
+          x={width / 2}
+          y={height / 2}
+          width={width - 3}
+          height={height - 3}
+          numeral={size}
+          heavy={5}
+          state={state}
+          number={number}
+          write={write}
+          boxed={boxed}
+        />
+        {waits && (
+          <AskedPlace
+            layout={{ cellWidth: width, cellHeight: height, numeral: size, shape: 3, covers: "solid" }}
+            corner={{ x: 0, y: 0 }}
+            typed={asks?.typed ?? ""}
           />
         )}
-        <PlaceFace layout={layout} x={0} y={0} number={number} state={state} />
-        {waits && <AskedPlace layout={layout} corner={{ x: 0, y: 0 }} typed={asks?.typed ?? ""} />}
       </svg>
     </button>
   );

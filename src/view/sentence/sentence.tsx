@@ -7,12 +7,14 @@ import type { Trail } from "@/core/count/trail";
 import type { SentenceSettings } from "@/core/lesson/lesson";
 import type { Scene } from "@/core/lesson/scene";
 import type { NumberKey } from "@/core/number/exact";
+import { type Written, writtenText } from "@/core/number/fraction-text";
 import { useSize } from "@/kit/use-size";
-import { DIGIT } from "../chart/chart-layout";
 import { LOOKS } from "../line/jump-look";
+import { labelSize } from "../line/line-layout";
+import { WrittenText } from "../line/written-text";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
-import { NumberChip } from "./number-chip";
+import { chipWidth, NumberChip, type Write } from "./number-chip";
 
 type Props = {
   settings: SentenceSettings;
@@ -23,20 +25,20 @@ type Props = {
   onJumps: (jumps: readonly number[]) => void;
   /** Said while there is no trail. */
   invitation: string;
+  write: Write;
 };
 
 /** The number sentence of the trail, as large as its room allows. Each of its parts can be touched and covered. */
 export const Sentence = memo(function Sentence(props: Props) {
-  const { settings, source, strong, asks, onNumber, onJumps, invitation } = props;
+  const { settings, source, strong, asks, onNumber, onJumps, invitation, write } = props;
   const room = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(room, { width: 1180, height: 110 });
   const scene = useScene(source, (now) => now);
   const { trail } = scene;
   const parts = trail && numberSentence(trail, settings.form);
-  const signs =
-    parts?.reduce((sum, part) => sum + part.text.length + (part.kind === "sign" ? 0.7 : 0.9), 0) ?? 1;
+  const needed = parts?.reduce((sum, part) => sum + roomOf(part, write), 0) ?? 1;
   const largest = Math.min(height / 1.65, strong ? 76 : 60);
-  const oneRow = width / (signs * DIGIT);
+  const oneRow = width / needed;
   // A sentence too long for one row goes on in the next.
   const size = Math.max(20, oneRow >= 24 ? Math.min(largest, oneRow) : Math.min(largest, 30));
   return (
@@ -57,6 +59,7 @@ export const Sentence = memo(function Sentence(props: Props) {
             color={colorOf(part, parts, index, trail)}
             scene={scene}
             asks={asks}
+            write={write}
             onNumber={onNumber}
             onJumps={onJumps}
           />
@@ -66,25 +69,44 @@ export const Sentence = memo(function Sentence(props: Props) {
   );
 });
 
-type PartProps = Pick<Props, "asks" | "onNumber" | "onJumps"> & {
+type PartProps = Pick<Props, "asks" | "onNumber" | "onJumps" | "write"> & {
   part: SentencePart;
   size: number;
   color: string;
   scene: Scene;
 };
 
-function Part({ part, size, color, scene, asks, onNumber, onJumps }: PartProps) {
+function Part({ part, size, color, scene, asks, write, onNumber, onJumps }: PartProps) {
   if (part.kind === "sign") {
-    return <Text text={part.text} size={size} color={color} room={part.text.length * 0.7} />;
+    return <Text written={plain(part.text)} size={size} color={color} room={SIGN} />;
   }
   if (part.kind === "number") {
-    return <NumberChip scene={scene} number={part.number} size={size} asks={asks} onTouch={onNumber} />;
+    return (
+      <NumberChip
+        scene={scene}
+        number={part.number}
+        size={size}
+        write={write}
+        asks={asks}
+        onTouch={onNumber}
+      />
+    );
   }
   const covered = part.jumps.length > 0 && part.jumps.every((jump) => scene.trail?.covers[jump]?.size);
-  return <Term part={part} size={size} color={color} covered={covered} onTouch={() => onJumps(part.jumps)} />;
+  return (
+    <Term
+      part={part}
+      written={termOf(part, write)}
+      size={size}
+      color={color}
+      covered={covered}
+      onTouch={() => onJumps(part.jumps)}
+    />
+  );
 }
 
 type TermProps = {
+  written: Written;
   part: Extract<SentencePart, { kind: "term" }>;
   size: number;
   color: string;
@@ -92,47 +114,45 @@ type TermProps = {
   onTouch: () => void;
 };
 
-function Term({ part, size, color, covered, onTouch }: TermProps) {
+function Term({ part, written, size, color, covered, onTouch }: TermProps) {
   return (
     <button
       type="button"
       disabled={part.jumps.length === 0}
       onMouseDown={(event) => event.preventDefault()}
       onClick={onTouch}
-      aria-label={covered ? "covered" : part.text}
+      aria-label={covered ? "covered" : writtenText(written)}
       className="rounded-[10px] disabled:cursor-default"
     >
-      <Text
-        text={part.text}
-        size={size}
-        color={color}
-        room={part.text.length * DIGIT + 0.3}
-        covered={covered}
-      />
+      <Text written={written} size={size} color={color} room={chipWidth(written) * 0.86} covered={covered} />
     </button>
   );
 }
 
-type TextProps = { text: string; size: number; color: string; room: number; covered?: boolean };
+/** Room of a sign, in parts of its size. */
+const SIGN = 0.75;
+const plain = (text: string): Written => ({ whole: text, over: "", under: "" });
+
+/** A term as it is written: a size in the form of the board's numbers, how often as a plain number. */
+const termOf = (part: Extract<SentencePart, { kind: "term" }>, write: Write): Written =>
+  part.jumps.length === 0 ? plain(part.text) : write(part.by.replace("-", ""));
+
+function roomOf(part: SentencePart, write: Write): number {
+  if (part.kind === "sign") return SIGN;
+  return part.kind === "number" ? chipWidth(write(part.number)) : chipWidth(termOf(part, write)) * 0.86;
+}
+
+type TextProps = { written: Written; size: number; color: string; room: number; covered?: boolean };
 
 /** Signs and terms as they stand beside the numbers of the sentence: on one line with them, whatever the typeface. */
-function Text({ text, size, color, room, covered = false }: TextProps) {
-  const [width, height] = [Math.max(0.7, room) * size, size * 1.5];
+function Text({ written, size, color, room, covered = false }: TextProps) {
+  const [width, height] = [room * size, Math.max(size * 1.5, labelSize(written, size).height)];
   return (
     <svg width={width} height={height} role="presentation" className="block shrink-0">
       {covered ? (
         <rect x={0} y={height * 0.08} width={width} height={height * 0.84} rx={10} fill="var(--color-ink)" />
       ) : (
-        <text
-          x={width / 2}
-          y={height / 2 + size * 0.35}
-          fontSize={size}
-          textAnchor="middle"
-          fill={color}
-          className="font-numeral"
-        >
-          {text}
-        </text>
+        <WrittenText written={written} x={width / 2} y={height / 2} size={size} color={color} />
       )}
     </svg>
   );

@@ -1,15 +1,14 @@
 "use client";
 
+import { MoveRight } from "lucide-react";
 import { memo, useRef } from "react";
 import { benchmarksOf } from "@/core/count/bridge";
 import { landings } from "@/core/count/trail";
 import { keyOf, type NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
 import { useSize } from "@/kit/use-size";
-import { DIGIT } from "../chart/chart-layout";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
-import { NumberChip } from "./number-chip";
+import { chipWidth, NumberChip, type Write } from "./number-chip";
 
 type Props = {
   source: SceneSource;
@@ -17,13 +16,14 @@ type Props = {
   asks: { number: string; typed: string } | null;
   onNumber: (number: NumberKey) => void;
   invitation: string;
+  write: Write;
 };
 
 /** Most stops that are listed; before them an ellipsis stands for the rest. */
 const LISTED = 60;
 
 /** The stops of the trail in order, its benchmarks boxed; each can be covered, and written in. */
-export const Way = memo(function Way({ source, strong, asks, onNumber, invitation }: Props) {
+export const Way = memo(function Way({ source, strong, asks, onNumber, invitation, write }: Props) {
   const room = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(room, { width: 1180, height: 110 });
   const scene = useScene(source, (now) => now);
@@ -38,10 +38,7 @@ export const Way = memo(function Way({ source, strong, asks, onNumber, invitatio
   const stops = [trail.start, ...landings(trail).map(keyOf)];
   const listed = stops.slice(-LISTED);
   const boxed = benchmarksOf(trail);
-  const digits = listed.reduce(
-    (sum, key) => sum + Math.max(1.2, showNumber(key).length * DIGIT + 0.5) + 0.9,
-    0,
-  );
+  const digits = listed.reduce((sum, key) => sum + chipWidth(write(key)) + 1.1, 0);
   const size = Math.max(18, Math.min(height / 1.8, strong ? 56 : 44, Math.max(width / digits, 22)));
   return (
     <div ref={room} className="flex size-full overflow-auto">
@@ -55,11 +52,12 @@ export const Way = memo(function Way({ source, strong, asks, onNumber, invitatio
           // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
           <li key={index} className="flex items-center" style={{ gap: size * 0.16 }}>
             {index > 0 && (
-              <span aria-hidden className="h-1 rounded-full bg-rule" style={{ width: size * 0.45 }} />
+              <MoveRight aria-hidden size={size * 0.7} strokeWidth={2.2} className="shrink-0 text-quiet" />
             )}
             <NumberChip
               scene={scene}
               number={number}
+              write={write}
               size={size}
               boxed={boxed.has(number)}
               asks={asks}

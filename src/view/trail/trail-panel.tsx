@@ -1,7 +1,7 @@
 "use client";
 
 import { Fragment, memo, type ReactNode } from "react";
-import { numberSentence } from "@/core/count/number-sentence";
+import { numberSentence, type SentencePart } from "@/core/count/number-sentence";
 import { onesCycle } from "@/core/count/ones-cycle";
 import { numbersSaid } from "@/core/count/trail";
 import type { TrailSettings } from "@/core/lesson/lesson";
@@ -19,13 +19,21 @@ type Props = {
   holds: (number: NumberKey) => boolean;
   /** Said while there is no trail. */
   invitation: string;
+  /** A number as this board writes it. */
+  write?: (number: NumberKey) => string;
 };
 
 /** Most numbers listed; before them an ellipsis stands for the rest. */
 const LISTED = 40;
 
 /** The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. */
-export const TrailPanel = memo(function TrailPanel({ settings, source, holds, invitation }: Props) {
+export const TrailPanel = memo(function TrailPanel({
+  settings,
+  source,
+  holds,
+  invitation,
+  write = showNumber,
+}: Props) {
   const trail = useScene(source, (scene) => scene.trail);
   const scene = useScene(source, (now) => now);
   const words = useWords(settings.words !== "off");
@@ -38,6 +46,11 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
   const listed = said.slice(-LISTED);
   // While a silent count walks, nothing here tells where it is.
   const hidden = (number: NumberKey) => scene.hushed || isCoveredAt(scene, number);
+  /** A term whose jumps are covered on the line is covered here too. */
+  const isHidden = (part: SentencePart) =>
+    part.kind === "number"
+      ? hidden(part.number)
+      : part.kind === "term" && part.jumps.length > 0 && part.jumps.every((jump) => trail.covers[jump]?.size);
   // After the last number of the chart there is nothing to ask for.
   const last = trail.jumps.at(-1);
   const goesOn = last === undefined || holds(keyOf(exact(trail.end).add(exact(last))));
@@ -55,7 +68,7 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
                 // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
                 <span key={index}>
                   {index > 0 && " "}
-                  {part.kind === "number" && hidden(part.number) ? <Covered /> : part.text}
+                  {isHidden(part) ? <Covered /> : textOf(part, write)}
                 </span>
               ))}
             </p>
@@ -83,7 +96,7 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
               // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
               <Fragment key={index}>
                 <span className="whitespace-nowrap">
-                  {hidden(number) ? <Covered /> : showNumber(number)},
+                  {hidden(number) ? <Covered /> : write(number)},
                 </span>{" "}
               </Fragment>
             ))}
@@ -115,6 +128,12 @@ export const TrailPanel = memo(function TrailPanel({ settings, source, holds, in
     </div>
   );
 });
+
+const textOf = (part: SentencePart, write: (number: NumberKey) => string): string => {
+  if (part.kind === "sign") return part.text;
+  if (part.kind === "number") return write(part.number);
+  return part.jumps.length === 0 ? part.text : write(part.by.replace("-", ""));
+};
 
 const jumpsSoFar = (jumps: number) => (jumps === 1 ? "1 jump so far" : `${jumps} jumps so far`);
 

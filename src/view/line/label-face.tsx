@@ -1,0 +1,88 @@
+import { inksOf } from "@/core/lesson/ink";
+import {
+  inksIn,
+  isCovered,
+  isFocus,
+  isWrong,
+  type PlaceState,
+  standsOut,
+  writtenIn,
+} from "@/core/lesson/place-state";
+import type { NumberKey } from "@/core/number/exact";
+import type { Written } from "@/core/number/fraction-text";
+import { Cover, Inks, Slip, Wrong } from "../chart/place-face";
+import { round } from "../round";
+import { WrittenText } from "./written-text";
+
+type Props = {
+  /** Told apart from other labels of the page. */
+  id: string;
+  /** Its middle and its size. */
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  numeral: number;
+  heavy: number;
+  state: PlaceState;
+  number: NumberKey;
+  write: (number: NumberKey) => Written;
+  bold?: boolean;
+  boxed?: boolean;
+  ringed?: boolean;
+  /** It lies over something, and hides it. */
+  opaque?: boolean;
+};
+
+/** A number outside a chart: its numeral, with the inks, cover or writing that lies on it. */
+export function LabelFace(props: Props) {
+  const { id, x, y, width, height, numeral, heavy, state, number, write } = props;
+  const { bold = false, boxed = false, ringed = false, opaque = false } = props;
+  const corner = { x: round(x - width / 2), y: round(y - height / 2) };
+  const covered = isCovered(state);
+  const says = covered ? writtenIn(state) : undefined;
+  const inks = covered ? 0 : inksIn(state);
+  const face = {
+    cellWidth: width,
+    cellHeight: height,
+    numeral,
+    shape: round(Math.max(3, numeral * 0.15)),
+    covers: "solid" as const,
+  };
+  if (covered && says === undefined) return <Cover layout={face} {...corner} className="cover cover-laid" />;
+  const box = { ...corner, width, height, rx: Math.min(10, height / 5) };
+  // Marks have their shapes in the corners of the label, beside its numeral.
+  const size = numeral * (standsOut(state) ? 1.2 : inks === 0 ? 1 : inksOf(inks).length === 1 ? 0.88 : 0.76);
+  return (
+    <>
+      {inks === 0 && !covered && (opaque || ringed || isFocus(state)) && (
+        <rect {...box} fill="var(--color-board)" />
+      )}
+      {inks === 0 && !covered && boxed && (
+        <rect {...box} fill="var(--color-lit)" stroke="var(--color-stair)" strokeWidth={3} />
+      )}
+      {inks !== 0 && (
+        <>
+          <clipPath id={id}>
+            <rect {...box} />
+          </clipPath>
+          <g clipPath={`url(#${id})`}>
+            <Inks layout={face} {...corner} inks={inks} />
+          </g>
+        </>
+      )}
+      {says !== undefined && <Slip layout={face} {...corner} />}
+      {ringed && !covered && <rect {...box} fill="none" stroke="currentColor" strokeWidth={heavy * 0.6} />}
+      {isFocus(state) && <rect {...box} fill="none" stroke="var(--color-focus)" strokeWidth={heavy * 0.9} />}
+      <WrittenText
+        written={write(says ?? number)}
+        x={x}
+        y={y}
+        size={round(size)}
+        bold={bold || inks !== 0 || standsOut(state) || covered}
+        {...(covered ? { color: "var(--color-by-hand)" } : {})}
+      />
+      {isWrong(state) && <Wrong layout={face} {...corner} />}
+    </>
+  );
+}

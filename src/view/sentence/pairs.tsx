@@ -1,0 +1,82 @@
+"use client";
+
+import { memo, useRef } from "react";
+import { toNext } from "@/core/count/bridge";
+import type { PairsSettings } from "@/core/lesson/lesson";
+import { isCoveredAt } from "@/core/lesson/scene";
+import { exact, isWhole, keyOf, type NumberKey } from "@/core/number/exact";
+import { numberOf } from "@/core/surface/place-key";
+import { useSize } from "@/kit/use-size";
+import type { SceneSource } from "../scene/scene-source";
+import { useScene } from "../scene/use-scene";
+import { NumberChip, type Write } from "./number-chip";
+
+type Props = {
+  settings: PairsSettings;
+  source: SceneSource;
+  asks: { number: string; typed: string } | null;
+  onNumber: (number: NumberKey) => void;
+  write: Write;
+};
+
+const PAIRS = Array.from({ length: 9 }, (_, i) => [i + 1, 9 - i] as const);
+
+/** How far it is to the next ten from the number talked about, and the pair that makes ten which tells it. */
+export const Pairs = memo(function Pairs({ settings, source, asks, onNumber, write }: Props) {
+  const room = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(room, { width: 400, height: 560 });
+  const scene = useScene(source, (now) => now);
+  const from = scene.focus === null ? null : exact(numberOf(scene.focus));
+  const on = settings.way === "on";
+  const far = from && isWhole(from) ? (on ? toNext(from, exact(10)) : toNext(from.neg(), exact(10))) : null;
+  const by = far && keyOf(far.by);
+  const landing = far && keyOf(on ? far.next : far.next.neg());
+  const size = Math.max(18, Math.min(width / 8.5, height / 15, 46));
+  const chip = (number: NumberKey, boxed = false) => (
+    <NumberChip
+      scene={scene}
+      number={number}
+      size={size}
+      write={write}
+      boxed={boxed}
+      asks={asks}
+      onTouch={onNumber}
+    />
+  );
+  const sign = (text: string) => (
+    <span aria-hidden className="font-numeral" style={{ fontSize: size }}>
+      {text}
+    </span>
+  );
+  // While the distance is covered, no pair may tell it.
+  const hidden = by !== null && (scene.hushed || isCoveredAt(scene, by));
+  return (
+    <div ref={room} className="flex size-full flex-col items-center justify-center gap-2 overflow-auto">
+      {from && by && landing ? (
+        <p className="flex items-center" style={{ gap: size * 0.15 }}>
+          {chip(keyOf(from))} {sign(on ? "+" : "−")} {chip(by)} {sign("=")} {chip(landing, true)}
+        </p>
+      ) : (
+        <p className="text-center text-xl text-quiet">Touch a whole number: how far is it to the next ten?</p>
+      )}
+      <ul aria-label="Pairs that make ten" className="mt-1 flex flex-col" style={{ fontSize: size * 0.8 }}>
+        {PAIRS.map(([a, b]) => {
+          const told = !hidden && by === String(b);
+          return (
+            <li
+              key={a}
+              aria-current={told || undefined}
+              className={`grid grid-cols-[1.6em_1em_1.6em_1em_1.8em] items-center justify-items-center rounded-[10px] px-3 font-numeral leading-[1.35] ${told ? "bg-lit font-bold outline-3 outline-stair" : ""}`}
+            >
+              <span>{a}</span>
+              <span>+</span>
+              <span className={told ? "text-ones" : ""}>{b}</span>
+              <span>=</span>
+              <span>10</span>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+});
