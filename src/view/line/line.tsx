@@ -137,9 +137,13 @@ export const Line = memo(function Line({
         onKeyDown={onKeyDown}
         onFocus={(event) => {
           const named = (event.target as Element).getAttribute("data-number");
-          if (named !== null && event.target.matches(":focus-visible")) setKeyboard(named);
+          // Whoever has moved by keys goes on by keys, also where a touch came before.
+          const byKeys = keyboard !== null || event.target.matches(":focus-visible");
+          if (named !== null && byKeys) setKeyboard(named);
         }}
-        onBlur={() => setKeyboard(null)}
+        onBlur={(event) => {
+          if (!event.currentTarget.contains(event.relatedTarget)) setKeyboard(null);
+        }}
         onMouseDown={(event) => event.preventDefault()}
         onContextMenu={(event) => event.preventDefault()}
         {...touch.pointers}
