@@ -8,7 +8,7 @@ import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { type AnyLine, keyOfEnd, type Span, slides } from "@/core/surface/line";
-import { nearestTick, spanHolding } from "@/core/surface/line-scale";
+import { nearestTick, scaleOf, spanHolding } from "@/core/surface/line-scale";
 import { type Size, useSize } from "@/kit/use-size";
 import { AskedPlace } from "../chart/asked-place";
 import { PeekFace } from "../chart/peek";
@@ -80,8 +80,8 @@ export const Line = memo(function Line({
   };
   const goTo = (key: NumberKey) => {
     setKeyboard(key);
-    const next = spanHolding(settings, span, exact(key));
-    if (next !== span && slides(settings)) onLook(next);
+    const next = spanHolding(settings, target, exact(key));
+    if (next !== target && slides(settings)) onLook(next);
     moves.current = true;
   };
   const moves = useRef(false);
@@ -93,7 +93,8 @@ export const Line = memo(function Line({
   });
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
-    const { scale } = layout;
+    // Steps are those of where the line comes to rest, also while it is still on its way there.
+    const scale = scaleOf(settings, target);
     // The place that has the keyboard, however it came by it.
     const on = (event.target as Element).getAttribute("data-number") ?? standing;
     const here = exact(on);
@@ -102,8 +103,8 @@ export const Line = memo(function Line({
       const to = nearestTick(scale, here.add(scale.step.mul(by)));
       const inside = to.compare(exact(settings.from)) >= 0 && to.compare(exact(settings.to)) <= 0;
       if (inside || slides(settings)) goTo(keyOf(to));
-    } else if (event.key === "Home") goTo(keyOf(nearestTick(scale, span.from)));
-    else if (event.key === "End") goTo(keyOf(nearestTick(scale, span.to)));
+    } else if (event.key === "Home") goTo(keyOf(nearestTick(scale, target.from)));
+    else if (event.key === "End") goTo(keyOf(nearestTick(scale, target.to)));
     else if (event.key === "Enter" || event.key === " ") {
       if (hand?.jumps) hand.onStart(on);
       else {
