@@ -56,16 +56,16 @@ test("a lesson is made, renamed, duplicated, removed and put back", async ({ pag
 });
 
 test("a search that finds nothing says so, and shows all again", async ({ page, request }) => {
-  await addLesson(request, { title: "Rope in quarters" });
+  await addLesson(request, { title: "Rope in eighths" });
   await page.goto("/");
   const find = page.getByRole("searchbox", { name: "Find a lesson" });
-  await find.fill("TERN rope quarters");
-  await expect(page.getByText(/No lesson has “TERN rope quarters”/)).toBeVisible();
-  await find.fill("heron ROPE quarters");
-  await expect(page.getByRole("link", { name: "Rope in quarters" })).toBeVisible();
+  await find.fill("TERN rope eighths");
+  await expect(page.getByText(/No lesson has “TERN rope eighths”/)).toBeVisible();
+  await find.fill("heron ROPE eighths");
+  await expect(page.getByRole("link", { name: "Rope in eighths" })).toBeVisible();
   await find.fill("zzz");
   await page.getByRole("button", { name: "Show all lessons" }).click();
-  await expect(page.getByRole("link", { name: "Rope in quarters" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "Rope in eighths" })).toBeVisible();
 });
 
 test("a lesson that is not there leads back to the shelf", async ({ page }) => {

@@ -9,6 +9,7 @@ import { MOST_PLACES } from "../surface/chart";
 import { MOST_TIMES, TargetText } from "../surface/place-key";
 import { Ink } from "./ink";
 import { Layer } from "./layer";
+import { MOST_STROKES, Note, Stroke } from "./pen";
 import { PlacedKind } from "./placed";
 
 /** Most jumps that one jump is split into. */
@@ -43,6 +44,7 @@ export type Numbers = z.infer<typeof Numbers>;
  * - set-aside: the trail stands beside the one that begins next, in an ink, to be compared; bring-back: no longer
  * - look: the part of a line that is seen
  * - compare: the sign that is chosen between two numbers; null for none
+ * - pen: a stroke by hand; note: a typed note, or another text for one; rub: strokes and notes away; wipe-pen: all of them
  * - hide, show: a view of the board
  * - draw: chance goes on to its next draw
  * - guides: the row and column of the number in focus lit, its neighbours named
@@ -87,6 +89,13 @@ export const Move = z.discriminatedUnion("do", [
     })
     .check(z.refine(({ from, to }) => exact(from).compare(exact(to)) < 0, "The smaller end stands first.")),
   z.object({ do: z.literal("compare"), sign: z.nullable(z.enum(COMPARED)) }),
+  z.object({ do: z.literal("pen"), stroke: Stroke }),
+  z.object({ do: z.literal("note"), note: Note }),
+  z.object({
+    do: z.literal("rub"),
+    ids: z.array(z.string().check(z.maxLength(16))).check(z.minLength(1), z.maxLength(MOST_STROKES)),
+  }),
+  z.object({ do: z.literal("wipe-pen") }),
   z.object({ do: z.literal("hide"), view: PlacedKind }),
   z.object({ do: z.literal("show"), view: PlacedKind }),
   z.object({ do: z.literal("draw") }),

@@ -26,6 +26,7 @@ import {
 } from "./laid";
 import { hasLayer, inksOfLayers, type Layer } from "./layer";
 import type { Move, Numbers } from "./move";
+import { MOST_STROKES, type Note, type Stroke } from "./pen";
 import type { PlacedKind } from "./placed";
 
 /** What a board shows at one moment. Everything in it belongs to numbers, not to a picture of them. */
@@ -45,6 +46,9 @@ export type Scene = {
   readonly looks: Looks;
   /** Views that are hidden for now. */
   readonly hidden: readonly PlacedKind[];
+  /** What is drawn and noted over the views, in the order in which it was. */
+  readonly strokes: readonly Stroke[];
+  readonly notes: readonly Note[];
   /** The sign that was chosen between two numbers. */
   readonly sign: Compared | null;
   /** The window of a times grid; null where it is still as the board has it. */
@@ -77,6 +81,8 @@ export const EMPTY_SCENE: Scene = {
   aside: null,
   looks: NO_LOOKS,
   hidden: [],
+  strokes: [],
+  notes: [],
   sign: null,
   window: null,
   wonder: null,
@@ -124,6 +130,8 @@ type Draft = {
   aside: Scene["aside"];
   looks: Looks;
   hidden: readonly PlacedKind[];
+  strokes: readonly Stroke[];
+  notes: readonly Note[];
   sign: Compared | null;
   window: WindowAt | null;
   wonder: "right" | "below" | null;
@@ -216,6 +224,22 @@ function apply(draft: Draft, move: Move): void {
       return;
     case "look":
       draft.looks = { ...draft.looks, [move.view]: { from: move.from, to: move.to } };
+      return;
+    case "pen":
+      if (draft.strokes.length < MOST_STROKES) draft.strokes = [...draft.strokes, move.stroke];
+      return;
+    case "note":
+      draft.notes = [...draft.notes.filter(({ id }) => id !== move.note.id), move.note].slice(-MOST_STROKES);
+      return;
+    case "rub": {
+      const gone = new Set(move.ids);
+      draft.strokes = draft.strokes.filter(({ id }) => !gone.has(id));
+      draft.notes = draft.notes.filter(({ id }) => !gone.has(id));
+      return;
+    }
+    case "wipe-pen":
+      draft.strokes = [];
+      draft.notes = [];
       return;
     case "compare":
       draft.sign = move.sign;

@@ -26,11 +26,12 @@ import { boardHolds, boardNumbers, chartOf, linesOf } from "@/core/lesson/views-
 import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { say } from "@/kit/messages";
+import type { PenTool } from "@/view/pen/pen-layer";
 import { type ArrowActions, arrowActions } from "./arrow-state";
 import { EMPTY_HAND, type FillActions, type FillHand, fillActions } from "./fill-state";
 import { EMPTY_JUMP, type JumpHand, type LineActions, lineActions } from "./line-state";
 
-export type Tool = "mark" | "cover" | "lift" | "write" | "jump";
+export type Tool = "mark" | "cover" | "lift" | "write" | "jump" | "pen";
 
 /** What the board screen holds: the boards with their past, where the teacher is, and what is in her hand. */
 export type BoardScreenState = {
@@ -48,6 +49,8 @@ export type BoardScreenState = {
   /** Arrow tiles are being followed one by one. */
   routing: boolean;
   jump: JumpHand;
+  /** What the pen in hand is. */
+  pen: PenTool;
 };
 
 type Actions = {
@@ -91,6 +94,9 @@ type Actions = {
   oneOn: () => void;
   oneBack: () => void;
   showAnswer: (shown: boolean) => void;
+  choosePen: (pen: PenTool) => void;
+  /** Strokes and notes: more of them, or away with some. */
+  drawn: (move: PenMove) => void;
 } & FillActions &
   ArrowActions &
   LineActions;
@@ -103,6 +109,8 @@ const AT_REST = {
   hand: EMPTY_HAND,
   routing: false,
 } as const;
+
+type PenMove = Extract<Move, { do: "pen" | "note" | "rub" | "wipe-pen" }>;
 
 export type BoardStore = ReturnType<typeof createBoardStore>;
 
@@ -167,7 +175,7 @@ function lineMove(state: BoardScreenState, numbers: readonly Target[]): Move | n
   const { tool, ink } = state;
   const scene = sceneNow(state);
   const carrying = (layer: Layer) => numbersWith(scene, layer, numbers);
-  if (tool === "write" || tool === "jump") return null;
+  if (tool === "write" || tool === "jump" || tool === "pen") return null;
   if (tool === "mark") {
     const all = carrying(ink).length === numbers.length;
     return { do: all ? "unmark" : "mark", ink, numbers: [...numbers] };
@@ -190,6 +198,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
   const runs = new Map<number, { laying: boolean; act: Act | undefined }>();
   let countAct: Act | undefined;
   let slideAct: Act | undefined;
+  let rubAct: Act | undefined;
   const moving: { look?: Act; point?: Act } = {};
 
   return createStore<BoardScreenState & Actions>()((set, get) => {
@@ -266,6 +275,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       hand: EMPTY_HAND,
       routing: false,
       jump: EMPTY_JUMP,
+      pen: "pen",
 
       ...lineActions({
         board: () => now().present,
@@ -322,6 +332,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         const answers = get().tool === "mark" && asked?.as === "place" && asked.number === number;
         if (answers) get().choose("write");
         if (get().tool === "write") return get().fillTouch(number);
+        if (get().tool === "pen") return;
         const { tool, ink } = get();
         const laying = tool !== "mark" || !hasInk(inksAt(sceneNow(get()), number), ink);
         runs.set(finger, { laying, act: undefined });
@@ -400,6 +411,15 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         addTo(undefined, [...unmark, back]);
       },
       showAnswer: (answerShown) => set({ answerShown }),
+      choosePen: (pen) => set({ tool: "pen", pen, hand: EMPTY_HAND }),
+      drawn: (move) => {
+        // What one pass of the rubber wipes away comes back with one touch.
+        if (move.do === "rub") rubAct = addTo(rubAct, [move]);
+        else {
+          rubAct = undefined;
+          addTo(undefined, [move]);
+        }
+      },
     };
   });
 }

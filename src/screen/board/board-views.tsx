@@ -11,6 +11,7 @@ import {
 } from "react";
 import { type Layout, LEAST_SHARE } from "@/core/lesson/lesson";
 import { type PlacedView, placedOf } from "@/core/lesson/views-of";
+import { PenOver } from "../pen/use-pen-over";
 import { ChartStage } from "./chart-stage";
 import { CompareStage, LineStage, PairsStage, SentenceStage, TimesStage, WayStage } from "./later";
 import { TrailStage } from "./trail-stage";
@@ -25,6 +26,7 @@ export function usePlaced(): PlacedView[] {
 
 /** One view of the board, filling its place. */
 export function ViewStage({ kind, strong }: { kind: PlacedView["kind"]; strong: boolean }) {
+  const over = (stage: ReactNode) => <PenOver view={kind}>{stage}</PenOver>;
   switch (kind) {
     case "chart":
       return <ChartStage strong={strong} />;
@@ -34,15 +36,15 @@ export function ViewStage({ kind, strong }: { kind: PlacedView["kind"]; strong: 
     case "strip":
       return <LineStage kind={kind} strong={strong} />;
     case "trail":
-      return <TrailStage className="size-full" />;
+      return over(<TrailStage className="size-full" />);
     case "sentence":
-      return <SentenceStage strong={strong} />;
+      return over(<SentenceStage strong={strong} />);
     case "way":
-      return <WayStage strong={strong} />;
+      return over(<WayStage strong={strong} />);
     case "pairs":
-      return <PairsStage />;
+      return over(<PairsStage />);
     case "compare":
-      return <CompareStage />;
+      return over(<CompareStage />);
     default:
       return kind satisfies never;
   }

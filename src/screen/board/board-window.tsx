@@ -25,6 +25,7 @@ import {
   JumpPanel,
   KeysDialog,
   LessonWordsDialog,
+  PenStrip,
   StepDialog,
   StepsStrip,
   TimesPanel,
@@ -34,7 +35,6 @@ import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
 import { Rail } from "./rail";
 import { sayDone } from "./say-done";
-import { TrailStage } from "./trail-stage";
 import { UnsavedDialog } from "./unsaved-dialog";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
@@ -174,7 +174,9 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
                 <ViewStage kind={placed[0]!.kind} strong={strong} />
               </div>
               <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">
-                <TrailStage className={side === "panels" ? "shrink-0" : "flex-1"} />
+                <div className={side === "panels" ? "shrink-0" : "min-h-0 flex-1"}>
+                  <ViewStage kind="trail" strong={strong} />
+                </div>
                 {tools}
               </div>
             </Shared>
@@ -189,6 +191,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
           {side === "fill" && <FillPanel />}
           {side === "jump" && <JumpPanel />}
         </div>
+        {tool === "pen" && <PenStrip />}
       </main>
       {preparing && (
         <div className="px-5">

@@ -6,6 +6,7 @@ import { chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { Chart } from "@/view/chart/chart";
 import { KEYBOARD, type Run } from "@/view/chart/use-run";
+import { usePenOver } from "../pen/use-pen-over";
 import { sceneNow } from "./board-store";
 import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "./use-board";
 
@@ -14,6 +15,7 @@ export function ChartStage({ strong }: { strong: boolean }) {
   const chart = useBoard((state) => chartOf(pickBoard(state)));
   const store = useBoardStore();
   const source = useSceneSource("at once");
+  const over = usePenOver("chart");
   const run = useMemo<Run>(
     () => ({
       begin: (number, finger) => {
@@ -32,7 +34,15 @@ export function ChartStage({ strong }: { strong: boolean }) {
   if (!chart) return null;
   return (
     <section aria-label="Chart" className="min-h-0 min-w-0 rounded-card bg-board p-3">
-      <Chart settings={chart} source={source} strong={strong} run={run} onLine={onLine} asks={asks} />
+      <Chart
+        settings={chart}
+        source={source}
+        strong={strong}
+        run={run}
+        onLine={onLine}
+        asks={asks}
+        over={over}
+      />
     </section>
   );
 }

@@ -42,6 +42,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     { name: "Cover", keys: ["c"], run: () => board().choose("cover") },
     { name: "Lift", keys: ["l"], run: () => board().choose("lift") },
     { name: "Write", keys: ["w"], run: () => board().choose("write") },
+    { name: "Pen", keys: ["p"], run: () => board().choose("pen") },
     { name: "Jump", keys: ["j"], run: () => board().choose("jump") },
     { name: "Take back", keys: ["z"], run: () => board().takeBack() },
     { name: "Do again", keys: ["z"], shift: true, run: () => board().doAgain() },

@@ -26,7 +26,7 @@ export function InkRail({ full }: { full: boolean }) {
   const tool = useBoard((state) => state.tool);
   const ink = useBoard((state) => state.ink);
   const store = useBoardStore();
-  const marking = tool === "mark";
+  const marking = tool === "mark" || tool === "pen";
   const [open, folded] = full ? OPEN_LATE : OPEN_SOON;
   return (
     <div className="flex items-center">
@@ -40,7 +40,7 @@ export function InkRail({ full }: { full: boolean }) {
         <RailButton
           icon={<Highlighter aria-hidden size={22} />}
           label="Mark"
-          chosen={marking}
+          chosen={tool === "mark"}
           onClick={() => store.getState().choose("mark")}
           className={full ? "min-[1024px]:max-[1239px]:hidden" : ""}
         />
@@ -65,7 +65,8 @@ function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
       aria-pressed={chosen}
       title={INK_LOOK[ink].name}
       onMouseDown={keepKeyboard}
-      onClick={() => store.getState().choose("mark", ink)}
+      // With the pen in hand an ink is one to draw with.
+      onClick={() => store.getState().choose(store.getState().tool === "pen" ? "pen" : "mark", ink)}
       className="group flex h-16 w-14 shrink-0 items-center justify-center rounded-button"
     >
       <span

@@ -2,6 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { useEffect } from "react";
+import { penLayer } from "../pen/pen-layer-later";
 
 /*
  * Parts of the board screen that are not there when it opens. They come after the board itself stands, so that it
@@ -20,6 +21,8 @@ const parts = {
   lineStage: () => import("../line/line-stage").then((part) => part.LineStage),
   sentenceStage: () => import("../line/sentence-stage").then((part) => part.SentenceStage),
   wayStage: () => import("../line/sentence-stage").then((part) => part.WayStage),
+  penLayer,
+  penStrip: () => import("../pen/pen-strip").then((part) => part.PenStrip),
   pairsStage: () => import("../line/sentence-stage").then((part) => part.PairsStage),
   compareStage: () => import("../line/sentence-stage").then((part) => part.CompareStage),
   jumpPanel: () => import("../line/jump-panel").then((part) => part.JumpPanel),
@@ -58,6 +61,10 @@ export const TimesPanel = dynamic(parts.timesPanel, { ssr: false, loading: Busy 
 export const LineStage = dynamic(parts.lineStage, { ssr: false, loading: Busy });
 export const SentenceStage = dynamic(parts.sentenceStage, { ssr: false, loading: Busy });
 export const WayStage = dynamic(parts.wayStage, { ssr: false, loading: Busy });
+export const PenStrip = dynamic(parts.penStrip, {
+  ssr: false,
+  loading: () => <div aria-busy className="h-14" />,
+});
 export const PairsStage = dynamic(parts.pairsStage, { ssr: false, loading: Busy });
 export const CompareStage = dynamic(parts.compareStage, { ssr: false, loading: Busy });
 export const JumpPanel = dynamic(parts.jumpPanel, { ssr: false, loading: Busy });

@@ -1,6 +1,6 @@
 "use client";
 
-import { Eraser, ListFilter, PencilLine, Redo, SquareArrowUp, Undo2 } from "lucide-react";
+import { Eraser, ListFilter, PencilLine, PenTool, Redo, SquareArrowUp, Undo2 } from "lucide-react";
 import { hasLive } from "@/core/lesson/board-state";
 import { markedAmong, numbersWith } from "@/core/lesson/scene";
 import { boardPlaces } from "@/core/lesson/views-of";
@@ -72,6 +72,12 @@ function CoverTools({ jumps }: { jumps: boolean }) {
         chosen={tool === "write"}
         onClick={() => store.getState().choose("write")}
       />
+      <RailButton
+        icon={<PenTool aria-hidden size={22} />}
+        label="Pen"
+        chosen={tool === "pen"}
+        onClick={() => store.getState().choose(tool === "pen" ? "mark" : "pen")}
+      />
       {jumps && (
         <RailButton
           icon={<Redo aria-hidden size={22} />}
@@ -118,6 +124,7 @@ function ClearMenu() {
   );
   const trail = useBoard((state) => pickScene(state).trail !== null);
   const written = useBoard((state) => pickScene(state).written.size > 0);
+  const drawn = useBoard((state) => pickScene(state).strokes.length + pickScene(state).notes.length > 0);
   const ink = useBoard((state) => state.ink);
   const live = useBoard((state) => hasLive(boardStateOf(state)));
   const run = () => store.getState();
@@ -153,6 +160,9 @@ function ClearMenu() {
         onSelect={() => run().act([[{ do: "erase", number: null }]])}
       >
         Wipe what is written
+      </MenuItem>
+      <MenuItem icon={<Blank />} disabled={!drawn} onSelect={() => run().drawn({ do: "wipe-pen" })}>
+        Wipe the pen and the notes
       </MenuItem>
       <MenuItem icon={<Blank />} disabled={!live} onSelect={() => run().backToStep()}>
         Back to the step as prepared

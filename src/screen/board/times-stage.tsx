@@ -7,6 +7,7 @@ import { numberOf, type Target } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { KEYBOARD, type Run } from "@/view/chart/use-run";
 import { TimesGrid } from "@/view/times/times-grid";
+import { usePenOver } from "../pen/use-pen-over";
 import { sceneNow } from "./board-store";
 import { blurActive, useAsks } from "./chart-stage";
 import { pickBoard, useBoard, useBoardStore, useSceneSource } from "./use-board";
@@ -16,6 +17,7 @@ export function TimesStage({ strong }: { strong: boolean }) {
   const times = useBoard((state) => timesOf(pickBoard(state)));
   const store = useBoardStore();
   const source = useSceneSource("at once");
+  const over = usePenOver("times");
   const asks = useAsks();
   const byValue = times?.marks === "value";
   const run = useMemo<Run>(() => {
@@ -47,6 +49,7 @@ export function TimesStage({ strong }: { strong: boolean }) {
         onWonder={onWonder}
         onLine={onLine}
         asks={asks}
+        over={over}
       />
     </section>
   );

@@ -61,8 +61,9 @@ function useTyping() {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (target?.closest("input, textarea, [role=dialog]")) return;
       const { typeKey, writeTyped, choose, hand } = store.getState();
-      // A button is pressed by Enter, but not in the middle of a number.
-      if (event.key === "Enter" && hand.typed === "" && target?.closest("button")) return;
+      // A button is pressed by Enter; but in the middle of a number only those of the keypad are.
+      const button = event.key === "Enter" ? target?.closest("button") : null;
+      if (button && (hand.typed === "" || button.closest("section[aria-label=Write]"))) return;
       if (/^[0-9./,-]$/.test(event.key)) typeKey(event.key === "-" ? "−" : event.key);
       else if (hand.at === null && hand.typed === "") return;
       else if (event.key === "Backspace") typeKey("back");

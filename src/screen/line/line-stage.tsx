@@ -15,6 +15,7 @@ import type { LineHand } from "@/view/line/use-line-touch";
 import { sceneNow } from "../board/board-store";
 import { blurActive, useAsks } from "../board/chart-stage";
 import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
+import { usePenOver } from "../pen/use-pen-over";
 
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: boolean }) {
@@ -26,6 +27,7 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
   const pins = useMemo(() => pinsOf(board), [board]);
   const store = useBoardStore();
   const source = useSceneSource("at once");
+  const over = usePenOver(kind);
   const asks = useAsks();
   const hand = useMemo<LineHand>(() => {
     const board = () => store.getState();
@@ -53,7 +55,7 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
   return (
     <section
       aria-label={kind === "strip" ? "Number strip" : "Number line"}
-      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board"
+      className="flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board"
     >
       <div className="min-h-0 flex-1 px-2 pt-2">
         <Line
@@ -65,6 +67,7 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
           asks={asks}
           ghosts={tool === "lift"}
           pins={pins}
+          over={over}
         />
       </div>
       <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5">

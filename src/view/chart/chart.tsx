@@ -5,6 +5,7 @@ import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
 import { type Size, useSize } from "@/kit/use-size";
+import type { Anchors, Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { AskedPlace } from "./asked-place";
@@ -29,12 +30,14 @@ type Props = {
   onLine?: (numbers: NumberKey[]) => void;
   /** The place that waits for its number, with what was typed for it so far. */
   asks?: { number: NumberKey; typed: string } | null;
+  /** What lies over the chart, and keeps to its numbers. */
+  over?: Over;
 };
 
 const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
 /** A chart that fills the room it is given. It redraws when its settings or size change; its places by themselves. */
-export const Chart = memo(function Chart({ settings, source, strong, run, onLine, asks }: Props) {
+export const Chart = memo(function Chart({ settings, source, strong, run, onLine, asks, over }: Props) {
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
   const guides = useScene(source, (scene) => scene.guides);
@@ -60,6 +63,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
     event.stopPropagation();
   };
 
+  const anchors = useMemo(() => chartAnchors(layout), [layout]);
   const asked = asks ? layout.indexOf.get(asks.number) : undefined;
 
   // One place at a time is in the tab order: the one that had the keyboard last.
@@ -139,10 +143,26 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
             )}
           </svg>
         </div>
+        {over?.(anchors, layout.width, layout.height)}
       </div>
     </div>
   );
 });
+
+/** What is drawn over a chart belongs to the place under it, or to the nearest one. */
+function chartAnchors(layout: ChartLayout): Anchors {
+  const { cellWidth: w, cellHeight: h, columns, rows, numbers } = layout;
+  const clamp = (at: number, most: number) => Math.max(0, Math.min(most - 1, Math.floor(at)));
+  return {
+    at: ({ x, y }) => numbers[clamp(y / h, rows) * columns + clamp(x / w, columns)] ?? numbers[0] ?? null,
+    of: (number) => {
+      const index = number === null ? undefined : layout.indexOf.get(number);
+      if (index === undefined) return null;
+      const { x, y } = cornerOf(layout, index);
+      return { x: x + w / 2, y: y + h / 2, unit: h };
+    },
+  };
+}
 
 function indexOf(target: EventTarget): number | null {
   const place = target instanceof Element ? target.closest("[data-place]") : null;

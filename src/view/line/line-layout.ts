@@ -299,6 +299,11 @@ export function numberNear(layout: LineLayout, at: Point): NumberKey {
     ({ x, y, width, height }) => Math.abs(at.x - x) <= width / 2 && Math.abs(at.y - y) <= height / 2,
   );
   if (under && layout.geometry.shape !== "strip") return under.key;
+  return nearestNumber(layout, at);
+}
+
+/** The number of the tick that is nearest to a point, whatever labels stand there. */
+export function nearestNumber(layout: LineLayout, at: Point): NumberKey {
   const value = layout.placing.valueAt(layout.geometry.partUnder(at));
   const { scale } = layout;
   const steps = value.sub(scale.anchor).div(scale.step).add(exact("1/2")).floor();

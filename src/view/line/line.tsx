@@ -9,17 +9,19 @@ import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { type AnyLine, keyOfEnd, type Span, slides } from "@/core/surface/line";
 import { nearestTick, scaleOf, spanHolding } from "@/core/surface/line-scale";
+import { isPlaceKey } from "@/core/surface/place-key";
 import { type Size, useSize } from "@/kit/use-size";
 import { AskedPlace } from "../chart/asked-place";
 import { PeekFace } from "../chart/peek";
 import { placeName } from "../chart/place-name";
 import { PlaceRing } from "../chart/place-ring";
 import { KEYBOARD } from "../chart/use-run";
+import type { Anchors, Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { arcPath, signed } from "./arcs";
 import { LineDrawing } from "./line-drawing";
-import { layOutLine } from "./line-layout";
+import { layOutLine, nearestNumber } from "./line-layout";
 import { type LineHand, useLineTouch } from "./use-line-touch";
 import { useMovingSpan } from "./use-moving-span";
 
@@ -34,6 +36,8 @@ type Props = {
   ghosts?: boolean;
   /** Numbers that have a label whatever is done. */
   pins?: readonly NumberKey[];
+  /** What lies over the line, and keeps to its numbers. */
+  over?: Over;
 };
 
 const BEFORE_MEASURED: Size = { width: 1180, height: 420 };
@@ -48,6 +52,7 @@ export const Line = memo(function Line({
   asks,
   ghosts,
   pins,
+  over,
 }: Props) {
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
@@ -60,6 +65,7 @@ export const Line = memo(function Line({
     () => layOutLine(settings, span, marks, size, strong),
     [settings, span, marks, size, strong],
   );
+  const anchors = useMemo(() => lineAnchors(layout), [layout]);
   const touch = useLineTouch(room, settings, layout, moving, hand);
 
   const [keyboard, setKeyboard] = useState<NumberKey | null>(null);
@@ -128,7 +134,7 @@ export const Line = memo(function Line({
     to: layout.placing.partOf(exact(touch.jump.to)),
   };
   return (
-    <div ref={room} className="size-full overflow-hidden" style={{ touchAction: "none" }}>
+    <div ref={room} className="relative size-full" style={{ touchAction: "none" }}>
       {/* biome-ignore lint/a11y/useSemanticElements: a line is drawn in SVG; its numbers are a row of places. */}
       <div
         ref={grid}
@@ -221,9 +227,23 @@ export const Line = memo(function Line({
           )}
         </svg>
       </div>
+      {over?.(anchors, size.width, size.height)}
     </div>
   );
 });
+
+/** What is drawn over a line belongs to the nearest number, and slides with it. */
+function lineAnchors(layout: Layout): Anchors {
+  return {
+    at: (point) => nearestNumber(layout, point),
+    of: (number) => {
+      if (number === null || isPlaceKey(number)) return null;
+      const part = layout.placing.partOf(exact(number));
+      if (part < -1 || part > 2) return null;
+      return { ...layout.geometry.point(part, 0), unit: layout.numeral * 2 };
+    },
+  };
+}
 
 const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 

@@ -13,6 +13,7 @@ import { clampWindow, type TimesSettings, type WindowAt } from "@/core/surface/t
 import { type Size, useSize } from "@/kit/use-size";
 import { PeekFace } from "../chart/peek";
 import { KEYBOARD, type Run } from "../chart/use-run";
+import type { Anchors, Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { layOutTimes, STRIP, stripsOf } from "./times-layout";
@@ -37,13 +38,15 @@ type Props = {
   /** A name was touched: its row or column, as far as it is seen. */
   onLine: (places: Target[]) => void;
   asks: { number: Target; typed: string } | null;
+  /** What lies over the grid, and keeps to its places. */
+  over?: Over;
 };
 
 const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
 /** A window of a times grid, that slides over it without end. */
 export const TimesGrid = memo(function TimesGrid(props: Props) {
-  const { settings, source, strong, run, onSlide, onWonder, onLine, asks } = props;
+  const { settings, source, strong, run, onSlide, onWonder, onLine, asks, over } = props;
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
   const slid = useScene(source, (scene) => scene.window);
@@ -115,6 +118,22 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
     event.stopPropagation();
   };
 
+  const anchors = useMemo<Anchors>(
+    () => ({
+      at: ({ x, y }) =>
+        placeKey(firstRow + Math.floor(y / cell.height), firstColumn + Math.floor(x / cell.width)),
+      of: (place) => {
+        if (place === null || !isPlaceKey(place)) return null;
+        const { row, column } = placeAt(place);
+        return {
+          x: (column - firstColumn + 0.5) * cell.width,
+          y: (row - firstRow + 0.5) * cell.height,
+          unit: cell.height,
+        };
+      },
+    }),
+    [firstRow, firstColumn, cell],
+  );
   const strips = stripsOf(settings);
   const { width, height } = kept;
   return (
@@ -248,9 +267,17 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
         <canvas
           ref={canvas}
           aria-hidden
-          className="pointer-events-none absolute top-0 left-0 hidden bg-board data-moving:block"
+          className="peer pointer-events-none absolute top-0 left-0 hidden bg-board data-moving:block"
           style={{ width: width + strips.left + 2, height: height + strips.top + 2 }}
         />
+        {over && (
+          <div
+            className="pointer-events-none absolute overflow-hidden *:pointer-events-auto peer-data-moving:hidden"
+            style={{ left: strips.left, top: strips.top, width, height }}
+          >
+            {over(anchors, width, height)}
+          </div>
+        )}
         {strips.next > 0 && (
           <>
             <NextStrip

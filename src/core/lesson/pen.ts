@@ -1,0 +1,78 @@
+import * as z from "zod/mini";
+import { TargetText } from "../surface/place-key";
+import { Ink } from "./ink";
+import { PlacedKind } from "./placed";
+
+/** Points are kept in thousandths of a unit: the height of a place, a label, or the view itself. */
+export const UNIT = 1000;
+/** Most points of one stroke; a longer one is thinned out. */
+export const MOST_POINTS = 600;
+/** Most strokes and notes of a board. */
+export const MOST_STROKES = 4000;
+const FAR = 200 * UNIT;
+
+const Id = z.string().check(z.minLength(1), z.maxLength(16));
+const Coordinate = z.int().check(z.minimum(-FAR), z.maximum(FAR));
+
+/**
+ * Where something drawn belongs: a view, and the number of it that it moves with. In views without places of their
+ * own for numbers it belongs to the view.
+ */
+const anchored = { id: Id, view: PlacedKind, number: z.nullable(TargetText), ink: Ink };
+
+/** A stroke by hand: its points as x, y, x, y, … from its number on, in thousandths of a unit. */
+export const Stroke = z.object({
+  ...anchored,
+  tool: z.enum(["pen", "highlighter"]),
+  points: z.array(Coordinate).check(
+    z.minLength(2),
+    z.maxLength(2 * MOST_POINTS),
+    z.refine((points) => points.length % 2 === 0),
+  ),
+});
+export type Stroke = z.infer<typeof Stroke>;
+
+/** A typed note, with the place of its top left corner. */
+export const Note = z.object({
+  ...anchored,
+  x: Coordinate,
+  y: Coordinate,
+  text: z.string().check(z.trim(), z.minLength(1), z.maxLength(120, "Write at most 120 characters.")),
+});
+export type Note = z.infer<typeof Note>;
+
+type Point = { x: number; y: number };
+
+/** Points of a stroke, in units, as they are kept: nearer ones than a fiftieth of a unit left out, and no more than fit. */
+export function keepPoints(points: readonly Point[]): number[] {
+  const kept: Point[] = [];
+  points.forEach((point, index) => {
+    const last = kept.at(-1);
+    const far = !last || Math.hypot(point.x - last.x, point.y - last.y) >= 0.02;
+    if (far || index === points.length - 1) kept.push(point);
+  });
+  const every = Math.ceil(kept.length / MOST_POINTS);
+  const inside = (value: number) => Math.max(-FAR, Math.min(FAR, Math.round(value * UNIT)));
+  return kept.filter((_, index) => index % every === 0).flatMap(({ x, y }) => [inside(x), inside(y)]);
+}
+
+/** The points of a stroke in units. */
+export function pointsOf({ points }: Stroke): Point[] {
+  return Array.from({ length: points.length / 2 }, (_, i) => ({
+    x: points[2 * i]! / UNIT,
+    y: points[2 * i + 1]! / UNIT,
+  }));
+}
+
+/** Whether a stroke passes within `near` units of a point. */
+export function passes(stroke: Stroke, at: Point, near: number): boolean {
+  const points = pointsOf(stroke);
+  return points.some((a, i) => {
+    const b = points[i + 1] ?? a;
+    const [dx, dy] = [b.x - a.x, b.y - a.y];
+    const length = dx * dx + dy * dy;
+    const along = length === 0 ? 0 : ((at.x - a.x) * dx + (at.y - a.y) * dy) / length;
+    const part = Math.max(0, Math.min(1, along));
+    return Math.hypot(at.x - a.x - part * dx, at.y - a.y - part * dy) <= near;
+  });
+}

@@ -1,0 +1,7 @@
+"use client";
+
+import dynamic from "next/dynamic";
+
+/** Brings the layer that is drawn on: a board stands before it is there. */
+export const penLayer = () => import("@/view/pen/pen-layer").then((part) => part.PenLayer);
+export const PenLayer = dynamic(penLayer, { ssr: false });

@@ -1,0 +1,52 @@
+"use client";
+
+import { type ReactNode, useCallback, useMemo, useRef } from "react";
+import type { PlacedKind } from "@/core/lesson/placed";
+import { useSize } from "@/kit/use-size";
+import { type Over, viewAnchors } from "@/view/pen/anchors";
+import type { PenHand } from "@/view/pen/pen-layer";
+import { useBoard, useBoardStore, useSceneSource } from "../board/use-board";
+import { PenLayer } from "./pen-layer-later";
+
+/** What is drawn over a view of the board, and the pen where it is in hand. */
+export function usePenOver(view: PlacedKind): Over {
+  const inHand = useBoard((state) => state.tool === "pen");
+  const tool = useBoard((state) => state.pen);
+  const ink = useBoard((state) => state.ink);
+  const store = useBoardStore();
+  const source = useSceneSource("at once");
+  const pen = useMemo<PenHand | null>(() => {
+    if (!inHand) return null;
+    const { drawn } = store.getState();
+    return {
+      tool,
+      ink,
+      onStroke: (stroke) => drawn({ do: "pen", stroke }),
+      onRub: (ids) => drawn({ do: "rub", ids }),
+      onNote: (note) => drawn({ do: "note", note }),
+    };
+  }, [inHand, tool, ink, store]);
+  return useCallback(
+    (anchors, width, height) => (
+      <PenLayer view={view} source={source} anchors={anchors} width={width} height={height} pen={pen} />
+    ),
+    [view, source, pen],
+  );
+}
+
+/** A view without places of its own for numbers, with what is drawn over it. */
+export function PenOver({ view, children }: { view: PlacedKind; children: ReactNode }) {
+  const frame = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(frame, { width: 0, height: 0 });
+  const anchors = useMemo(() => viewAnchors(width, height), [width, height]);
+  const over = usePenOver(view);
+  return (
+    <div
+      ref={frame}
+      className="relative size-full min-h-0 min-w-0 overflow-hidden rounded-card [&>section]:size-full"
+    >
+      {children}
+      {over(anchors, width, height)}
+    </div>
+  );
+}

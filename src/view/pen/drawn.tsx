@@ -1,0 +1,111 @@
+import { memo } from "react";
+import type { Ink } from "@/core/lesson/ink";
+import type { Note, Stroke } from "@/core/lesson/pen";
+import { UNIT } from "@/core/lesson/pen";
+import type { Target } from "@/core/surface/place-key";
+import { INK_LOOK } from "../ink/ink-look";
+import { round } from "../round";
+import type { Anchors } from "./anchors";
+import { FINE, pathOf } from "./stroke-path";
+
+type Props = { strokes: readonly Stroke[]; notes: readonly Note[]; anchors: Anchors };
+
+/** What is drawn over a view, each stroke and note where its number stands. */
+export function Drawn({ strokes, notes, anchors }: Props) {
+  return (
+    <>
+      {byNumber(strokes).map(([number, group]) => {
+        const place = anchors.of(number);
+        if (!place) return null;
+        const scale = place.unit / FINE;
+        return (
+          <g
+            key={number ?? ""}
+            transform={`translate(${round(place.x)} ${round(place.y)}) scale(${Math.round(scale * 1e5) / 1e5})`}
+          >
+            <Strokes strokes={group} />
+          </g>
+        );
+      })}
+      {notes.map((note) => {
+        const place = anchors.of(note.number);
+        if (!place) return null;
+        return (
+          <NoteSlip
+            key={note.id}
+            note={note}
+            x={place.x + (note.x / UNIT) * place.unit}
+            y={place.y + (note.y / UNIT) * place.unit}
+          />
+        );
+      })}
+    </>
+  );
+}
+
+/** Strokes of one number. They are drawn anew only when one is added or taken away, not when they move. */
+const Strokes = memo(
+  function Strokes({ strokes }: { strokes: readonly Stroke[] }) {
+    return strokes.map((stroke) => (
+      <path
+        key={stroke.id}
+        d={pathOf(stroke)}
+        data-stroke={stroke.id}
+        {...strokeLook(stroke.ink, stroke.tool)}
+      />
+    ));
+  },
+  (a, b) => a.strokes.length === b.strokes.length && a.strokes.every((stroke, i) => stroke === b.strokes[i]),
+);
+
+/** A pen draws in its ink; a highlighter lets through what lies under it. */
+export const strokeLook = (ink: Ink, tool: Stroke["tool"]) =>
+  tool === "pen"
+    ? { fill: INK_LOOK[ink].figure }
+    : { fill: INK_LOOK[ink].figure, opacity: 0.32, style: { mixBlendMode: "multiply" as const } };
+
+function byNumber(strokes: readonly Stroke[]): [Target | null, Stroke[]][] {
+  const groups = new Map<Target | null, Stroke[]>();
+  for (const stroke of strokes) {
+    const group = groups.get(stroke.number);
+    if (group) group.push(stroke);
+    else groups.set(stroke.number, [stroke]);
+  }
+  return [...groups];
+}
+
+const NOTE = { size: 22, pad: 10 };
+/** How much room a note takes, in pixels. */
+export const noteSize = (text: string) => ({
+  width: Math.max(48, text.length * NOTE.size * 0.56 + 2 * NOTE.pad),
+  height: NOTE.size + 2 * NOTE.pad,
+});
+
+function NoteSlip({ note, x, y }: { note: Note; x: number; y: number }) {
+  const { width, height } = noteSize(note.text);
+  const { ground, figure } = INK_LOOK[note.ink];
+  return (
+    <g data-note={note.id} pointerEvents="all">
+      <rect
+        x={round(x)}
+        y={round(y)}
+        width={round(width)}
+        height={height}
+        rx={10}
+        fill={ground}
+        stroke={figure}
+        strokeWidth={2}
+      />
+      <text
+        x={round(x + width / 2)}
+        y={round(y + height / 2 + NOTE.size * 0.35)}
+        fontSize={NOTE.size}
+        fontWeight={600}
+        textAnchor="middle"
+        fill="var(--color-ink)"
+      >
+        {note.text}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,217 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { type PointerEvent, useMemo, useRef, useState } from "react";
+import type { Ink } from "@/core/lesson/ink";
+import { keepPoints, type Note, passes, type Stroke, UNIT } from "@/core/lesson/pen";
+import type { PlacedKind } from "@/core/lesson/placed";
+import type { Target } from "@/core/surface/place-key";
+import type { SceneSource } from "../scene/scene-source";
+import { useScene } from "../scene/use-scene";
+import type { Anchors, Point } from "./anchors";
+import { Drawn, noteSize, strokeLook } from "./drawn";
+import { FINE, strokePath } from "./stroke-path";
+
+export type PenTool = "pen" | "highlighter" | "rubber" | "note";
+
+/** What a pen in hand does. */
+export type PenHand = {
+  tool: PenTool;
+  ink: Ink;
+  onStroke: (stroke: Stroke) => void;
+  onRub: (ids: string[]) => void;
+  onNote: (note: Note) => void;
+};
+
+type Props = {
+  view: PlacedKind;
+  source: SceneSource;
+  anchors: Anchors;
+  width: number;
+  height: number;
+  pen: PenHand | null;
+};
+
+/** A rubber takes away what it comes this near to, in pixels. */
+const RUBS = 16;
+
+type Line = { number: Target | null; at: Point & { unit: number }; points: Point[] };
+
+/** What is drawn over a view; with a pen in hand, every finger on it draws. */
+export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
+  const strokes = useScene(source, (scene) => scene.strokes);
+  const notes = useScene(source, (scene) => scene.notes);
+  const here = useMemo(() => strokes.filter((stroke) => stroke.view === view), [strokes, view]);
+  const notesHere = useMemo(() => notes.filter((note) => note.view === view), [notes, view]);
+  const lines = useRef(new Map<number, Line>());
+  const [, redraw] = useState(0);
+  const [writing, setWriting] = useState<{ at: Point; note: Note | null } | null>(null);
+  const frame = useRef<HTMLDivElement>(null);
+  if (!pen && here.length === 0 && notesHere.length === 0) return null;
+
+  const pointOf = (event: PointerEvent): Point => {
+    const box = frame.current!.getBoundingClientRect();
+    return { x: event.clientX - box.left, y: event.clientY - box.top };
+  };
+  /** The number that a point belongs to, and where that stands; the view itself where there is none. */
+  const anchorAt = (point: Point) => {
+    const number = anchors.at(point);
+    return { number, at: anchors.of(number) ?? { x: 0, y: 0, unit: 100 } };
+  };
+  const within = (point: Point, at: Point & { unit: number }): Point => ({
+    x: (point.x - at.x) / at.unit,
+    y: (point.y - at.y) / at.unit,
+  });
+  const rub = (point: Point) => {
+    const gone = here.filter((stroke) => {
+      const at = anchors.of(stroke.number);
+      return at !== null && passes(stroke, within(point, at), RUBS / at.unit);
+    });
+    const wiped = notesHere.filter((note) => isOn(note, point));
+    const ids = [...gone, ...wiped].map(({ id }) => id);
+    if (ids.length > 0) pen?.onRub(ids);
+  };
+  const isOn = (note: Note, point: Point) => {
+    const at = anchors.of(note.number);
+    if (!at) return false;
+    const [x, y] = [at.x + (note.x / UNIT) * at.unit, at.y + (note.y / UNIT) * at.unit];
+    const { width: wide, height: high } = noteSize(note.text);
+    return point.x >= x && point.x <= x + wide && point.y >= y && point.y <= y + high;
+  };
+
+  const begin = (event: PointerEvent<HTMLElement>) => {
+    if (!pen || event.button !== 0) return;
+    const point = pointOf(event);
+    event.currentTarget.setPointerCapture(event.pointerId);
+    if (pen.tool === "rubber") return rub(point);
+    if (pen.tool === "note") {
+      const old = notesHere.findLast((note) => isOn(note, point)) ?? null;
+      return setWriting({ at: point, note: old });
+    }
+    const { number, at } = anchorAt(point);
+    lines.current.set(event.pointerId, { number, at, points: [within(point, at)] });
+    redraw((n) => n + 1);
+  };
+  const move = (event: PointerEvent<HTMLElement>) => {
+    if (!pen) return;
+    if (pen.tool === "rubber") {
+      if (event.buttons !== 0) rub(pointOf(event));
+      return;
+    }
+    const line = lines.current.get(event.pointerId);
+    if (!line) return;
+    // All points that the screen has told since the last frame, so that a fast stroke is round.
+    const box = frame.current!.getBoundingClientRect();
+    const told = event.nativeEvent.getCoalescedEvents?.() ?? [];
+    for (const one of told.length > 0 ? told : [event.nativeEvent]) {
+      line.points.push(within({ x: one.clientX - box.left, y: one.clientY - box.top }, line.at));
+    }
+    redraw((n) => n + 1);
+  };
+  const end = (event: PointerEvent<HTMLElement>) => {
+    const line = lines.current.get(event.pointerId);
+    if (!line || !pen) return;
+    lines.current.delete(event.pointerId);
+    if (event.type !== "pointercancel" && (pen.tool === "pen" || pen.tool === "highlighter")) {
+      pen.onStroke({
+        id: nanoid(8),
+        view,
+        number: line.number,
+        ink: pen.ink,
+        tool: pen.tool,
+        points: keepPoints(line.points),
+      });
+    }
+    redraw((n) => n + 1);
+  };
+  const write = (text: string) => {
+    const done = writing;
+    setWriting(null);
+    if (!done || !pen) return;
+    const said = text.trim().slice(0, 120);
+    if (said === "") {
+      if (done.note) pen.onRub([done.note.id]);
+      return;
+    }
+    if (done.note) return pen.onNote({ ...done.note, text: said });
+    const { number, at } = anchorAt(done.at);
+    const { x, y } = within(done.at, at);
+    pen.onNote({
+      id: nanoid(8),
+      view,
+      number,
+      ink: pen.ink,
+      x: Math.round(x * UNIT),
+      y: Math.round(y * UNIT),
+      text: said,
+    });
+  };
+
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: drawing by hand has no keyboard; what is drawn has a name.
+    <div
+      ref={frame}
+      data-part="pen-layer"
+      className={`absolute top-0 left-0 z-30 ${pen ? "cursor-crosshair touch-none" : "pointer-events-none"}`}
+      style={{ width, height }}
+      onPointerDown={begin}
+      onPointerMove={move}
+      onPointerUp={end}
+      onPointerCancel={end}
+      onMouseDown={(event) => {
+        if (!(event.target instanceof HTMLInputElement)) event.preventDefault();
+      }}
+    >
+      <svg
+        role="img"
+        aria-label={drawnWords(
+          here.length,
+          notesHere.map(({ text }) => text),
+        )}
+        width={width}
+        height={height}
+        className="pointer-events-none absolute inset-0 overflow-visible"
+      >
+        <Drawn strokes={here} notes={notesHere.filter((note) => note !== writing?.note)} anchors={anchors} />
+        {pen &&
+          [...lines.current].map(([finger, { at, points }]) => (
+            <path
+              key={finger}
+              d={strokePath(points, pen.tool === "highlighter" ? "highlighter" : "pen")}
+              transform={`translate(${at.x} ${at.y}) scale(${at.unit / FINE})`}
+              {...strokeLook(pen.ink, pen.tool === "highlighter" ? "highlighter" : "pen")}
+            />
+          ))}
+      </svg>
+      {writing && (
+        <input
+          // biome-ignore lint/a11y/noAutofocus: a note is placed by a touch, and written there at once.
+          autoFocus
+          aria-label="Note"
+          maxLength={120}
+          defaultValue={writing.note?.text ?? ""}
+          onBlur={(event) => write(event.target.value)}
+          onPointerDown={(event) => event.stopPropagation()}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") event.currentTarget.blur();
+            if (event.key === "Escape") setWriting(null);
+            event.stopPropagation();
+          }}
+          className="absolute h-11 w-64 rounded-[10px] border-2 border-ink bg-board px-3 text-[22px] font-semibold"
+          style={{
+            left: Math.min(writing.at.x, Math.max(0, width - 256)),
+            top: Math.min(writing.at.y, Math.max(0, height - 44)),
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+/** What is drawn, for those who cannot see it. */
+function drawnWords(strokes: number, notes: readonly string[]): string {
+  const drawn = strokes === 1 ? "1 stroke" : `${strokes} strokes`;
+  return notes.length === 0
+    ? `Drawn by hand: ${drawn}`
+    : `Drawn by hand: ${drawn}. Notes: ${notes.join("; ")}`;
+}

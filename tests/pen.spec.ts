@@ -1,0 +1,136 @@
+import { expect, type Page, test } from "@playwright/test";
+import { HANDS, type Hand, press } from "./support/hands";
+import { addLesson, place, saved } from "./support/lessons";
+
+test.use({ hasTouch: true });
+
+const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
+const strokes = (page: Page) => page.locator("[data-stroke]");
+const middle = async (page: Page, at: string) => {
+  const box = (await page.locator(at).boundingBox())!;
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+};
+
+async function draw(page: Page, from: { x: number; y: number }, to: { x: number; y: number }) {
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move((from.x + to.x) / 2, from.y + 10, { steps: 4 });
+  await page.mouse.move(to.x, to.y, { steps: 4 });
+  await page.mouse.up();
+}
+
+/** Takes a tool of the pen, and waits until it is in hand. */
+async function take(page: Page, tool: string, hand: Hand = "mouse") {
+  await press(hand, button(page, `Draw with: ${tool}`));
+  await expect(button(page, `Draw with: ${tool}`)).toHaveAttribute("aria-pressed", "true");
+}
+
+async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  await expect(place(page, "24")).toBeVisible();
+  return id;
+}
+
+for (const hand of HANDS) {
+  test(`the pen is taken, its tool and ink chosen, all wiped and taken back, by ${hand}`, async ({
+    page,
+    request,
+  }) => {
+    await open(page, request);
+    await press(hand, button(page, "Pen"));
+    await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+    await press(hand, button(page, "Sea ink"));
+    await expect(button(page, "Pen")).toHaveAttribute("aria-pressed", "true");
+    const [a, b] = [await middle(page, "[data-place='23']"), await middle(page, "[data-place='26']")];
+    await draw(page, a, b);
+    await expect(strokes(page)).toHaveCount(1);
+    // Nothing was marked under the pen.
+    await expect(page.getByRole("gridcell", { name: /mark/ })).toHaveCount(0);
+    await take(page, "Highlighter", hand);
+    await draw(page, { x: a.x, y: a.y + 60 }, { x: b.x, y: b.y + 60 });
+    await expect(strokes(page)).toHaveCount(2);
+    await press(hand, button(page, "Wipe all"));
+    await expect(strokes(page)).toHaveCount(0);
+    await press(hand, button(page, "Take back"));
+    await expect(strokes(page)).toHaveCount(2);
+    await take(page, "Rubber", hand);
+    await page.mouse.click(a.x, a.y + 60);
+    await expect(strokes(page)).toHaveCount(1);
+    await press(hand, button(page, "Take back"));
+    await expect(strokes(page)).toHaveCount(2);
+  });
+}
+
+test("what is drawn stays on its number when the chart changes, and moves with a line that slides", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("combobox", { name: "Add a view" }).click();
+  await page.getByRole("option", { name: "Number line", exact: true }).click();
+  await button(page, "Teach").click();
+  await page.keyboard.press("p");
+  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+  const chartAt = await middle(page, "[data-place='46']");
+  await draw(page, chartAt, { x: chartAt.x + 12, y: chartAt.y + 8 });
+  const lineAt = await middle(page, "[role=gridcell][data-number='0']");
+  await draw(page, { x: lineAt.x, y: lineAt.y - 60 }, { x: lineAt.x + 14, y: lineAt.y - 50 });
+  await expect(strokes(page)).toHaveCount(2);
+  const boxes = () => strokes(page).evaluateAll((all) => all.map((one) => one.getBoundingClientRect().x));
+  const before = await boxes();
+  await button(page, "Slide on one interval").click();
+  await expect.poll(async () => (await boxes())[1]! - before[1]!).toBeLessThan(-10);
+  expect((await boxes())[0]!).toBeCloseTo(before[0]!, 0);
+  await page.keyboard.press("m");
+  await button(page, "Prepare").click();
+  await page.getByRole("tab", { name: "Numbers" }).click();
+  await page.getByRole("textbox", { name: "In a row" }).fill("12");
+  await expect(page.getByRole("row").nth(3).getByRole("gridcell").nth(10)).toHaveAccessibleName("47");
+  const moved = await middle(page, "[data-place='46']");
+  await expect.poll(async () => Math.abs((await boxes())[0]! - moved.x)).toBeLessThan(30);
+  await saved(page);
+});
+
+test("a note is typed, worded anew, rubbed out; two pupils draw at the same time", async ({
+  page,
+  request,
+}) => {
+  const id = await open(page, request);
+  await page.keyboard.press("p");
+  await take(page, "Note");
+  const at = await middle(page, "[data-place='34']");
+  await page.mouse.click(at.x, at.y);
+  await page.getByRole("textbox", { name: "Note" }).fill("ten more");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("[data-note] text")).toHaveText("ten more");
+  await page.mouse.click(at.x + 20, at.y + 20);
+  await page.getByRole("textbox", { name: "Note" }).fill("ten less");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("[data-note] text")).toHaveText("ten less");
+  await page.reload();
+  await expect(page.locator("[data-note] text")).toHaveText("ten less");
+
+  await page.keyboard.press("p");
+  await take(page, "Pen");
+  const cdp = await page.context().newCDPSession(page);
+  const fingers = (type: string, points: { x: number; y: number }[]) =>
+    cdp.send("Input.dispatchTouchEvent", {
+      type: type as "touchStart",
+      touchPoints: points.map((point, finger) => ({ ...point, id: finger })),
+    });
+  const [a, b] = [await middle(page, "[data-place='2']"), await middle(page, "[data-place='97']")];
+  const on = (by: number) => [a, b].map(({ x, y }) => ({ x: x + by, y }));
+  await fingers("touchStart", on(0));
+  for (const by of [10, 25, 40]) await fingers("touchMove", on(by));
+  await fingers("touchEnd", []);
+  await expect(strokes(page)).toHaveCount(2);
+  await page.keyboard.press("k");
+  await page.getByLabel("Title").fill("Drawn");
+  await page.getByRole("button", { name: "Keep the step" }).click();
+  await saved(page);
+  await page.goto(`/lesson/${id}`);
+  await expect(strokes(page)).toHaveCount(2);
+});
