@@ -50,6 +50,18 @@ export async function measureBrowser(executablePath) {
     const times = await addLesson(server.address, timesLesson(lamps, board));
     const frames = await slidingFrames(browser, `${server.address}/lesson/${times}`);
 
+    const onLine = async (line, opening, zooms) => {
+      const id = await addLesson(server.address, lineLesson(lamps, board, line, opening));
+      return lineFrames(browser, `${server.address}/lesson/${id}`, zooms);
+    };
+    const farLine = await onLine(
+      { from: "-1000000000000", to: "1000000000000", interval: "100000000000" },
+      [],
+      [0, 3, 8, 12],
+    );
+    const jumpLine = await onLine({}, manyJumps);
+    const inkLine = await onLine({}, manyStrokes);
+
     for (let i = 0; i < LESSONS_OF_A_YEAR; i += 1)
       await addLesson(server.address, { ...lamps, title: `Lesson ${i + 1}` });
     const shelf = await shelfTime(browser, server.address);
@@ -84,6 +96,22 @@ export async function measureBrowser(executablePath) {
         "times",
         1.1,
       ),
+      row(
+        `Sliding a line of ±10¹² at four zooms, median frame, ${MILDLY} times slower`,
+        farLine.median,
+        "ms",
+        17,
+      ),
+      row("Sliding a line of ±10¹², 95th percentile of frames", farLine.p95, "ms", 34),
+      row(`Sliding a line with 500 jumps, median frame, ${MILDLY} times slower`, jumpLine.median, "ms", 17),
+      row("Sliding a line with 500 jumps, 95th percentile of frames", jumpLine.p95, "ms", 34),
+      row(
+        `Sliding a line with 2,000 strokes, median frame, ${MILDLY} times slower`,
+        inkLine.median,
+        "ms",
+        17,
+      ),
+      row("Sliding a line with 2,000 strokes, 95th percentile of frames", inkLine.p95, "ms", 34),
       row("Places drawn of a times grid of 20 × 24", frames.places, "places", 480),
       row(`Board opens until its chart stands, ${slowed}`, opening, "ms", 4000),
       row(`${year}: answer of the server`, shelf.answer, "ms", 1500),
@@ -283,6 +311,96 @@ function timesLesson(lesson, board) {
     puzzle: { level: 3, rows: 4 },
   };
   return { ...lesson, boards: [{ ...board, views: [times, board.views[1]], stair: [] }] };
+}
+
+/** A board whose main view is a line, with moves that it opens with. */
+function lineLesson(lesson, board, line, opening = []) {
+  const whole = {
+    kind: "line",
+    shape: "flat",
+    from: "0",
+    to: "100",
+    interval: "10",
+    divisions: 10,
+    ticks: "all",
+    labels: "all",
+    every: 1,
+    chosen: [],
+    numbers: "decimal",
+    unit: "",
+    open: false,
+    pinned: false,
+    pointer: "shown",
+    ...line,
+  };
+  return { ...lesson, boards: [{ ...board, views: [whole], opening, stair: [] }] };
+}
+
+/** 500 jumps there and back over a line from 0 to 100. */
+const manyJumps = [
+  { do: "start", number: "0" },
+  ...Array.from({ length: 500 }, (_, i) => ({ do: "jump", by: Math.floor(i / 50) % 2 === 0 ? "2" : "-2" })),
+];
+
+/** 2,000 strokes of 24 points, over the numbers of a line. */
+const manyStrokes = Array.from({ length: 2000 }, (_, i) => ({
+  do: "pen",
+  stroke: {
+    id: `s${i}`,
+    view: "line",
+    number: String(i % 100),
+    ink: ["sun", "coral", "sea", "kelp", "plum"][i % 5],
+    tool: "pen",
+    points: Array.from({ length: 24 }, (_, p) => [
+      Math.round(300 * Math.cos(p / 4 + i)),
+      Math.round(-1500 + 500 * Math.sin(p / 3 + i)),
+    ]).flat(),
+  },
+}));
+
+/** The length of the frames while a finger slides a line, at zooms that buttons come to one after the other. */
+async function lineFrames(browser, address, zooms = [0]) {
+  const { page, cdp, close } = await pageOf(browser, MILDLY);
+  await page.goto(address);
+  const grid = page.getByRole("grid");
+  await grid.waitFor();
+  await page.waitForTimeout(6000);
+  const times = [];
+  for (const nearer of zooms) {
+    for (let i = 0; i < nearer; i += 1) await page.getByRole("button", { name: "Nearer" }).click();
+    await page.waitForTimeout(800);
+    const box = await grid.boundingBox();
+    const point = (x) => ({ x: box.x + box.width * x, y: box.y + box.height * 0.3 });
+    const measured = page.evaluate(
+      () =>
+        new Promise((resolve) => {
+          const found = [];
+          let last = performance.now();
+          const next = (now) => {
+            found.push(now - last);
+            last = now;
+            if (found.length < 110) requestAnimationFrame(next);
+            else resolve(found.slice(4));
+          };
+          requestAnimationFrame(next);
+        }),
+    );
+    for (let slide = 0; slide < 2; slide += 1) {
+      await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [point(0.9)] });
+      for (let i = 1; i <= 40; i += 1) {
+        await cdp.send("Input.dispatchTouchEvent", {
+          type: "touchMove",
+          touchPoints: [point(0.9 - 0.02 * i)],
+        });
+        await page.waitForTimeout(16);
+      }
+      await cdp.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+    }
+    times.push(...(await measured));
+  }
+  await close();
+  const sorted = times.toSorted((a, b) => a - b);
+  return { median: sorted[Math.floor(sorted.length / 2)], p95: sorted[Math.ceil(sorted.length * 0.95) - 1] };
 }
 
 /** The length of the frames while a finger slides a large window, and those of the same page at rest. */

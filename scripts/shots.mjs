@@ -95,6 +95,16 @@ try {
   await take("board-times");
   await open(crates, /Which number belongs here/, 1);
   await take("board-puzzle");
+
+  await open(await again("10-the-tide-gauge"), /Above and below/, 4);
+  await take("board-gauge");
+  await open(await again("12-friendly-numbers"), /Friendly numbers/, 4);
+  await take("board-line");
+  const ten = await again("13-how-far-to-the-next-ten");
+  await open(ten, /To the next ten/, 3);
+  await take("board-pairs");
+  await open(ten, /Your turn/, 2);
+  await take("board-problems");
 } finally {
   await browser.close();
   await server.stop();

@@ -26,6 +26,7 @@ async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
 
 /** The point of a number on the line, between those of two labels. */
 async function pointOf(page: Page, number: number) {
+  for (const end of ["0", "100"]) await expect(at(page, end)).toBeVisible();
   const [a, b] = [(await at(page, "0").boundingBox())!, (await at(page, "100").boundingBox())!];
   const [x0, x1] = [a.x + a.width / 2, b.x + b.width / 2];
   const grid = (await line(page).boundingBox())!;

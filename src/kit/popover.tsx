@@ -3,12 +3,20 @@
 import { Popover as Radix } from "radix-ui";
 import type { ReactNode } from "react";
 
-type Props = { button: ReactNode; label: string; children: ReactNode; align?: "start" | "center" | "end" };
+type Props = {
+  button: ReactNode;
+  label: string;
+  children: ReactNode;
+  align?: "start" | "center" | "end";
+  /** Whether it is open, where that is for another to say. */
+  open?: boolean;
+  onOpenChange?: (open: boolean) => void;
+};
 
 /** A small panel that opens from a button and closes at a touch elsewhere. */
-export function Popover({ button, label, children, align = "end" }: Props) {
+export function Popover({ button, label, children, align = "end", ...opening }: Props) {
   return (
-    <Radix.Root>
+    <Radix.Root {...opening}>
       <Radix.Trigger asChild>{button}</Radix.Trigger>
       <Radix.Portal>
         <Radix.Content

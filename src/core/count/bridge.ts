@@ -1,5 +1,5 @@
 import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
-import type { Trail } from "./trail";
+import { landings, type Trail } from "./trail";
 
 /**
  * How a way from a start to a target is drawn:
@@ -149,16 +149,15 @@ export function toNext(value: Exact, benchmark: Exact): { by: Exact; next: Exact
  * The benchmarks that a trail stops at on its way: whole tens of the smallest place that its start and its end have.
  * None where its jumps are equal: that is a count, and no way by friendly numbers.
  */
-export function benchmarksOf({ start, end, jumps }: Trail): Set<NumberKey> {
+export function benchmarksOf(trail: Trail): Set<NumberKey> {
+  const { start, end, jumps } = trail;
   const [first] = jumps;
   if (first === undefined || (jumps.length > 1 && jumps.every((by) => by === first))) return new Set();
-  const [from, to] = [exact(start), exact(end)];
-  const place = smallestPlace(from, to);
+  const place = smallestPlace(exact(start), exact(end));
   const benchmark = isPowerOfTen(place) ? place.mul(10) : exact(1);
-  let at = from;
-  const stops = jumps.map((by) => {
-    at = at.add(exact(by));
-    return at;
-  });
-  return new Set(stops.filter((stop) => stop.div(benchmark).d === 1n).map(keyOf));
+  return new Set(
+    landings(trail)
+      .filter((stop) => stop.div(benchmark).d === 1n)
+      .map(keyOf),
+  );
 }

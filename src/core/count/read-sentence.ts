@@ -194,7 +194,7 @@ function trailOf(terms: readonly { sign: 1 | -1; value: Value }[], way: Way): Se
   }
   if (jumps.length > MOST_WAY)
     throw new Fault(`That is more than ${MOST_WAY} jumps. Write a shorter sentence.`);
-  if (jumps.length === 0) throw new Fault(HINT);
+  if (jumps.length === 0 && alone) throw new Fault(HINT);
   return { ok: true, start: keyOf(start), jumps, value: keyOf(at) };
 }
 

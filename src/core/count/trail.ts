@@ -94,13 +94,19 @@ export function coverJumps(trail: Trail, jumps: readonly number[], part: JumpPar
   return { ...trail, covers: trail.covers.map((covers, i) => (among.has(i) ? change(covers) : covers)) };
 }
 
-/** Where each jump landed, in order; the start is not among them. */
-export function landings(trail: Trail): Exact[] {
+const landed = new WeakMap<Trail, Exact[]>();
+
+/** Where each jump landed, in order; the start is not among them. Worked out once for a trail. */
+export function landings(trail: Trail): readonly Exact[] {
+  const known = landed.get(trail);
+  if (known) return known;
   let at = exact(trail.start);
-  return trail.jumps.map((by) => {
+  const stops = trail.jumps.map((by) => {
     at = at.add(exact(by));
     return at;
   });
+  landed.set(trail, stops);
+  return stops;
 }
 
 /**

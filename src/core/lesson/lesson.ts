@@ -1,5 +1,6 @@
 import * as z from "zod/mini";
 import { Count } from "../count/count";
+import { MOST_PROBLEM, readProblem } from "../count/problem";
 import { NumberText } from "../number/number-schema";
 import { Seed } from "../puzzle/draw";
 import { ChartSettings } from "../surface/chart";
@@ -68,6 +69,26 @@ export type PairsSettings = z.infer<typeof PairsSettings>;
 export const CompareSettings = z.object({ kind: z.literal("compare"), a: NumberText, b: NumberText });
 export type CompareSettings = z.infer<typeof CompareSettings>;
 
+export const MOST_PROBLEMS = 8;
+
+/** Several short problems, each a number sentence with a blank and a small line of its own; and when they are checked. */
+export const ProblemsSettings = z.object({
+  kind: z.literal("problems"),
+  items: z
+    .array(
+      z.string().check(
+        z.maxLength(MOST_PROBLEM),
+        z.refine((text) => readProblem(text).ok, "Write a number sentence with one blank, such as 8 − 3 = ?"),
+      ),
+    )
+    .check(
+      z.minLength(1, "Write a problem."),
+      z.maxLength(MOST_PROBLEMS, "A board has room for 8 problems."),
+    ),
+  check: z.enum(["at-once", "at-end", "off"]),
+});
+export type ProblemsSettings = z.infer<typeof ProblemsSettings>;
+
 /** How two or three views share a board: side by side, or one above the other; and the part that the first one has. */
 export const Layout = z.object({
   run: z.enum(["beside", "above"]),
@@ -86,6 +107,7 @@ export const View = z.discriminatedUnion("kind", [
   WaySettings,
   PairsSettings,
   CompareSettings,
+  ProblemsSettings,
   ArrowSettings,
 ]);
 export type View = z.infer<typeof View>;

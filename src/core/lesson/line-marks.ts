@@ -1,5 +1,5 @@
 import { landings, type Trail } from "../count/trail";
-import { exact, keyOf, type NumberKey } from "../number/exact";
+import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
 import type { AnyLine, Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
 import { isPlaceKey, numberOf } from "../surface/place-key";
@@ -38,12 +38,9 @@ export function lineMarks(
   const states: Record<NumberKey, PlaceState> = {};
   const ranks: Record<NumberKey, number> = {};
   const isOpen = line.kind === "line" && line.open;
-  const within = (key: NumberKey) => {
-    // On an open line all that is put on it is seen, wherever it lies.
-    if (isOpen) return true;
-    const value = exact(key);
-    return value.compare(span.from) >= 0 && value.compare(span.to) <= 0;
-  };
+  // On an open line all that is put on it is seen, wherever it lies.
+  const holds = (value: Exact) => isOpen || (value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
+  const within = (key: NumberKey) => holds(exact(key));
   const put = (key: NumberKey, rank: number) => {
     if (within(key) && rank > (ranks[key] ?? 0)) ranks[key] = rank;
   };
@@ -52,7 +49,11 @@ export function lineMarks(
   const focus = scene.focus === null ? null : numberOf(scene.focus);
   for (const each of [trail, aside?.trail ?? null]) {
     if (!each) continue;
-    for (const stop of landings(each)) put(keyOf(stop), RANK.stop);
+    for (const stop of landings(each)) {
+      if (!holds(stop)) continue;
+      const key = keyOf(stop);
+      ranks[key] = Math.max(ranks[key] ?? 0, RANK.stop);
+    }
     put(each.start, RANK.ends);
     put(each.end, RANK.ends);
   }

@@ -14,6 +14,7 @@ import { PlacedKind } from "./placed";
 
 /** Most jumps that one jump is split into. */
 const MOST_PARTS = 100;
+const ProblemIndex = z.int().check(z.minimum(0), z.maximum(7));
 const JumpIndex = z.int().check(z.minimum(0), z.maximum(MOST_JUMPS - 1));
 const Jumps = z.array(JumpIndex).check(z.minLength(1), z.maxLength(MOST_JUMPS));
 const WindowIndex = z.int().check(z.minimum(1), z.maximum(MOST_TIMES));
@@ -45,6 +46,8 @@ export type Numbers = z.infer<typeof Numbers>;
  * - look: the part of a line that is seen
  * - compare: the sign that is chosen between two numbers; null for none
  * - pen: a stroke by hand; note: a typed note, or another text for one; rub: strokes and notes away; wipe-pen: all of them
+ * - work: a jump on the line of one of several problems; answer: a number written in its blank, or wiped away for null;
+ *   work-anew: both away; work-check: which answers belong is shown, until another one is written
  * - hide, show: a view of the board
  * - draw: chance goes on to its next draw
  * - guides: the row and column of the number in focus lit, its neighbours named
@@ -96,6 +99,10 @@ export const Move = z.discriminatedUnion("do", [
     ids: z.array(z.string().check(z.maxLength(16))).check(z.minLength(1), z.maxLength(MOST_STROKES)),
   }),
   z.object({ do: z.literal("wipe-pen") }),
+  z.object({ do: z.literal("work"), problem: ProblemIndex, by: NumberKeyText }),
+  z.object({ do: z.literal("answer"), problem: ProblemIndex, says: z.nullable(NumberKeyText) }),
+  z.object({ do: z.literal("work-anew"), problem: ProblemIndex }),
+  z.object({ do: z.literal("work-check") }),
   z.object({ do: z.literal("hide"), view: PlacedKind }),
   z.object({ do: z.literal("show"), view: PlacedKind }),
   z.object({ do: z.literal("draw") }),

@@ -11,6 +11,7 @@ export const PLACED = [
   "way",
   "pairs",
   "compare",
+  "problems",
 ] as const;
 export const PlacedKind = z.enum(PLACED);
 export type PlacedKind = (typeof PLACED)[number];

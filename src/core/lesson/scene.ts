@@ -46,6 +46,9 @@ export type Scene = {
   readonly looks: Looks;
   /** Views that are hidden for now. */
   readonly hidden: readonly PlacedKind[];
+  /** What was done to each of several problems, by its index; and whether their answers were checked. */
+  readonly work: ReadonlyMap<number, Work>;
+  readonly workChecked: boolean;
   /** What is drawn and noted over the views, in the order in which it was. */
   readonly strokes: readonly Stroke[];
   readonly notes: readonly Note[];
@@ -69,6 +72,11 @@ export type Looks = {
 };
 const NO_LOOKS: Looks = {};
 
+/** The jumps on the line of a problem, and the answer in its blank. */
+export type Work = { readonly jumps: readonly NumberKey[]; readonly says: NumberKey | null };
+const NO_WORK: Work = { jumps: [], says: null };
+const MOST_WORK = 100;
+
 export type Asked = { readonly number: Target; readonly as: "number" | "place" };
 
 export const EMPTY_SCENE: Scene = {
@@ -81,6 +89,8 @@ export const EMPTY_SCENE: Scene = {
   aside: null,
   looks: NO_LOOKS,
   hidden: [],
+  work: new Map(),
+  workChecked: false,
   strokes: [],
   notes: [],
   sign: null,
@@ -130,6 +140,8 @@ type Draft = {
   aside: Scene["aside"];
   looks: Looks;
   hidden: readonly PlacedKind[];
+  work: ReadonlyMap<number, Work>;
+  workChecked: boolean;
   strokes: readonly Stroke[];
   notes: readonly Note[];
   sign: Compared | null;
@@ -224,6 +236,25 @@ function apply(draft: Draft, move: Move): void {
       return;
     case "look":
       draft.looks = { ...draft.looks, [move.view]: { from: move.from, to: move.to } };
+      return;
+    case "work": {
+      const done = draft.work.get(move.problem) ?? NO_WORK;
+      if (done.jumps.length < MOST_WORK)
+        draft.work = new Map(draft.work).set(move.problem, { ...done, jumps: [...done.jumps, move.by] });
+      return;
+    }
+    case "answer":
+      draft.work = new Map(draft.work).set(move.problem, {
+        ...(draft.work.get(move.problem) ?? NO_WORK),
+        says: move.says,
+      });
+      draft.workChecked = false;
+      return;
+    case "work-anew":
+      draft.work = new Map([...draft.work].filter(([problem]) => problem !== move.problem));
+      return;
+    case "work-check":
+      draft.workChecked = true;
       return;
     case "pen":
       if (draft.strokes.length < MOST_STROKES) draft.strokes = [...draft.strokes, move.stroke];

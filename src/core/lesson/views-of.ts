@@ -89,6 +89,7 @@ function holds(view: View, number: NumberKey): boolean {
     case "way":
     case "pairs":
     case "compare":
+    case "problems":
     case "arrows":
       return false;
     default:

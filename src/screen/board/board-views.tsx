@@ -13,7 +13,15 @@ import { type Layout, LEAST_SHARE } from "@/core/lesson/lesson";
 import { type PlacedView, placedOf } from "@/core/lesson/views-of";
 import { PenOver } from "../pen/use-pen-over";
 import { ChartStage } from "./chart-stage";
-import { CompareStage, LineStage, PairsStage, SentenceStage, TimesStage, WayStage } from "./later";
+import {
+  CompareStage,
+  LineStage,
+  PairsStage,
+  ProblemsStage,
+  SentenceStage,
+  TimesStage,
+  WayStage,
+} from "./later";
 import { TrailStage } from "./trail-stage";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 
@@ -45,6 +53,8 @@ export function ViewStage({ kind, strong }: { kind: PlacedView["kind"]; strong: 
       return over(<PairsStage />);
     case "compare":
       return over(<CompareStage />);
+    case "problems":
+      return over(<ProblemsStage strong={strong} />);
     default:
       return kind satisfies never;
   }

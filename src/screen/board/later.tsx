@@ -24,6 +24,7 @@ const parts = {
   penLayer,
   penStrip: () => import("../pen/pen-strip").then((part) => part.PenStrip),
   pairsStage: () => import("../line/sentence-stage").then((part) => part.PairsStage),
+  problemsStage: () => import("../line/problems-stage").then((part) => part.ProblemsStage),
   compareStage: () => import("../line/sentence-stage").then((part) => part.CompareStage),
   jumpPanel: () => import("../line/jump-panel").then((part) => part.JumpPanel),
   count: () => import("./count-fields").then((part) => part.CountFields),
@@ -66,6 +67,7 @@ export const PenStrip = dynamic(parts.penStrip, {
   loading: () => <div aria-busy className="h-14" />,
 });
 export const PairsStage = dynamic(parts.pairsStage, { ssr: false, loading: Busy });
+export const ProblemsStage = dynamic(parts.problemsStage, { ssr: false, loading: Busy });
 export const CompareStage = dynamic(parts.compareStage, { ssr: false, loading: Busy });
 export const JumpPanel = dynamic(parts.jumpPanel, { ssr: false, loading: Busy });
 export const CountFields = dynamic(parts.count, { ssr: false, loading: Busy });

@@ -1,7 +1,8 @@
 "use client";
 
 import { ArrowUp, Eye, EyeOff, Trash2 } from "lucide-react";
-import type { TrailSettings } from "@/core/lesson/lesson";
+import { readProblem } from "@/core/count/problem";
+import { MOST_PROBLEMS, type ProblemsSettings, type TrailSettings } from "@/core/lesson/lesson";
 import { NEW_TRAIL } from "@/core/lesson/new-lesson";
 import { MOST_PLACED, PLACED, type PlacedKind } from "@/core/lesson/placed";
 import {
@@ -21,7 +22,7 @@ import { lineAs } from "@/core/surface/line";
 import { startingChart } from "@/core/surface/starting-charts";
 import { startingLine } from "@/core/surface/starting-lines";
 import { NEW_TIMES } from "@/core/surface/times-grid";
-import { IconButton } from "@/kit/button";
+import { Button, IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Select } from "@/kit/select";
 import { Switch } from "@/kit/switch";
@@ -38,6 +39,7 @@ export const VIEW_NAMES: Record<PlacedKind, string> = {
   way: "Stops of the trail",
   pairs: "To the next ten",
   compare: "Two numbers compared",
+  problems: "Several problems",
 };
 
 /** A view of a kind as a board begins with it. */
@@ -61,6 +63,12 @@ export function newView(kind: PlacedKind): PlacedView {
       return { kind: "pairs", way: "on" };
     case "compare":
       return { kind: "compare", a: "47", b: "74" };
+    case "problems":
+      return {
+        kind: "problems",
+        items: ["8 − 3 = ?", "6 + 7 = ?", "9 + ? = 15", "14 − 6 = ?"],
+        check: "at-once",
+      };
     default:
       return kind satisfies never;
   }
@@ -140,6 +148,7 @@ export function ViewsPage() {
       )}
       <SentenceForm />
       <ComparedNumbers />
+      <ProblemFields />
       <CountParts />
     </div>
   );
@@ -195,6 +204,62 @@ function ComparedNumbers() {
     <div className="grid grid-cols-2 gap-3">
       {field("a", "Compare")}
       {field("b", "With")}
+    </div>
+  );
+}
+
+/** The problems, a line each, and when their answers are checked. */
+function ProblemFields() {
+  const problems = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "problems"));
+  const store = useBoardStore();
+  if (problems?.kind !== "problems") return null;
+  const lay = (part: Partial<ProblemsSettings>) =>
+    store
+      .getState()
+      .change((state) => ({ ...state, board: withView(state.board, { ...problems, ...part }) }));
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="grid grid-cols-2 gap-2">
+        {problems.items.map((text, index) => (
+          <div
+            // biome-ignore lint/suspicious/noArrayIndexKey: a problem is where it stands.
+            key={index}
+            className="flex items-end gap-1"
+          >
+            <CheckedField
+              label={`Problem ${index + 1}`}
+              value={text}
+              className="min-w-0 flex-1"
+              check={(typed) => {
+                const read = readProblem(typed);
+                return read.ok ? undefined : read.message;
+              }}
+              onTake={(typed) => lay({ items: problems.items.with(index, typed.trim()) })}
+            />
+            {problems.items.length > 1 && index === problems.items.length - 1 && (
+              <IconButton
+                name={`Remove problem ${index + 1}`}
+                onClick={() => lay({ items: problems.items.slice(0, -1) })}
+              >
+                <Trash2 aria-hidden size={18} />
+              </IconButton>
+            )}
+          </div>
+        ))}
+      </div>
+      {problems.items.length < MOST_PROBLEMS && (
+        <Button onClick={() => lay({ items: [...problems.items, "7 + 5 = ?"] })}>One more problem</Button>
+      )}
+      <Choice
+        label="Check the answers"
+        value={problems.check}
+        options={[
+          { value: "at-once", label: "At once" },
+          { value: "at-end", label: "At the end" },
+          { value: "off", label: "Off" },
+        ]}
+        onChange={(check) => lay({ check })}
+      />
     </div>
   );
 }

@@ -1,12 +1,9 @@
 "use client";
 
-import { Delete } from "lucide-react";
 import { useEffect } from "react";
+import { NumberKeys } from "@/kit/number-keys";
 import { keepKeyboard } from "@/kit/rail-button";
 import { pickScene, useBoard, useBoardStore } from "../board/use-board";
-
-const KEYS = ["1", "2", "3", "4", "5", "6", "7", "8", "9", "−", "0", "back", ".", "/"] as const;
-const NAMES: Record<string, string> = { "−": "Minus", back: "Last one away", ".": "Point", "/": "Over" };
 
 /** A large keypad, for fingers that cannot reach a keyboard; a keyboard works as well. */
 export function Keypad() {
@@ -26,19 +23,7 @@ export function Keypad() {
           </span>
         )}
       </output>
-      <div className="grid grid-cols-3 gap-2">
-        {KEYS.map((key) => (
-          <button
-            key={key}
-            type="button"
-            aria-label={NAMES[key] ?? key}
-            onMouseDown={keepKeyboard}
-            onClick={() => store.getState().typeKey(key)}
-            className="flex h-14 items-center justify-center rounded-button border border-rule bg-mist font-numeral text-3xl font-bold hover:border-ink"
-          >
-            {key === "back" ? <Delete aria-hidden size={26} /> : key}
-          </button>
-        ))}
+      <NumberKeys onKey={(key) => store.getState().typeKey(key)}>
         <button
           type="button"
           onMouseDown={keepKeyboard}
@@ -47,7 +32,7 @@ export function Keypad() {
         >
           Write it
         </button>
-      </div>
+      </NumberKeys>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { jumpLooks } from "@/core/count/jump-place";
-import type { Trail } from "@/core/count/trail";
-import { type Exact, exact, type NumberKey } from "@/core/number/exact";
+import { landings, type Trail } from "@/core/count/trail";
+import { exact, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { round } from "../round";
 import { LOOKS, type LookOfJump } from "./jump-look";
@@ -22,12 +22,11 @@ export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc
   const { geometry, placing } = layout;
   const looks = jumpLooks(trail);
   const arcs: Arc[] = [];
-  let at: Exact = exact(trail.start);
-  let part = placing.partOf(at);
+  const stops = landings(trail);
+  let part = placing.partOf(exact(trail.start));
   trail.jumps.forEach((by, index) => {
-    at = at.add(exact(by));
     const from = part;
-    part = placing.partOf(at);
+    part = placing.partOf(stops[index]!);
     if (Math.max(from, part) < -0.5 || Math.min(from, part) > 1.5) return;
     const length = Math.abs(part - from) * geometry.length;
     // A jump back stays below one that came the same way.
@@ -139,12 +138,14 @@ export function Arcs({ layout, trail, look, ghosts = false }: Props) {
   const { geometry } = layout;
   const arcs = arcsOf(layout, trail, look);
   const drawn = arcs.filter(({ index }) => !trail.covers[index]?.arc);
+  const many = drawn.length > MOST_SINGLE;
   const hidden = arcs.filter(({ index }) => trail.covers[index]?.arc);
   const size = arcTextSize(layout);
   const width = layout.heavy + 1;
   return (
     <g data-part="jumps" fill="none">
-      {drawn.map(({ index, from, to, height, look: { line, edge } }) => {
+      {many && <ManyArcs layout={layout} arcs={drawn} width={width} />}
+      {(many ? [] : drawn).map(({ index, from, to, height, look: { line, edge } }) => {
         const path = arcPath(geometry, from, to, height);
         return (
           <g key={index} data-jump={index}>
@@ -172,7 +173,7 @@ export function Arcs({ layout, trail, look, ghosts = false }: Props) {
             />
           </g>
         ))}
-      {drawn.map((arc) => (
+      {(many ? [] : drawn).map((arc) => (
         <Head key={arc.index} layout={layout} arc={arc} />
       ))}
       {arcLabels(layout, trail, arcs).map(
@@ -214,6 +215,23 @@ export function Arcs({ layout, trail, look, ghosts = false }: Props) {
       )}
     </g>
   );
+}
+
+/** So many arcs are each a drawing of its own, that can be touched; more of them are drawn as one. */
+const MOST_SINGLE = 60;
+
+/** Many arcs at once: those of a look are one path, so that a frame costs the same however many they are. */
+function ManyArcs({ layout, arcs, width }: { layout: LineLayout; arcs: readonly Arc[]; width: number }) {
+  const paths = new Map<LookOfJump, string>();
+  for (const { from, to, height, look } of arcs) {
+    paths.set(look, (paths.get(look) ?? "") + arcPath(layout.geometry, from, to, height));
+  }
+  return [...paths].map(([{ line, edge, text }, d]) => (
+    <g key={line + text}>
+      {edge && <path d={d} stroke={edge} strokeWidth={width + 2.5} strokeLinecap="round" />}
+      <path d={d} stroke={line} strokeWidth={width} strokeLinecap="round" />
+    </g>
+  ));
 }
 
 /** Where a jump lands: a head that points down to its number, on jumps long enough to carry one. */

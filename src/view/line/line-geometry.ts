@@ -84,11 +84,16 @@ export const cellHeight = (width: number, room: number) =>
 /** Where a number stands on a span, as a part of it; on an open line where there is room for it. */
 export type Placing = { partOf: (value: Exact) => number; valueAt: (part: number) => Exact };
 
+const NEAR = 1e6;
+
 /** A line on which equal distances are equally long. */
 export function evenPlacing(span: Span): Placing {
   const length = span.to.sub(span.from);
+  const [from, to] = [span.from.valueOf(), span.to.valueOf()];
+  // Near zero a float tells a place to far less than a pixel; far from it only exact numbers do.
+  const near = Math.max(Math.abs(from), Math.abs(to)) < NEAR && to - from > 1 / NEAR;
   return {
-    partOf: (value) => partOf(span, value),
+    partOf: near ? (value) => (value.valueOf() - from) / (to - from) : (value) => partOf(span, value),
     // To a millionth of the span: finer than a pixel, and exact.
     valueAt: (part) => span.from.add(length.mul(exact(Math.round(part * 1e6))).div(1e6)),
   };

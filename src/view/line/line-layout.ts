@@ -35,6 +35,8 @@ type Room = { width: number; height: number };
 
 export type LineLayout = {
   geometry: LineGeometry;
+  widest: number;
+  tallest: number;
   placing: Placing;
   span: Span;
   scale: Scale;
@@ -56,16 +58,24 @@ export type LineLayout = {
 };
 
 /** Numerals are made smaller, down to these sizes, before a label is left out. */
-const SMALLEST = { plain: 24, strong: 30 };
+const SMALLEST = { plain: 22, strong: 28 };
 
-/** Lays a span of a line out in its room, with the labels that there is room for. */
+/** What stays as it is while a line moves: how large its numerals are, and how much room its labels have. */
+type Frame = Pick<LineLayout, "numeral"> & { widest: number; tallest: number };
+
+/**
+ * Lays a span of a line out in its room, with the labels that there is room for.
+ * @param frame of the line at rest, while it moves: so its ends and its numerals stay where and as they are
+ */
 export function layOutLine(
   line: AnyLine,
   span: Span,
   marks: LineMarks,
   room: Room,
   strong: boolean,
+  frame?: Frame,
 ): LineLayout {
+  if (frame) return layOutAt(line, span, marks, room, strong, frame.numeral, frame);
   const laid = layOutAt(line, span, marks, room, strong, Number.POSITIVE_INFINITY);
   const { wanted, numeral } = laid;
   const least = strong ? SMALLEST.strong : SMALLEST.plain;
@@ -80,6 +90,7 @@ function layOutAt(
   room: Room,
   strong: boolean,
   most: number,
+  frame?: Frame,
 ): LineLayout & { wanted: number } {
   const shape = shapeOf(line);
   const scale = scaleOf(line, span);
@@ -88,10 +99,12 @@ function layOutAt(
   const roomFor = Math.min(room.height * 0.16, room.width * (shape === "upright" ? 0.1 : 0.045));
   const numeral = round(Math.max(15, Math.min(most, strong ? 46 : 38, roomFor * (strong ? 1.25 : 1))));
   const sizeOf = (written: Written) => labelSize(written, numeral);
-  const widest = Math.max(...[span.from, span.to].map((value) => sizeOf(write(value)).width), numeral * 1.4);
-  const tallest = sizeOf(
-    line.numbers === "decimal" ? write(span.to) : { whole: "1", over: "1", under: "2" },
-  ).height;
+  const widest =
+    frame?.widest ??
+    Math.max(...[span.from, span.to].map((value) => sizeOf(write(value)).width), numeral * 1.4);
+  const tallest =
+    frame?.tallest ??
+    sizeOf(line.numbers === "decimal" ? write(span.to) : { whole: "1", over: "1", under: "2" }).height;
   const steps = span.to.sub(span.from).div(scale.step).valueOf();
   const geometry = layGeometry(shape, room, { width: widest, height: tallest }, steps + 1);
   const put = line.open ? putOn(marks) : [];
@@ -106,6 +119,7 @@ function layOutAt(
   // Where the labels of the line itself stand, before those that are put on it.
   const apart = (geometry.length * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
   const gap = numeral * 0.45;
+  const least = strong ? SMALLEST.strong : SMALLEST.plain;
   // In a cell of its own a number may be smaller than on a line.
   const smallest = (widest * LEAST_NUMERAL) / numeral;
   const needed = shape === "upright" ? tallest * 1.02 : shape === "strip" ? smallest : widest + gap;
@@ -171,9 +185,11 @@ function layOutAt(
   for (const [key, rank] of special) if (rank < 2) add(key, exact(key), true);
 
   return {
-    // The size at which every label of the line would have room.
-    wanted: Math.floor(numeral * Math.min(1, apart / needed) * 0.99),
+    // The size at which as many labels have room as have at the smallest.
+    wanted: numeral * Math.min(1, (labelStride(apart, (needed * least) / numeral) * apart) / needed) * 0.99,
     geometry,
+    widest,
+    tallest,
     placing,
     span,
     scale,

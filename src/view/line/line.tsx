@@ -60,12 +60,28 @@ export const Line = memo(function Line({
   const target = useMemo(() => lookOf(settings, scene), [settings, scene]);
   const moving = useMovingSpan(settings, target, onLook);
   const { span } = moving;
-  const marks = useMemo(() => lineMarks(settings, span, scene, pins), [settings, span, scene, pins]);
-  const layout = useMemo(
-    () => layOutLine(settings, span, marks, size, strong),
-    [settings, span, marks, size, strong],
-  );
-  const anchors = useMemo(() => lineAnchors(layout), [layout]);
+  const atRest = useMemo(() => {
+    const marks = lineMarks(settings, target, scene, pins);
+    return { marks, layout: layOutLine(settings, target, marks, size, strong) };
+  }, [settings, target, scene, pins, size, strong]);
+  const moved = useMemo(() => {
+    if (span === target) return null;
+    const marks = lineMarks(settings, span, scene, pins);
+    return { marks, layout: layOutLine(settings, span, marks, size, strong, atRest.layout) };
+  }, [settings, span, target, scene, pins, size, strong, atRest]);
+  const { marks, layout } = moved ?? atRest;
+  // What lies over the line is moved as one piece while the line slides, and laid anew only when it comes to rest.
+  const slid = moved !== null && sameLength(span, target) && settings.kind === "line";
+  const held = slid ? atRest.layout : layout;
+  const anchors = useMemo(() => lineAnchors(held), [held]);
+  const shift = useMemo(() => {
+    if (!slid) return { x: 0, y: 0 };
+    const [a, b] = [
+      layout.geometry.point(layout.placing.partOf(target.from), 0),
+      layout.geometry.point(0, 0),
+    ];
+    return { x: a.x - b.x, y: a.y - b.y };
+  }, [slid, layout, target]);
   const touch = useLineTouch(room, settings, layout, moving, hand);
 
   const [keyboard, setKeyboard] = useState<NumberKey | null>(null);
@@ -227,10 +243,21 @@ export const Line = memo(function Line({
           )}
         </svg>
       </div>
-      {over?.(anchors, size.width, size.height)}
+      {over && (
+        <div
+          className="absolute inset-0 pointer-events-none"
+          style={
+            slid ? { transform: `translate(${shift.x}px, ${shift.y}px)`, willChange: "transform" } : undefined
+          }
+        >
+          {over(anchors, size.width, size.height)}
+        </div>
+      )}
     </div>
   );
 });
+
+const sameLength = (a: Span, b: Span) => a.to.sub(a.from).equals(b.to.sub(b.from));
 
 /** What is drawn over a line belongs to the nearest number, and slides with it. */
 function lineAnchors(layout: Layout): Anchors {

@@ -152,7 +152,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
     <div
       ref={frame}
       data-part="pen-layer"
-      className={`absolute top-0 left-0 z-30 ${pen ? "cursor-crosshair touch-none" : "pointer-events-none"}`}
+      className={`absolute top-0 left-0 z-30 ${pen ? "pointer-events-auto cursor-crosshair touch-none" : "pointer-events-none"}`}
       style={{ width, height }}
       onPointerDown={begin}
       onPointerMove={move}

@@ -272,7 +272,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
         />
         {over && (
           <div
-            className="pointer-events-none absolute overflow-hidden *:pointer-events-auto peer-data-moving:hidden"
+            className="pointer-events-none absolute overflow-hidden peer-data-moving:hidden"
             style={{ left: strips.left, top: strips.top, width, height }}
           >
             {over(anchors, width, height)}

@@ -1,0 +1,73 @@
+import fc from "fast-check";
+import { all, create } from "mathjs";
+import { describe, expect, test } from "vitest";
+import { exact, keyOf } from "../number/exact";
+import { LineSettings, plainLine } from "../surface/line";
+import { problemLine, readProblem } from "./problem";
+
+// mathjs (mathjs.org) with exact fractions, a general-purpose library, checks the answers.
+const math = create(all!, { number: "Fraction" });
+const read = (typed: string) => {
+  const said = readProblem(typed);
+  if (!said.ok) return said.message;
+  const { parts, answer, start } = said.problem;
+  return `${parts.map(({ text, blank }) => (blank ? "_" : text)).join(" ")} | ${answer} | ${start}`;
+};
+const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 + ? = 12.";
+
+describe("a problem", () => {
+  test.each([
+    ["8 - 3 = ?", "8 − 3 = _ | 5 | 8"],
+    ["8 − 3", "8 − 3 = _ | 5 | 8"],
+    ["8 - 3 =", "8 − 3 = _ | 5 | 8"],
+    ["8 + ? = 12", "8 + _ = 12 | 4 | 8"],
+    ["? + 5 = 12", "_ + 5 = 12 | 7 | 7"],
+    ["? - 5 = 12", "_ − 5 = 12 | 17 | 17"],
+    ["12 - ? = 5", "12 − _ = 5 | 7 | 12"],
+    ["4 x 6 = ?", "4 × 6 = _ | 24 | 0"],
+    ["4 x ? = 24", "4 × _ = 24 | 6 | 0"],
+    ["24 : 6 = ?", "24 ÷ 6 = _ | 4 | 24"],
+    ["-3 + 5 = ?", "− 3 + 5 = _ | 2 | -3"],
+    ["1/4 + ? = 1", "1/4 + _ = 1 | 0.75 | 0.25"],
+  ])("%s reads %s", (typed, said) => {
+    expect(read(typed)).toBe(said);
+  });
+
+  test.each([
+    ["", HINT],
+    ["? + ? = 5", HINT],
+    ["8 + 3 = 11", HINT],
+    ["8 = 3 = ?", HINT],
+    ["8 + = ?", "A number is missing at the end of the sentence."],
+    ["0 x ? = 5", "Nothing times 0 is another number. Write another problem."],
+    ["8 + ? = many", "Write a number, such as 7, −3, 0.2 or 3/4."],
+    ["1".repeat(61), "That is too long. Write at most 60 signs."],
+  ])("%s: %s", (typed, message) => {
+    expect(read(typed)).toBe(message);
+  });
+
+  test("nothing typed throws", () => {
+    const signs = fc.array(fc.constantFrom(..."0123456789+−×÷()=?/., x".split("")), { maxLength: 70 });
+    fc.assert(fc.property(signs, (typed) => void readProblem(typed.join(""))));
+  });
+
+  test("its answer makes the sentence true, as mathjs evaluates it, and its line holds its numbers", () => {
+    const number = fc.integer({ min: 0, max: 500 });
+    fc.assert(
+      fc.property(number, number, fc.constantFrom("+", "-"), fc.nat(2), (a, b, sign, blank) => {
+        const c = math.evaluate(`${a} ${sign} ${b}`).valueOf();
+        const sides = [a, b, Number(c)].map((value, i) => (i === blank ? "?" : String(value)));
+        const said = readProblem(`${sides[0]} ${sign} ${sides[1]} = ${sides[2]}`);
+        if (!said.ok) throw new Error(said.message);
+        expect(said.problem.answer).toBe(String([a, b, c][blank]));
+        const { from, to, interval, divisions } = problemLine(said.problem);
+        expect(LineSettings.safeParse(plainLine(from, to, interval, divisions)).success).toBe(true);
+        for (const key of [said.problem.start, said.problem.end]) {
+          expect(exact(key).compare(exact(from))).toBeGreaterThanOrEqual(0);
+          expect(exact(key).compare(exact(to))).toBeLessThanOrEqual(0);
+        }
+        expect(keyOf(exact(said.problem.start))).toBe(said.problem.start);
+      }),
+    );
+  });
+});

@@ -1,0 +1,131 @@
+import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+import { readNumber } from "../number/read-number";
+import { showNumber } from "../number/show-number";
+import { readSentence } from "./read-sentence";
+
+/** Most signs of a problem as it is typed. */
+export const MOST_PROBLEM = 60;
+
+/** A piece of a problem as it stands on the board; the blank is where its answer goes. */
+export type ProblemPart = { text: string; blank: boolean };
+
+/** A number sentence with one blank: how it reads, what belongs in the blank, and where its jumps begin and lead. */
+export type Problem = { parts: ProblemPart[]; answer: NumberKey; start: NumberKey; end: NumberKey };
+export type ProblemRead = { ok: true; problem: Problem } | { ok: false; message: string };
+
+const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 + ? = 12.";
+const SIGNS: Record<string, string> = { "-": "−", "–": "−", "*": "×", x: "×", ":": "÷" };
+
+/**
+ * Reads a problem: "8 − 3 = ?", "8 + ? = 12", "? + 5 = 12", "4 × 6 = ?". The blank is a question mark; one that is left
+ * out at the end is understood. Never throws; the message says what is wrong and what to do.
+ */
+export function readProblem(typed: string): ProblemRead {
+  const text = typed.trim().replace(/[-–*x:]/g, (sign) => SIGNS[sign] ?? sign);
+  if (text.length > MOST_PROBLEM) return no(`That is too long. Write at most ${MOST_PROBLEM} signs.`);
+  const whole = /=/.test(text) ? text.replace(/=\s*$/, "= ?") : text.includes("?") ? text : `${text} = ?`;
+  const sides = whole.split("=").map((side) => side.trim());
+  const [left, right] = sides;
+  if (left === undefined || right === undefined || sides.length > 2 || left === "" || right === "")
+    return no(HINT);
+  if (whole.split("?").length !== 2) return no(HINT);
+  return right === "?" ? withAnswerLast(left) : withBlank(left, right);
+}
+
+function withAnswerLast(left: string): ProblemRead {
+  const read = readSentence(left, "one");
+  if (!read.ok) return read;
+  const start = /^[^+−×÷(]*÷/.test(left) ? quotient(left) : null;
+  return {
+    ok: true,
+    problem: {
+      parts: [...partsOf(left), { text: "=", blank: false }, { text: "", blank: true }],
+      // 24 ÷ 6 asks how many sixes there are, and not where the jumps lead.
+      answer: start ?? read.value,
+      start: read.start,
+      end: read.value,
+    },
+  };
+}
+
+function quotient(left: string): NumberKey | null {
+  const [a, b] = left.split("÷").map((text) => readNumber(text));
+  return a?.ok && b?.ok && b.value.n !== 0n ? keyOf(a.value.div(b.value)) : null;
+}
+
+/** One of two numbers and the sign between them is asked for: a ± ? = c, ? ± b = c, a × ? = c. */
+function withBlank(left: string, right: string): ProblemRead {
+  const form = /^(\?|[^+−×÷()?]+)\s*([+−×])\s*(\?|[^+−×÷()?]+)$/.exec(left.replace(/^−/, "-"));
+  const result = readNumber(right);
+  if (!result.ok) return result;
+  if (!form) return no(HINT);
+  const [, a, sign, b] = form as unknown as [string, string, "+" | "−" | "×", string];
+  const known = readNumber(a.trim() === "?" ? b : a);
+  if (!known.ok) return known;
+  const first = a.trim() === "?";
+  const value = solve(known.value, sign, result.value, first);
+  if (value === null) return no("Nothing times 0 is another number. Write another problem.");
+  const answer = readNumber(keyOf(value));
+  if (!answer.ok) return no("Its answer cannot be written with the digits a number may have here.");
+  const start = sign === "×" ? exact(0) : first ? value : known.value;
+  return {
+    ok: true,
+    problem: {
+      parts: [
+        ...partsOf(left),
+        { text: "=", blank: false },
+        { text: showNumber(keyOf(result.value)), blank: false },
+      ],
+      answer: keyOf(value),
+      start: keyOf(start),
+      end: keyOf(result.value),
+    },
+  };
+}
+
+function solve(known: Exact, sign: "+" | "−" | "×", result: Exact, first: boolean): Exact | null {
+  if (sign === "×") return known.n === 0n ? null : result.div(known);
+  if (sign === "+") return result.sub(known);
+  return first ? result.add(known) : known.sub(result);
+}
+
+/** The numbers and signs of one side, as they are written. */
+function partsOf(side: string): ProblemPart[] {
+  return (side.match(/\d+(?:[.,]\d+|\/\d+)?|[+−×÷()?]|-/g) ?? []).map((text) =>
+    text === "?"
+      ? { text: "", blank: true }
+      : { text: text === "-" ? "−" : text.replace(",", "."), blank: false },
+  );
+}
+
+const no = (message: string): ProblemRead => ({ ok: false, message });
+
+/**
+ * The line that a problem is solved on: from 0, or from a whole ten below, to a whole ten above, in ones or in tens. In
+ * smaller parts where its numbers have them, and in coarser ones where they are large.
+ */
+export function problemLine({ start, end, answer }: Problem): {
+  from: string;
+  to: string;
+  interval: string;
+  divisions: number;
+} {
+  const all = [start, end].map((key) => exact(key));
+  const low = all.reduce((a, b) => (a.compare(b) < 0 ? a : b));
+  const high = all.reduce((a, b) => (a.compare(b) > 0 ? a : b));
+  const parts = [start, end, answer].some((key) => exact(key).d !== 1n);
+  const length = high.sub(low.compare(0) > 0 ? exact(0) : low);
+  let ten = exact(parts ? 1 : 10);
+  while (length.div(ten).compare(10) > 0) ten = ten.mul(10);
+  const from =
+    low.compare(0) >= 0 && high.compare(ten.mul(10)) <= 0 ? exact(0) : low.div(ten).floor().mul(ten);
+  const above = high.div(ten).ceil().mul(ten);
+  const to = above.compare(from) > 0 ? above : from.add(ten);
+  const few = to.sub(from).div(ten).compare(2) <= 0;
+  return {
+    from: keyOf(from),
+    to: keyOf(to),
+    interval: keyOf(few ? ten.div(10) : ten),
+    divisions: few ? 1 : 10,
+  };
+}

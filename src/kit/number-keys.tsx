@@ -1,0 +1,27 @@
+import { Delete } from "lucide-react";
+import type { ReactNode } from "react";
+import { keepKeyboard } from "./rail-button";
+
+const KEYS = ["1", "2", "3", "4", "5", "6", "7", "8", "9", "−", "0", "back", ".", "/"] as const;
+const NAMES: Record<string, string> = { "−": "Minus", back: "Last one away", ".": "Point", "/": "Over" };
+
+/** The keys of a number, large enough for fingers, and the one that writes it. "back" takes the last sign away. */
+export function NumberKeys({ onKey, children }: { onKey: (key: string) => void; children: ReactNode }) {
+  return (
+    <div className="grid grid-cols-3 gap-2">
+      {KEYS.map((key) => (
+        <button
+          key={key}
+          type="button"
+          aria-label={NAMES[key] ?? key}
+          onMouseDown={keepKeyboard}
+          onClick={() => onKey(key)}
+          className="flex h-14 items-center justify-center rounded-button border border-rule bg-mist font-numeral text-3xl font-bold hover:border-ink"
+        >
+          {key === "back" ? <Delete aria-hidden size={26} /> : key}
+        </button>
+      ))}
+      {children}
+    </div>
+  );
+}

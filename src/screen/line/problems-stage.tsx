@@ -1,0 +1,211 @@
+"use client";
+
+import { clsx } from "clsx";
+import { Check, RotateCcw } from "lucide-react";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { type Problem, readProblem } from "@/core/count/problem";
+import type { Work } from "@/core/lesson/scene";
+import { keyOf, type NumberKey } from "@/core/number/exact";
+import { readNumber } from "@/core/number/read-number";
+import { showNumber } from "@/core/number/show-number";
+import { wrongWords } from "@/core/puzzle/hint";
+import { Button, IconButton } from "@/kit/button";
+import { say } from "@/kit/messages";
+import { NumberKeys } from "@/kit/number-keys";
+import { Popover } from "@/kit/popover";
+import { ProblemLine } from "@/view/line/problem-card";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+
+/** Several short problems, each with its line; jumps are drawn by touch, and answers filled in. */
+export function ProblemsStage({ strong }: { strong: boolean }) {
+  const settings = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "problems"));
+  const scene = useBoard(pickScene);
+  const store = useBoardStore();
+  const items = settings?.kind === "problems" ? settings.items : null;
+  const problems = useMemo(
+    () =>
+      (items ?? []).flatMap((text): Problem[] => {
+        const read = readProblem(text);
+        return read.ok ? [read.problem] : [];
+      }),
+    [items],
+  );
+  if (settings?.kind !== "problems") return null;
+  const { check } = settings;
+  const answer = (index: number, says: NumberKey) => {
+    if (check === "at-once" && says !== problems[index]?.answer) return say(wrongWords(says));
+    store.getState().act([[{ do: "answer", problem: index, says }]]);
+  };
+  const checkAll = () => {
+    store.getState().act([[{ do: "work-check" }]]);
+    const right = problems.filter(({ answer: belongs }, i) => scene.work.get(i)?.says === belongs).length;
+    say(`${right} of ${problems.length} are right.`);
+  };
+  return (
+    <section aria-label="Problems" className="flex size-full min-h-0 min-w-0 flex-col gap-2">
+      <div
+        className={clsx(
+          "grid min-h-0 flex-1 auto-rows-fr gap-3",
+          problems.length > 2 && "grid-cols-2 portrait:grid-cols-1",
+        )}
+      >
+        {problems.map((problem, index) => {
+          const work = scene.work.get(index);
+          const told =
+            check === "at-once" ? work?.says !== undefined && work.says !== null : scene.workChecked;
+          return (
+            <article
+              // biome-ignore lint/suspicious/noArrayIndexKey: a problem is where it stands.
+              key={index}
+              aria-label={`Problem ${index + 1}`}
+              className="flex min-h-0 min-w-0 flex-col rounded-card bg-board px-3 py-2"
+            >
+              <div className="flex shrink-0 items-center gap-2">
+                <Sentence
+                  problem={problem}
+                  work={work}
+                  told={told}
+                  onAnswer={(says) => answer(index, says)}
+                />
+                <span className="flex-1" />
+                {work && (
+                  <IconButton
+                    name={`Problem ${index + 1} anew`}
+                    onClick={() => store.getState().act([[{ do: "work-anew", problem: index }]])}
+                  >
+                    <RotateCcw aria-hidden size={19} />
+                  </IconButton>
+                )}
+              </div>
+              <div className="min-h-0 flex-1">
+                <ProblemLine
+                  name={`Line of problem ${index + 1}`}
+                  problem={problem}
+                  work={work}
+                  strong={strong}
+                  onJump={(by) => store.getState().act([[{ do: "work", problem: index, by }]])}
+                />
+              </div>
+            </article>
+          );
+        })}
+      </div>
+      {check === "at-end" && (
+        <Button look="strong" className="h-14 self-center" onClick={checkAll}>
+          Check the answers
+        </Button>
+      )}
+    </section>
+  );
+}
+
+type SentenceProps = {
+  problem: Problem;
+  work: Work | undefined;
+  told: boolean;
+  onAnswer: (says: NumberKey) => void;
+};
+
+function Sentence({ problem, work, told, onAnswer }: SentenceProps) {
+  const [open, setOpen] = useState(false);
+  const says = work?.says ?? null;
+  const right = says === problem.answer;
+  return (
+    <p className="flex items-center gap-[0.3em] font-numeral text-[clamp(24px,3.6vh,42px)] leading-none">
+      {problem.parts.map(({ text, blank }, index) =>
+        blank ? (
+          <Popover
+            // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order.
+            key={index}
+            label="Which number?"
+            open={open}
+            onOpenChange={setOpen}
+            button={
+              <button
+                type="button"
+                aria-label={
+                  says === null
+                    ? "Blank"
+                    : `${showNumber(says)}, by hand${told && !right ? ", does not belong here" : ""}`
+                }
+                className={clsx(
+                  "flex h-[1.35em] min-w-[1.9em] items-center justify-center gap-1 rounded-[10px] border-3 px-[0.25em]",
+                  says === null
+                    ? "border-dashed border-stair-deep bg-lit"
+                    : "border-transparent font-bold text-by-hand",
+                  told &&
+                    says !== null &&
+                    !right &&
+                    "underline decoration-wrong decoration-wavy underline-offset-4",
+                )}
+              >
+                {says === null ? "" : showNumber(says)}
+                {told && right && (
+                  <Check aria-hidden className="size-[0.7em] text-thousands" strokeWidth={3} />
+                )}
+              </button>
+            }
+          >
+            <NumberPad
+              onDone={(said) => {
+                setOpen(false);
+                onAnswer(said);
+              }}
+            />
+          </Popover>
+        ) : (
+          // biome-ignore lint/suspicious/noArrayIndexKey: as above.
+          <span key={index}>{text}</span>
+        ),
+      )}
+    </p>
+  );
+}
+
+/** A number typed with fingers, or with the keyboard. */
+function NumberPad({ onDone }: { onDone: (says: NumberKey) => void }) {
+  const [typed, setTyped] = useState("");
+  const [message, setMessage] = useState("");
+  const field = useRef<HTMLInputElement>(null);
+  // The field asks for no keyboard of the display's own, so that it can have the one on the table.
+  useEffect(() => field.current?.focus(), []);
+  const done = () => {
+    const read = readNumber(typed);
+    if (!read.ok) return setMessage(read.message);
+    onDone(keyOf(read.value));
+    setTyped("");
+  };
+  return (
+    <form
+      className="flex w-64 flex-col gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        done();
+      }}
+    >
+      <input
+        ref={field}
+        aria-label="Answer"
+        inputMode="none"
+        value={typed}
+        maxLength={12}
+        autoComplete="off"
+        onChange={(event) => setTyped(event.target.value)}
+        className="h-14 w-full rounded-button border-2 border-rule text-center font-numeral text-3xl font-bold text-by-hand"
+      />
+      <p aria-live="polite" className="text-sm font-medium text-wrong empty:hidden">
+        {message}
+      </p>
+      <NumberKeys
+        onKey={(key) => {
+          setMessage("");
+          setTyped((was) => (key === "back" ? was.slice(0, -1) : (was + key).slice(0, 12)));
+        }}
+      >
+        <Button type="submit" look="stair" className="h-14 px-2">
+          Write it
+        </Button>
+      </NumberKeys>
+    </form>
+  );
+}

@@ -1,0 +1,207 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { jumpOn, startTrail, type Trail } from "@/core/count/trail";
+import { type LineMarks, lineMarks } from "@/core/lesson/line-marks";
+import type { Move } from "@/core/lesson/move";
+import { EMPTY_SCENE, fold } from "@/core/lesson/scene";
+import { exact } from "@/core/number/exact";
+import { LineSettings, lineAs, plainLine, wholeSpan } from "@/core/surface/line";
+import { slideSpan } from "@/core/surface/line-scale";
+import { startingLine } from "@/core/surface/starting-lines";
+import { arcLabels, arcsOf } from "./arcs";
+import { openPlacing } from "./line-geometry";
+import { type LineLayout, layOutLine, nearestNumber, numberNear } from "./line-layout";
+
+const ROOM = { width: 1200, height: 320 };
+const lay = (
+  line: LineSettings | ReturnType<typeof lineAs>,
+  moves: Move[] = [],
+  room = ROOM,
+  strong = false,
+) => {
+  const scene = fold(EMPTY_SCENE, moves);
+  const span = wholeSpan(line);
+  return layOutLine(line, span, lineMarks(line, span, scene), room, strong);
+};
+const keys = ({ labels }: LineLayout) => labels.map(({ key }) => key).sort((a, b) => Number(a) - Number(b));
+const trail = (start: string, ...jumps: string[]): Trail =>
+  jumps.reduce((so, by) => jumpOn(so, by), startTrail(start));
+
+/** The pairs of labels that lie on each other. */
+function collisions({ labels }: LineLayout): string[] {
+  return labels.flatMap((a, i) =>
+    labels
+      .slice(i + 1)
+      .filter(
+        (b) =>
+          Math.abs(a.x - b.x) < (a.width + b.width) / 2 - 0.01 &&
+          Math.abs(a.y - b.y) < (a.height + b.height) / 2 - 0.01,
+      )
+      .map((b) => `${a.key} ${b.key}`),
+  );
+}
+
+describe("the labels of a line", () => {
+  test("never lie on each other, whatever the line, its room, and what is put on it", () => {
+    const line = fc
+      .record({
+        from: fc.integer({ min: -2000, max: 2000 }),
+        length: fc.integer({ min: 1, max: 3000 }),
+        interval: fc.constantFrom("1", "10", "0.5", "1/3", "25"),
+        divisions: fc.integer({ min: 1, max: 10 }),
+        shape: fc.constantFrom("flat" as const, "upright" as const, "ring" as const),
+        numbers: fc.constantFrom("decimal" as const, "mixed" as const, "parts" as const),
+        open: fc.boolean(),
+      })
+      .map(({ from, length, interval, divisions, ...more }) =>
+        LineSettings.safeParse(plainLine(String(from), String(from + length), interval, divisions, more)),
+      );
+    const move = fc
+      .integer({ min: -100, max: 400 })
+      .chain((number) =>
+        fc.constantFrom<Move>(
+          { do: "mark", ink: "sun", numbers: [String(number)] },
+          { do: "cover", numbers: [String(number)] },
+          { do: "focus", number: String(number) },
+          { do: "jump", by: String(number) },
+        ),
+      );
+    fc.assert(
+      fc.property(
+        line,
+        fc.array(move, { maxLength: 12 }),
+        fc.integer({ min: 300, max: 1800 }),
+        fc.integer({ min: 160, max: 900 }),
+        fc.boolean(),
+        (read, moves, width, height, strong) => {
+          fc.pre(read.success);
+          expect(collisions(lay(read.data, moves, { width, height }, strong))).toEqual([]);
+        },
+      ),
+    );
+  });
+
+  test("all stay where there is room, and every second, fifth or tenth where there is not", () => {
+    expect(keys(lay(startingLine("0-10")))).toHaveLength(11);
+    expect(keys(lay(startingLine("0-20")))).toHaveLength(21);
+    expect(keys(lay(plainLine("0", "100", "1")))).toHaveLength(11);
+    expect(keys(lay(plainLine("0", "60", "1")))).toHaveLength(13);
+    expect(keys(lay(plainLine("0", "100", "1"), [], { width: 500, height: 300 }))).toHaveLength(6);
+  });
+
+  test("are those that the line asks for: its ends, one in three, chosen ones, none", () => {
+    const of = (more: Partial<LineSettings>) => keys(lay(plainLine("0", "12", "1", 1, more)));
+    expect(of({ labels: "ends" })).toEqual(["0", "12"]);
+    expect(of({ labels: "every", every: 3 })).toEqual(["0", "3", "6", "9", "12"]);
+    expect(of({ labels: "chosen", chosen: ["4", "7", "40"] })).toEqual(["4", "7"]);
+    expect(of({ labels: "none" })).toEqual([]);
+  });
+
+  test("what is put on a line has a label, in a second row where the first is full", () => {
+    const layout = lay(startingLine("0-100"), [
+      { do: "start", number: "27" },
+      { do: "jump", by: "3" },
+      { do: "mark", ink: "sea", numbers: ["48"] },
+    ]);
+    expect(keys(layout)).toEqual(expect.arrayContaining(["27", "30", "48"]));
+    expect(layout.labels.filter(({ led }) => led !== null).map(({ key }) => key)).toContain("48");
+  });
+
+  test("keep their size and place while the line slides", () => {
+    const line = startingLine("0-100");
+    const rest = lay(line);
+    const span = slideSpan(wholeSpan(line), exact("910.4"));
+    const moved = layOutLine(line, span, lineMarks(line, span, EMPTY_SCENE), ROOM, false, rest);
+    expect([moved.numeral, moved.geometry.point(0, 0), moved.geometry.length]).toEqual([
+      rest.numeral,
+      rest.geometry.point(0, 0),
+      rest.geometry.length,
+    ]);
+  });
+});
+
+describe("a touch on a line", () => {
+  test("is about the number whose place it is on, on every shape", () => {
+    for (const shape of ["flat", "upright"] as const) {
+      const layout = lay({ ...startingLine("0-20"), shape }, [], { width: 900, height: 900 });
+      for (let number = 0; number <= 20; number += 1) {
+        const at = layout.geometry.point(layout.placing.partOf(exact(number)), 0);
+        expect(nearestNumber(layout, at)).toBe(String(number));
+      }
+    }
+    const ring = lay(startingLine("ring"), [], { width: 700, height: 700 });
+    for (const number of ["0", "15", "22", "45", "59"]) {
+      expect(nearestNumber(ring, ring.geometry.point(ring.placing.partOf(exact(number)), 0))).toBe(number);
+    }
+    const strip = lay(lineAs(startingLine("0-10"), "strip"));
+    expect(numberNear(strip, strip.geometry.point(strip.placing.partOf(exact(7)), 0))).toBe("7");
+  });
+
+  test("on a label is about its number", () => {
+    const layout = lay(startingLine("0-100"));
+    const label = layout.labels.find(({ key }) => key === "40")!;
+    expect(numberNear(layout, { x: label.x + label.width / 3, y: label.y })).toBe("40");
+  });
+});
+
+describe("an open line", () => {
+  test("has its numbers in order, none too near its neighbour, and each is found where it stands", () => {
+    const put = fc
+      .uniqueArray(fc.integer({ min: -5000, max: 5000 }), { minLength: 2, maxLength: 8 })
+      .map((all) => all.sort((a, b) => a - b).map((number) => exact(number)));
+    fc.assert(
+      fc.property(put, (numbers) => {
+        const placing = openPlacing({ from: exact(0), to: exact(100) }, numbers);
+        const parts = numbers.map((number) => placing.partOf(number));
+        parts.slice(1).forEach((part, i) => {
+          expect(part - parts[i]!).toBeGreaterThan(0.02);
+        });
+        expect(parts.at(-1)!).toBeLessThanOrEqual(1);
+        for (const number of numbers) {
+          expect(placing.valueAt(placing.partOf(number)).sub(number).abs().valueOf()).toBeLessThan(0.01);
+        }
+      }),
+    );
+  });
+});
+
+describe("the sizes of jumps", () => {
+  const marks = (of: Trail): LineMarks => ({
+    states: {},
+    ranks: {},
+    focus: null,
+    start: of.start,
+    trail: of,
+    aside: null,
+  });
+  const sizes = (of: Trail) => {
+    const line = startingLine("0-100");
+    const layout = layOutLine(line, wholeSpan(line), marks(of), ROOM, false);
+    return arcLabels(layout, of, arcsOf(layout, of));
+  };
+  test("stand over their arcs; small equal ones share one", () => {
+    expect(sizes(trail("27", "3", "40")).map(({ text }) => text)).toEqual(["+3", "+40"]);
+    expect(sizes(trail("10", "1", "1", "1", "1", "1", "1")).map(({ text }) => text)).toEqual([
+      "6 jumps of 1",
+    ]);
+    expect(sizes(trail("60", "-20", "-20")).map(({ text }) => text)).toEqual(["−20", "−20"]);
+  });
+
+  test("never lie on each other", () => {
+    const some = fc.array(fc.integer({ min: -30, max: 30 }).filter(Boolean).map(String), {
+      minLength: 1,
+      maxLength: 14,
+    });
+    fc.assert(
+      fc.property(some, (by) => {
+        const labels = sizes(trail("50", ...by));
+        labels.forEach((a, i) => {
+          for (const b of labels.slice(i + 1)) {
+            const apart = Math.abs(a.x - b.x) >= (a.width + b.width) / 2 - 0.01 || Math.abs(a.y - b.y) >= 20;
+            expect(apart).toBe(true);
+          }
+        });
+      }),
+    );
+  });
+});

@@ -1,0 +1,88 @@
+"use client";
+
+import { memo, type PointerEvent, useMemo, useRef, useState } from "react";
+import { type Problem, problemLine } from "@/core/count/problem";
+import { jumpOn, startTrail } from "@/core/count/trail";
+import type { LineMarks } from "@/core/lesson/line-marks";
+import type { Work } from "@/core/lesson/scene";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
+import { plainLine, wholeSpan } from "@/core/surface/line";
+import { useSize } from "@/kit/use-size";
+import { Arcs, arcPath, signed } from "./arcs";
+import { LineDrawing } from "./line-drawing";
+import { layOutLine, nearestNumber } from "./line-layout";
+
+type Props = {
+  name: string;
+  problem: Problem;
+  work: Work | undefined;
+  strong: boolean;
+  /** Where a jump from where the work stands was drawn to. */
+  onJump: (by: NumberKey) => void;
+};
+
+/** The small line of one problem: its start ringed, and the jumps that pupils draw. A touch jumps to its number. */
+export const ProblemLine = memo(function ProblemLine({ name, problem, work, strong, onJump }: Props) {
+  const room = useRef<HTMLDivElement>(null);
+  const size = useSize(room, { width: 560, height: 150 });
+  const [to, setTo] = useState<NumberKey | null>(null);
+  const { line, trail, layout, marks } = useMemo(() => {
+    const { from, to: end, interval, divisions } = problemLine(problem);
+    const of = plainLine(from, end, interval, divisions, { pinned: true });
+    const way = (work?.jumps ?? []).reduce((so, by) => jumpOn(so, by), startTrail(problem.start));
+    const span = wholeSpan(of);
+    const seen: LineMarks = {
+      states: {},
+      ranks: { [way.start]: 3, [way.end]: 3 },
+      focus: way.jumps.length > 0 ? way.end : null,
+      start: way.start,
+      trail: way,
+      aside: null,
+    };
+    return { line: of, trail: way, marks: seen, layout: layOutLine(of, span, seen, size, strong) };
+  }, [problem, work, size, strong]);
+  const under = (event: PointerEvent) => {
+    const box = room.current!.getBoundingClientRect();
+    return nearestNumber(layout, { x: event.clientX - box.left, y: event.clientY - box.top });
+  };
+  const part = (key: NumberKey) => layout.placing.partOf(exact(key));
+  const by = to === null ? null : keyOf(exact(to).sub(exact(trail.end)));
+  return (
+    <div
+      ref={room}
+      role="img"
+      aria-label={`${name}: ${trail.jumps.length === 0 ? `starts at ${showNumber(trail.start)}` : `jumped ${trail.jumps.map((jump) => signed(jump)).join(", ")} to ${showNumber(trail.end)}`}`}
+      className="size-full touch-none select-none"
+      onMouseDown={(event) => event.preventDefault()}
+      onPointerDown={(event) => {
+        if (event.button !== 0) return;
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setTo(under(event));
+      }}
+      onPointerMove={(event) => to !== null && setTo(under(event))}
+      onPointerCancel={() => setTo(null)}
+      onPointerUp={(event) => {
+        if (to === null) return;
+        const landing = keyOf(exact(under(event)).sub(exact(trail.end)));
+        setTo(null);
+        if (landing !== "0") onJump(landing);
+      }}
+    >
+      <svg width={size.width} height={size.height} aria-hidden className="pointer-events-none block">
+        <LineDrawing line={line} layout={layout} marks={{ ...marks, trail: null }} />
+        <Arcs layout={layout} trail={trail} />
+        {to !== null && by !== null && by !== "0" && (
+          <path
+            d={arcPath(layout.geometry, part(trail.end), part(to), Math.min(layout.geometry.headroom, 60))}
+            fill="none"
+            stroke="var(--color-focus)"
+            strokeWidth={layout.heavy}
+            strokeDasharray="2 9"
+            strokeLinecap="round"
+          />
+        )}
+      </svg>
+    </div>
+  );
+});

@@ -1,0 +1,84 @@
+import { expect, type Page, test } from "@playwright/test";
+import { HANDS, press } from "./support/hands";
+import { addLesson, saved } from "./support/lessons";
+
+test.use({ hasTouch: true });
+
+const problem = (page: Page, number: number) => page.getByRole("article", { name: `Problem ${number}` });
+
+async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("combobox", { name: "View 1" }).click();
+  await page.getByRole("option", { name: "Several problems" }).click();
+  await expect(problem(page, 1)).toBeVisible();
+  return id;
+}
+
+for (const hand of HANDS) {
+  test(`answers are filled in and told kindly, by ${hand}`, async ({ page, request }) => {
+    await open(page, request);
+    await press(hand, page.getByRole("button", { name: "Teach" }));
+    await press(hand, problem(page, 1).getByRole("button", { name: "Blank" }));
+    await page.keyboard.type("6");
+    await page.keyboard.press("Enter");
+    await expect(page.getByText("6 does not live here. How could we find out what does?")).toBeVisible();
+    await expect(problem(page, 1).getByRole("button", { name: "Blank" })).toBeVisible();
+    await press(hand, problem(page, 1).getByRole("button", { name: "Blank" }));
+    await press(hand, page.getByRole("dialog").getByRole("button", { name: "5", exact: true }));
+    await press(hand, page.getByRole("button", { name: "Write it" }));
+    await expect(problem(page, 1).getByRole("button", { name: "5, by hand", exact: true })).toBeVisible();
+    await press(hand, page.getByRole("button", { name: "Take back" }));
+    await expect(problem(page, 1).getByRole("button", { name: "Blank" })).toBeVisible();
+  });
+}
+
+test("jumps are drawn on the line of a problem, by touch, and taken away", async ({ page, request }) => {
+  await open(page, request);
+  await page.getByRole("button", { name: "Teach" }).click();
+  const line = problem(page, 1).getByRole("img", { name: /^Line of problem 1/ });
+  await expect(line).toHaveAccessibleName("Line of problem 1: starts at 8");
+  const box = (await line.boundingBox())!;
+  const at = (number: number) => {
+    // A short line runs from 26 pixels to as many before its end.
+    const pad = 26;
+    return { x: box.x + pad + ((box.width - 2 * pad) * number) / 10, y: box.y + box.height * 0.5 };
+  };
+  const five = at(5);
+  await page.touchscreen.tap(five.x, five.y);
+  await expect(line).toHaveAccessibleName("Line of problem 1: jumped −3 to 5");
+  await page.getByRole("button", { name: "Problem 1 anew" }).tap();
+  await expect(line).toHaveAccessibleName("Line of problem 1: starts at 8");
+});
+
+test("problems are written, up to eight, and checked at the end", async ({ page, request }) => {
+  const id = await open(page, request);
+  await page.getByRole("textbox", { name: "Problem 1" }).fill("8 + 3 = 11");
+  await expect(page.getByText(/Write a number sentence with one blank/)).toBeVisible();
+  await page.getByRole("textbox", { name: "Problem 1" }).fill("27 + ? = 70");
+  for (let i = 0; i < 4; i += 1) await page.getByRole("button", { name: "One more problem" }).click();
+  await expect(page.getByRole("article")).toHaveCount(8);
+  await expect(page.getByRole("button", { name: "One more problem" })).toHaveCount(0);
+  await page.getByRole("radio", { name: "At the end" }).click();
+  await page.getByRole("button", { name: "Teach" }).click();
+  for (const [number, says] of [
+    [1, "43"],
+    [2, "12"],
+  ] as const) {
+    await problem(page, number).getByRole("button", { name: "Blank" }).click();
+    await page.keyboard.type(says);
+    await page.keyboard.press("Enter");
+    await expect(
+      problem(page, number).getByRole("button", { name: `${says}, by hand`, exact: true }),
+    ).toBeVisible();
+  }
+  await page.getByRole("button", { name: "Check the answers" }).click();
+  await expect(page.getByText("1 of 8 are right.")).toBeVisible();
+  await expect(
+    problem(page, 2).getByRole("button", { name: "12, by hand, does not belong here" }),
+  ).toBeVisible();
+  await saved(page);
+  await page.goto(`/lesson/${id}`);
+  await expect(page.getByRole("article")).toHaveCount(8);
+});
