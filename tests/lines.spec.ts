@@ -227,8 +227,14 @@ test("a jump is drawn from a number to another; split, joined, its size covered 
   await expect.poll(() => says(page)).toBe("20 + 30 = 50");
   await button(page, "Split in 3").click();
   await expect.poll(() => says(page)).toBe("20 + 3 × 10 = 50");
-  await button(page, "Join the last two").click();
+  await button(page, "Join to the one before").click();
   await expect.poll(() => says(page)).toBe("20 + 10 + 20 = 50");
+  // Another jump is chosen by a touch on its size.
+  await page.locator("[data-sizes='0']").click();
+  await expect(page.getByText("Jump 1 of 2: +10")).toBeVisible();
+  await button(page, "Split in 2").click();
+  await expect.poll(() => says(page)).toBe("20 + 2 × 5 + 20 = 50");
+  await button(page, "Take back").click();
   await page.keyboard.press("c");
   await sentence(page).getByRole("button", { name: "10", exact: true }).click();
   await expect(sentence(page).getByRole("button", { name: "covered" })).toHaveCount(1);
@@ -362,7 +368,7 @@ test("an open line has nothing on it but what is put there", async ({ page, requ
   await open(page, request);
   await page.getByRole("button", { name: "Open line", exact: true }).click();
   await expect(page.getByRole("gridcell", { name: /^\d+$/ })).toHaveCount(1);
-  await addView(page, "Stops of the trail");
+  await addView(page, "Stops");
   await button(page, "Teach").click();
   await page.keyboard.press("j");
   await field(page, "Number sentence").fill("276 + 224");
@@ -375,4 +381,59 @@ test("an open line has nothing on it but what is put there", async ({ page, requ
   await page.keyboard.press("c");
   await stops.getByRole("button", { name: "300" }).click();
   await expect(at(page, "300")).toHaveAccessibleName("covered");
+});
+
+test("the pointer is drawn along, walks with the count, and is covered till it stands still", async ({
+  page,
+  request,
+}) => {
+  await open(page, request);
+  await page.getByRole("radio", { name: "Till still" }).click();
+  await button(page, "Teach").click();
+  await expect(page.getByRole("complementary")).toHaveCount(0);
+  await button(page, "One on").click();
+  const pointer = page.locator("[data-part=pointer]");
+  const box = (await pointer.boundingBox())!;
+  const to = await pointOf(page, 40);
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 30, box.y + 4, { steps: 3 });
+  await page.mouse.move(to.x, box.y + 4, { steps: 4 });
+  await page.mouse.up();
+  await expect(at(page, "40")).toHaveAccessibleName("40, in focus");
+  await button(page, "Take back").click();
+  await button(page, /^Count in/).click();
+  await page.getByRole("radio", { name: "1 s", exact: true }).click();
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("g");
+  await expect(page.getByRole("gridcell", { name: "covered, in focus" })).toBeVisible();
+  await page.keyboard.press("g");
+  await expect(page.getByRole("gridcell", { name: /^\d+, in focus$/ })).toBeVisible();
+});
+
+test("Ctrl and the wheel draw the line nearer about the place under the mouse", async ({ page, request }) => {
+  await open(page, request);
+  await button(page, "Teach").click();
+  const { x, y } = await pointOf(page, 70);
+  await page.mouse.move(x, y);
+  await page.keyboard.down("Control");
+  for (let i = 0; i < 4; i += 1) await page.mouse.wheel(0, -100);
+  await page.keyboard.up("Control");
+  await expect(at(page, "0")).toHaveCount(0);
+  await expect(at(page, "70")).toBeVisible();
+});
+
+test("a view that was hidden by hand is hidden by the step it is kept in", async ({ page, request }) => {
+  await open(page, request);
+  await addView(page, "Number sentence");
+  await page.getByRole("button", { name: "Hide for now: Number sentence" }).click();
+  await expect(page.getByRole("region", { name: "Number sentence" })).toHaveCount(0);
+  await page.keyboard.press("k");
+  await page.getByLabel("Title").fill("Only the line");
+  await page.getByRole("button", { name: "Keep the step" }).click();
+  await expect(page.getByText(/^Kept as step/)).toBeVisible();
+  await page.keyboard.press("PageUp");
+  await expect(page.getByRole("region", { name: "Number sentence" })).toBeVisible();
+  await page.keyboard.press("PageDown");
+  await expect(page.getByRole("region", { name: "Number sentence" })).toHaveCount(0);
 });

@@ -88,6 +88,37 @@ test("arrows and times grids have no serious or critical fault, at work and at a
   await noFaults(page, "puzzle");
 });
 
+test("lines, ways, pairs and problems have no serious or critical fault, taught, jumped on and drawn on", async ({
+  page,
+  request,
+}) => {
+  await page.emulateMedia({ reducedMotion: "reduce" });
+  await page.goto(`/lesson/${await addLesson(request, { name: "12-friendly-numbers" })}`);
+  for (let step = 0; step < 3; step += 1) await climb(page);
+  await expect(page.getByRole("list", { name: "Stops of the trail" })).toBeVisible();
+  await noFaults(page, "line");
+  await page.keyboard.press("j");
+  await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
+  await noFaults(page, "jumps");
+  await page.keyboard.press("p");
+  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+  await noFaults(page, "pen");
+  await page.goto(`/lesson/${await addLesson(request, { name: "13-how-far-to-the-next-ten" })}?prepare`);
+  await climb(page);
+  await expect(page.getByRole("list", { name: "Pairs that make ten" })).toBeVisible();
+  await noFaults(page, "pairs");
+  await page.getByRole("tab", { name: "Views" }).click();
+  await noFaults(page, "views", "aside");
+  await openBoard(page, /Your turn/);
+  await expect(page.getByRole("article")).toHaveCount(4);
+  await noFaults(page, "problems");
+  await page.goto(`/lesson/${await addLesson(request, { name: "10-the-tide-gauge" })}`);
+  await openBoard(page, /Equally far/);
+  for (let step = 0; step < 2; step += 1) await climb(page);
+  await expect(page.getByRole("region", { name: "Two numbers compared" })).toBeVisible();
+  await noFaults(page, "compare");
+});
+
 for (const size of SIZES) {
   test(`the board fits ${size.width} × ${size.height} without scrolling, and its rail is wide enough for fingers`, async ({
     page,

@@ -18,7 +18,7 @@ export function Select<T extends string>({ label, value, onChange, options, plac
     <Radix.Root value={value} onValueChange={(next) => onChange(next as T)}>
       <Radix.Trigger
         aria-label={label}
-        className="flex h-11 items-center gap-1.5 rounded-button border border-rule bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
+        className="flex h-11 min-w-0 items-center gap-1.5 whitespace-nowrap [&>span:first-child]:truncate rounded-button border border-rule bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
       >
         <Radix.Value placeholder={placeholder} />
         <ChevronDown aria-hidden size={17} className="text-quiet" />

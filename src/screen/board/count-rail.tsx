@@ -118,7 +118,10 @@ function Jump({ by }: { by: NumberKey }) {
   const said = writtenText(writerOf(board)(by));
   const text = by.startsWith("-") ? said : `+${said}`;
   return (
-    <span aria-hidden className={`font-numeral font-bold ${text.length > 4 ? "text-sm" : "text-xl"}`}>
+    <span
+      aria-hidden
+      className={`font-numeral font-bold ${text.length > 4 ? "text-sm" : text.length > 3 ? "text-base" : "text-xl"}`}
+    >
       {text}
     </span>
   );

@@ -17,8 +17,15 @@ import type { Span } from "@/core/surface/line";
 import { numberOf } from "@/core/surface/place-key";
 
 /** What is set for the next jumps: not on the board, so nothing to take back. */
-export type JumpHand = { by: string; times: string; target: string; way: Way };
-export const EMPTY_JUMP: JumpHand = { by: "10", times: "1", target: "", way: "gathered" };
+export type JumpHand = {
+  by: string;
+  times: string;
+  target: string;
+  way: Way;
+  /** The jump that is split or joined; null for the last one. */
+  chosen: number | null;
+};
+export const EMPTY_JUMP: JumpHand = { by: "10", times: "1", target: "", way: "gathered", chosen: null };
 export { WAYS };
 
 export type LineActions = {
@@ -38,6 +45,7 @@ export type LineActions = {
   drawSentence: (typed: string, way: Way) => string | null;
   /** The pointer is drawn to a number. */
   pointTo: (number: NumberKey) => void;
+  /** Covers or lifts part of jumps; with the jump in hand, the one that was touched is chosen. */
   touchJump: (jumps: readonly number[], part: "size" | "arc") => boolean;
   splitJump: (jump: number, into: readonly NumberKey[]) => void;
   joinJump: (jump: number) => void;
@@ -148,14 +156,24 @@ export function lineActions({ board, scene, tool, jump, setJump, act, amend, say
     },
     touchJump: (jumps, part) => {
       const { trail } = scene();
+      if (trail && tool() === "jump") {
+        setJump({ chosen: jumps[0] ?? null });
+        return true;
+      }
       if (!trail || (tool() !== "cover" && tool() !== "lift")) return false;
       const on = tool() === "cover";
       const some = jumps.filter((index) => (trail.covers[index]?.[part] === true) !== on);
       if (some.length > 0) act([[{ do: on ? "cover-jump" : "lift-jump", jumps: some, part }]]);
       return true;
     },
-    splitJump: (index, into) => act([[{ do: "split", jump: index, into: [...into] }]]),
-    joinJump: (index) => act([[{ do: "join", jump: index }]]),
+    splitJump: (index, into) => {
+      act([[{ do: "split", jump: index, into: [...into] }]]);
+      setJump({ chosen: null });
+    },
+    joinJump: (index) => {
+      act([[{ do: "join", jump: index }]]);
+      setJump({ chosen: null });
+    },
     coverAllJumps: (part, on) => {
       const all = scene().trail?.jumps.map((_, i) => i) ?? [];
       if (all.length === 0) return say("Make a jump first.");

@@ -36,7 +36,7 @@ export const VIEW_NAMES: Record<PlacedKind, string> = {
   strip: "Number strip",
   trail: "The count so far",
   sentence: "Number sentence",
-  way: "Stops of the trail",
+  way: "Stops",
   pairs: "To the next ten",
   compare: "Two numbers compared",
   problems: "Several problems",

@@ -2,12 +2,14 @@
 
 import { clsx } from "clsx";
 import { wayTo } from "@/core/count/bridge";
+import { landings } from "@/core/count/trail";
 import { exact, keyOf } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { Button } from "@/kit/button";
 import { Select } from "@/kit/select";
+import { signed } from "@/view/line/arcs";
 import { CheckedField } from "../board/checked-field";
 import { pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { SentenceField, WAY_NAMES } from "./sentence-field";
@@ -102,9 +104,9 @@ export function JumpPanel() {
         </div>
         <SentenceField />
       </Part>
+      <OneJump />
       <Part title="This trail">
         <div className="grid grid-cols-2 gap-2">
-          <LastJump />
           <Button
             className="px-2"
             disabled={!trail?.jumps.some((_, i) => !trail.covers[i]?.size)}
@@ -145,43 +147,37 @@ export function JumpPanel() {
   );
 }
 
-/** What can be made of the trail's last jump: several, or one with the jump before it. */
-function LastJump() {
+/** What can be made of one jump, the last one or the one that was touched: several, or one with the jump before it. */
+function OneJump() {
   const trail = useBoard((state) => pickScene(state).trail);
+  const chosen = useBoard((state) => state.jump.chosen);
   const store = useBoardStore();
-  const last = trail ? trail.jumps.length - 1 : -1;
-  const by = trail?.jumps[last];
-  const from = trail && by !== undefined ? exact(trail.end).sub(exact(by)) : null;
-  const friendly = trail && from ? wayTo(from, exact(trail.end), "gathered") : [];
-  const thirds = (parts: number) =>
-    by === undefined ? [] : Array<string>(parts).fill(keyOf(exact(by).div(parts)));
+  const count = trail?.jumps.length ?? 0;
+  const index = chosen !== null && chosen < count ? chosen : count - 1;
+  const by = trail?.jumps[index];
+  if (!trail || by === undefined) return null;
+  const to = landings(trail)[index]!;
+  const friendly = wayTo(to.sub(exact(by)), to, "gathered");
+  const equal = (parts: number) => Array<string>(parts).fill(keyOf(exact(by).div(parts)));
+  const split = (into: string[]) => store.getState().splitJump(index, into);
   return (
-    <>
-      <Button
-        className="px-2"
-        disabled={friendly.length < 2}
-        onClick={() => store.getState().splitJump(last, friendly)}
-      >
-        Split at a ten
-      </Button>
-      <Button
-        className="px-2"
-        disabled={by === undefined}
-        onClick={() => store.getState().splitJump(last, thirds(2))}
-      >
-        Split in 2
-      </Button>
-      <Button
-        className="px-2"
-        disabled={by === undefined}
-        onClick={() => store.getState().splitJump(last, thirds(3))}
-      >
-        Split in 3
-      </Button>
-      <Button className="px-2" disabled={last < 1} onClick={() => store.getState().joinJump(last - 1)}>
-        Join the last two
-      </Button>
-    </>
+    <Part title={`Jump ${index + 1} of ${count}: ${signed(by)}`}>
+      <div className="grid grid-cols-2 gap-2">
+        <Button className="px-2" disabled={friendly.length < 2} onClick={() => split(friendly)}>
+          Split at a ten
+        </Button>
+        <Button className="px-2" onClick={() => split(equal(2))}>
+          Split in 2
+        </Button>
+        <Button className="px-2" onClick={() => split(equal(3))}>
+          Split in 3
+        </Button>
+        <Button className="px-2" disabled={index < 1} onClick={() => store.getState().joinJump(index - 1)}>
+          Join to the one before
+        </Button>
+      </div>
+      {count > 1 && <p className="text-sm text-quiet">Touch another jump to choose it.</p>}
+    </Part>
   );
 }
 

@@ -111,7 +111,7 @@ function Sentence({ problem, work, told, onAnswer }: SentenceProps) {
   const says = work?.says ?? null;
   const right = says === problem.answer;
   return (
-    <p className="flex items-center gap-[0.3em] font-numeral text-[clamp(24px,3.6vh,42px)] leading-none">
+    <p className="flex items-center gap-[0.3em] font-numeral text-[clamp(26px,4.6vh,52px)] leading-none">
       {problem.parts.map(({ text, blank }, index) =>
         blank ? (
           <Popover

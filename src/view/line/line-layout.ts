@@ -99,9 +99,11 @@ function layOutAt(
   const roomFor = Math.min(room.height * 0.16, room.width * (shape === "upright" ? 0.1 : 0.045));
   const numeral = round(Math.max(15, Math.min(most, strong ? 46 : 38, roomFor * (strong ? 1.25 : 1))));
   const sizeOf = (written: Written) => labelSize(written, numeral);
+  // Decimals are longest at the ends; fractions anywhere.
+  const likely =
+    line.numbers === "decimal" ? [span.from, span.to] : labelledIn(span, scale, 1).slice(0, MOST_MEASURED);
   const widest =
-    frame?.widest ??
-    Math.max(...[span.from, span.to].map((value) => sizeOf(write(value)).width), numeral * 1.4);
+    frame?.widest ?? Math.max(...likely.map((value) => sizeOf(write(value)).width), numeral * 1.4);
   const tallest =
     frame?.tallest ??
     sizeOf(line.numbers === "decimal" ? write(span.to) : { whole: "1", over: "1", under: "2" }).height;
@@ -215,6 +217,9 @@ function layOutAt(
     written: (number) => write(exact(number)),
   };
 }
+
+/** Most labels whose room is measured one by one. */
+const MOST_MEASURED = 120;
 
 /** The smallest numeral in a cell of a number strip, in pixels. */
 const LEAST_NUMERAL = 15;
