@@ -20,7 +20,6 @@ import { hasInk, type Ink } from "@/core/lesson/ink";
 import type { Layer } from "@/core/lesson/layer";
 import { type Board, FORMAT, type Lesson, type LessonWords, VERSION } from "@/core/lesson/lesson";
 import type { Act, Beat, Move } from "@/core/lesson/move";
-import { putPuzzle } from "@/core/lesson/put-puzzle";
 import { fold, inksAt, isCoveredAt, numbersWith, type Scene } from "@/core/lesson/scene";
 import { boardHolds, boardNumbers, chartOf, linesOf } from "@/core/lesson/views-of";
 import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
@@ -29,7 +28,7 @@ import { say } from "@/kit/messages";
 import type { PenTool } from "@/view/pen/pen-layer";
 import { type ArrowActions, arrowActions } from "./arrow-state";
 import { EMPTY_HAND, type FillActions, type FillHand, fillActions } from "./fill-state";
-import { EMPTY_JUMP, type JumpHand, type LineActions, lineActions } from "./line-state";
+import { EMPTY_JUMP, type JumpHand } from "./jump-hand";
 
 export type Tool = "mark" | "cover" | "lift" | "write" | "jump" | "pen";
 
@@ -80,8 +79,6 @@ type Actions = {
   /** The window of a times grid slides to where it then begins; slides in a row are taken back together. */
   slideTo: (at: WindowAt) => void;
   wonder: (side: "right" | "below") => void;
-  /** A puzzle of one answer on the times grid. */
-  makePuzzle: () => void;
   /** The number in focus stands out, or is as the others again. */
   standOut: () => void;
   /** The neighbours of the number in focus named, or no longer. */
@@ -97,9 +94,11 @@ type Actions = {
   choosePen: (pen: PenTool) => void;
   /** Strokes and notes: more of them, or away with some. */
   drawn: (move: PenMove) => void;
+  setJump: (part: Partial<JumpHand>) => void;
+  /** One beat more of a slide, or of a pointer that is drawn along: taken back together. */
+  amend: (kind: "look" | "point", beat: Beat) => void;
 } & FillActions &
-  ArrowActions &
-  LineActions;
+  ArrowActions;
 
 /** Nothing goes on: as a board is when it comes on show. */
 const AT_REST = {
@@ -277,18 +276,10 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       jump: EMPTY_JUMP,
       pen: "pen",
 
-      ...lineActions({
-        board: () => now().present,
-        scene: () => sceneNow(get()),
-        tool: () => get().tool,
-        jump: () => get().jump,
-        setJump: (part) => set({ jump: { ...get().jump, ...part } }),
-        act: (beats) => get().act(beats),
-        amend: (kind, beat) => {
-          moving[kind] = addTo(moving[kind], beat);
-        },
-        say,
-      }),
+      setJump: (part) => set({ jump: { ...get().jump, ...part } }),
+      amend: (kind, beat) => {
+        moving[kind] = addTo(moving[kind], beat);
+      },
       ...arrowActions({
         board: () => now().present,
         scene: () => sceneNow(get()),
@@ -357,10 +348,6 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         slideAct = addTo(slideAct, [{ do: "slide", row: at.row, column: at.column }]);
       },
       wonder: (side) => void addTo(undefined, [{ do: "wonder", side }]),
-      makePuzzle: () => {
-        set({ tool: "write" });
-        change((state) => putPuzzle(state, sceneNow(get())), { hand: EMPTY_HAND });
-      },
       standOut: () => {
         const scene = sceneNow(get());
         const { focus } = scene;

@@ -29,13 +29,13 @@ import {
   StepDialog,
   StepsStrip,
   TimesPanel,
+  UnsavedDialog,
   useLaterParts,
 } from "./later";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
 import { Rail } from "./rail";
 import { sayDone } from "./say-done";
-import { UnsavedDialog } from "./unsaved-dialog";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
 import { useKeys } from "./use-keys";
@@ -221,17 +221,19 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
       )}
       {dialog === "keys" && <KeysDialog open onOpenChange={close} commands={commands} />}
       {dialog === "command" && <FindCommand open onOpenChange={close} commands={commands} />}
-      <UnsavedDialog
-        state={saver.state}
-        hidden={unsavedHidden}
-        onHide={() => setUnsavedHidden(true)}
-        keepCopy={keepCopy}
-        showSaved={() => {
-          saver.stop();
-          forgetUnsaved(open.id);
-          window.location.reload();
-        }}
-      />
+      {(saver.state.kind === "stale" || saver.state.kind === "refused") && (
+        <UnsavedDialog
+          state={saver.state}
+          hidden={unsavedHidden}
+          onHide={() => setUnsavedHidden(true)}
+          keepCopy={keepCopy}
+          showSaved={() => {
+            saver.stop();
+            forgetUnsaved(open.id);
+            window.location.reload();
+          }}
+        />
+      )}
     </div>
   );
 }

@@ -13,10 +13,13 @@ const parts = {
   steps: () => import("./steps-strip").then((part) => part.StepsStrip),
   stepDialog: () => import("./step-dialog").then((part) => part.StepDialog),
   lessonWords: () => import("../lesson-words-dialog").then((part) => part.LessonWordsDialog),
+  unsaved: () => import("./unsaved-dialog").then((part) => part.UnsavedDialog),
   keys: () => import("./keys-dialog").then((part) => part.KeysDialog),
   findCommand: () => import("./find-command"),
   arrows: () => import("../arrows/arrow-panel").then((part) => part.ArrowPanel),
   timesStage: () => import("./times-stage").then((part) => part.TimesStage),
+  slips: () => import("./slips").then((part) => part.Slips),
+  verdict: () => import("../times/verdict").then((part) => part.Verdict),
   timesPanel: () => import("../times/times-panel").then((part) => part.TimesPanel),
   lineStage: () => import("../line/line-stage").then((part) => part.LineStage),
   sentenceStage: () => import("../line/sentence-stage").then((part) => part.SentenceStage),
@@ -53,11 +56,14 @@ export const StepsStrip = dynamic(parts.steps, {
   loading: () => <div aria-busy className="h-28" />,
 });
 export const StepDialog = dynamic(parts.stepDialog, { ssr: false });
+export const UnsavedDialog = dynamic(parts.unsaved, { ssr: false });
 export const LessonWordsDialog = dynamic(parts.lessonWords, { ssr: false });
 export const KeysDialog = dynamic(parts.keys, { ssr: false });
 export const FindCommand = dynamic(parts.findCommand, { ssr: false });
 export const ArrowPanel = dynamic(parts.arrows, { ssr: false, loading: Busy });
 export const TimesStage = dynamic(parts.timesStage, { ssr: false, loading: Busy });
+export const Slips = dynamic(parts.slips, { ssr: false });
+export const Verdict = dynamic(parts.verdict, { ssr: false });
 export const TimesPanel = dynamic(parts.timesPanel, { ssr: false, loading: Busy });
 export const LineStage = dynamic(parts.lineStage, { ssr: false, loading: Busy });
 export const SentenceStage = dynamic(parts.sentenceStage, { ssr: false, loading: Busy });

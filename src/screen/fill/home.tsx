@@ -8,6 +8,7 @@ import { showNumber } from "@/core/number/show-number";
 import { numberOf } from "@/core/surface/place-key";
 import { Button } from "@/kit/button";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { makePuzzle } from "../times/make-puzzle";
 import { Keypad } from "./keypad";
 
 /** A drawn number looks for its place, or a chosen place for its number; right ones stay, and are counted. */
@@ -39,7 +40,7 @@ export function Home() {
         </p>
       )}
       {isTimes && (
-        <Button className="h-14" onClick={() => store.getState().makePuzzle()}>
+        <Button className="h-14" onClick={() => makePuzzle(store)}>
           Another puzzle
         </Button>
       )}

@@ -12,6 +12,7 @@ import { Select } from "@/kit/select";
 import { signed } from "@/view/line/arcs";
 import { CheckedField } from "../board/checked-field";
 import { pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { lineActionsOf } from "./line-actions";
 import { SentenceField, WAY_NAMES } from "./sentence-field";
 
 const OFTEN = ["1", "2", "5", "10", "100"] as const;
@@ -24,6 +25,7 @@ export function JumpPanel() {
   const ink = useBoard((state) => state.ink);
   const store = useBoardStore();
   const act = () => store.getState();
+  const lines = lineActionsOf(store);
   return (
     <section
       aria-label="Jumps"
@@ -68,13 +70,13 @@ export function JumpPanel() {
           ))}
         </div>
         <div className="grid grid-cols-3 gap-2">
-          <Button className="h-14 px-2" onClick={() => act().jumpSet(-1)}>
+          <Button className="h-14 px-2" onClick={() => lines.jumpSet(-1)}>
             Jump back
           </Button>
-          <Button className="h-14 px-2" disabled={!trail?.jumps.length} onClick={() => act().jumpAgain()}>
+          <Button className="h-14 px-2" disabled={!trail?.jumps.length} onClick={() => lines.jumpAgain()}>
             Again
           </Button>
-          <Button look="stair" className="h-14 px-2" onClick={() => act().jumpSet(1)}>
+          <Button look="stair" className="h-14 px-2" onClick={() => lines.jumpSet(1)}>
             Jump on
           </Button>
         </div>
@@ -98,7 +100,7 @@ export function JumpPanel() {
             onTake={(target) => act().setJump({ target })}
             className="min-w-0 flex-1"
           />
-          <Button look="strong" disabled={jump.target === ""} onClick={() => act().goToTarget()}>
+          <Button look="strong" disabled={jump.target === ""} onClick={() => lines.goToTarget()}>
             Go there
           </Button>
         </div>
@@ -110,32 +112,32 @@ export function JumpPanel() {
           <Button
             className="px-2"
             disabled={!trail?.jumps.some((_, i) => !trail.covers[i]?.size)}
-            onClick={() => act().coverAllJumps("size", true)}
+            onClick={() => lines.coverAllJumps("size", true)}
           >
             Cover sizes
           </Button>
           <Button
             className="px-2"
             disabled={!trail?.covers.some(({ size }) => size)}
-            onClick={() => act().coverAllJumps("size", false)}
+            onClick={() => lines.coverAllJumps("size", false)}
           >
             Lift sizes
           </Button>
           <Button
             className="px-2"
             disabled={!trail?.jumps.some((_, i) => !trail.covers[i]?.arc)}
-            onClick={() => act().coverAllJumps("arc", true)}
+            onClick={() => lines.coverAllJumps("arc", true)}
           >
             Cover arcs
           </Button>
           <Button
             className="px-2"
             disabled={!trail?.covers.some(({ arc }) => arc)}
-            onClick={() => act().coverAllJumps("arc", false)}
+            onClick={() => lines.coverAllJumps("arc", false)}
           >
             Lift arcs
           </Button>
-          <Button className="px-2" disabled={!trail?.jumps.length} onClick={() => act().setAside(ink)}>
+          <Button className="px-2" disabled={!trail?.jumps.length} onClick={() => lines.setAside(ink)}>
             Set aside
           </Button>
           <Button className="px-2" disabled={!aside} onClick={() => act().act([[{ do: "bring-back" }]])}>
@@ -159,7 +161,7 @@ function OneJump() {
   const to = landings(trail)[index]!;
   const friendly = wayTo(to.sub(exact(by)), to, "gathered");
   const equal = (parts: number) => Array<string>(parts).fill(keyOf(exact(by).div(parts)));
-  const split = (into: string[]) => store.getState().splitJump(index, into);
+  const split = (into: string[]) => lineActionsOf(store).splitJump(index, into);
   return (
     <Part title={`Jump ${index + 1} of ${count}: ${signed(by)}`}>
       <div className="grid grid-cols-2 gap-2">
@@ -172,7 +174,11 @@ function OneJump() {
         <Button className="px-2" onClick={() => split(equal(3))}>
           Split in 3
         </Button>
-        <Button className="px-2" disabled={index < 1} onClick={() => store.getState().joinJump(index - 1)}>
+        <Button
+          className="px-2"
+          disabled={index < 1}
+          onClick={() => lineActionsOf(store).joinJump(index - 1)}
+        >
           Join to the one before
         </Button>
       </div>

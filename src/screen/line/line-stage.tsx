@@ -5,7 +5,7 @@ import { useMemo } from "react";
 import { isCoveredAt } from "@/core/lesson/scene";
 import { lookOf, pinsOf } from "@/core/lesson/views-of";
 import { exact } from "@/core/number/exact";
-import { type AnyLine, slides, wholeSpan } from "@/core/surface/line";
+import { type AnyLine, type Span, slides, wholeSpan } from "@/core/surface/line";
 import { restSpan, scaleOf, slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import { numberOf } from "@/core/surface/place-key";
 import { keepKeyboard } from "@/kit/rail-button";
@@ -16,6 +16,7 @@ import { sceneNow } from "../board/board-store";
 import { blurActive, useAsks } from "../board/chart-stage";
 import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
 import { usePenOver } from "../pen/use-pen-over";
+import { lineActionsOf } from "./line-actions";
 
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: boolean }) {
@@ -31,6 +32,7 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
   const asks = useAsks();
   const hand = useMemo<LineHand>(() => {
     const board = () => store.getState();
+    const lines = lineActionsOf(store);
     return {
       jumps: tool === "jump",
       begin: (number, finger) => {
@@ -40,17 +42,13 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
       over: () => {},
       end: (finger) => board().endRun(finger),
       canPeek: (number) => isCoveredAt(sceneNow(board()), number),
-      onJump: (from, to) => board().jumpBetween(from, to),
-      onStart: (number) => board().startAt(number),
-      onPoint: (number) => board().pointTo(number),
-      onJumpTouch: (jumps, part) => board().touchJump(jumps, part),
+      onJump: (from, to) => lines.jumpBetween(from, to),
+      onStart: (number) => lines.startAt(number),
+      onPoint: (number) => lines.pointTo(number),
+      onJumpTouch: (jumps, part) => lines.touchJump(jumps, part),
     };
   }, [store, tool]);
-  const onLook = useMemo(
-    () => (span: Parameters<ReturnType<typeof store.getState>["lookAt"]>[1]) =>
-      store.getState().lookAt(kind, span),
-    [store, kind],
-  );
+  const onLook = useMemo(() => (span: Span) => lineActionsOf(store).lookAt(kind, span), [store, kind]);
   if (!line) return null;
   return (
     <section
@@ -86,13 +84,13 @@ function LineMoves({ line }: { line: AnyLine }) {
   const { interval } = scaleOf(line, span);
   const whole = wholeSpan(line);
   const there = span.from.equals(whole.from) && span.to.equals(whole.to);
-  const slide = (by: 1 | -1) => store.getState().lookAt(line.kind, slideSpan(span, interval.mul(by)));
+  const slide = (by: 1 | -1) => lineActionsOf(store).lookAt(line.kind, slideSpan(span, interval.mul(by)));
   const zoom = (factor: string) => {
     const { focus } = scene;
     const at = focus === null ? null : exact(numberOf(focus));
     const seen = at && at.compare(span.from) >= 0 && at.compare(span.to) <= 0;
     const about = seen ? at : span.from.add(span.to).div(2);
-    store.getState().lookAt(line.kind, restSpan(line, zoomSpan(line, span, exact(factor), about), span));
+    lineActionsOf(store).lookAt(line.kind, restSpan(line, zoomSpan(line, span, exact(factor), about), span));
   };
   return (
     <div className="flex items-center gap-1">
@@ -110,7 +108,11 @@ function LineMoves({ line }: { line: AnyLine }) {
         <Plus aria-hidden size={20} />
       </Small>
       <span className="w-4" />
-      <Small name="The whole line" disabled={there} onClick={() => store.getState().lookAt(line.kind, whole)}>
+      <Small
+        name="The whole line"
+        disabled={there}
+        onClick={() => lineActionsOf(store).lookAt(line.kind, whole)}
+      >
         <MoveHorizontal aria-hidden size={20} />
       </Small>
     </div>
@@ -124,11 +126,11 @@ function ReadScale({ kind }: { kind: "line" | "strip" }) {
   return (
     <div className="flex items-center gap-1">
       {asked && (
-        <Words onClick={() => store.getState().showAsked()}>
+        <Words onClick={() => lineActionsOf(store).showAsked()}>
           <Eye aria-hidden size={19} /> Show its number
         </Words>
       )}
-      <Words onClick={() => store.getState().readScale(kind)}>
+      <Words onClick={() => lineActionsOf(store).readScale(kind)}>
         <CircleHelp aria-hidden size={19} /> {asked ? "Another tick" : "Read the scale"}
       </Words>
     </div>

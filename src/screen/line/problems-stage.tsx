@@ -3,7 +3,7 @@
 import { clsx } from "clsx";
 import { Check, RotateCcw } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { type Problem, readProblem } from "@/core/count/problem";
+import { type Problem, type ProblemRead, readProblem } from "@/core/count/problem";
 import type { Work } from "@/core/lesson/scene";
 import { keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
@@ -22,34 +22,32 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   const items = settings?.kind === "problems" ? settings.items : null;
-  const problems = useMemo(
-    () =>
-      (items ?? []).flatMap((text): Problem[] => {
-        const read = readProblem(text);
-        return read.ok ? [read.problem] : [];
-      }),
-    [items],
-  );
+  const reads = useMemo(() => (items ?? []).map((text) => readProblem(text)), [items]);
   if (settings?.kind !== "problems") return null;
   const { check } = settings;
   const answer = (index: number, says: NumberKey) => {
-    if (check === "at-once" && says !== problems[index]?.answer) return say(wrongWords(says));
+    if (check === "at-once" && says !== answerOf(reads[index])) return say(wrongWords(says));
     store.getState().act([[{ do: "answer", problem: index, says }]]);
   };
   const checkAll = () => {
     store.getState().act([[{ do: "work-check" }]]);
-    const right = problems.filter(({ answer: belongs }, i) => scene.work.get(i)?.says === belongs).length;
-    say(`${right} of ${problems.length} are right.`);
+    const right = reads.filter(
+      (read, i) => read.ok && scene.work.get(i)?.says === read.problem.answer,
+    ).length;
+    say(`${right} of ${reads.length} are right.`);
   };
   return (
     <section aria-label="Problems" className="flex size-full min-h-0 min-w-0 flex-col gap-2">
       <div
         className={clsx(
           "grid min-h-0 flex-1 auto-rows-fr gap-3",
-          problems.length > 2 && "grid-cols-2 portrait:grid-cols-1",
+          reads.length > 2 && "grid-cols-2 portrait:grid-cols-1",
         )}
       >
-        {problems.map((problem, index) => {
+        {reads.map((read, index) => {
+          if (!read.ok)
+            return <Unread key={items?.[index]} text={items?.[index] ?? ""} message={read.message} />;
+          const { problem } = read;
           const work = scene.work.get(index);
           const told =
             check === "at-once" ? work?.says !== undefined && work.says !== null : scene.workChecked;
@@ -96,6 +94,18 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
         </Button>
       )}
     </section>
+  );
+}
+
+const answerOf = (read: ProblemRead | undefined) => (read?.ok ? read.problem.answer : undefined);
+
+/** A problem that cannot be read, with what to do about it. */
+function Unread({ text, message }: { text: string; message: string }) {
+  return (
+    <article className="flex min-h-0 min-w-0 flex-col justify-center gap-2 rounded-card bg-board px-4 py-2">
+      <p className="font-numeral text-3xl">{text}</p>
+      <p className="font-medium text-wrong">{message}</p>
+    </article>
   );
 }
 

@@ -6,6 +6,7 @@ import { Button } from "@/kit/button";
 import { Field } from "@/kit/field";
 import { Select } from "@/kit/select";
 import { useBoard, useBoardStore } from "../board/use-board";
+import { lineActionsOf } from "./line-actions";
 
 export const WAY_NAMES = [
   { value: "one", label: "In one jump" },
@@ -22,7 +23,7 @@ export function SentenceField({ choosesWay = false }: { choosesWay?: boolean }) 
   const [typed, setTyped] = useState("");
   const [message, setMessage] = useState<string | undefined>();
   const draw = () => {
-    const fault = store.getState().drawSentence(typed, way);
+    const fault = lineActionsOf(store).drawSentence(typed, way);
     setMessage(fault ?? undefined);
     // What is drawn is there to be talked about: the keys belong to the board again.
     if (!fault && document.activeElement instanceof HTMLElement) document.activeElement.blur();

@@ -13,6 +13,7 @@ import { Sentence } from "@/view/sentence/sentence";
 import { Way } from "@/view/sentence/way";
 import { useAsks } from "../board/chart-stage";
 import { pickBoard, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
+import { lineActionsOf } from "./line-actions";
 import { SentenceField } from "./sentence-field";
 
 const INVITATION = "No jump yet.";
@@ -39,7 +40,7 @@ export function SentenceStage({ strong }: { strong: boolean }) {
           write={write}
           invitation={INVITATION}
           onNumber={(number) => touch(store, number)}
-          onJumps={(jumps) => store.getState().touchJump(jumps, "size")}
+          onJumps={(jumps) => lineActionsOf(store).touchJump(jumps, "size")}
         />
       </div>
       <Popover
@@ -135,7 +136,7 @@ export function CompareStage() {
         write={write}
         onNumber={(number) => touch(store, number)}
         onSign={(sign) => {
-          const fault = store.getState().chooseSign(sign);
+          const fault = lineActionsOf(store).chooseSign(sign);
           if (fault) say(fault);
         }}
       />

@@ -5,7 +5,7 @@ import type { PlacedKind } from "@/core/lesson/placed";
 import { useSize } from "@/kit/use-size";
 import { type Over, viewAnchors } from "@/view/pen/anchors";
 import type { PenHand } from "@/view/pen/pen-layer";
-import { useBoard, useBoardStore, useSceneSource } from "../board/use-board";
+import { pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
 import { PenLayer } from "./pen-layer-later";
 
 /** What is drawn over a view of the board, and the pen where it is in hand. */
@@ -13,24 +13,31 @@ export function usePenOver(view: PlacedKind): Over {
   const inHand = useBoard((state) => state.tool === "pen");
   const tool = useBoard((state) => state.pen);
   const ink = useBoard((state) => state.ink);
+  const drawn = useBoard((state) => {
+    const { strokes, notes } = pickScene(state);
+    return strokes.some((one) => one.view === view) || notes.some((one) => one.view === view);
+  });
   const store = useBoardStore();
   const source = useSceneSource("at once");
   const pen = useMemo<PenHand | null>(() => {
     if (!inHand) return null;
-    const { drawn } = store.getState();
+    const board = store.getState();
     return {
       tool,
       ink,
-      onStroke: (stroke) => drawn({ do: "pen", stroke }),
-      onRub: (ids) => drawn({ do: "rub", ids }),
-      onNote: (note) => drawn({ do: "note", note }),
+      onStroke: (stroke) => board.drawn({ do: "pen", stroke }),
+      onRub: (ids) => board.drawn({ do: "rub", ids }),
+      onNote: (note) => board.drawn({ do: "note", note }),
     };
   }, [inHand, tool, ink, store]);
+  // Where nothing is drawn and no pen is in hand, the layer is not even brought.
+  const needed = drawn || pen !== null;
   return useCallback(
-    (anchors, width, height) => (
-      <PenLayer view={view} source={source} anchors={anchors} width={width} height={height} pen={pen} />
-    ),
-    [view, source, pen],
+    (anchors, width, height) =>
+      needed && (
+        <PenLayer view={view} source={source} anchors={anchors} width={width} height={height} pen={pen} />
+      ),
+    [view, source, pen, needed],
   );
 }
 

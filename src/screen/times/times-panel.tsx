@@ -11,6 +11,7 @@ import { Choice } from "@/kit/choice";
 import { keepKeyboard } from "@/kit/rail-button";
 import { CheckedField } from "../board/checked-field";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { makePuzzle } from "./make-puzzle";
 
 const WAYS = [
   { name: "up", row: -1, column: 0, Icon: ArrowUp, place: "col-start-2 row-start-1" },
@@ -112,7 +113,7 @@ function PuzzleMaker({ times }: { times: TimesSettings }) {
           onChange={(rows) => set({ rows: Number(rows) as PuzzleRows })}
         />
       </div>
-      <Button look="strong" className="h-12" onClick={() => store.getState().makePuzzle()}>
+      <Button look="strong" className="h-12" onClick={() => makePuzzle(store)}>
         Make a puzzle
       </Button>
     </div>

@@ -1,11 +1,9 @@
 import type { Way } from "@/core/count/bridge";
-import { WAYS, wayTo } from "@/core/count/bridge";
+import { wayTo } from "@/core/count/bridge";
 import { readSentence } from "@/core/count/read-sentence";
 import { MOST_JUMPS } from "@/core/count/trail";
-import type { BoardState } from "@/core/lesson/board-state";
 import type { Ink } from "@/core/lesson/ink";
 import type { Beat, Move } from "@/core/lesson/move";
-import type { Scene } from "@/core/lesson/scene";
 import { boardHolds, linesOf, lookOf } from "@/core/lesson/views-of";
 import { type Compared, compared, comparedWords } from "@/core/number/compared";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
@@ -15,18 +13,8 @@ import { chanceOf } from "@/core/puzzle/draw";
 import { scaleTick } from "@/core/puzzle/scale";
 import type { Span } from "@/core/surface/line";
 import { numberOf } from "@/core/surface/place-key";
-
-/** What is set for the next jumps: not on the board, so nothing to take back. */
-export type JumpHand = {
-  by: string;
-  times: string;
-  target: string;
-  way: Way;
-  /** The jump that is split or joined; null for the last one. */
-  chosen: number | null;
-};
-export const EMPTY_JUMP: JumpHand = { by: "10", times: "1", target: "", way: "gathered", chosen: null };
-export { WAYS };
+import { say } from "@/kit/messages";
+import { type BoardStore, boardStateOf, sceneNow } from "../board/board-store";
 
 export type LineActions = {
   /** A line is seen from another number to another; slides in a row are taken back together. */
@@ -51,7 +39,6 @@ export type LineActions = {
   joinJump: (jump: number) => void;
   coverAllJumps: (part: "size" | "arc", on: boolean) => void;
   setAside: (ink: Ink) => void;
-  setJump: (part: Partial<JumpHand>) => void;
   /** A tick of the line is ringed, and its number asked for. */
   readScale: (kind: "line" | "strip") => void;
   /** What is asked for on a line is shown. */
@@ -60,21 +47,20 @@ export type LineActions = {
   chooseSign: (sign: Compared) => string | null;
 };
 
-type Doors = {
-  board: () => BoardState;
-  scene: () => Scene;
-  tool: () => string;
-  jump: () => JumpHand;
-  setJump: (part: Partial<JumpHand>) => void;
-  /** One act of several beats. */
-  act: (beats: readonly Beat[]) => void;
-  /** One beat, that goes on with the latest act where `more` says so. */
-  amend: (kind: "look" | "point", beat: Beat) => void;
-  say: (words: string) => void;
-};
+const known = new WeakMap<BoardStore, LineActions>();
 
-/** The acts on lines and trails. What they come to is worked out by core. */
-export function lineActions({ board, scene, tool, jump, setJump, act, amend, say }: Doors): LineActions {
+/** The acts on lines and trails of a board screen. What they come to is worked out by core. */
+export function lineActionsOf(store: BoardStore): LineActions {
+  const actions = known.get(store) ?? lineActions(store);
+  known.set(store, actions);
+  return actions;
+}
+
+function lineActions(store: BoardStore): LineActions {
+  const state = () => store.getState();
+  const board = () => boardStateOf(state());
+  const scene = () => sceneNow(state());
+  const { act, amend, setJump } = state();
   /** Where the next jump begins: where the trail landed, else the number in focus, else 0. */
   const standing = (): NumberKey => {
     const { trail, focus } = scene();
@@ -122,7 +108,7 @@ export function lineActions({ board, scene, tool, jump, setJump, act, amend, say
       go([by], scene().trail?.end === from ? [] : [{ do: "start", number: from }]);
     },
     jumpSet: (way) => {
-      const { by, times } = jump();
+      const { by, times } = state().jump;
       const size = number(by, "Jump");
       if (size === null || size === "0") return;
       const count = Number(times);
@@ -134,7 +120,7 @@ export function lineActions({ board, scene, tool, jump, setJump, act, amend, say
       go([last]);
     },
     goToTarget: () => {
-      const { target, way } = jump();
+      const { target, way } = state().jump;
       const to = number(target, "To");
       if (to === null) return;
       const jumps = wayTo(exact(standing()), exact(to), way);
@@ -156,12 +142,12 @@ export function lineActions({ board, scene, tool, jump, setJump, act, amend, say
     },
     touchJump: (jumps, part) => {
       const { trail } = scene();
-      if (trail && tool() === "jump") {
+      if (trail && state().tool === "jump") {
         setJump({ chosen: jumps[0] ?? null });
         return true;
       }
-      if (!trail || (tool() !== "cover" && tool() !== "lift")) return false;
-      const on = tool() === "cover";
+      if (!trail || (state().tool !== "cover" && state().tool !== "lift")) return false;
+      const on = state().tool === "cover";
       const some = jumps.filter((index) => (trail.covers[index]?.[part] === true) !== on);
       if (some.length > 0) act([[{ do: on ? "cover-jump" : "lift-jump", jumps: some, part }]]);
       return true;
@@ -183,7 +169,6 @@ export function lineActions({ board, scene, tool, jump, setJump, act, amend, say
       if (!scene().trail) return say("Make a jump first.");
       act([[{ do: "set-aside", ink }]]);
     },
-    setJump,
     readScale: (kind) => {
       const of = linesOf(board().board).find((line) => line.kind === kind);
       if (!of) return;

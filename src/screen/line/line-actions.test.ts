@@ -5,7 +5,8 @@ import { keyOf } from "@/core/number/exact";
 import type { LineSettings } from "@/core/surface/line";
 import { startingChart } from "@/core/surface/starting-charts";
 import { startingLine } from "@/core/surface/starting-lines";
-import { boardStateOf, createBoardStore, sceneNow } from "./board-store";
+import { boardStateOf, createBoardStore, sceneNow } from "../board/board-store";
+import { lineActionsOf } from "./line-actions";
 
 const said = vi.hoisted(() => ({ words: [] as string[] }));
 vi.mock("@/kit/messages", () => ({ say: (words: string) => said.words.push(words) }));
@@ -14,7 +15,7 @@ function storeWith(line: LineSettings) {
   said.words.length = 0;
   const board = withMain(newBoard("b", "Board", startingChart("1-100")), line);
   const store = createBoardStore(newLesson({ title: "Jetty", forClass: "" }, board), null);
-  const run = () => store.getState();
+  const run = () => ({ ...store.getState(), ...lineActionsOf(store) });
   const trail = () => {
     const { trail: now } = sceneNow(run());
     return now && `${now.start}: ${now.jumps.join(" ")}`;

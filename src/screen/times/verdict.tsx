@@ -1,0 +1,18 @@
+"use client";
+
+import { type ReactNode, useMemo } from "react";
+import { verdictOn } from "@/core/lesson/put-puzzle";
+import { verdictWords } from "@/core/puzzle/times-puzzle";
+import { Told } from "../board/told";
+import { pickBoard, pickScene, useBoard } from "../board/use-board";
+
+/** What is said of the puzzle on a times grid: whether the numbers that show leave one answer; else the rest. */
+export function Verdict({ otherwise }: { otherwise: ReactNode }) {
+  const board = useBoard(pickBoard);
+  const scene = useBoard(pickScene);
+  const words = useMemo(() => {
+    const told = verdictOn(board, scene);
+    return told && verdictWords(told);
+  }, [board, scene]);
+  return words ? <Told words={words} /> : otherwise;
+}
