@@ -13,8 +13,9 @@ import { MarksPage } from "../rule/marks-page";
 import { TimesFields } from "../times/times-fields";
 import { ChartFields } from "./chart-fields";
 import { CheckedField } from "./checked-field";
+import { newView } from "./new-view";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
-import { newView, ViewsPage } from "./views-page";
+import { ViewsPage } from "./views-page";
 
 export type DrawerPage = "numbers" | "marks" | "covers" | "views" | "board";
 

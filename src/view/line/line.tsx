@@ -9,19 +9,19 @@ import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { type AnyLine, keyOfEnd, type Span, slides } from "@/core/surface/line";
 import { nearestTick, scaleOf, spanHolding } from "@/core/surface/line-scale";
-import { isPlaceKey } from "@/core/surface/place-key";
 import { type Size, useSize } from "@/kit/use-size";
 import { AskedPlace } from "../chart/asked-place";
-import { PeekFace } from "../chart/peek";
 import { placeName } from "../chart/place-name";
 import { PlaceRing } from "../chart/place-ring";
 import { KEYBOARD } from "../chart/use-run";
-import type { Anchors, Over } from "../pen/anchors";
+import type { Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
-import { arcPath, signed } from "./arcs";
+import { arcPath } from "./arcs";
+import { lineAnchors } from "./line-anchors";
 import { LineDrawing } from "./line-drawing";
-import { layOutLine, nearestNumber } from "./line-layout";
+import { layOutLine } from "./line-layout";
+import { JumpSize, Peek } from "./under-finger";
 import { type LineHand, useLineTouch } from "./use-line-touch";
 import { useMovingSpan } from "./use-moving-span";
 
@@ -259,68 +259,4 @@ export const Line = memo(function Line({
 
 const sameLength = (a: Span, b: Span) => a.to.sub(a.from).equals(b.to.sub(b.from));
 
-/** What is drawn over a line belongs to the nearest number, and slides with it. */
-function lineAnchors(layout: Layout): Anchors {
-  return {
-    at: (point) => nearestNumber(layout, point),
-    of: (number) => {
-      if (number === null || isPlaceKey(number)) return null;
-      const part = layout.placing.partOf(exact(number));
-      if (part < -1 || part > 2) return null;
-      return { ...layout.geometry.point(part, 0), unit: layout.numeral * 2 };
-    },
-  };
-}
-
 const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
-
-type Layout = ReturnType<typeof layOutLine>;
-
-/** How far a jump goes that is still under the finger. */
-function JumpSize({
-  layout,
-  from,
-  to,
-  jump,
-}: {
-  layout: Layout;
-  from: number;
-  to: number;
-  jump: { from: string; to: string };
-}) {
-  const by = keyOf(exact(jump.to).sub(exact(jump.from)));
-  if (by === "0") return null;
-  const { x, y } = layout.geometry.point((from + to) / 2, Math.min(layout.geometry.headroom, 120) + 20);
-  return (
-    <text
-      x={x}
-      y={Math.max(26, y)}
-      fontSize={30}
-      fontWeight={700}
-      textAnchor="middle"
-      fill="var(--color-wrong)"
-      className="font-numeral"
-    >
-      {signed(by, layout.write)}
-    </text>
-  );
-}
-
-function Peek({
-  layout,
-  box,
-  number,
-}: {
-  layout: Layout;
-  box: { x: number; y: number; width: number; height: number };
-  number: NumberKey;
-}) {
-  const [width, height] = [Math.max(box.width, 56), Math.max(box.height, 44)];
-  return (
-    <PeekFace
-      layout={{ ...layout.face, cellWidth: width, cellHeight: height }}
-      corner={{ x: box.x - width / 2, y: box.y - height / 2 }}
-      target={number}
-    />
-  );
-}

@@ -1,0 +1,78 @@
+"use client";
+
+import type { TrailSettings } from "@/core/lesson/lesson";
+import { NEW_TRAIL } from "@/core/lesson/new-lesson";
+import { MOST_PLACED } from "@/core/lesson/placed";
+import { arrowsOf, chartOf, placedOf, trailOf, withoutView, withView } from "@/core/lesson/views-of";
+import { Choice } from "@/kit/choice";
+import { Switch } from "@/kit/switch";
+import { pickBoard, useBoard, useBoardStore } from "./use-board";
+
+const PARTS: readonly { part: Exclude<keyof TrailSettings, "kind" | "words">; label: string }[] = [
+  { part: "sentence", label: "Number sentence" },
+  { part: "numbers", label: "Numbers so far" },
+  { part: "ones", label: "Ones digits so far" },
+];
+const NO_PARTS: TrailSettings = { ...NEW_TRAIL, numbers: false, sentence: false, ones: false };
+
+/** What the panel reads from the count, and the arrow moves that stand with it. */
+export function CountParts() {
+  const trail = useBoard((state) => trailOf(pickBoard(state))) ?? NO_PARTS;
+  const placed = useBoard((state) => placedOf(pickBoard(state)).length);
+  const chart = useBoard((state) => chartOf(pickBoard(state)) !== undefined);
+  const arrows = useBoard((state) => arrowsOf(pickBoard(state)));
+  const stands = useBoard((state) => placedOf(pickBoard(state)).some(({ kind }) => kind === "trail"));
+  const store = useBoardStore();
+  const full = !stands && placed >= MOST_PLACED;
+  const lay = (next: TrailSettings) =>
+    store.getState().change((state) => ({ ...state, board: withView(state.board, next) }));
+  return (
+    <div className="flex flex-col">
+      <p className="mb-2 text-[15px] leading-snug text-quiet">
+        {full
+          ? "There is no room for the count so far: take another view away first."
+          : "Read from the count so far:"}
+      </p>
+      {PARTS.map(({ part, label }) => (
+        <Switch
+          key={part}
+          label={label}
+          disabled={full}
+          on={trail[part]}
+          onChange={(on) => lay({ ...trail, [part]: on })}
+        />
+      ))}
+      <Switch
+        label="Arrow moves"
+        disabled={!chart || full}
+        on={arrows !== undefined}
+        onChange={(on) =>
+          store.getState().change((state) => ({
+            ...state,
+            board: on
+              ? withView(withView(state.board, { ...trail, sentence: true }), {
+                  kind: "arrows",
+                  layFirst: false,
+                })
+              : withoutView(state.board, "arrows"),
+          }))
+        }
+      />
+      <div className="mt-3">
+        <Choice
+          label="The number in words"
+          value={trail.words}
+          options={[
+            { value: "off", label: "Off" },
+            { value: "british", label: "British" },
+            { value: "american", label: "American" },
+          ]}
+          onChange={(words) => !full && lay({ ...trail, words })}
+        />
+      </div>
+      <p className="mt-2 text-[15px] text-quiet">
+        {trail.words === "american" ? "112: one hundred twelve" : "112: one hundred and twelve"}
+      </p>
+    </div>
+  );
+}

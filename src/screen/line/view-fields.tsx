@@ -1,0 +1,123 @@
+"use client";
+
+import { Trash2 } from "lucide-react";
+import { readProblem } from "@/core/count/problem";
+import { MOST_PROBLEMS, type ProblemsSettings } from "@/core/lesson/lesson";
+import { withView } from "@/core/lesson/views-of";
+import { readNumber } from "@/core/number/read-number";
+import { showNumber } from "@/core/number/show-number";
+import { Button, IconButton } from "@/kit/button";
+import { Choice } from "@/kit/choice";
+import { CheckedField } from "../board/checked-field";
+import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
+
+/** How the number sentence is written. */
+export function SentenceForm() {
+  const sentence = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "sentence"));
+  const store = useBoardStore();
+  if (sentence?.kind !== "sentence") return null;
+  return (
+    <Choice
+      label="The number sentence has"
+      value={sentence.form}
+      options={[
+        { value: "gathered", label: "4 × 6" },
+        { value: "each", label: "6 + 6 + 6 + 6" },
+      ]}
+      onChange={(form) =>
+        store.getState().change((state) => ({
+          ...state,
+          board: withView(state.board, { kind: "sentence", form }),
+        }))
+      }
+    />
+  );
+}
+
+/** The two numbers that are compared; another one begins without a sign. */
+export function ComparedNumbers() {
+  const compare = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "compare"));
+  const store = useBoardStore();
+  if (compare?.kind !== "compare") return null;
+  const field = (part: "a" | "b", label: string) => (
+    <CheckedField
+      label={label}
+      numeric
+      value={showNumber(compare[part])}
+      check={(typed) => {
+        const read = readNumber(typed);
+        return read.ok ? undefined : read.message;
+      }}
+      onTake={(typed) => {
+        const read = readNumber(typed);
+        if (!read.ok) return;
+        store.getState().change((state) => ({
+          ...state,
+          board: withView(state.board, { ...compare, [part]: read.text }),
+        }));
+      }}
+    />
+  );
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      {field("a", "Compare")}
+      {field("b", "With")}
+    </div>
+  );
+}
+
+/** The problems, a line each, and when their answers are checked. */
+export function ProblemFields() {
+  const problems = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "problems"));
+  const store = useBoardStore();
+  if (problems?.kind !== "problems") return null;
+  const lay = (part: Partial<ProblemsSettings>) =>
+    store
+      .getState()
+      .change((state) => ({ ...state, board: withView(state.board, { ...problems, ...part }) }));
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="grid grid-cols-2 gap-2">
+        {problems.items.map((text, index) => (
+          <div
+            // biome-ignore lint/suspicious/noArrayIndexKey: a problem is where it stands.
+            key={index}
+            className="flex items-end gap-1"
+          >
+            <CheckedField
+              label={`Problem ${index + 1}`}
+              value={text}
+              className="min-w-0 flex-1"
+              check={(typed) => {
+                const read = readProblem(typed);
+                return read.ok ? undefined : read.message;
+              }}
+              onTake={(typed) => lay({ items: problems.items.with(index, typed.trim()) })}
+            />
+            {problems.items.length > 1 && index === problems.items.length - 1 && (
+              <IconButton
+                name={`Remove problem ${index + 1}`}
+                onClick={() => lay({ items: problems.items.slice(0, -1) })}
+              >
+                <Trash2 aria-hidden size={18} />
+              </IconButton>
+            )}
+          </div>
+        ))}
+      </div>
+      {problems.items.length < MOST_PROBLEMS && (
+        <Button onClick={() => lay({ items: [...problems.items, "7 + 5 = ?"] })}>One more problem</Button>
+      )}
+      <Choice
+        label="Check the answers"
+        value={problems.check}
+        options={[
+          { value: "at-once", label: "At once" },
+          { value: "at-end", label: "At the end" },
+          { value: "off", label: "Off" },
+        ]}
+        onChange={(check) => lay({ check })}
+      />
+    </div>
+  );
+}
