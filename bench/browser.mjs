@@ -59,6 +59,8 @@ export async function measureBrowser(executablePath) {
       [],
       [0, 3, 8, 12],
     );
+    const plain = await addLesson(server.address, lineLesson(lamps, board, {}));
+    const zoomed = await zoomFrames(browser, `${server.address}/lesson/${plain}`);
     const jumpLine = await onLine({}, manyJumps);
     const inkLine = await onLine({}, manyStrokes);
 
@@ -103,6 +105,13 @@ export async function measureBrowser(executablePath) {
         17,
       ),
       row("Sliding a line of ±10¹², 95th percentile of frames", farLine.p95, "ms", 34),
+      row(
+        `Drawing a line nearer and further away, median frame, ${MILDLY} times slower`,
+        zoomed.median,
+        "ms",
+        17,
+      ),
+      row("Drawing a line nearer and further away, 95th percentile of frames", zoomed.p95, "ms", 34),
       row(`Sliding a line with 500 jumps, median frame, ${MILDLY} times slower`, jumpLine.median, "ms", 17),
       row("Sliding a line with 500 jumps, 95th percentile of frames", jumpLine.p95, "ms", 34),
       row(
@@ -358,6 +367,50 @@ const manyStrokes = Array.from({ length: 2000 }, (_, i) => ({
   },
 }));
 
+/** The length of the frames while two fingers draw a line nearer and further away. */
+async function zoomFrames(browser, address) {
+  const { page, cdp, close } = await pageOf(browser, MILDLY);
+  await page.goto(address);
+  const grid = page.getByRole("grid");
+  await grid.waitFor();
+  await page.waitForTimeout(6000);
+  const box = await grid.boundingBox();
+  const at = (apart) =>
+    [-1, 1].map((side, id) => ({ id, x: box.x + box.width / 2 + side * apart, y: box.y + box.height * 0.3 }));
+  const measured = framesOf(page, 170);
+  for (let pinch = 0; pinch < 4; pinch += 1) {
+    const [from, to] = pinch % 2 === 0 ? [80, 400] : [400, 80];
+    await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: at(from) });
+    for (let i = 1; i <= 40; i += 1) {
+      const apart = from + ((to - from) * i) / 40;
+      await cdp.send("Input.dispatchTouchEvent", { type: "touchMove", touchPoints: at(apart) });
+      await page.waitForTimeout(16);
+    }
+    await cdp.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+  }
+  const sorted = (await measured).toSorted((a, b) => a - b);
+  await close();
+  return { median: sorted[Math.floor(sorted.length / 2)], p95: sorted[Math.ceil(sorted.length * 0.95) - 1] };
+}
+
+/** The length of so many frames of a page, the first ones not counted. */
+const framesOf = (page, count) =>
+  page.evaluate(
+    (wanted) =>
+      new Promise((resolve) => {
+        const found = [];
+        let last = performance.now();
+        const next = (now) => {
+          found.push(now - last);
+          last = now;
+          if (found.length < wanted) requestAnimationFrame(next);
+          else resolve(found.slice(4));
+        };
+        requestAnimationFrame(next);
+      }),
+    count,
+  );
+
 /** The length of the frames while a finger slides a line, at zooms that buttons come to one after the other. */
 async function lineFrames(browser, address, zooms = [0]) {
   const { page, cdp, close } = await pageOf(browser, MILDLY);
@@ -371,20 +424,7 @@ async function lineFrames(browser, address, zooms = [0]) {
     await page.waitForTimeout(800);
     const box = await grid.boundingBox();
     const point = (x) => ({ x: box.x + box.width * x, y: box.y + box.height * 0.3 });
-    const measured = page.evaluate(
-      () =>
-        new Promise((resolve) => {
-          const found = [];
-          let last = performance.now();
-          const next = (now) => {
-            found.push(now - last);
-            last = now;
-            if (found.length < 110) requestAnimationFrame(next);
-            else resolve(found.slice(4));
-          };
-          requestAnimationFrame(next);
-        }),
-    );
+    const measured = framesOf(page, 110);
     for (let slide = 0; slide < 2; slide += 1) {
       await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [point(0.9)] });
       for (let i = 1; i <= 40; i += 1) {

@@ -129,6 +129,8 @@ test("slid by drag, wheel, keys and buttons, and drawn nearer and further away; 
   await page.keyboard.press("ArrowRight");
   await page.keyboard.press("Enter");
   await expect(at(page, "101")).toHaveAccessibleName("101, sun mark, in focus");
+  await page.keyboard.press("Shift+ArrowLeft");
+  await expect(at(page, "20")).toBeVisible();
 
   await button(page, "Prepare").click();
   await page.getByRole("switch", { name: "Pinned: it does not slide" }).click();

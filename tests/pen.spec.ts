@@ -25,6 +25,14 @@ async function take(page: Page, tool: string, hand: Hand = "mouse") {
   await expect(button(page, `Draw with: ${tool}`)).toHaveAttribute("aria-pressed", "true");
 }
 
+/** The pen is in hand once there is something to draw on: a layer over every view. */
+async function inHand(page: Page, views?: number) {
+  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+  const layers = page.locator("[data-part=pen-layer]");
+  if (views === undefined) await expect(layers.first()).toBeAttached();
+  else await expect(layers).toHaveCount(views);
+}
+
 async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}`);
@@ -39,7 +47,7 @@ for (const hand of HANDS) {
   }) => {
     await open(page, request);
     await press(hand, button(page, "Pen"));
-    await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+    await inHand(page);
     await press(hand, button(page, "Sea ink"));
     await expect(button(page, "Pen")).toHaveAttribute("aria-pressed", "true");
     const [a, b] = [await middle(page, "[data-place='23']"), await middle(page, "[data-place='26']")];
@@ -73,7 +81,7 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   await page.getByRole("option", { name: "Number line", exact: true }).click();
   await button(page, "Teach").click();
   await page.keyboard.press("p");
-  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+  await inHand(page, 2);
   const chartAt = await middle(page, "[data-place='46']");
   await draw(page, chartAt, { x: chartAt.x + 12, y: chartAt.y + 8 });
   const lineAt = await middle(page, "[role=gridcell][data-number='0']");
@@ -100,6 +108,7 @@ test("a note is typed, worded anew, rubbed out; two pupils draw at the same time
 }) => {
   const id = await open(page, request);
   await page.keyboard.press("p");
+  await inHand(page);
   await take(page, "Note");
   const at = await middle(page, "[data-place='34']");
   await page.mouse.click(at.x, at.y);
@@ -114,6 +123,7 @@ test("a note is typed, worded anew, rubbed out; two pupils draw at the same time
   await expect(page.locator("[data-note] text")).toHaveText("ten less");
 
   await page.keyboard.press("p");
+  await inHand(page);
   await take(page, "Pen");
   const cdp = await page.context().newCDPSession(page);
   const fingers = (type: string, points: { x: number; y: number }[]) =>

@@ -52,6 +52,16 @@ test("jumps are drawn on the line of a problem, by touch, and taken away", async
   await expect(line).toHaveAccessibleName("Line of problem 1: starts at 8");
 });
 
+test("jumps are drawn on the line of a problem by keys", async ({ page, request }) => {
+  await open(page, request);
+  await page.getByRole("button", { name: "Teach" }).click();
+  const line = problem(page, 1).getByRole("img", { name: /^Line of problem 1/ });
+  await line.focus();
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press("ArrowLeft");
+  await page.keyboard.press("Enter");
+  await expect(line).toHaveAccessibleName("Line of problem 1: jumped −3 to 5");
+});
+
 test("problems are written, up to eight, and checked at the end", async ({ page, request }) => {
   const id = await open(page, request);
   await page.getByRole("textbox", { name: "Problem 1" }).fill("8 + 3 = 11");

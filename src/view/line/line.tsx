@@ -8,7 +8,7 @@ import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { type AnyLine, keyOfEnd, type Span, slides } from "@/core/surface/line";
-import { nearestTick, scaleOf, spanHolding } from "@/core/surface/line-scale";
+import { nearestTick, scaleOf, slideSpan, spanHolding } from "@/core/surface/line-scale";
 import { type Size, useSize } from "@/kit/use-size";
 import { AskedPlace } from "../chart/asked-place";
 import { placeName } from "../chart/place-name";
@@ -114,7 +114,16 @@ export const Line = memo(function Line({
     grid.current?.querySelector<SVGElement>("[data-keyboard]")?.focus();
   });
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const whole = STEPS[event.key];
+    if (event.shiftKey && whole !== undefined && slides(settings)) {
+      // With Shift the line slides by a whole interval.
+      onLook(slideSpan(target, scaleOf(settings, target).interval.mul(whole)));
+      event.preventDefault();
+      event.stopPropagation();
+      return;
+    }
+    if (event.shiftKey) return;
     // Steps are those of where the line comes to rest, also while it is still on its way there.
     const scale = scaleOf(settings, target);
     // The place that has the keyboard, however it came by it.

@@ -1,6 +1,6 @@
 "use client";
 
-import { memo, type PointerEvent, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef, useState } from "react";
 import { type Problem, problemLine } from "@/core/count/problem";
 import { jumpOn, startTrail } from "@/core/count/trail";
 import type { LineMarks } from "@/core/lesson/line-marks";
@@ -12,6 +12,8 @@ import { useSize } from "@/kit/use-size";
 import { Arcs, arcPath, signed } from "./arcs";
 import { LineDrawing } from "./line-drawing";
 import { layOutLine, nearestNumber } from "./line-layout";
+
+const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 
 type Props = {
   name: string;
@@ -46,14 +48,32 @@ export const ProblemLine = memo(function ProblemLine({ name, problem, work, stro
     const box = room.current!.getBoundingClientRect();
     return nearestNumber(layout, { x: event.clientX - box.left, y: event.clientY - box.top });
   };
-  const part = (key: NumberKey) => layout.placing.partOf(exact(key));
   const by = to === null ? null : keyOf(exact(to).sub(exact(trail.end)));
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
+    const step = STEPS[event.key];
+    if (step !== undefined) {
+      const next = exact(to ?? trail.end).add(layout.scale.step.mul(step));
+      if (next.compare(layout.span.from) >= 0 && next.compare(layout.span.to) <= 0) setTo(keyOf(next));
+    } else if (event.key === "Enter" && by !== null && by !== "0") {
+      setTo(null);
+      onJump(by);
+    } else if (event.key === "Escape") setTo(null);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const part = (key: NumberKey) => layout.placing.partOf(exact(key));
   return (
     <div
       ref={room}
       role="img"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: the arrow keys draw a jump, and Enter makes it.
+      tabIndex={0}
+      onKeyDown={onKeyDown}
+      onBlur={() => setTo(null)}
       aria-label={`${name}: ${trail.jumps.length === 0 ? `starts at ${showNumber(trail.start)}` : `jumped ${trail.jumps.map((jump) => signed(jump)).join(", ")} to ${showNumber(trail.end)}`}`}
-      className="size-full touch-none select-none"
+      className="size-full touch-none rounded-card select-none"
       onMouseDown={(event) => event.preventDefault()}
       onPointerDown={(event) => {
         if (event.button !== 0) return;
