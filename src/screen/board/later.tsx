@@ -3,36 +3,37 @@
 import dynamic from "next/dynamic";
 import { useEffect } from "react";
 import { penLayer } from "../pen/pen-layer-later";
+import { patient } from "./patient";
 
 /*
  * Parts of the board screen that are not there when it opens. They come after the board itself stands, so that it
  * stands soon; and they come before they are asked for, so that a server that goes away takes nothing with it.
  */
 const parts = {
-  drawer: () => import("./drawer").then((part) => part.Drawer),
-  steps: () => import("./steps-strip").then((part) => part.StepsStrip),
-  stepDialog: () => import("./step-dialog").then((part) => part.StepDialog),
-  lessonWords: () => import("../lesson-words-dialog").then((part) => part.LessonWordsDialog),
-  unsaved: () => import("./unsaved-dialog").then((part) => part.UnsavedDialog),
-  keys: () => import("./keys-dialog").then((part) => part.KeysDialog),
-  findCommand: () => import("./find-command"),
-  arrows: () => import("../arrows/arrow-panel").then((part) => part.ArrowPanel),
-  timesStage: () => import("./times-stage").then((part) => part.TimesStage),
-  slips: () => import("./slips").then((part) => part.Slips),
-  verdict: () => import("../times/verdict").then((part) => part.Verdict),
-  timesPanel: () => import("../times/times-panel").then((part) => part.TimesPanel),
-  lineStage: () => import("../line/line-stage").then((part) => part.LineStage),
-  sentenceStage: () => import("../line/sentence-stage").then((part) => part.SentenceStage),
-  wayStage: () => import("../line/sentence-stage").then((part) => part.WayStage),
+  drawer: patient(() => import("./drawer").then((part) => part.Drawer)),
+  steps: patient(() => import("./steps-strip").then((part) => part.StepsStrip)),
+  stepDialog: patient(() => import("./step-dialog").then((part) => part.StepDialog)),
+  lessonWords: patient(() => import("../lesson-words-dialog").then((part) => part.LessonWordsDialog)),
+  unsaved: patient(() => import("./unsaved-dialog").then((part) => part.UnsavedDialog)),
+  keys: patient(() => import("./keys-dialog").then((part) => part.KeysDialog)),
+  findCommand: patient(() => import("./find-command")),
+  arrows: patient(() => import("../arrows/arrow-panel").then((part) => part.ArrowPanel)),
+  timesStage: patient(() => import("./times-stage").then((part) => part.TimesStage)),
+  slips: patient(() => import("./slips").then((part) => part.Slips)),
+  verdict: patient(() => import("../times/verdict").then((part) => part.Verdict)),
+  timesPanel: patient(() => import("../times/times-panel").then((part) => part.TimesPanel)),
+  lineStage: patient(() => import("../line/line-stage").then((part) => part.LineStage)),
+  sentenceStage: patient(() => import("../line/sentence-stage").then((part) => part.SentenceStage)),
+  wayStage: patient(() => import("../line/sentence-stage").then((part) => part.WayStage)),
   penLayer,
-  penStrip: () => import("../pen/pen-strip").then((part) => part.PenStrip),
-  pairsStage: () => import("../line/sentence-stage").then((part) => part.PairsStage),
-  problemsStage: () => import("../line/problems-stage").then((part) => part.ProblemsStage),
-  compareStage: () => import("../line/sentence-stage").then((part) => part.CompareStage),
-  jumpPanel: () => import("../line/jump-panel").then((part) => part.JumpPanel),
-  count: () => import("./count-fields").then((part) => part.CountFields),
-  fill: () => import("../fill/fill-panel").then((part) => part.FillPanel),
-  byRule: () => import("../rule/by-rule").then((part) => part.ByRule),
+  penStrip: patient(() => import("../pen/pen-strip").then((part) => part.PenStrip)),
+  pairsStage: patient(() => import("../line/sentence-stage").then((part) => part.PairsStage)),
+  problemsStage: patient(() => import("../line/problems-stage").then((part) => part.ProblemsStage)),
+  compareStage: patient(() => import("../line/sentence-stage").then((part) => part.CompareStage)),
+  jumpPanel: patient(() => import("../line/jump-panel").then((part) => part.JumpPanel)),
+  count: patient(() => import("./count-fields").then((part) => part.CountFields)),
+  fill: patient(() => import("../fill/fill-panel").then((part) => part.FillPanel)),
+  byRule: patient(() => import("../rule/by-rule").then((part) => part.ByRule)),
 };
 
 const AFTER_THE_BOARD_MS = 4000;
@@ -41,8 +42,7 @@ const AFTER_THE_BOARD_MS = 4000;
 export function useLaterParts(): void {
   useEffect(() => {
     const timer = setTimeout(() => {
-      // A part that does not come now is asked for again when it is needed.
-      for (const part of Object.values(parts)) void part().catch(() => {});
+      for (const part of Object.values(parts)) void part();
     }, AFTER_THE_BOARD_MS);
     return () => clearTimeout(timer);
   }, []);
