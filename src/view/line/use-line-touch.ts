@@ -34,6 +34,7 @@ type Moving = {
   settle: () => void;
 };
 type Finger = {
+  pointer: string;
   start: Point;
   number: NumberKey;
   what: "tap" | "slide" | "jump" | "point" | "gone";
@@ -105,12 +106,17 @@ export function useLineTouch(
 
   const begin = (event: PointerEvent<HTMLElement>) => {
     if (event.button !== 0 || !hand) return;
+    // A first finger takes the place of those whose end was never told.
+    if (event.isPrimary)
+      for (const [id, { pointer }] of fingers.current)
+        if (pointer === event.pointerType) fingers.current.delete(id);
     const start = pointOf(event);
     const target = event.target as Element;
     const sizes = target.closest("[data-sizes]")?.getAttribute("data-sizes");
     const arc = target.closest("[data-jump]")?.getAttribute("data-jump");
     const number = (hand.jumps && startNear(layout, start)) || numberNear(layout, start);
     const finger: Finger = {
+      pointer: event.pointerType,
       start,
       number,
       what: "tap",
