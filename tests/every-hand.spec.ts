@@ -52,6 +52,16 @@ for (const hand of HANDS) {
       await press(hand, button(page, "One back"));
       await expect(place(page, "12, sun mark, in focus")).toBeVisible();
       await expect(panel(page, "sentence")).toHaveText("2 × 6 = 12");
+
+      // The same in silence: where the count stands is hidden until it stops.
+      await press(hand, button(page, /^Count in/));
+      await press(hand, radio(page, "1 s"));
+      await press(hand, page.getByRole("switch", { name: "Silent: hide the number" }));
+      await page.keyboard.press("Escape");
+      await press(hand, button(page, "Start the count"));
+      await expect(place(page, "covered, in focus")).toBeVisible();
+      await press(hand, button(page, "Pause the count"));
+      await expect(place(page, "covered, in focus")).toHaveCount(0);
     });
 
     test("an empty place is filled by keypad and by tile, a drawn number finds its home", async ({
@@ -82,6 +92,13 @@ for (const hand of HANDS) {
       await press(hand, button(page, "Choose a place"));
       await press(hand, page.locator("[data-place='40']"));
       await expect(told(page)).not.toHaveText("");
+      await press(hand, button(page, "Cover"));
+      await press(hand, place(page, "43"));
+      await press(hand, button(page, "Write"));
+      await press(hand, button(page, "Draw a number"));
+      await expect(page.locator("[data-part=digits]")).toHaveAccessibleName("43");
+      await press(hand, page.locator("[data-place='42']"));
+      await expect(page.getByText("3 of 10 at home")).toBeVisible();
     });
 
     test("arrows are laid and followed", async ({ page, request }) => {
@@ -98,6 +115,11 @@ for (const hand of HANDS) {
       await press(hand, button(page, /^Arrow left/));
       await press(hand, button(page, "Follow the arrows"));
       await expect(panel(page, "sentence")).toHaveText("54 − 1 = 53");
+      await press(hand, button(page, "Pick a card"));
+      await press(hand, button(page, "Card: down, right"));
+      await page.keyboard.press("Escape");
+      await press(hand, button(page, "Follow the arrows"));
+      await expect(panel(page, "sentence")).toHaveText("53 + 10 + 1 = 64");
     });
 
     test("a times grid is marked on a place, on a number and by its names, and slid", async ({
@@ -123,6 +145,21 @@ for (const hand of HANDS) {
       await expect(page.getByRole("grid", { name: "Times grid from row 2 and column 2" })).toBeVisible();
       await press(hand, button(page, "Make a puzzle"));
       await expect(cell(page, /asked for/)).toHaveCount(1);
+      const asked = await cell(page, /asked for/).getAttribute("data-place");
+      const answer = String(
+        asked!
+          .slice(1)
+          .split("c")
+          .map(Number)
+          .reduce((a, b) => a * b),
+      );
+      for (const digit of answer)
+        await press(
+          hand,
+          page.getByRole("region", { name: "Write" }).getByRole("button", { name: digit, exact: true }),
+        );
+      await press(hand, button(page, "Write it"));
+      await expect(cell(page, `${answer}, by hand, in focus`)).toBeVisible();
     });
   });
 }

@@ -1,4 +1,4 @@
-import { expect, type Locator } from "@playwright/test";
+import { expect, type Locator, type Page } from "@playwright/test";
 
 /** The ways in which everything can be done. */
 export const HANDS = ["touch", "mouse", "keys"] as const;
@@ -13,4 +13,78 @@ export async function press(hand: Hand, what: Locator) {
   // A choice of several takes the space bar; everything takes one of the two.
   const role = await what.getAttribute("role");
   await what.press(role === "radio" || role === "switch" ? "Space" : "Enter");
+}
+
+/** Chooses from a list that opens. */
+export async function choose(hand: Hand, list: Locator, option: string) {
+  await press(hand, list);
+  const wanted = list.page().getByRole("option", { name: option, exact: true });
+  await expect(wanted).toBeVisible();
+  if (hand !== "keys") return press(hand, wanted);
+  await list.page().keyboard.press("Home");
+  const options = await list.page().getByRole("option").allTextContents();
+  for (let above = options.indexOf(option); above > 0; above--) await list.page().keyboard.press("ArrowDown");
+  await expect(wanted).toBeFocused();
+  await list.page().keyboard.press("Enter");
+}
+
+/** Rests on a place while something is looked at, and lets go. */
+export async function rest(hand: Hand, page: Page, what: Locator, meanwhile: () => Promise<void>) {
+  if (hand === "keys") {
+    await what.focus();
+    await page.keyboard.down("Enter");
+    await meanwhile();
+    return page.keyboard.up("Enter");
+  }
+  const finger = await fingerOf(hand, page);
+  await finger.down(await middleOf(what));
+  await meanwhile();
+  await finger.up();
+}
+
+/** Takes one thing to another: by a drag, or by the keyboard with a press on the one and then on the other. */
+export async function carry(hand: Hand, page: Page, from: Locator, to: Locator) {
+  if (hand === "keys") {
+    await press(hand, from);
+    return press(hand, to);
+  }
+  const [start, end] = [await middleOf(from), await middleOf(to)];
+  const finger = await fingerOf(hand, page);
+  await finger.down(start);
+  for (let part = 1; part <= 8; part++) {
+    await finger.move({
+      x: start.x + ((end.x - start.x) * part) / 8,
+      y: start.y + ((end.y - start.y) * part) / 8,
+    });
+  }
+  await finger.up();
+}
+
+type Point = { x: number; y: number };
+
+export async function middleOf(what: Locator): Promise<Point> {
+  const box = (await what.boundingBox())!;
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+}
+
+/** A finger or the mouse, moved step by step. */
+async function fingerOf(hand: "touch" | "mouse", page: Page) {
+  if (hand === "mouse") {
+    return {
+      down: async ({ x, y }: Point) => {
+        await page.mouse.move(x, y);
+        await page.mouse.down();
+      },
+      move: ({ x, y }: Point) => page.mouse.move(x, y),
+      up: () => page.mouse.up(),
+    };
+  }
+  const cdp = await page.context().newCDPSession(page);
+  const touch = (type: "touchStart" | "touchMove" | "touchEnd", touchPoints: Point[]) =>
+    cdp.send("Input.dispatchTouchEvent", { type, touchPoints });
+  return {
+    down: (at: Point) => touch("touchStart", [at]),
+    move: (at: Point) => touch("touchMove", [at]),
+    up: () => touch("touchEnd", []),
+  };
 }

@@ -18,7 +18,8 @@ import { GUIDE_ROOM, GuideLight, Guides } from "./guides";
 import { PeekFace } from "./peek";
 import { PlaceRing } from "./place-ring";
 import { Route } from "./route";
-import { KEYBOARD, type Run, useRun } from "./use-run";
+import { useKeyPress } from "./use-key-press";
+import { type Run, useRun } from "./use-run";
 
 type Props = {
   settings: ChartSettings;
@@ -48,22 +49,22 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
     return layOutChart(settings, { width: size.width - side, height: size.height - top }, strong);
   }, [settings, size, strong, guides, edges]);
   const { pointers, peeked } = useRun(layout, run);
+  const keys = useKeyPress(run);
 
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const index = indexOf(event.target);
     if (index === null || event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
     const to = placeByKey(event.key, index, layout);
     if (to !== null) placeElement(event.currentTarget, to)?.focus();
-    else if (event.key === "Enter" || event.key === " ") {
-      run?.begin(layout.numbers[index]!, KEYBOARD);
-      run?.end(KEYBOARD);
-    } else if (event.key === "Escape") (event.target as SVGElement).blur();
+    else if (event.key === "Enter" || event.key === " ") keys.down(layout.numbers[index]!, event.repeat);
+    else if (event.key === "Escape") (event.target as SVGElement).blur();
     else return;
     event.preventDefault();
     event.stopPropagation();
   };
 
   const anchors = useMemo(() => chartAnchors(layout), [layout]);
+  const shown = peeked ?? (keys.peeked === null ? undefined : layout.indexOf.get(keys.peeked));
   const asked = asks ? layout.indexOf.get(asks.number) : undefined;
 
   // One place at a time is in the tab order: the one that had the keyboard last.
@@ -97,7 +98,11 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
           style={{ width: layout.width, height: layout.height }}
           onKeyDown={onKeyDown}
           onFocus={onFocus}
-          onBlur={() => setWithKeyboard(null)}
+          onBlur={() => {
+            setWithKeyboard(null);
+            keys.leave();
+          }}
+          onKeyUp={keys.onKeyUp}
           onMouseDown={(event) => event.preventDefault()}
           onContextMenu={(event) => event.preventDefault()}
           {...pointers}
@@ -131,11 +136,11 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
             )}
             <Route layout={layout} source={source} />
             <FocusRing layout={layout} source={source} />
-            {peeked !== null && (
+            {shown !== undefined && (
               <PeekFace
                 layout={layout}
-                corner={cornerOf(layout, peeked)}
-                target={layout.numbers[peeked] ?? ""}
+                corner={cornerOf(layout, shown)}
+                target={layout.numbers[shown] ?? ""}
               />
             )}
             {withKeyboard !== null && withKeyboard < layout.numbers.length && (

@@ -20,7 +20,7 @@ export type Run = {
 export const KEYBOARD = -1;
 
 /** How long a finger rests on a covered place before its number is shown to the teacher. */
-const PEEK_MS = 450;
+export const PEEK_MS = 450;
 
 type Under = { index: number; seen: Set<number>; box: DOMRect; waiting?: ReturnType<typeof setTimeout> };
 

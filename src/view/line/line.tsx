@@ -13,7 +13,7 @@ import { type Size, useSize } from "@/kit/use-size";
 import { AskedPlace } from "../chart/asked-place";
 import { placeName } from "../chart/place-name";
 import { PlaceRing } from "../chart/place-ring";
-import { KEYBOARD } from "../chart/use-run";
+import { useKeyPress } from "../chart/use-key-press";
 import type { Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
@@ -83,6 +83,8 @@ export const Line = memo(function Line({
     return { x: a.x - b.x, y: a.y - b.y };
   }, [slid, layout, target]);
   const touch = useLineTouch(room, settings, layout, moving, hand);
+  const keys = useKeyPress(hand);
+  const peeked = touch.peeked ?? keys.peeked;
 
   const [keyboard, setKeyboard] = useState<NumberKey | null>(null);
   const grid = useRef<HTMLDivElement>(null);
@@ -138,10 +140,7 @@ export const Line = memo(function Line({
     else if (event.key === "End") goTo(keyOf(nearestTick(scale, target.to)));
     else if (event.key === "Enter" || event.key === " ") {
       if (hand?.jumps) hand.onStart(on);
-      else {
-        hand?.begin(on, KEYBOARD);
-        hand?.end(KEYBOARD);
-      }
+      else keys.down(on, event.repeat);
     } else if (event.key === "Escape") (event.target as HTMLElement).blur();
     else return;
     event.preventDefault();
@@ -175,7 +174,9 @@ export const Line = memo(function Line({
         }}
         onBlur={(event) => {
           if (!event.currentTarget.contains(event.relatedTarget)) setKeyboard(null);
+          keys.leave();
         }}
+        onKeyUp={keys.onKeyUp}
         onMouseDown={(event) => event.preventDefault()}
         onContextMenu={(event) => event.preventDefault()}
         {...touch.pointers}
@@ -218,7 +219,7 @@ export const Line = memo(function Line({
               typed={asks?.typed ?? ""}
             />
           )}
-          {touch.peeked !== null && <Peek layout={layout} box={boxAt(touch.peeked)} number={touch.peeked} />}
+          {peeked !== null && <Peek layout={layout} box={boxAt(peeked)} number={peeked} />}
           {/* biome-ignore lint/a11y/useSemanticElements: as above. */}
           <g role="row">
             {cells.map(({ key, x, y, width, height }) => (

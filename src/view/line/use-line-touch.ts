@@ -5,7 +5,7 @@ import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "
 import { exact, type NumberKey } from "@/core/number/exact";
 import { type AnyLine, type Span, slides } from "@/core/surface/line";
 import { slideSpan, zoomSpan } from "@/core/surface/line-scale";
-import type { Run } from "../chart/use-run";
+import { PEEK_MS, type Run } from "../chart/use-run";
 import type { Point } from "./line-geometry";
 import { type LineLayout, numberNear } from "./line-layout";
 
@@ -13,7 +13,6 @@ import { type LineLayout, numberNear } from "./line-layout";
 const BEGINS_WITHIN = 16;
 /** Further than this, in pixels, a touch is a slide, or a jump. */
 const SLIDE_FROM = 8;
-const PEEK_MS = 450;
 const WHEEL_RESTS_MS = 160;
 
 export type LineHand = Run & {

@@ -12,7 +12,8 @@ import {
 import { clampWindow, type TimesSettings, type WindowAt } from "@/core/surface/times-grid";
 import { type Size, useSize } from "@/kit/use-size";
 import { PeekFace } from "../chart/peek";
-import { KEYBOARD, type Run } from "../chart/use-run";
+import { useKeyPress } from "../chart/use-key-press";
+import type { Run } from "../chart/use-run";
 import type { Anchors, Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
@@ -67,6 +68,8 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
   const origin = useOrigin(target);
   const settle = sliding.glide;
   const touch = useSlideTouch(sliding, cell, run, settle);
+  const keys = useKeyPress(run);
+  const peeked = touch.peeked ?? keys.peeked;
   const frame = useRef<HTMLDivElement>(null);
   useWheel(frame, sliding, settle);
 
@@ -109,10 +112,8 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
       wanted.current = placeKey(to.row, to.column);
       settle(next);
       body.current?.querySelector<SVGElement>(`[data-place="${wanted.current}"]`)?.focus();
-    } else if (event.key === "Enter" || event.key === " ") {
-      run.begin(named, KEYBOARD);
-      run.end(KEYBOARD);
-    } else if (event.key === "Escape") (event.target as SVGElement).blur();
+    } else if (event.key === "Enter" || event.key === " ") keys.down(named, event.repeat);
+    else if (event.key === "Escape") (event.target as SVGElement).blur();
     else return;
     event.preventDefault();
     event.stopPropagation();
@@ -221,7 +222,11 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
                 ?.querySelector<SVGElement>(`[data-place="${placeKey(target.row, target.column)}"]`)
                 ?.focus();
           }}
-          onBlur={() => setKeyboard(null)}
+          onBlur={() => {
+            setKeyboard(null);
+            keys.leave();
+          }}
+          onKeyUp={keys.onKeyUp}
           onMouseDown={(event) => event.preventDefault()}
           onContextMenu={(event) => event.preventDefault()}
           {...touch.body}
@@ -260,7 +265,9 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
                 asks={asks}
                 keyboard={keyboard}
               />
-              {touch.peeked && <PeekFace layout={kept} corner={at(touch.peeked)} target={touch.peeked} />}
+              {peeked !== null && isPlaceKey(peeked) && (
+                <PeekFace layout={kept} corner={at(peeked)} target={peeked} />
+              )}
             </svg>
           </div>
         </div>

@@ -3,11 +3,10 @@
 import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import { MOST_TIMES, type PlaceKey, placeKey } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
-import type { Run } from "../chart/use-run";
+import { PEEK_MS, type Run } from "../chart/use-run";
 
 /** Further than this, in pixels, a touch is a slide. */
 const SLIDE_FROM = 8;
-const PEEK_MS = 450;
 
 type Sliding = {
   position: { current: WindowAt };
