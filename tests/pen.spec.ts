@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { HANDS, type Hand, press } from "./support/hands";
+import { carry, HANDS, type Hand, press } from "./support/hands";
 import { addLesson, place, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -41,7 +41,19 @@ async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
 }
 
 for (const hand of HANDS) {
-  test(`the pen is taken, its tool and ink chosen, all wiped and taken back, by ${hand}`, async ({
+  /** A stroke from one place to another; by keys, round or over the first. */
+  const stroke = (page: Page, from: string, to: string) =>
+    hand === "keys"
+      ? press(hand, page.locator(from))
+      : carry(hand, page, page.locator(from), page.locator(to));
+  /** A touch on what lies over a place. */
+  const touch = async (page: Page, at: string) => {
+    if (hand === "keys") return press(hand, page.locator(at));
+    const { x, y } = await middle(page, at);
+    return hand === "touch" ? page.touchscreen.tap(x, y) : page.mouse.click(x, y);
+  };
+
+  test(`pen, highlighter and rubber in an ink, all wiped and taken back, by ${hand}`, async ({
     page,
     request,
   }) => {
@@ -50,23 +62,46 @@ for (const hand of HANDS) {
     await inHand(page);
     await press(hand, button(page, "Sea ink"));
     await expect(button(page, "Pen")).toHaveAttribute("aria-pressed", "true");
-    const [a, b] = [await middle(page, "[data-place='23']"), await middle(page, "[data-place='26']")];
-    await draw(page, a, b);
+    await stroke(page, "[data-place='23']", "[data-place='26']");
     await expect(strokes(page)).toHaveCount(1);
     // Nothing was marked under the pen.
     await expect(page.getByRole("gridcell", { name: /mark/ })).toHaveCount(0);
     await take(page, "Highlighter", hand);
-    await draw(page, { x: a.x, y: a.y + 60 }, { x: b.x, y: b.y + 60 });
+    await stroke(page, "[data-place='33']", "[data-place='36']");
     await expect(strokes(page)).toHaveCount(2);
     await press(hand, button(page, "Wipe all"));
     await expect(strokes(page)).toHaveCount(0);
     await press(hand, button(page, "Take back"));
     await expect(strokes(page)).toHaveCount(2);
     await take(page, "Rubber", hand);
-    await page.mouse.click(a.x, a.y + 60);
+    await touch(page, "[data-place='33']");
     await expect(strokes(page)).toHaveCount(1);
     await press(hand, button(page, "Take back"));
     await expect(strokes(page)).toHaveCount(2);
+  });
+
+  test(`a note is typed and worded anew by ${hand}`, async ({ page, request }) => {
+    await open(page, request);
+    await press(hand, button(page, "Pen"));
+    await inHand(page);
+    await take(page, "Note", hand);
+    await touch(page, "[data-place='45']");
+    await page.getByRole("textbox", { name: "Note" }).fill("ten more");
+    await page.keyboard.press("Enter");
+    const note = page.locator("[data-note] text");
+    await expect(note).toHaveText("ten more");
+    if (hand === "keys") await touch(page, "[data-place='45']");
+    else {
+      const { x, y } = (await note.boundingBox())!;
+      if (hand === "touch") await page.touchscreen.tap(x + 4, y + 8);
+      else await page.mouse.click(x + 4, y + 8);
+    }
+    await page.getByRole("textbox", { name: "Note" }).fill("ten less");
+    await page.keyboard.press("Escape");
+    await expect(note).toHaveText("ten more");
+    if (hand === "keys") await expect(place(page, "46")).toBeFocused();
+    await press(hand, button(page, "Take back"));
+    await expect(note).toHaveCount(0);
   });
 }
 
@@ -100,6 +135,38 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   const moved = await middle(page, "[data-place='46']");
   await expect.poll(async () => Math.abs((await boxes())[0]! - moved.x)).toBeLessThan(30);
   await saved(page);
+});
+
+test("what is drawn on a times grid is seen on its place while the grid slides", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("radio", { name: "Times grid" }).click();
+  await button(page, "Teach").click();
+  await button(page, "Pen").click();
+  await inHand(page);
+  const at = await middle(page, "[data-place=r6c6]");
+  await draw(page, at, { x: at.x + 20, y: at.y + 6 });
+  await expect(strokes(page)).toHaveCount(1);
+  await button(page, "Sun ink").click();
+  await expect(button(page, "Pen")).toHaveAttribute("aria-pressed", "true");
+  await page.keyboard.press("m");
+  await expect(page.locator("[data-part=pen-layer]")).toHaveCSS("pointer-events", "none");
+  const box = () => strokes(page).boundingBox();
+  const before = (await box())!;
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  for (const by of [20, 40, 61]) await page.mouse.move(at.x - by, at.y);
+  // The finger still holds the grid, which stands between two columns.
+  await expect.poll(async () => Math.round((await box())!.x - before.x)).toBe(-61);
+  await expect(page.locator("canvas[data-moving]")).toBeVisible();
+  await page.mouse.up();
+  await expect(page.locator("canvas[data-moving]")).toHaveCount(0);
+  const rested = await middle(page, "[data-place=r6c6]");
+  const drawnAt = (await box())!;
+  expect(drawnAt.x - before.x).toBeCloseTo(rested.x - at.x, 0);
 });
 
 test("a note is typed, worded anew, rubbed out; two pupils draw at the same time", async ({

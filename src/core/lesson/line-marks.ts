@@ -1,6 +1,6 @@
 import { landings, type Trail } from "../count/trail";
 import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
-import type { AnyLine, Span } from "../surface/line";
+import { type AnyLine, isClosed, type Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
 import { isPlaceKey, numberOf } from "../surface/place-key";
 import type { Ink } from "./ink";
@@ -38,8 +38,9 @@ export function lineMarks(
   const states: Record<NumberKey, PlaceState> = {};
   const ranks: Record<NumberKey, number> = {};
   const isOpen = line.kind === "line" && line.open;
-  // On an open line all that is put on it is seen, wherever it lies.
-  const holds = (value: Exact) => isOpen || (value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
+  // On an open line all that is put on it is seen, wherever it lies; on a ring all has its place, however many turns on.
+  const all = isOpen || isClosed(line);
+  const holds = (value: Exact) => all || (value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
   const within = (key: NumberKey) => holds(exact(key));
   const put = (key: NumberKey, rank: number) => {
     if (within(key) && rank > (ranks[key] ?? 0)) ranks[key] = rank;

@@ -4,7 +4,16 @@ import { describe, expect, test } from "vitest";
 import { exact, keyOf } from "../number/exact";
 import { writeNumber, writtenText } from "../number/fraction-text";
 import { readNumber } from "../number/read-number";
-import { LineSettings, lineAs, lineHolds, partOf, plainLine, StripSettings, wholeSpan } from "./line";
+import {
+  LineSettings,
+  lineAs,
+  lineHolds,
+  nearestTurn,
+  partOf,
+  plainLine,
+  StripSettings,
+  wholeSpan,
+} from "./line";
 import {
   labelledIn,
   labelStride,
@@ -97,11 +106,28 @@ describe("a line", () => {
     expect(lineAs(strip, "line")).toEqual(startingLine("0-10"));
   });
 
-  test("holds what is within its reach; a pinned line and a ring what is between their ends", () => {
+  test("round a ring: the number at the same place that is nearest, at most half a turn away", () => {
+    const ring = span("0", "60");
+    const turned = (value: number, near: number) => keyOf(nearestTurn(ring, exact(value), exact(near)));
+    expect(turned(5, 58)).toBe("65");
+    expect(turned(55, 2)).toBe("-5");
+    expect([turned(60, 30), turned(0, 30)]).toEqual(["0", "0"]);
+    fc.assert(
+      fc.property(fc.integer({ min: -500, max: 500 }), fc.integer({ min: -500, max: 500 }), (value, near) => {
+        const found = Number(turned(value, near));
+        expect(Math.abs(found - near)).toBeLessThanOrEqual(30);
+        expect(Math.abs((found - value) % 60)).toBe(0);
+      }),
+    );
+  });
+
+  test("holds what is within its reach; a pinned line what is between its ends; a ring goes round", () => {
     const line = startingLine("0-20");
     expect(lineHolds(line, exact(25))).toBe(true);
     expect(lineHolds({ ...line, pinned: true }, exact(25))).toBe(false);
-    expect(lineHolds(startingLine("ring"), exact(61))).toBe(false);
+    expect(lineHolds(startingLine("ring"), exact(61))).toBe(true);
+    expect(lineHolds({ ...startingLine("ring"), pinned: true }, exact(61))).toBe(true);
+    expect(lineHolds(startingLine("ring"), exact("1000000000001"))).toBe(false);
     expect(lineHolds(line, exact("1000000000001"))).toBe(false);
   });
 

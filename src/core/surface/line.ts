@@ -139,13 +139,22 @@ export function partOf({ from, to }: Span, value: Exact): number {
 export const slides = (line: AnyLine): boolean =>
   !line.pinned && !(line.kind === "line" && (line.open || line.shape === "ring"));
 
-/** Whether the line holds a number at all: within its reach, and on a ring within its ends. */
+/** Whether a line is closed: what goes on beyond its end goes round once more. */
+export const isClosed = (line: AnyLine): boolean =>
+  line.kind === "line" && line.shape === "ring" && !line.open;
+
+/**
+ * Of the numbers that stand at the place of `value` on a ring, whole turns apart, the one nearest to another number: on
+ * a ring from 0 to 60, the 5 that is nearest to 58 is 65. Of two that are equally near, the smaller one.
+ */
+export function nearestTurn({ from, to }: Span, value: Exact, near: Exact): Exact {
+  const turn = to.sub(from);
+  return value.add(turn.mul(near.sub(value).div(turn).sub(exact("1/2")).ceil()));
+}
+
+/** Whether the line holds a number at all: within its reach, and on a pinned line, which is no ring, within its ends. */
 export function lineHolds(line: AnyLine, value: Exact): boolean {
-  if (line.kind === "line" && line.shape === "ring") {
-    const { from, to } = endsOf(line);
-    return value.compare(from) >= 0 && value.compare(to) <= 0;
-  }
-  if (line.pinned) {
+  if (line.pinned && !isClosed(line)) {
     const { from, to } = endsOf(line);
     return value.compare(from) >= 0 && value.compare(to) <= 0;
   }

@@ -8,6 +8,7 @@ import { keepAsStep, whyNotKept } from "@/core/lesson/board-state";
 import type { StepWords } from "@/core/lesson/lesson";
 import { arrowsOf, timesOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
+import { useSureTaps } from "@/kit/use-sure-taps";
 import { Flag, keep, readKept } from "../save/browser-store";
 import { sendCopy } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
@@ -91,6 +92,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   );
   const commands = useMemo(() => boardCommands(store, doors), [store, doors]);
   useKeys(commands);
+  useSureTaps();
 
   const climbEvery = useBoard((state) => pickBoard(state).climbEvery);
   const playing = useBoard((state) => state.played !== null);

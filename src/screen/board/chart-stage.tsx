@@ -5,9 +5,10 @@ import { isCoveredAt } from "@/core/lesson/scene";
 import { chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { Chart } from "@/view/chart/chart";
-import { KEYBOARD, type Run } from "@/view/chart/use-run";
+import type { Run } from "@/view/chart/use-run";
 import { usePenOver } from "../pen/use-pen-over";
 import { sceneNow } from "./board-store";
+import { touchOn } from "./touch-on";
 import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "./use-board";
 
 /** The chart of the board, in the teacher's hand. */
@@ -18,11 +19,7 @@ export function ChartStage({ strong }: { strong: boolean }) {
   const over = usePenOver("chart");
   const run = useMemo<Run>(
     () => ({
-      begin: (number, finger) => {
-        // What is typed next is for this place, and not for a button that was pressed before.
-        if (store.getState().tool === "write" && finger !== KEYBOARD) blurActive();
-        store.getState().beginRun(number, finger);
-      },
+      begin: (number, finger) => touchOn(store, "chart", number, finger),
       over: (number, finger) => store.getState().runOver(number, finger),
       end: (finger) => store.getState().endRun(finger),
       canPeek: (number) => isCoveredAt(sceneNow(store.getState()), number),
@@ -46,9 +43,6 @@ export function ChartStage({ strong }: { strong: boolean }) {
     </section>
   );
 }
-
-export const blurActive = () =>
-  document.activeElement instanceof HTMLElement && document.activeElement.blur();
 
 /** The place that waits for its number: the one being written in, else the one that is asked for. */
 export function useAsks() {

@@ -1,6 +1,7 @@
 import type { BoardState } from "@/core/lesson/board-state";
 import { type Fill, openAmong, showingAmong, writtenAmong } from "@/core/lesson/fill";
 import type { Beat, Move } from "@/core/lesson/move";
+import type { PlacedKind } from "@/core/lesson/placed";
 import { isCoveredAt, type Scene } from "@/core/lesson/scene";
 import { boardPlaces } from "@/core/lesson/views-of";
 import { keyOf, type NumberKey } from "@/core/number/exact";
@@ -10,7 +11,7 @@ import { chanceOf, pick } from "@/core/puzzle/draw";
 import { hintFor, wrongWords } from "@/core/puzzle/hint";
 import { isPlaceKey, numberOf, placeAt, type Target } from "@/core/surface/place-key";
 
-/** What is in the hand of whoever fills places: not yet on the board, so nothing to take back. */
+/** What is in the hand of whoever fills places or writes notes: not yet on the board, so nothing to take back. */
 export type FillHand = {
   /** The place being written in, and what was typed for it so far. */
   at: Target | null;
@@ -21,9 +22,18 @@ export type FillHand = {
   choosing: boolean;
   /** What was last said to the pupil. `about` is the place that a hint can be asked for. */
   told: { words: string; good: boolean; about: Target | null } | null;
+  /** Where a note was begun by keyboard. */
+  noteAt: { view: PlacedKind; number: Target } | null;
 };
 
-export const EMPTY_HAND: FillHand = { at: null, typed: "", tile: null, choosing: false, told: null };
+export const EMPTY_HAND: FillHand = {
+  at: null,
+  typed: "",
+  tile: null,
+  choosing: false,
+  told: null,
+  noteAt: null,
+};
 
 /** Most signs that fit the display of the keypad. */
 const MOST_TYPED = 12;

@@ -5,11 +5,12 @@ import { isCoveredAt } from "@/core/lesson/scene";
 import { timesOf } from "@/core/lesson/views-of";
 import { numberOf, type Target } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
-import { KEYBOARD, type Run } from "@/view/chart/use-run";
+import type { Run } from "@/view/chart/use-run";
 import { TimesGrid } from "@/view/times/times-grid";
 import { usePenOver } from "../pen/use-pen-over";
 import { sceneNow } from "./board-store";
-import { blurActive, useAsks } from "./chart-stage";
+import { useAsks } from "./chart-stage";
+import { touchOn } from "./touch-on";
 import { pickBoard, useBoard, useBoardStore, useSceneSource } from "./use-board";
 
 /** The times grid of the board, in the teacher's hand. */
@@ -22,13 +23,13 @@ export function TimesStage({ strong }: { strong: boolean }) {
   const byValue = times?.marks === "value";
   const run = useMemo<Run>(() => {
     // A cover or a mark on a number is on it wherever it lives, but where one place was touched for itself; what is
-    // written is written in one place.
-    const about = (place: Target) => (byValue && store.getState().tool !== "write" ? numberOf(place) : place);
+    // written or drawn is in one place.
+    const about = (place: Target) => {
+      const { tool } = store.getState();
+      return byValue && tool !== "write" && tool !== "pen" ? numberOf(place) : place;
+    };
     return {
-      begin: (place, finger) => {
-        if (store.getState().tool === "write" && finger !== KEYBOARD) blurActive();
-        store.getState().beginRun(about(place), finger);
-      },
+      begin: (place, finger) => touchOn(store, "times", about(place), finger),
       over: () => {},
       end: (finger) => store.getState().endRun(finger),
       canPeek: (place) => isCoveredAt(sceneNow(store.getState()), place),

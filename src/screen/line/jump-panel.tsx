@@ -9,7 +9,7 @@ import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { Button } from "@/kit/button";
 import { Select } from "@/kit/select";
-import { signed } from "@/view/line/arcs";
+import { signed } from "@/view/line/arc-labels";
 import { CheckedField } from "../board/checked-field";
 import { pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";

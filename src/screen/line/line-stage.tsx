@@ -9,11 +9,11 @@ import { type AnyLine, type Span, slides, wholeSpan } from "@/core/surface/line"
 import { restSpan, scaleOf, slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import { numberOf } from "@/core/surface/place-key";
 import { keepKeyboard } from "@/kit/rail-button";
-import { KEYBOARD } from "@/view/chart/use-run";
 import { Line } from "@/view/line/line";
 import type { LineHand } from "@/view/line/use-line-touch";
 import { sceneNow } from "../board/board-store";
-import { blurActive, useAsks } from "../board/chart-stage";
+import { useAsks } from "../board/chart-stage";
+import { touchOn } from "../board/touch-on";
 import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
 import { usePenOver } from "../pen/use-pen-over";
 import { lineActionsOf } from "./line-actions";
@@ -35,10 +35,7 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
     const lines = lineActionsOf(store);
     return {
       jumps: tool === "jump",
-      begin: (number, finger) => {
-        if (board().tool === "write" && finger !== KEYBOARD) blurActive();
-        board().beginRun(number, finger);
-      },
+      begin: (number, finger) => touchOn(store, kind, number, finger),
       over: () => {},
       end: (finger) => board().endRun(finger),
       canPeek: (number) => isCoveredAt(sceneNow(board()), number),
@@ -47,7 +44,7 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
       onPoint: (number) => lines.pointTo(number),
       onJumpTouch: (jumps, part) => lines.touchJump(jumps, part),
     };
-  }, [store, tool]);
+  }, [store, kind, tool]);
   const onLook = useMemo(() => (span: Span) => lineActionsOf(store).lookAt(kind, span), [store, kind]);
   if (!line) return null;
   return (

@@ -13,6 +13,7 @@ export function usePenOver(view: PlacedKind): Over {
   const inHand = useBoard((state) => state.tool === "pen");
   const tool = useBoard((state) => state.pen);
   const ink = useBoard((state) => state.ink);
+  const noteAt = useBoard(({ hand: { noteAt } }) => (noteAt?.view === view ? noteAt.number : null));
   const drawn = useBoard((state) => {
     const { strokes, notes } = pickScene(state);
     return strokes.some((one) => one.view === view) || notes.some((one) => one.view === view);
@@ -28,8 +29,10 @@ export function usePenOver(view: PlacedKind): Over {
       onStroke: (stroke) => board.drawn({ do: "pen", stroke }),
       onRub: (ids) => board.drawn({ do: "rub", ids }),
       onNote: (note) => board.drawn({ do: "note", note }),
+      noteAt,
+      onNoteEnd: () => store.setState((state) => ({ hand: { ...state.hand, noteAt: null } })),
     };
-  }, [inHand, tool, ink, store]);
+  }, [inHand, tool, ink, noteAt, store]);
   // Where nothing is drawn and no pen is in hand, the layer is not even brought.
   const needed = drawn || pen !== null;
   return useCallback(

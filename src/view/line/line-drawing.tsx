@@ -5,7 +5,7 @@ import type { LineMarks } from "@/core/lesson/line-marks";
 import { inksIn, isCovered, isFocus, standsOut, writtenIn } from "@/core/lesson/place-state";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber } from "@/core/number/fraction-text";
-import type { AnyLine } from "@/core/surface/line";
+import { type AnyLine, isClosed } from "@/core/surface/line";
 import { tickAt, ticksIn } from "@/core/surface/line-scale";
 import { Cover, Inks, Slip } from "../chart/place-face";
 import { InkFigure } from "../ink/ink-shape";
@@ -27,7 +27,8 @@ export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghos
   // In a strip the ring round its cell is the pointer.
   const points = focus !== null && line.pointer !== "off" && geometry.shape !== "strip";
   const shown = points ? placing.partOf(exact(focus)) : null;
-  const pointer = shown !== null && shown > -0.001 && shown < 1.001 ? geometry.point(shown, 0) : null;
+  const seen = shown !== null && (isClosed(line) || (shown > -0.001 && shown < 1.001));
+  const pointer = seen ? geometry.point(shown, 0) : null;
   return (
     <>
       {geometry.shape === "strip" ? (
@@ -56,7 +57,7 @@ export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghos
             />
           ),
       )}
-      {aside && <Arcs layout={layout} trail={aside.trail} look={lookOfInk(aside.ink)} />}
+      {aside && <Arcs layout={layout} trail={aside.trail} look={lookOfInk(aside.ink)} aside />}
       {trail && <Arcs layout={layout} trail={trail} ghosts={ghosts} />}
       {pointer && (
         <circle

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { jumpOn, startTrail, type Trail } from "@/core/count/trail";
+import { coverJumps, jumpOn, startTrail, type Trail } from "@/core/count/trail";
 import { type LineMarks, lineMarks } from "@/core/lesson/line-marks";
 import type { Move } from "@/core/lesson/move";
 import { EMPTY_SCENE, fold } from "@/core/lesson/scene";
@@ -8,7 +8,8 @@ import { exact } from "@/core/number/exact";
 import { LineSettings, lineAs, plainLine, wholeSpan } from "@/core/surface/line";
 import { slideSpan } from "@/core/surface/line-scale";
 import { startingLine } from "@/core/surface/starting-lines";
-import { arcLabels, arcsOf } from "./arcs";
+import { arcLabels } from "./arc-labels";
+import { arcsOf, arcUnder } from "./arc-shape";
 import { openPlacing } from "./line-geometry";
 import { type LineLayout, layOutLine, nearestNumber, numberNear } from "./line-layout";
 
@@ -203,5 +204,42 @@ describe("the sizes of jumps", () => {
         });
       }),
     );
+  });
+});
+
+describe("a touch on an arc", () => {
+  const along = (id: string, of: Trail, room = ROOM) => {
+    const line = startingLine(id);
+    const scene = { ...EMPTY_SCENE, trail: of };
+    const layout = layOutLine(line, wholeSpan(line), lineMarks(line, wholeSpan(line), scene), room, false);
+    const tops = arcsOf(layout, of).map(({ from, to, height }) =>
+      layout.geometry.point((from + to) / 2, height),
+    );
+    return { layout, tops };
+  };
+
+  test("finds its jump, also among more than a hundred, and round a ring", () => {
+    const many = trail("0", ...Array<string>(100).fill("1"), ...Array<string>(50).fill("-2"));
+    const line = along("0-100", many, { width: 2400, height: 600 });
+    expect(line.tops).toHaveLength(150);
+    const over = trail("40", "10", "10", "10", "10");
+    const ring = along("ring", over, { width: 700, height: 700 });
+    for (const [{ layout, tops }, of] of [
+      [line, many],
+      [ring, over],
+    ] as const) {
+      tops.forEach((top, index) => {
+        expect(arcUnder(layout, of, top, false)).toBe(index);
+      });
+    }
+    expect(arcUnder(line.layout, many, { x: 1200, y: 20 }, false)).toBeNull();
+  });
+
+  test("finds a covered one only where it shows as a ghost", () => {
+    const of = coverJumps(trail("20", "30", "30"), [1], "arc", true);
+    const { layout, tops } = along("0-100", of);
+    expect(arcUnder(layout, of, tops[1]!, false)).toBeNull();
+    expect(arcUnder(layout, of, tops[1]!, true)).toBe(1);
+    expect(arcUnder(layout, of, tops[0]!, false)).toBe(0);
   });
 });

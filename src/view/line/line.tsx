@@ -7,7 +7,7 @@ import { lookOf } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
-import { type AnyLine, keyOfEnd, type Span, slides } from "@/core/surface/line";
+import { type AnyLine, isClosed, keyOfEnd, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { nearestTick, scaleOf, slideSpan, spanHolding } from "@/core/surface/line-scale";
 import { type Size, useSize } from "@/kit/use-size";
 import { AskedPlace } from "../chart/asked-place";
@@ -17,9 +17,10 @@ import { useKeyPress } from "../chart/use-key-press";
 import type { Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
-import { arcPath } from "./arcs";
+import { arcPath, arcUnder } from "./arc-shape";
 import { lineAnchors } from "./line-anchors";
 import { LineDrawing } from "./line-drawing";
+import type { Point } from "./line-geometry";
 import { layOutLine } from "./line-layout";
 import { JumpSize, Peek } from "./under-finger";
 import { type LineHand, useLineTouch } from "./use-line-touch";
@@ -71,18 +72,17 @@ export const Line = memo(function Line({
   }, [settings, span, target, scene, pins, size, strong, atRest]);
   const { marks, layout } = moved ?? atRest;
   // What lies over the line is moved as one piece while the line slides, and laid anew only when it comes to rest.
-  const slid = moved !== null && sameLength(span, target) && settings.kind === "line";
+  const slid = moved !== null && sameLength(span, target);
   const held = slid ? atRest.layout : layout;
   const anchors = useMemo(() => lineAnchors(held), [held]);
   const shift = useMemo(() => {
     if (!slid) return { x: 0, y: 0 };
-    const [a, b] = [
-      layout.geometry.point(layout.placing.partOf(target.from), 0),
-      layout.geometry.point(0, 0),
-    ];
+    const where = ({ geometry, placing }: typeof layout) => geometry.point(placing.partOf(target.from), 0);
+    const [a, b] = [where(layout), where(atRest.layout)];
     return { x: a.x - b.x, y: a.y - b.y };
-  }, [slid, layout, target]);
-  const touch = useLineTouch(room, settings, layout, moving, hand);
+  }, [slid, layout, target, atRest]);
+  const jumpUnder = (at: Point) => marks.trail && arcUnder(layout, marks.trail, at, ghosts ?? false);
+  const touch = useLineTouch(room, settings, layout, moving, hand, jumpUnder);
   const keys = useKeyPress(hand);
   const peeked = touch.peeked ?? keys.peeked;
 
@@ -133,7 +133,10 @@ export const Line = memo(function Line({
     const here = exact(on);
     const by = STEPS[event.key];
     if (by !== undefined) {
-      const to = nearestTick(scale, here.add(scale.step.mul(by)));
+      const beside = nearestTick(scale, here.add(scale.step.mul(by)));
+      // Round a ring, and never off it: the first number again after the last.
+      const middle = target.from.add(target.to).div(2);
+      const to = isClosed(settings) ? nearestTurn(target, beside, middle) : beside;
       const inside = to.compare(exact(settings.from)) >= 0 && to.compare(exact(settings.to)) <= 0;
       if (inside || slides(settings)) goTo(keyOf(to));
     } else if (event.key === "Home") goTo(keyOf(nearestTick(scale, target.from)));

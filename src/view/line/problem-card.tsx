@@ -9,7 +9,9 @@ import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { plainLine, wholeSpan } from "@/core/surface/line";
 import { useSize } from "@/kit/use-size";
-import { Arcs, arcPath, signed } from "./arcs";
+import { signed } from "./arc-labels";
+import { arcPath } from "./arc-shape";
+import { Arcs } from "./arcs";
 import { LineDrawing } from "./line-drawing";
 import { layOutLine, nearestNumber } from "./line-layout";
 

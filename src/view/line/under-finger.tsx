@@ -1,6 +1,6 @@
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { PeekFace } from "../chart/peek";
-import { signed } from "./arcs";
+import { signed } from "./arc-labels";
 import type { LineLayout } from "./line-layout";
 
 /** How far a jump goes that is still under the finger. */

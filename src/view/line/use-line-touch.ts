@@ -2,8 +2,8 @@
 
 import { useGesture } from "@use-gesture/react";
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
-import { exact, type NumberKey } from "@/core/number/exact";
-import { type AnyLine, type Span, slides } from "@/core/surface/line";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { type AnyLine, isClosed, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import { PEEK_MS, type Run } from "../chart/use-run";
 import type { Point } from "./line-geometry";
@@ -36,6 +36,8 @@ type Finger = {
   pointer: string;
   start: Point;
   number: NumberKey;
+  /** Where a jump under the finger has come to: on a ring it goes on round. */
+  reached: NumberKey;
   what: "tap" | "slide" | "jump" | "point" | "gone";
   onPointer: boolean;
   jump: { jumps: number[]; part: "size" | "arc" } | null;
@@ -53,6 +55,8 @@ export function useLineTouch(
   layout: LineLayout,
   moving: Moving,
   hand: LineHand | undefined,
+  /** The jump whose arc is under a point. */
+  jumpUnder: (at: Point) => number | null,
 ) {
   const fingers = useRef(new Map<number, Finger>());
   const pinching = useRef(false);
@@ -112,18 +116,20 @@ export function useLineTouch(
     const start = pointOf(event);
     const target = event.target as Element;
     const sizes = target.closest("[data-sizes]")?.getAttribute("data-sizes");
-    const arc = target.closest("[data-jump]")?.getAttribute("data-jump");
+    const onPointer = target.closest("[data-part=pointer]") !== null;
+    const arc = onPointer ? null : jumpUnder(start);
     const number = (hand.jumps && startNear(layout, start)) || numberNear(layout, start);
     const finger: Finger = {
       pointer: event.pointerType,
       start,
       number,
+      reached: number,
       what: "tap",
-      onPointer: target.closest("[data-part=pointer]") !== null,
+      onPointer,
       jump: sizes
         ? { jumps: sizes.split(" ").map(Number), part: "size" }
-        : arc
-          ? { jumps: [Number(arc)], part: "arc" }
+        : arc !== null
+          ? { jumps: [arc], part: "arc" }
           : null,
       from: moving.seen.current,
     };
@@ -134,6 +140,13 @@ export function useLineTouch(
         setPeeked(number);
       }, PEEK_MS);
     }
+  };
+  const reach = (finger: Finger, at: Point): NumberKey => {
+    const near = numberNear(layout, at);
+    finger.reached = isClosed(line)
+      ? keyOf(nearestTurn(layout.span, exact(near), exact(finger.reached)))
+      : near;
+    return finger.reached;
   };
   const move = (event: PointerEvent<HTMLElement>) => {
     const finger = fingers.current.get(event.pointerId);
@@ -146,7 +159,7 @@ export function useLineTouch(
       finger.what = finger.onPointer ? "point" : hand.jumps ? "jump" : canSlide && !others ? "slide" : "gone";
       finger.from = moving.seen.current;
     }
-    if (finger.what === "jump") setJump({ from: finger.number, to: numberNear(layout, at) });
+    if (finger.what === "jump") setJump({ from: finger.number, to: reach(finger, at) });
     else if (finger.what === "point") hand.onPoint(numberNear(layout, at));
     else if (finger.what === "slide" && !pinching.current) {
       moving.put(slideSpan(finger.from, asNumber(finger.start[along] - at[along], finger.from)));
@@ -163,7 +176,7 @@ export function useLineTouch(
     if (finger.what === "slide") {
       if (!pinching.current) moving.settle();
     } else if (finger.what === "jump" && !cancelled) {
-      const to = numberNear(layout, pointOf(event));
+      const to = reach(finger, pointOf(event));
       if (to !== finger.number) hand.onJump(finger.number, to);
     } else if (finger.what === "tap" && !cancelled) {
       if (finger.jump && hand.onJumpTouch(finger.jump.jumps, finger.jump.part)) return;

@@ -21,6 +21,9 @@ export type PenHand = {
   onStroke: (stroke: Stroke) => void;
   onRub: (ids: string[]) => void;
   onNote: (note: Note) => void;
+  /** Where a note was begun by keyboard. */
+  noteAt: Target | null;
+  onNoteEnd: () => void;
 };
 
 type Props = {
@@ -35,6 +38,11 @@ type Props = {
 /** A rubber takes away what it comes this near to, in pixels. */
 const RUBS = 16;
 
+/** A note that is being written. */
+type Writing = { at: Point; number: Target | null; note: Note | null };
+/** A note that is begun by keyboard stands this far from its number, in units. */
+const BESIDE = { x: 0.25, y: -1.1 };
+
 type Line = { number: Target | null; at: Point & { unit: number }; points: Point[] };
 
 /** What is drawn over a view; with a pen in hand, every finger on it draws. */
@@ -45,8 +53,10 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
   const notesHere = useMemo(() => notes.filter((note) => note.view === view), [notes, view]);
   const lines = useRef(new Map<number, Line>());
   const [, redraw] = useState(0);
-  const [writing, setWriting] = useState<{ at: Point; note: Note | null } | null>(null);
+  const [touched, setTouched] = useState<Writing | null>(null);
   const frame = useRef<HTMLDivElement>(null);
+  /** Where the keyboard was before a note was written. */
+  const before = useRef<HTMLElement | SVGElement | null>(null);
   if (!pen && here.length === 0 && notesHere.length === 0) return null;
 
   const pointOf = (event: PointerEvent): Point => {
@@ -86,7 +96,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
     if (pen.tool === "rubber") return rub(point);
     if (pen.tool === "note") {
       const old = notesHere.findLast((note) => isOn(note, point)) ?? null;
-      return setWriting({ at: point, note: old });
+      return setTouched({ at: point, number: anchorAt(point).number, note: old });
     }
     const { number, at } = anchorAt(point);
     lines.current.set(event.pointerId, { number, at, points: [within(point, at)] });
@@ -124,22 +134,36 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
     }
     redraw((n) => n + 1);
   };
+  const byKeys = pen?.noteAt ?? null;
+  const stands = byKeys === null ? null : anchors.of(byKeys);
+  const writing: Writing | null =
+    touched ??
+    (stands && {
+      at: { x: stands.x + BESIDE.x * stands.unit, y: stands.y + BESIDE.y * stands.unit },
+      number: byKeys,
+      note: notesHere.findLast((note) => note.number === byKeys) ?? null,
+    });
+  const leave = () => {
+    setTouched(null);
+    pen?.onNoteEnd();
+  };
   const write = (text: string) => {
     const done = writing;
-    setWriting(null);
+    leave();
     if (!done || !pen) return;
     const said = text.trim().slice(0, 120);
     if (said === "") {
       if (done.note) pen.onRub([done.note.id]);
       return;
     }
+    if (said === done.note?.text) return;
     if (done.note) return pen.onNote({ ...done.note, text: said });
-    const { number, at } = anchorAt(done.at);
+    const at = anchors.of(done.number) ?? { x: 0, y: 0, unit: 100 };
     const { x, y } = within(done.at, at);
     pen.onNote({
       id: nanoid(8),
       view,
-      number,
+      number: done.number,
       ink: pen.ink,
       x: Math.round(x * UNIT),
       y: Math.round(y * UNIT),
@@ -148,7 +172,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
   };
 
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: drawing by hand has no keyboard; what is drawn has a name.
+    // biome-ignore lint/a11y/noStaticElementInteractions: by keyboard the numbers under it are drawn on, one at a time.
     <div
       ref={frame}
       data-part="pen-layer"
@@ -190,12 +214,18 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
           aria-label="Note"
           maxLength={120}
           defaultValue={writing.note?.text ?? ""}
+          onFocus={(event) => {
+            before.current = event.relatedTarget as HTMLElement | SVGElement | null;
+          }}
           onBlur={(event) => write(event.target.value)}
           onPointerDown={(event) => event.stopPropagation()}
           onKeyDown={(event) => {
-            if (event.key === "Enter") event.currentTarget.blur();
-            if (event.key === "Escape") setWriting(null);
             event.stopPropagation();
+            if (event.key !== "Enter" && event.key !== "Escape") return;
+            event.preventDefault();
+            if (event.key === "Escape") event.currentTarget.value = writing.note?.text ?? "";
+            event.currentTarget.blur();
+            before.current?.focus();
           }}
           className="absolute h-11 w-64 rounded-[10px] border-2 border-ink bg-board px-3 text-[22px] font-semibold"
           style={{

@@ -64,7 +64,8 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
   // Most slides change nothing about the layout, and what they do not change is not drawn again.
   const kept = useKeptLayout(laidOut);
   const cell = useMemo(() => ({ width: kept.cellWidth, height: kept.cellHeight }), [kept]);
-  const sliding = useSliding({ times: settings, layout: kept, source }, target, canvas, onSlide);
+  const carried = useRef<HTMLDivElement>(null);
+  const sliding = useSliding({ times: settings, layout: kept, source }, target, canvas, carried, onSlide);
   const origin = useOrigin(target);
   const settle = sliding.glide;
   const touch = useSlideTouch(sliding, cell, run, settle);
@@ -274,15 +275,17 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
         <canvas
           ref={canvas}
           aria-hidden
-          className="peer pointer-events-none absolute top-0 left-0 hidden bg-board data-moving:block"
+          className="pointer-events-none absolute top-0 left-0 hidden bg-board data-moving:block"
           style={{ width: width + strips.left + 2, height: height + strips.top + 2 }}
         />
         {over && (
           <div
-            className="pointer-events-none absolute overflow-hidden peer-data-moving:hidden"
+            className="pointer-events-none absolute overflow-hidden"
             style={{ left: strips.left, top: strips.top, width, height }}
           >
-            {over(anchors, width, height)}
+            <div ref={carried} className="size-full">
+              {over(anchors, width, height)}
+            </div>
           </div>
         )}
         {strips.next > 0 && (

@@ -16,12 +16,14 @@ type Grid = { times: TimesSettings; layout: TimesLayout; source: SceneSource };
  * Moves the window of a times grid. While it moves, a canvas lies over the places and is painted anew each frame; the
  * places themselves change once, when it has come to rest.
  * @param target where the lesson has the window
+ * @param over what lies over the places, laid out for `target`: it is carried along
  * @param onRest the window has come to rest elsewhere than the lesson has it
  */
 export function useSliding(
   { times, layout, source }: Grid,
   target: WindowAt,
   canvas: RefObject<HTMLCanvasElement | null>,
+  over: RefObject<HTMLElement | null>,
   onRest: (at: WindowAt) => void,
 ) {
   const position = useRef({ ...target });
@@ -40,10 +42,11 @@ export function useSliding(
     stop();
     palette.current = null;
     canvas.current?.toggleAttribute("data-moving", false);
-  }, [canvas, stop]);
+    over.current?.style.removeProperty("transform");
+  }, [canvas, over, stop]);
 
   const paint = useCallback(() => {
-    const { times: grid, layout: laid, source: from } = latest.current;
+    const { times: grid, layout: laid, source: from, target: laidFor } = latest.current;
     const sheet = canvas.current;
     const context = sheet?.getContext("2d");
     if (!sheet || !context) return;
@@ -57,7 +60,12 @@ export function useSliding(
       sheet.toggleAttribute("data-moving", true);
     }
     paintTimes(context, grid, laid, from.read(), position.current, palette.current);
-  }, [canvas]);
+    if (over.current) {
+      const x = (laidFor.column - position.current.column) * laid.cellWidth;
+      const y = (laidFor.row - position.current.row) * laid.cellHeight;
+      over.current.style.transform = `translate(${x}px, ${y}px)`;
+    }
+  }, [canvas, over]);
 
   /** Moves the window to a place that need not be whole, as far as the grid goes. */
   const put = useCallback(

@@ -1,0 +1,36 @@
+import { showNumber } from "../number/show-number";
+import { numberOf, type Target } from "../surface/place-key";
+import type { PlacedKind } from "./placed";
+
+type Point = { x: number; y: number };
+
+/** Points of a ring; a little more than once round, as by hand. */
+const ROUND = 30;
+
+/** How far a stroke reaches from the middle of a number, in units: a numeral is half a unit high. */
+function reachOf(view: PlacedKind, number: Target): Point {
+  // On a line it is the number's place that is ringed, and not its label.
+  if (view === "line") return { x: 0.3, y: 0.3 };
+  const digits = showNumber(numberOf(number)).length;
+  return { x: Math.max(0.4, 0.15 * digits + 0.14), y: 0.4 };
+}
+
+/**
+ * The stroke that the pen draws round a number, or the highlighter over it, where nobody draws it by hand.
+ * @returns its points in units, from the place of the number on
+ */
+export function strokeOn(view: PlacedKind, number: Target, tool: "pen" | "highlighter"): Point[] {
+  const reach = reachOf(view, number);
+  if (tool === "highlighter") {
+    return [
+      { x: -reach.x, y: 0 },
+      { x: 0, y: 0 },
+      { x: reach.x, y: 0 },
+    ];
+  }
+  return Array.from({ length: ROUND + 1 }, (_, i) => {
+    const turn = Math.PI * (2.08 * (i / ROUND) - 0.6);
+    const wider = 1 + 0.05 * (i / ROUND);
+    return { x: reach.x * wider * Math.cos(turn), y: reach.y * wider * Math.sin(turn) };
+  });
+}

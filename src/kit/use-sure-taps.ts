@@ -1,0 +1,89 @@
+"use client";
+
+import { useEffect } from "react";
+
+/** What a tap presses, or puts the keyboard in. */
+const PRESSED = "button, a, input, textarea, [role=menuitem], [role=option]";
+/** A finger that goes further than this, in pixels, does not tap; nor one that rests longer than this. */
+const TAP = { far: 12, ms: 700 };
+/** So long a browser has to make a click of a tap, where nothing is known to keep it from that. */
+const WAIT_MS = 80;
+/** So long after a stroke a browser may take it for a scroll that is still running. */
+const SCROLLS_MS = 1500;
+/** A click of the browser's own that comes this late belongs to a tap that was counted already. */
+const LATE_MS = 600;
+
+type Down = { on: HTMLElement | null; x: number; y: number; at: number };
+
+/**
+ * Makes every tap on a button count. A browser makes no click of a tap while another finger rests on the screen, nor
+ * right after a swift stroke, which it takes for a scroll that is still running; in a class both happen all the time.
+ * There, and wherever else a tap has not become a click, it is made one here.
+ */
+export function useSureTaps(): void {
+  useEffect(() => {
+    const downs = new Map<number, Down>();
+    const waiting = new Map<Element, ReturnType<typeof setTimeout>>();
+    const made = new Map<Element, number>();
+    let making = false;
+    let stroked = Number.NEGATIVE_INFINITY;
+    const pressed = (target: EventTarget | null) =>
+      target instanceof Element ? target.closest<HTMLElement>(PRESSED) : null;
+
+    const down = (event: PointerEvent) => {
+      if (event.pointerType === "mouse") return;
+      // A first finger takes the place of those whose end was never told.
+      if (event.isPrimary) downs.clear();
+      const on = pressed(event.target);
+      // What comes from now on belongs to this tap.
+      if (on) made.delete(on);
+      downs.set(event.pointerId, { on, x: event.clientX, y: event.clientY, at: event.timeStamp });
+    };
+    const up = (event: PointerEvent) => {
+      const was = downs.get(event.pointerId);
+      downs.delete(event.pointerId);
+      if (!was || event.type === "pointercancel") return;
+      if (Math.hypot(event.clientX - was.x, event.clientY - was.y) > TAP.far) {
+        stroked = event.timeStamp;
+        return;
+      }
+      const { on } = was;
+      if (!on || event.timeStamp - was.at > TAP.ms) return;
+      clearTimeout(waiting.get(on));
+      const make = () => {
+        waiting.delete(on);
+        if (!on.isConnected) return;
+        if (on instanceof HTMLInputElement || on instanceof HTMLTextAreaElement) return on.focus();
+        made.set(on, performance.now());
+        making = true;
+        on.click();
+        making = false;
+      };
+      if (downs.size > 0 || event.timeStamp - stroked < SCROLLS_MS) make();
+      else waiting.set(on, setTimeout(make, WAIT_MS));
+    };
+    const click = (event: MouseEvent) => {
+      const on = pressed(event.target);
+      if (!on || making) return;
+      clearTimeout(waiting.get(on));
+      waiting.delete(on);
+      const before = made.get(on);
+      made.delete(on);
+      if (before === undefined || performance.now() - before > LATE_MS) return;
+      event.preventDefault();
+      event.stopPropagation();
+    };
+    const options = { capture: true };
+    window.addEventListener("pointerdown", down, options);
+    window.addEventListener("pointerup", up, options);
+    window.addEventListener("pointercancel", up, options);
+    window.addEventListener("click", click, options);
+    return () => {
+      for (const timer of waiting.values()) clearTimeout(timer);
+      window.removeEventListener("pointerdown", down, options);
+      window.removeEventListener("pointerup", up, options);
+      window.removeEventListener("pointercancel", up, options);
+      window.removeEventListener("click", click, options);
+    };
+  }, []);
+}

@@ -1,0 +1,19 @@
+import type { PlacedKind } from "@/core/lesson/placed";
+import type { Target } from "@/core/surface/place-key";
+import { KEYBOARD } from "@/view/chart/use-run";
+import { penOnNumber } from "../pen/pen-on-number";
+import type { BoardStore } from "./board-store";
+
+/** A touch on a number of a view, or a press by keys, with whatever is in hand. */
+export function touchOn(store: BoardStore, view: PlacedKind, number: Target, finger: number): void {
+  const { tool, beginRun } = store.getState();
+  if (tool === "pen" && finger === KEYBOARD) {
+    penOnNumber(store, view, number);
+    return;
+  }
+  // What is typed next is for this place, and not for a button that was pressed before.
+  if (tool === "write" && finger !== KEYBOARD) blurActive();
+  beginRun(number, finger);
+}
+
+const blurActive = () => document.activeElement instanceof HTMLElement && document.activeElement.blur();

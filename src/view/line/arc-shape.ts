@@ -1,0 +1,99 @@
+import { jumpLooks } from "@/core/count/jump-place";
+import { landings, type Trail } from "@/core/count/trail";
+import { exact, type NumberKey } from "@/core/number/exact";
+import { round } from "../round";
+import { LOOKS, type LookOfJump } from "./jump-look";
+import type { LineGeometry, Point } from "./line-geometry";
+import type { LineLayout } from "./line-layout";
+
+export type Arc = {
+  index: number;
+  by: NumberKey;
+  from: number;
+  to: number;
+  length: number;
+  height: number;
+  look: LookOfJump;
+};
+
+/** The arcs of a trail, as far as its jumps are seen. */
+export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc[] {
+  const { geometry, placing } = layout;
+  const looks = jumpLooks(trail);
+  const arcs: Arc[] = [];
+  const stops = landings(trail);
+  let part = placing.partOf(exact(trail.start));
+  trail.jumps.forEach((by, index) => {
+    const from = part;
+    part = placing.partOf(stops[index]!);
+    if (geometry.shape !== "ring" && (Math.max(from, part) < -0.5 || Math.min(from, part) > 1.5)) return;
+    const length = Math.abs(part - from) * geometry.length;
+    // A jump back stays below one that came the same way.
+    const lower = by.startsWith("-") ? 0.68 : 1;
+    const height = Math.min(geometry.headroom, 6 * Math.sqrt(length), length * 0.9 + 6) * lower;
+    arcs.push({ index, by, from, to: part, length, height, look: look ?? LOOKS[looks[index] ?? "other"] });
+  });
+  return arcs;
+}
+
+/** The path of an arc. Straight lines have a smooth curve; on a ring it is drawn through points. */
+export function arcPath(geometry: LineGeometry, from: number, to: number, height: number): string {
+  const dot = ({ x, y }: Point) => `${round(x)} ${round(y)}`;
+  if (geometry.shape === "ring") return `M${alongArc(geometry, from, to, height).map(dot).join("L")}`;
+  const [a, b, c, d] = arcCurve(geometry, from, to, height).map(dot);
+  return `M${a}C${b} ${c} ${d}`;
+}
+
+/** The four points of the curve of an arc on a straight line. */
+function arcCurve(geometry: LineGeometry, from: number, to: number, height: number): Point[] {
+  const [far, rise] = [to - from, height * 1.33];
+  return [
+    geometry.point(from, 2),
+    geometry.point(from + far * 0.12, rise),
+    geometry.point(to - far * 0.12, rise),
+    geometry.point(to, 2),
+  ];
+}
+
+const POINTS = 24;
+
+/** Points along an arc, from its start to its landing. */
+function alongArc(geometry: LineGeometry, from: number, to: number, height: number): Point[] {
+  const parts = Array.from({ length: POINTS + 1 }, (_, i) => i / POINTS);
+  if (geometry.shape === "ring") {
+    return parts.map((t) => geometry.point(from + (to - from) * t, 2 + height * Math.sin(Math.PI * t)));
+  }
+  const [a, b, c, d] = arcCurve(geometry, from, to, height) as [Point, Point, Point, Point];
+  const at = (t: number, of: "x" | "y") =>
+    (1 - t) ** 3 * a[of] + 3 * (1 - t) ** 2 * t * b[of] + 3 * (1 - t) * t ** 2 * c[of] + t ** 3 * d[of];
+  return parts.map((t) => ({ x: at(t, "x"), y: at(t, "y") }));
+}
+
+/** A touch this near to an arc, in pixels, is on it. */
+const ON_ARC = 14;
+
+/**
+ * The jump whose arc a touch is on: the nearest one, however many there are.
+ * @param ghosts whether arcs that are covered can be touched too
+ */
+export function arcUnder(layout: LineLayout, trail: Trail, at: Point, ghosts: boolean): number | null {
+  let nearest: { index: number; far: number } | null = null;
+  for (const { index, from, to, height } of arcsOf(layout, trail)) {
+    if (trail.covers[index]?.arc && !ghosts) continue;
+    const points = alongArc(layout.geometry, from, to, height);
+    for (let i = 1; i < points.length; i += 1) {
+      const far = farFrom(at, points[i - 1]!, points[i]!);
+      if (far <= ON_ARC && (nearest === null || far < nearest.far)) nearest = { index, far };
+    }
+  }
+  return nearest?.index ?? null;
+}
+
+/** How far a point is from the straight way between two others. */
+function farFrom(at: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  const length = dx * dx + dy * dy;
+  const part = length === 0 ? 0 : ((at.x - a.x) * dx + (at.y - a.y) * dy) / length;
+  const on = Math.max(0, Math.min(1, part));
+  return Math.hypot(at.x - a.x - on * dx, at.y - a.y - on * dy);
+}
