@@ -229,7 +229,7 @@ test("a jump is drawn from a number to another; split, joined, its size covered 
   await expect.poll(() => says(page)).toBe("20 + 30 = 50");
   await button(page, "Split in 3").click();
   await expect.poll(() => says(page)).toBe("20 + 3 × 10 = 50");
-  await button(page, "Join to the one before").click();
+  await button(page, "Join to jump 2").click();
   await expect.poll(() => says(page)).toBe("20 + 10 + 20 = 50");
   // Another jump is chosen by a touch on its size.
   await page.locator("[data-sizes='0']").click();

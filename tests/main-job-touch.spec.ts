@@ -1,4 +1,4 @@
-import { type CDPSession, expect, type Locator, type Page, test } from "@playwright/test";
+import { type CDPSession, expect, type Locator, test } from "@playwright/test";
 import { addLesson, openBoard, panel, place, saved } from "./support/lessons";
 
 test.use({ hasTouch: true, viewport: { width: 1280, height: 800 } });
@@ -95,8 +95,10 @@ test("a tap on a button counts, and once: while a finger rests on the board, and
   const cdp = await page.context().newCDPSession(page);
   await page.goto(`/lesson/${id}`);
   await openBoard(page, /Every sixth post/);
-  const touch = (type: "touchStart" | "touchMove" | "touchEnd", touchPoints: object[]) =>
-    cdp.send("Input.dispatchTouchEvent", { type, touchPoints });
+  const touch = (
+    type: "touchStart" | "touchMove" | "touchEnd",
+    touchPoints: { x: number; y: number; id: number }[],
+  ) => cdp.send("Input.dispatchTouchEvent", { type, touchPoints });
   const middle = async (what: Locator, finger: number) => {
     const box = (await what.boundingBox())!;
     return { x: box.x + box.width / 2, y: box.y + box.height / 2, id: finger };

@@ -59,7 +59,8 @@ export function lineMarks(
     put(each.end, RANK.ends);
   }
   if (focus !== null && line.pointer !== "off") put(focus, RANK.focus);
-  if (scene.asked) put(numberOf(scene.asked.number), scene.asked.as === "place" ? RANK.asked : 0);
+  // Elsewhere a tick that is asked for is ringed, and takes no label's room.
+  if (isOpen && scene.asked?.as === "place") put(numberOf(scene.asked.number), RANK.asked);
 
   const look = (key: NumberKey) => {
     const state = placeState(scene, key);

@@ -12,7 +12,7 @@ function reachOf(view: PlacedKind, number: Target): Point {
   // On a line it is the number's place that is ringed, and not its label.
   if (view === "line") return { x: 0.3, y: 0.3 };
   const digits = showNumber(numberOf(number)).length;
-  return { x: Math.max(0.4, 0.15 * digits + 0.14), y: 0.4 };
+  return { x: 0.16 * digits + 0.18, y: 0.42 };
 }
 
 /**

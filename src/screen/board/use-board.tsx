@@ -33,6 +33,13 @@ export function useBoard<T>(pick: (state: BoardStoreState) => T): T {
   return useSyncExternalStore(late, read, read);
 }
 
+/** The same at once, for what the next key is meant for. */
+export function useBoardNow<T>(pick: (state: BoardStoreState) => T): T {
+  const { store } = useParts();
+  const read = () => pick(store.getState());
+  return useSyncExternalStore(store.subscribe, read, read);
+}
+
 /** The scene of the board on show: at once for its places, a frame later for what reports of them. */
 export function useSceneSource(when: "at once" | "after paint"): SceneSource {
   const { store, late } = useParts();

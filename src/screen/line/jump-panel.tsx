@@ -1,18 +1,17 @@
 "use client";
 
 import { clsx } from "clsx";
-import { wayTo } from "@/core/count/bridge";
-import { landings } from "@/core/count/trail";
 import { exact, keyOf } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { Button } from "@/kit/button";
 import { Select } from "@/kit/select";
-import { signed } from "@/view/line/arc-labels";
 import { CheckedField } from "../board/checked-field";
 import { pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";
+import { OneJump } from "./one-jump";
+import { Part } from "./panel-part";
 import { SentenceField, WAY_NAMES } from "./sentence-field";
 
 const OFTEN = ["1", "2", "5", "10", "100"] as const;
@@ -146,53 +145,6 @@ export function JumpPanel() {
         </div>
       </Part>
     </section>
-  );
-}
-
-/** What can be made of one jump, the last one or the one that was touched: several, or one with the jump before it. */
-function OneJump() {
-  const trail = useBoard((state) => pickScene(state).trail);
-  const chosen = useBoard((state) => state.jump.chosen);
-  const store = useBoardStore();
-  const count = trail?.jumps.length ?? 0;
-  const index = chosen !== null && chosen < count ? chosen : count - 1;
-  const by = trail?.jumps[index];
-  if (!trail || by === undefined) return null;
-  const to = landings(trail)[index]!;
-  const friendly = wayTo(to.sub(exact(by)), to, "gathered");
-  const equal = (parts: number) => Array<string>(parts).fill(keyOf(exact(by).div(parts)));
-  const split = (into: string[]) => lineActionsOf(store).splitJump(index, into);
-  return (
-    <Part title={`Jump ${index + 1} of ${count}: ${signed(by)}`}>
-      <div className="grid grid-cols-2 gap-2">
-        <Button className="px-2" disabled={friendly.length < 2} onClick={() => split(friendly)}>
-          Split at a ten
-        </Button>
-        <Button className="px-2" onClick={() => split(equal(2))}>
-          Split in 2
-        </Button>
-        <Button className="px-2" onClick={() => split(equal(3))}>
-          Split in 3
-        </Button>
-        <Button
-          className="px-2"
-          disabled={index < 1}
-          onClick={() => lineActionsOf(store).joinJump(index - 1)}
-        >
-          Join to the one before
-        </Button>
-      </div>
-      {count > 1 && <p className="text-sm text-quiet">Touch another jump to choose it.</p>}
-    </Part>
-  );
-}
-
-function Part({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <div className="flex flex-col gap-2.5 border-t border-rule pt-3.5">
-      <h3 className="font-semibold">{title}</h3>
-      {children}
-    </div>
   );
 }
 

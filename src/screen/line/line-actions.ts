@@ -1,7 +1,7 @@
 import type { Way } from "@/core/count/bridge";
 import { wayTo } from "@/core/count/bridge";
 import { readSentence } from "@/core/count/read-sentence";
-import { MOST_JUMPS } from "@/core/count/trail";
+import { type JumpPart, MOST_JUMPS } from "@/core/count/trail";
 import type { Ink } from "@/core/lesson/ink";
 import type { Beat, Move } from "@/core/lesson/move";
 import { boardHolds, linesOf, lookOf } from "@/core/lesson/views-of";
@@ -34,10 +34,11 @@ export type LineActions = {
   /** The pointer is drawn to a number. */
   pointTo: (number: NumberKey) => void;
   /** Covers or lifts part of jumps; with the jump in hand, the one that was touched is chosen. */
-  touchJump: (jumps: readonly number[], part: "size" | "arc") => boolean;
+  touchJump: (jumps: readonly number[], part: JumpPart) => boolean;
   splitJump: (jump: number, into: readonly NumberKey[]) => void;
   joinJump: (jump: number) => void;
-  coverAllJumps: (part: "size" | "arc", on: boolean) => void;
+  coverAllJumps: (part: JumpPart, on: boolean) => void;
+  coverJumps: (jumps: readonly number[], part: JumpPart, on: boolean) => void;
   setAside: (ink: Ink) => void;
   /** A tick of the line is ringed, and its number asked for. */
   readScale: (kind: "line" | "strip") => void;
@@ -89,6 +90,12 @@ function lineActions(store: BoardStore): LineActions {
       at = exact(landing);
     }
     if (beats.some((beat) => beat.some((move) => move.do === "jump"))) act(beats);
+  };
+  /** Covers or lifts a part of those jumps that it is not covered or lifted of already. */
+  const coverJumps = (jumps: readonly number[], part: JumpPart, on: boolean) => {
+    const { trail } = scene();
+    const some = jumps.filter((index) => (trail?.covers[index]?.[part] === true) !== on);
+    if (some.length > 0) act([[{ do: on ? "cover-jump" : "lift-jump", jumps: some, part }]]);
   };
   const number = (typed: string, what: string): NumberKey | null => {
     const read = readNumber(typed);
@@ -148,8 +155,7 @@ function lineActions(store: BoardStore): LineActions {
       }
       if (!trail || (state().tool !== "cover" && state().tool !== "lift")) return false;
       const on = state().tool === "cover";
-      const some = jumps.filter((index) => (trail.covers[index]?.[part] === true) !== on);
-      if (some.length > 0) act([[{ do: on ? "cover-jump" : "lift-jump", jumps: some, part }]]);
+      coverJumps(jumps, part, on);
       return true;
     },
     splitJump: (index, into) => {
@@ -163,8 +169,9 @@ function lineActions(store: BoardStore): LineActions {
     coverAllJumps: (part, on) => {
       const all = scene().trail?.jumps.map((_, i) => i) ?? [];
       if (all.length === 0) return say("Make a jump first.");
-      act([[{ do: on ? "cover-jump" : "lift-jump", jumps: all, part }]]);
+      coverJumps(all, part, on);
     },
+    coverJumps,
     setAside: (ink) => {
       if (!scene().trail) return say("Make a jump first.");
       act([[{ do: "set-aside", ink }]]);

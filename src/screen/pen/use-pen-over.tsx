@@ -5,7 +5,7 @@ import type { PlacedKind } from "@/core/lesson/placed";
 import { useSize } from "@/kit/use-size";
 import { type Over, viewAnchors } from "@/view/pen/anchors";
 import type { PenHand } from "@/view/pen/pen-layer";
-import { pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
+import { pickScene, useBoard, useBoardNow, useBoardStore, useSceneSource } from "../board/use-board";
 import { PenLayer } from "./pen-layer-later";
 
 /** What is drawn over a view of the board, and the pen where it is in hand. */
@@ -13,7 +13,7 @@ export function usePenOver(view: PlacedKind): Over {
   const inHand = useBoard((state) => state.tool === "pen");
   const tool = useBoard((state) => state.pen);
   const ink = useBoard((state) => state.ink);
-  const noteAt = useBoard(({ hand: { noteAt } }) => (noteAt?.view === view ? noteAt.number : null));
+  const noteAt = useBoardNow(({ hand: { noteAt } }) => (noteAt?.view === view ? noteAt.number : null));
   const drawn = useBoard((state) => {
     const { strokes, notes } = pickScene(state);
     return strokes.some((one) => one.view === view) || notes.some((one) => one.view === view);

@@ -21,6 +21,12 @@ export type ArcLabel = {
 export const signed = (by: NumberKey, write: (number: NumberKey) => string = showNumber) =>
   by.startsWith("-") ? write(by) : `+${write(by)}`;
 
+/** How far the middle of a box has to stand off a ring, so that it lies outside. */
+function beside(part: number, halfWidth: number, halfHeight: number): number {
+  const turn = 2 * Math.PI * part;
+  return Math.abs(Math.sin(turn)) * halfWidth + Math.abs(Math.cos(turn)) * halfHeight + 6;
+}
+
 const roomOf = (text: string, size: number) => text.length * size * 0.6 + 8;
 
 /**
@@ -39,13 +45,19 @@ export function arcLabels(layout: LineLayout, trail: Trail, arcs: readonly Arc[]
     const width = roomOf(text, size);
     const middle = (first.from + last.to) / 2;
     const height = Math.max(...run.map((arc) => arc.height));
-    for (let level = 0; level < 3; level += 1) {
-      // Beside an upright line a label stands clear of its arc by its own width.
-      const off = geometry.shape === "upright" ? width / 2 + 4 : size * 0.75;
-      const { x, y } = geometry.point(
-        middle,
-        height + off + level * (geometry.shape === "upright" ? width : size * 1.15),
-      );
+    const upright = geometry.shape === "upright";
+    // A label stands clear of its arc by its own size, which way that may lie: beside an upright line by its width,
+    // round a ring by as much of both as the place asks for.
+    const off = upright
+      ? width / 2 + 4
+      : geometry.shape === "ring"
+        ? beside(middle, width / 2 - 4, size * 0.62)
+        : size * 0.75;
+    const next = upright ? width : size * 1.15;
+    // The size of a jump back, whose arc lies under another, stands under its own arc where there is room.
+    const under = first.by.startsWith("-") && height >= 2 * off + 10 ? [-off] : [];
+    for (const lift of [off, ...under, off + next, off + 2 * next]) {
+      const { x, y } = geometry.point(middle, height + lift);
       if (geometry.shape === "flat" && y < size * 0.6) break;
       const clear = labels.every(
         (other) => Math.abs(other.x - x) >= (other.width + width) / 2 || Math.abs(other.y - y) >= size * 1.05,

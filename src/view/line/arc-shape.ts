@@ -30,7 +30,9 @@ export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc
     const length = Math.abs(part - from) * geometry.length;
     // A jump back stays below one that came the same way.
     const lower = by.startsWith("-") ? 0.68 : 1;
-    const height = Math.min(geometry.headroom, 6 * Math.sqrt(length), length * 0.9 + 6) * lower;
+    // Beside an upright line there is more room than over a flat one.
+    const swing = geometry.shape === "upright" ? 9 : 6;
+    const height = Math.min(geometry.headroom, swing * Math.sqrt(length), length * 0.9 + 6) * lower;
     arcs.push({ index, by, from, to: part, length, height, look: look ?? LOOKS[looks[index] ?? "other"] });
   });
   return arcs;
@@ -58,7 +60,7 @@ function arcCurve(geometry: LineGeometry, from: number, to: number, height: numb
 const POINTS = 24;
 
 /** Points along an arc, from its start to its landing. */
-function alongArc(geometry: LineGeometry, from: number, to: number, height: number): Point[] {
+export function alongArc(geometry: LineGeometry, from: number, to: number, height: number): Point[] {
   const parts = Array.from({ length: POINTS + 1 }, (_, i) => i / POINTS);
   if (geometry.shape === "ring") {
     return parts.map((t) => geometry.point(from + (to - from) * t, 2 + height * Math.sin(Math.PI * t)));

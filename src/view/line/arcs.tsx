@@ -1,7 +1,7 @@
 import type { Trail } from "@/core/count/trail";
 import { round } from "../round";
 import { arcLabels, arcTextSize } from "./arc-labels";
-import { type Arc, arcPath, arcsOf } from "./arc-shape";
+import { type Arc, alongArc, arcPath, arcsOf } from "./arc-shape";
 import type { LookOfJump } from "./jump-look";
 import type { LineLayout } from "./line-layout";
 
@@ -113,8 +113,11 @@ function Head({ layout, arc }: { layout: LineLayout; arc: Arc }) {
   if (arc.length < 20) return null;
   const { geometry } = layout;
   const tip = geometry.point(arc.to, 3);
-  const far = arc.to - arc.from;
-  const before = geometry.point(arc.to - far * 0.03, Math.min(arc.height * 0.45, 16));
+  // It points down to a straight line, and along the arc round a ring.
+  const before =
+    geometry.shape === "ring"
+      ? alongArc(geometry, arc.from, arc.to, arc.height).at(-3)!
+      : geometry.point(arc.to - (arc.to - arc.from) * 0.03, Math.min(arc.height * 0.45, 16));
   const turn = Math.atan2(tip.y - before.y, tip.x - before.x);
   const reach = layout.heavy * 2.6;
   const wing = (side: number) =>

@@ -14,7 +14,7 @@ import { Arcs } from "./arcs";
 import { lookOfInk } from "./jump-look";
 import { LabelFace } from "./label-face";
 import { cellHeight } from "./line-geometry";
-import type { LineLayout } from "./line-layout";
+import type { Label, LineLayout } from "./line-layout";
 import { WrittenText } from "./written-text";
 
 type Props = { line: AnyLine; layout: LineLayout; marks: LineMarks; ghosts?: boolean };
@@ -28,6 +28,7 @@ export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghos
   const points = focus !== null && line.pointer !== "off" && geometry.shape !== "strip";
   const shown = points ? placing.partOf(exact(focus)) : null;
   const seen = shown !== null && (isClosed(line) || (shown > -0.001 && shown < 1.001));
+  const led = labels.filter((label) => label.led !== null && geometry.shape === "flat");
   const pointer = seen ? geometry.point(shown, 0) : null;
   return (
     <>
@@ -88,7 +89,7 @@ export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghos
             bold={label.bold}
             boxed={benchmarks.has(label.key)}
             ringed={label.key === marks.start}
-            opaque={label.led !== null}
+            opaque={label.led !== null || led.some((other) => crosses(other, label))}
           />
         ))}
       {flags.map(({ key, state, at }) => (
@@ -101,6 +102,9 @@ export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghos
     </>
   );
 });
+
+/** Whether the leader of a label in the second row passes over one in the first. */
+const crosses = ({ led }: Label, { x, width }: Label) => led !== null && Math.abs(led.x - x) < width / 2;
 
 /** The line itself. Where it goes on beyond what is seen, an open arrow says so; a pinned one ends. */
 function Axis({ line, layout }: { line: AnyLine; layout: LineLayout }) {

@@ -24,6 +24,9 @@ export type LineGeometry = {
 
 export const shapeOf = (line: AnyLine): LineShape => (line.kind === "strip" ? "strip" : line.shape);
 
+/** How much room jumps need over a flat line, in pixels, before its labels get a second row. */
+const LEAST_ABOVE = 100;
+
 /** The geometry of a line. Flat lines go to the right, upright ones up, rings with the clock from the top. */
 export function layGeometry(
   shape: LineShape,
@@ -47,7 +50,7 @@ export function layGeometry(
   }
   if (shape === "ring") {
     const [x, y] = [width / 2, height / 2];
-    const radius = Math.max(20, Math.min(width, height) / 2 - 64);
+    const radius = Math.max(20, Math.min(width, height) / 2 - 76);
     return {
       shape,
       length: 2 * Math.PI * radius,
@@ -56,15 +59,16 @@ export function layGeometry(
         return { x: x + (radius + lift) * Math.sin(turn), y: y - (radius + lift) * Math.cos(turn) };
       },
       partUnder: (at) => (Math.atan2(at.x - x, y - at.y) / (2 * Math.PI) + 1) % 1,
-      headroom: 50,
+      headroom: 36,
       footroom: radius,
     };
   }
   const pad = shape === "strip" ? 4 : Math.max(label.width / 2 + 8, 26);
   const length = Math.max(1, width - 2 * pad);
   // Room for a second row of labels, where enough stays for the jumps.
-  const [one, two] = [label.height + 34, 2 * label.height + 44];
-  const y = Math.max(20, Math.min(height * 0.62, height - (height - two > height * 0.42 ? two : one)));
+  const [one, two] = [label.height + 34, 2 * label.height + 40];
+  const below = height - two >= Math.min(height * 0.42, LEAST_ABOVE) ? two : one;
+  const y = Math.max(20, Math.min(height * 0.62, height - below));
   // Jumps stand on the cells of a number strip, not on its middle.
   const base = shape === "strip" ? cellHeight(length / cells, height) / 2 : 0;
   return {

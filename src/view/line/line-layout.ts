@@ -119,21 +119,26 @@ function layOutAt(
   const cell = geometry.length / (steps + 1);
 
   // Where the labels of the line itself stand, before those that are put on it.
-  const apart = (geometry.length * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
+  // On a ring they stand on a smaller one inside it, and may lie beside each other at any slant.
+  const inside = Math.max(widest, tallest) / 2 + 22;
+  const around = shape === "ring" ? geometry.length - 2 * Math.PI * inside : geometry.length;
+  const apart = (Math.max(1, around) * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
   const gap = numeral * 0.45;
   const least = strong ? SMALLEST.strong : SMALLEST.plain;
   // In a cell of its own a number may be smaller than on a line.
   const smallest = (widest * LEAST_NUMERAL) / numeral;
-  const needed = shape === "upright" ? tallest * 1.02 : shape === "strip" ? smallest : widest + gap;
+  const needed = {
+    flat: widest + gap,
+    upright: tallest * 1.02,
+    ring: Math.hypot(widest + numeral * 0.2, tallest),
+    strip: smallest,
+  }[shape];
   const own = line.open ? [] : labelled(line, span, scale, apart, needed);
 
   const at = (value: Exact) => {
     const lift =
       shape === "strip" ? 0 : -(shape === "upright" ? widest / 2 + 26 : tallest / 2 + 24 + (strong ? 4 : 0));
-    return geometry.point(
-      placing.partOf(value),
-      shape === "ring" ? -(Math.max(widest, tallest) / 2 + 22) : lift,
-    );
+    return geometry.point(placing.partOf(value), shape === "ring" ? -inside : lift);
   };
   /** Labels stand in one row; what is put on the line and finds no room there, in a second one beyond it. */
   const second = shape === "upright" ? { x: -(widest + 10), y: 0 } : { x: 0, y: tallest + 8 };
@@ -181,8 +186,11 @@ function layOutAt(
     }
   };
   const ownKeys = own.map((value) => ({ value, key: keyOf(value) }));
-  // What is talked about first, then the line's own labels, then marks where there is still room.
-  for (const [key, rank] of special) if (rank >= 2) add(key, exact(key), true);
+  // With room for a second row the line's own labels stay where they are; without it what is talked about comes first.
+  // Marks have what room is left.
+  const talkedOf = special.filter(([, rank]) => rank >= 2);
+  if (hasSecond) for (const { key, value } of ownKeys) add(key, value, (marks.ranks[key] ?? 0) >= 2);
+  for (const [key] of talkedOf) add(key, exact(key), true);
   for (const { key, value } of ownKeys) add(key, value, false);
   for (const [key, rank] of special) if (rank < 2) add(key, exact(key), true);
 

@@ -10,7 +10,6 @@ import { showNumber } from "@/core/number/show-number";
 import { type AnyLine, isClosed, keyOfEnd, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { nearestTick, scaleOf, slideSpan, spanHolding } from "@/core/surface/line-scale";
 import { type Size, useSize } from "@/kit/use-size";
-import { AskedPlace } from "../chart/asked-place";
 import { placeName } from "../chart/place-name";
 import { PlaceRing } from "../chart/place-ring";
 import { useKeyPress } from "../chart/use-key-press";
@@ -18,6 +17,7 @@ import type { Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { arcPath, arcUnder } from "./arc-shape";
+import { AskedLabel, AskedTick } from "./asked-tick";
 import { lineAnchors } from "./line-anchors";
 import { LineDrawing } from "./line-drawing";
 import type { Point } from "./line-geometry";
@@ -152,10 +152,12 @@ export const Line = memo(function Line({
 
   const [from, to] = [keyOfEnd(settings.from), keyOfEnd(settings.to)];
   const what = settings.kind === "strip" ? "Number strip" : "Number line";
-  const cells = layout.labels.some(({ key }) => key === standing)
-    ? layout.labels
-    : [...layout.labels, { ...boxAt(standing), key: standing }];
-  const asked = asks && !asks.number.startsWith("r") ? boxAt(asks.number) : null;
+  const asked = asks && !asks.number.startsWith("r") ? asks : null;
+  const isLabelled = (number: NumberKey) => layout.labels.some(({ key }) => key === number);
+  const labelled = asked && isLabelled(asked.number);
+  // Besides the labels: where the keyboard stands, and the tick that is asked for.
+  const bare = new Set([standing, ...(asked ? [asked.number] : [])].filter((key) => !isLabelled(key)));
+  const cells = [...layout.labels, ...[...bare].map((key) => ({ ...boxAt(key), key }))];
   const preview = touch.jump && {
     from: layout.placing.partOf(exact(touch.jump.from)),
     to: layout.placing.partOf(exact(touch.jump.to)),
@@ -208,19 +210,11 @@ export const Line = memo(function Line({
               <JumpSize layout={layout} from={preview.from} to={preview.to} jump={touch.jump} />
             </g>
           )}
-          {asked && (
-            <AskedPlace
-              layout={{
-                ...layout.face,
-                cellWidth: Math.max(asked.width, 56),
-                cellHeight: Math.max(asked.height, 52),
-              }}
-              corner={{
-                x: asked.x - Math.max(asked.width, 56) / 2,
-                y: asked.y - Math.max(asked.height, 52) / 2,
-              }}
-              typed={asks?.typed ?? ""}
-            />
+          {asked && (labelled || settings.kind === "strip") && (
+            <AskedLabel layout={layout} box={boxAt(asked.number)} typed={asked.typed} />
+          )}
+          {asked && !labelled && settings.kind === "line" && (
+            <AskedTick layout={layout} number={asked.number} typed={asked.typed} />
           )}
           {peeked !== null && <Peek layout={layout} box={boxAt(peeked)} number={peeked} />}
           {/* biome-ignore lint/a11y/useSemanticElements: as above. */}

@@ -201,7 +201,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
           [...lines.current].map(([finger, { at, points }]) => (
             <path
               key={finger}
-              d={strokePath(points, pen.tool === "highlighter" ? "highlighter" : "pen")}
+              d={strokePath(points, pen.tool === "highlighter" ? "highlighter" : "pen", false)}
               transform={`translate(${at.x} ${at.y}) scale(${at.unit / FINE})`}
               {...strokeLook(pen.ink, pen.tool === "highlighter" ? "highlighter" : "pen")}
             />

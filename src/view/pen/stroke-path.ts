@@ -8,8 +8,15 @@ export const FINE = 100;
 /** How thick a pen and a highlighter draw, in units. */
 const THICK = { pen: 0.12, highlighter: 0.6 };
 
-/** The outline of a stroke, in hundredths of a unit. */
-export function strokePath(points: readonly { x: number; y: number }[], tool: Stroke["tool"]): string {
+/**
+ * The outline of a stroke, in hundredths of a unit.
+ * @param done the finger has left: the stroke reaches to where it ended
+ */
+export function strokePath(
+  points: readonly { x: number; y: number }[],
+  tool: Stroke["tool"],
+  done: boolean,
+): string {
   const outline = getStroke(
     points.map(({ x, y }) => [x * FINE, y * FINE]),
     {
@@ -18,6 +25,7 @@ export function strokePath(points: readonly { x: number; y: number }[], tool: St
       smoothing: 0.5,
       streamline: 0.35,
       simulatePressure: tool === "pen",
+      last: done,
     },
   );
   if (outline.length === 0) return "";
@@ -29,7 +37,7 @@ const known = new WeakMap<Stroke, string>();
 
 /** The outline of a stroke that is kept: worked out once. */
 export function pathOf(stroke: Stroke): string {
-  const path = known.get(stroke) ?? strokePath(pointsOf(stroke), stroke.tool);
+  const path = known.get(stroke) ?? strokePath(pointsOf(stroke), stroke.tool, true);
   known.set(stroke, path);
   return path;
 }

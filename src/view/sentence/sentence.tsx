@@ -44,7 +44,7 @@ export const Sentence = memo(function Sentence(props: Props) {
   return (
     <div
       ref={room}
-      className="flex size-full flex-wrap items-center justify-center overflow-auto"
+      className="flex size-full flex-wrap content-center items-center justify-center gap-y-4 overflow-auto"
       data-part="number-sentence"
     >
       {!parts || !trail ? (

@@ -1,0 +1,92 @@
+"use client";
+
+import { ChevronLeft, ChevronRight } from "lucide-react";
+import type { ReactNode } from "react";
+import { wayTo } from "@/core/count/bridge";
+import { type JumpPart, landings } from "@/core/count/trail";
+import { exact, keyOf } from "@/core/number/exact";
+import { Button } from "@/kit/button";
+import { keepKeyboard } from "@/kit/rail-button";
+import { signed } from "@/view/line/arc-labels";
+import { pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { lineActionsOf } from "./line-actions";
+import { Part } from "./panel-part";
+
+/** What can be made of one jump, the last one or the one that was chosen: several, or one with the jump before it. */
+export function OneJump() {
+  const trail = useBoard((state) => pickScene(state).trail);
+  const chosen = useBoard((state) => state.jump.chosen);
+  const store = useBoardStore();
+  const count = trail?.jumps.length ?? 0;
+  const index = chosen !== null && chosen < count ? chosen : count - 1;
+  const by = trail?.jumps[index];
+  if (!trail || by === undefined) return null;
+  const lines = lineActionsOf(store);
+  const to = landings(trail)[index]!;
+  const friendly = wayTo(to.sub(exact(by)), to, "gathered");
+  const equal = (parts: number) => Array<string>(parts).fill(keyOf(exact(by).div(parts)));
+  const choose = (one: number) => store.getState().setJump({ chosen: one });
+  const cover = (part: JumpPart, name: string) => {
+    const covered = trail.covers[index]?.[part] === true;
+    return (
+      <Button className="px-2" onClick={() => lines.coverJumps([index], part, !covered)}>
+        {covered ? `Lift its ${name}` : `Cover its ${name}`}
+      </Button>
+    );
+  };
+  return (
+    <Part
+      title={`Jump ${index + 1} of ${count}: ${signed(by)}`}
+      beside={
+        count > 1 && (
+          <span className="-my-2 flex">
+            <Beside name="The jump before" disabled={index === 0} onClick={() => choose(index - 1)}>
+              <ChevronLeft aria-hidden size={22} />
+            </Beside>
+            <Beside name="The next jump" disabled={index === count - 1} onClick={() => choose(index + 1)}>
+              <ChevronRight aria-hidden size={22} />
+            </Beside>
+          </span>
+        )
+      }
+    >
+      <div className="grid grid-cols-2 gap-2">
+        <Button
+          className="px-2"
+          disabled={friendly.length < 2}
+          onClick={() => lines.splitJump(index, friendly)}
+        >
+          Split at a ten
+        </Button>
+        <Button className="px-2" disabled={index < 1} onClick={() => lines.joinJump(index - 1)}>
+          {index < 1 ? "Join" : `Join to jump ${index}`}
+        </Button>
+        {[2, 3].map((parts) => (
+          <Button key={parts} className="px-2" onClick={() => lines.splitJump(index, equal(parts))}>
+            Split in {parts}
+          </Button>
+        ))}
+        {cover("size", "size")}
+        {cover("arc", "arc")}
+      </div>
+    </Part>
+  );
+}
+
+type BesideProps = { name: string; disabled: boolean; onClick: () => void; children: ReactNode };
+
+function Beside({ name, disabled, onClick, children }: BesideProps) {
+  return (
+    <button
+      type="button"
+      aria-label={name}
+      title={name}
+      disabled={disabled}
+      onMouseDown={keepKeyboard}
+      onClick={onClick}
+      className="flex size-11 items-center justify-center rounded-button text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-35"
+    >
+      {children}
+    </button>
+  );
+}

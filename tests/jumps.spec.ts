@@ -1,0 +1,106 @@
+import { expect, type Page, test } from "@playwright/test";
+import { type Hand, press } from "./support/hands";
+import { addLesson } from "./support/lessons";
+
+test.use({ hasTouch: true });
+
+const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
+const field = (page: Page, name: string) => page.getByRole("textbox", { name, exact: true });
+const at = (page: Page, number: string) => page.locator(`[role=gridcell][data-number="${number}"]`);
+const middle = async (page: Page, number: string) => {
+  const box = (await at(page, number).boundingBox())!;
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+};
+
+async function open(page: Page, request: Parameters<typeof addLesson>[0], more = async () => {}) {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("radio", { name: "Line", exact: true }).click();
+  await expect(page.getByRole("grid", { name: "Number line from 0 to 100" })).toBeVisible();
+  await more();
+  await button(page, "Teach").click();
+  await page.keyboard.press("j");
+  await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
+}
+
+for (const hand of ["touch", "mouse"] as const satisfies Hand[]) {
+  test(`one arc among a hundred is chosen, covered and lifted by ${hand}`, async ({ page, request }) => {
+    await open(page, request);
+    await field(page, "Jump").fill("1");
+    await field(page, "Times").fill("100");
+    await press(hand, button(page, /^Jump on/));
+    await expect(at(page, "100")).toHaveAccessibleName(/in focus/);
+    /** A touch on the 43rd arc, a little over the line. */
+    const touch = async () => {
+      const [a, b] = [await middle(page, "0"), await middle(page, "100")];
+      const axis = (await page.locator("[data-part=pointer]").boundingBox())!;
+      const [x, y] = [a.x + ((b.x - a.x) * 42.5) / 100, axis.y + axis.height / 2 - 13];
+      return hand === "touch" ? page.touchscreen.tap(x, y) : page.mouse.click(x, y);
+    };
+    await touch();
+    await expect(page.getByText("Jump 43 of 100: +1")).toBeVisible();
+    await page.keyboard.press("c");
+    await expect(page.getByRole("region", { name: "Jumps" })).toHaveCount(0);
+    await touch();
+    await page.keyboard.press("l");
+    await expect(page.locator("[data-ghost]")).toHaveCount(1);
+    await expect(page.locator("[data-ghost='42']")).toHaveCount(1);
+    await touch();
+    await expect(page.locator("[data-ghost]")).toHaveCount(0);
+  });
+}
+
+test("one jump of several is chosen, covered and lifted by keys", async ({ page, request }) => {
+  await open(page, request);
+  await field(page, "Times").fill("3");
+  await press("keys", button(page, /^Jump on/));
+  await expect(page.getByText("Jump 3 of 3: +10")).toBeVisible();
+  await press("keys", button(page, "The jump before"));
+  await expect(page.getByText("Jump 2 of 3: +10")).toBeVisible();
+  await press("keys", button(page, "Cover its arc"));
+  await expect(page.locator("[data-jump]")).toHaveCount(2);
+  await press("keys", button(page, "Cover its size"));
+  await expect(page.locator("[data-part=jumps] text")).toHaveText(["+10", "+10"]);
+  await press("keys", button(page, "Lift its arc"));
+  await press("keys", button(page, "Lift its size"));
+  await expect(page.locator("[data-part=jumps] text")).toHaveText(["+10", "+10", "+10"]);
+  await expect(page.locator("[data-jump]")).toHaveCount(3);
+});
+
+test("round a ring: a count goes on past its end, and a jump drawn over the top goes on too", async ({
+  page,
+  request,
+}) => {
+  await open(page, request, async () => {
+    await button(page, "Ring, 0 to 60 in fives").click();
+    await expect(page.getByRole("grid", { name: "Number line from 0 to 60" })).toBeVisible();
+    await page.getByRole("tab", { name: "Views" }).click();
+    await page.getByRole("combobox", { name: "Add a view" }).click();
+    await page.getByRole("option", { name: "Number sentence", exact: true }).click();
+  });
+  await expect(at(page, "55")).toBeVisible();
+  const [from, over, to] = [await middle(page, "55"), await middle(page, "0"), await middle(page, "10")];
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(over.x, over.y, { steps: 6 });
+  await page.mouse.move(to.x, to.y, { steps: 6 });
+  await page.mouse.up();
+  const says = () =>
+    page
+      .locator("[data-part=number-sentence]")
+      .evaluate((parts) => [...parts.querySelectorAll("svg text")].map((text) => text.textContent).join(" "));
+  await expect.poll(says).toBe("55 + 15 = 70");
+  // 70 stands where 10 is, and its pointer with it.
+  const landed = await middle(page, "70");
+  expect(Math.hypot(landed.x - to.x, landed.y - to.y)).toBeLessThan(8);
+  await field(page, "Jump").fill("5");
+  await button(page, /^Jump on/).click();
+  await expect.poll(says).toBe("55 + 15 + 5 = 75");
+  await expect(page.locator("[data-part=pointer]")).toHaveCount(1);
+  // By keys from the last number of the ring to its first.
+  await at(page, "55").focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(at(page, "56")).toBeFocused();
+  for (const _ of [57, 58, 59, 0]) await page.keyboard.press("ArrowRight");
+  await expect(at(page, "0")).toBeFocused();
+});
