@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Trail } from "@/core/count/trail";
 import { round } from "../round";
 import { arcLabels, arcTextSize } from "./arc-labels";
@@ -15,7 +16,7 @@ type Props = {
 };
 
 /** The jumps of a trail, drawn from start to landing, with their sizes. */
-export function Arcs({ layout, trail, look, ghosts = false, aside = false }: Props) {
+export const Arcs = memo(function Arcs({ layout, trail, look, ghosts = false, aside = false }: Props) {
   const { geometry } = layout;
   const arcs = arcsOf(layout, trail, look);
   const drawn = arcs.filter(({ index }) => !trail.covers[index]?.arc);
@@ -89,7 +90,7 @@ export function Arcs({ layout, trail, look, ghosts = false, aside = false }: Pro
       )}
     </g>
   );
-}
+});
 
 /** So many arcs are each a drawing of its own; more of them are drawn as one. */
 const MOST_SINGLE = 60;

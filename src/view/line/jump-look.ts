@@ -1,5 +1,5 @@
 import type { JumpPlace } from "@/core/count/jump-place";
-import type { Ink } from "@/core/lesson/ink";
+import { INKS, type Ink } from "@/core/lesson/ink";
 import { INK_LOOK } from "../ink/ink-look";
 
 /** How a jump is drawn: its arc, an edge where the arc alone is too light, and its size. */
@@ -17,8 +17,9 @@ export const LOOKS: Record<JumpPlace | "equal" | "other", LookOfJump> = {
   thousands: { line: "var(--color-kelp-dot)", text: "var(--color-thousands)" },
 };
 
+const OF_INK = Object.fromEntries(
+  INKS.map((ink) => [ink, { line: INK_LOOK[ink].figure, text: "var(--color-ink)" }]),
+) as Record<Ink, LookOfJump>;
+
 /** How a trail looks that stands aside in an ink. */
-export const lookOfInk = (ink: Ink): LookOfJump => ({
-  line: INK_LOOK[ink].figure,
-  text: "var(--color-ink)",
-});
+export const lookOfInk = (ink: Ink): LookOfJump => OF_INK[ink];

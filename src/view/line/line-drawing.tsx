@@ -15,12 +15,26 @@ import { lookOfInk } from "./jump-look";
 import { LabelFace } from "./label-face";
 import { cellHeight } from "./line-geometry";
 import type { Label, LineLayout } from "./line-layout";
+import type { Carried } from "./use-carried";
 import { WrittenText } from "./written-text";
 
-type Props = { line: AnyLine; layout: LineLayout; marks: LineMarks; ghosts?: boolean };
+type Props = {
+  line: AnyLine;
+  layout: LineLayout;
+  /** The jumps of a line that slides. */
+  carried?: Carried;
+  marks: LineMarks;
+  ghosts?: boolean;
+};
 
 /** A line as it looks: its axis and ticks, its jumps, its labels and what is laid on them. */
-export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghosts = false }: Props) {
+export const LineDrawing = memo(function LineDrawing({
+  line,
+  layout,
+  carried = { layout, shift: { x: 0, y: 0 } },
+  marks,
+  ghosts = false,
+}: Props) {
   const { geometry, placing, heavy, ticks, labels, flags } = layout;
   const { trail, aside, focus } = marks;
   const benchmarks = trail ? benchmarksOf(trail) : new Set<NumberKey>();
@@ -58,8 +72,10 @@ export const LineDrawing = memo(function LineDrawing({ line, layout, marks, ghos
             />
           ),
       )}
-      {aside && <Arcs layout={layout} trail={aside.trail} look={lookOfInk(aside.ink)} aside />}
-      {trail && <Arcs layout={layout} trail={trail} ghosts={ghosts} />}
+      <g transform={`translate(${round(carried.shift.x)} ${round(carried.shift.y)})`}>
+        {aside && <Arcs layout={carried.layout} trail={aside.trail} look={lookOfInk(aside.ink)} aside />}
+        {trail && <Arcs layout={carried.layout} trail={trail} ghosts={ghosts} />}
+      </g>
       {pointer && (
         <circle
           data-part="pointer"

@@ -23,6 +23,7 @@ import { LineDrawing } from "./line-drawing";
 import type { Point } from "./line-geometry";
 import { layOutLine } from "./line-layout";
 import { JumpSize, Peek } from "./under-finger";
+import { useCarried } from "./use-carried";
 import { type LineHand, useLineTouch } from "./use-line-touch";
 import { useMovingSpan } from "./use-moving-span";
 
@@ -65,22 +66,19 @@ export const Line = memo(function Line({
     const marks = lineMarks(settings, target, scene, pins);
     return { marks, layout: layOutLine(settings, target, marks, size, strong) };
   }, [settings, target, scene, pins, size, strong]);
-  const moved = useMemo(() => {
-    if (span === target) return null;
-    const marks = lineMarks(settings, span, scene, pins);
-    return { marks, layout: layOutLine(settings, span, marks, size, strong, atRest.layout) };
-  }, [settings, span, target, scene, pins, size, strong, atRest]);
-  const { marks, layout } = moved ?? atRest;
-  // What lies over the line is moved as one piece while the line slides, and laid anew only when it comes to rest.
-  const slid = moved !== null && sameLength(span, target);
-  const held = slid ? atRest.layout : layout;
-  const anchors = useMemo(() => lineAnchors(held), [held]);
-  const shift = useMemo(() => {
-    if (!slid) return { x: 0, y: 0 };
-    const where = ({ geometry, placing }: typeof layout) => geometry.point(placing.partOf(target.from), 0);
-    const [a, b] = [where(layout), where(atRest.layout)];
-    return { x: a.x - b.x, y: a.y - b.y };
-  }, [slid, layout, target, atRest]);
+  const lay = useMemo(() => {
+    const laid = (to: Span) => {
+      const marks = lineMarks(settings, to, scene, pins);
+      return { marks, layout: layOutLine(settings, to, marks, size, strong, atRest.layout) };
+    };
+    return { laid, layout: (to: Span) => laid(to).layout };
+  }, [settings, scene, pins, size, strong, atRest]);
+  const { marks, layout } = useMemo(
+    () => (span === target ? atRest : lay.laid(span)),
+    [span, target, lay, atRest],
+  );
+  const carried = useCarried(atRest.layout, layout, lay.layout);
+  const anchors = useMemo(() => lineAnchors(carried.layout), [carried.layout]);
   const jumpUnder = (at: Point) => marks.trail && arcUnder(layout, marks.trail, at, ghosts ?? false);
   const touch = useLineTouch(room, settings, layout, moving, hand, jumpUnder);
   const keys = useKeyPress(hand);
@@ -192,7 +190,13 @@ export const Line = memo(function Line({
           role="presentation"
           className="pointer-events-none absolute inset-0 overflow-hidden"
         >
-          <LineDrawing line={settings} layout={layout} marks={marks} ghosts={ghosts ?? false} />
+          <LineDrawing
+            line={settings}
+            layout={layout}
+            carried={carried}
+            marks={marks}
+            ghosts={ghosts ?? false}
+          />
           {preview && touch.jump && (
             <g fill="none">
               <path
@@ -254,7 +258,12 @@ export const Line = memo(function Line({
         <div
           className="absolute inset-0 pointer-events-none"
           style={
-            slid ? { transform: `translate(${shift.x}px, ${shift.y}px)`, willChange: "transform" } : undefined
+            carried.layout === layout
+              ? undefined
+              : {
+                  transform: `translate(${carried.shift.x}px, ${carried.shift.y}px)`,
+                  willChange: "transform",
+                }
           }
         >
           {over(anchors, size.width, size.height)}
@@ -263,7 +272,5 @@ export const Line = memo(function Line({
     </div>
   );
 });
-
-const sameLength = (a: Span, b: Span) => a.to.sub(a.from).equals(b.to.sub(b.from));
 
 const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
