@@ -109,6 +109,17 @@ export function landings(trail: Trail): readonly Exact[] {
   return stops;
 }
 
+const stopped = new WeakMap<Trail, ReadonlyMap<NumberKey, Exact>>();
+
+/** The numbers that a trail landed on, each of them once. Worked out once for a trail. */
+export function stopsOf(trail: Trail): ReadonlyMap<NumberKey, Exact> {
+  const known = stopped.get(trail);
+  if (known) return known;
+  const stops = new Map(landings(trail).map((stop) => [keyOf(stop), stop]));
+  stopped.set(trail, stops);
+  return stops;
+}
+
 /**
  * The numbers said so far: every landing, and before them the start where it is said too. A start that no chart on
  * the board holds is not said: counting in sixes from 0 over 1 to 100 begins "6, 12, 18".

@@ -1,4 +1,4 @@
-import { landings, type Trail } from "../count/trail";
+import { stopsOf, type Trail } from "../count/trail";
 import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
 import { type AnyLine, isClosed, type Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
@@ -50,10 +50,8 @@ export function lineMarks(
   const focus = scene.focus === null ? null : numberOf(scene.focus);
   for (const each of [trail, aside?.trail ?? null]) {
     if (!each) continue;
-    for (const stop of landings(each)) {
-      if (!holds(stop)) continue;
-      const key = keyOf(stop);
-      ranks[key] = Math.max(ranks[key] ?? 0, RANK.stop);
+    for (const [key, stop] of stopsOf(each)) {
+      if (holds(stop)) ranks[key] = Math.max(ranks[key] ?? 0, RANK.stop);
     }
     put(each.start, RANK.ends);
     put(each.end, RANK.ends);

@@ -32,8 +32,14 @@ const roomOf = (text: string, size: number) => text.length * size * 0.6 + 8;
 /**
  * The labels of arcs: each jump its size where there is room; equal small jumps in a row share one, "6 jumps of 1"; one
  * that would lie on another is lifted over it, and left out where even that finds no room.
+ * @param taken labels of another trail, that these keep off too
  */
-export function arcLabels(layout: LineLayout, trail: Trail, arcs: readonly Arc[]): ArcLabel[] {
+export function arcLabels(
+  layout: LineLayout,
+  trail: Trail,
+  arcs: readonly Arc[],
+  taken: readonly ArcLabel[] = [],
+): ArcLabel[] {
   const { geometry } = layout;
   const size = arcTextSize(layout);
   const labels: ArcLabel[] = [];
@@ -59,7 +65,7 @@ export function arcLabels(layout: LineLayout, trail: Trail, arcs: readonly Arc[]
     for (const lift of [off, ...under, off + next, off + 2 * next]) {
       const { x, y } = geometry.point(middle, height + lift);
       if (geometry.shape === "flat" && y < size * 0.6) break;
-      const clear = labels.every(
+      const clear = [...taken, ...labels].every(
         (other) => Math.abs(other.x - x) >= (other.width + width) / 2 || Math.abs(other.y - y) >= size * 1.05,
       );
       if (!clear) continue;

@@ -16,8 +16,14 @@ export type Arc = {
   look: LookOfJump;
 };
 
-/** The arcs of a trail, as far as its jumps are seen. */
-export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc[] {
+/** So much further than its window, in windows, a line's jumps are drawn: they are seen when it slides. */
+const BEYOND = 1;
+
+/**
+ * The arcs of a trail, as far as its jumps are seen or may slide into sight.
+ * @param raise by how many pixels they rise higher than of themselves
+ */
+export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump, raise = 0): Arc[] {
   const { geometry, placing } = layout;
   const looks = jumpLooks(trail);
   const arcs: Arc[] = [];
@@ -26,13 +32,15 @@ export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc
   trail.jumps.forEach((by, index) => {
     const from = part;
     part = placing.partOf(stops[index]!);
-    if (geometry.shape !== "ring" && (Math.max(from, part) < -0.5 || Math.min(from, part) > 1.5)) return;
+    if (geometry.shape !== "ring" && (Math.max(from, part) < -BEYOND || Math.min(from, part) > 1 + BEYOND))
+      return;
     const length = Math.abs(part - from) * geometry.length;
     // A jump back stays below one that came the same way.
     const lower = by.startsWith("-") ? 0.68 : 1;
     // Beside an upright line there is more room than over a flat one.
     const swing = geometry.shape === "upright" ? 9 : 6;
-    const height = Math.min(geometry.headroom, swing * Math.sqrt(length), length * 0.9 + 6) * lower;
+    const own = Math.min(geometry.headroom, swing * Math.sqrt(length), length * 0.9 + 6) * lower;
+    const height = Math.min(geometry.headroom, own + raise);
     arcs.push({ index, by, from, to: part, length, height, look: look ?? LOOKS[looks[index] ?? "other"] });
   });
   return arcs;

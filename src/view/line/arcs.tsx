@@ -1,29 +1,35 @@
 import { memo } from "react";
 import type { Trail } from "@/core/count/trail";
+import type { Ink } from "@/core/lesson/ink";
+import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { arcLabels, arcTextSize } from "./arc-labels";
 import { type Arc, alongArc, arcPath, arcsOf } from "./arc-shape";
-import type { LookOfJump } from "./jump-look";
+import { type LookOfJump, lookOfInk } from "./jump-look";
 import type { LineLayout } from "./line-layout";
 
 type Props = {
   layout: LineLayout;
   trail: Trail;
-  look?: LookOfJump;
   ghosts?: boolean;
-  /** The trail stands aside: it is seen, and not touched. */
-  aside?: boolean;
+  /** The trail stands aside in an ink, with another one before it: it is seen, and not touched. */
+  aside?: { ink: Ink; before: Trail | null };
 };
 
 /** The jumps of a trail, drawn from start to landing, with their sizes. */
-export const Arcs = memo(function Arcs({ layout, trail, look, ghosts = false, aside = false }: Props) {
+export const Arcs = memo(function Arcs({ layout, trail, ghosts = false, aside }: Props) {
   const { geometry } = layout;
-  const arcs = arcsOf(layout, trail, look);
+  const size = arcTextSize(layout);
+  const before = aside?.before ? arcsOf(layout, aside.before) : [];
+  // A trail that stands aside rises over the one before it, so that the sizes of both can be read.
+  const raise = before.length > 0 ? Math.max(...before.map(({ height }) => height)) * 0.5 + size * 1.6 : 0;
+  const arcs = aside ? arcsOf(layout, trail, lookOfInk(aside.ink), raise) : arcsOf(layout, trail);
+  const taken = aside?.before ? arcLabels(layout, aside.before, before) : [];
   const drawn = arcs.filter(({ index }) => !trail.covers[index]?.arc);
   const many = drawn.length > MOST_SINGLE;
   const hidden = arcs.filter(({ index }) => trail.covers[index]?.arc);
-  const size = arcTextSize(layout);
   const width = layout.heavy + 1;
+  const dashes = aside ? { strokeDasharray: `${width * 2.4} ${width * 1.8}` } : {};
   return (
     <g data-part="jumps" fill="none">
       {many && <ManyArcs layout={layout} arcs={drawn} width={width} />}
@@ -32,7 +38,7 @@ export const Arcs = memo(function Arcs({ layout, trail, look, ghosts = false, as
         return (
           <g key={index} data-jump={index}>
             {edge && <path d={path} stroke={edge} strokeWidth={width + 2.5} strokeLinecap="round" />}
-            <path d={path} stroke={line} strokeWidth={width} strokeLinecap="round" />
+            <path d={path} stroke={line} strokeWidth={width} strokeLinecap="round" {...dashes} />
           </g>
         );
       })}
@@ -48,10 +54,19 @@ export const Arcs = memo(function Arcs({ layout, trail, look, ghosts = false, as
             strokeLinecap="round"
           />
         ))}
-      {(many ? [] : drawn).map((arc) => (
-        <Head key={arc.index} layout={layout} arc={arc} />
-      ))}
-      {arcLabels(layout, trail, arcs).map(
+      {(many ? [] : drawn).map((arc) =>
+        aside ? (
+          <InkFigure
+            key={arc.index}
+            ink={aside.ink}
+            {...geometry.point(arc.to, 12)}
+            radius={layout.heavy * 1.7}
+          />
+        ) : (
+          <Head key={arc.index} layout={layout} arc={arc} />
+        ),
+      )}
+      {arcLabels(layout, trail, arcs, taken).map(
         ({ jumps, text, x, y, width: room, look: { text: color }, covered }) => (
           <g key={jumps[0]} {...(aside ? {} : { "data-sizes": jumps.join(" "), pointerEvents: "all" })}>
             {covered ? (
@@ -79,6 +94,10 @@ export const Arcs = memo(function Arcs({ layout, trail, look, ghosts = false, as
                   fontWeight={700}
                   textAnchor="middle"
                   fill={color}
+                  stroke="var(--color-board)"
+                  strokeWidth={5}
+                  strokeLinejoin="round"
+                  paintOrder="stroke"
                   className="font-numeral"
                 >
                   {text}

@@ -10,33 +10,24 @@ import { tickAt, ticksIn } from "@/core/surface/line-scale";
 import { Cover, Inks, Slip } from "../chart/place-face";
 import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
-import { Arcs } from "./arcs";
-import { lookOfInk } from "./jump-look";
+import { Jumps } from "./jumps";
 import { LabelFace } from "./label-face";
 import { cellHeight } from "./line-geometry";
 import type { Label, LineLayout } from "./line-layout";
-import type { Carried } from "./use-carried";
 import { WrittenText } from "./written-text";
 
 type Props = {
   line: AnyLine;
   layout: LineLayout;
-  /** The jumps of a line that slides. */
-  carried?: Carried;
   marks: LineMarks;
-  ghosts?: boolean;
+  /** The jumps lie in a drawing of their own. */
+  jumpsApart?: boolean;
 };
 
 /** A line as it looks: its axis and ticks, its jumps, its labels and what is laid on them. */
-export const LineDrawing = memo(function LineDrawing({
-  line,
-  layout,
-  carried = { layout, shift: { x: 0, y: 0 } },
-  marks,
-  ghosts = false,
-}: Props) {
+export const LineDrawing = memo(function LineDrawing({ line, layout, marks, jumpsApart = false }: Props) {
   const { geometry, placing, heavy, ticks, labels, flags } = layout;
-  const { trail, aside, focus } = marks;
+  const { trail, focus } = marks;
   const benchmarks = trail ? benchmarksOf(trail) : new Set<NumberKey>();
   // In a strip the ring round its cell is the pointer.
   const points = focus !== null && line.pointer !== "off" && geometry.shape !== "strip";
@@ -72,10 +63,7 @@ export const LineDrawing = memo(function LineDrawing({
             />
           ),
       )}
-      <g transform={`translate(${round(carried.shift.x)} ${round(carried.shift.y)})`}>
-        {aside && <Arcs layout={carried.layout} trail={aside.trail} look={lookOfInk(aside.ink)} aside />}
-        {trail && <Arcs layout={carried.layout} trail={trail} ghosts={ghosts} />}
-      </g>
+      {!jumpsApart && <Jumps layout={layout} marks={marks} />}
       {pointer && (
         <circle
           data-part="pointer"

@@ -158,7 +158,9 @@ function layOutAt(
   const quarter = shape === "ring" ? span.to.sub(span.from).div(4) : null;
   const standsOut = (value: Exact) => quarter !== null && value.sub(span.from).div(quarter).d === 1n;
 
-  const special = Object.entries(marks.ranks).sort(([a, x], [b, y]) => y - x || exact(a).compare(exact(b)));
+  const special = Object.entries(marks.ranks)
+    .map(([key, rank]) => ({ key, rank, value: exact(key) }))
+    .sort((a, b) => b.rank - a.rank || a.value.compare(b.value));
   const labels: Label[] = [];
   const flags: { key: NumberKey; state: PlaceState; at: Point }[] = [];
   const taken = new Set<NumberKey>();
@@ -188,11 +190,11 @@ function layOutAt(
   const ownKeys = own.map((value) => ({ value, key: keyOf(value) }));
   // With room for a second row the line's own labels stay where they are; without it what is talked about comes first.
   // Marks have what room is left.
-  const talkedOf = special.filter(([, rank]) => rank >= 2);
+  const talkedOf = special.filter(({ rank }) => rank >= 2);
   if (hasSecond) for (const { key, value } of ownKeys) add(key, value, (marks.ranks[key] ?? 0) >= 2);
-  for (const [key] of talkedOf) add(key, exact(key), true);
+  for (const { key, value } of talkedOf) add(key, value, true);
   for (const { key, value } of ownKeys) add(key, value, false);
-  for (const [key, rank] of special) if (rank < 2) add(key, exact(key), true);
+  for (const { key, rank, value } of special) if (rank < 2) add(key, value, true);
 
   return {
     // The size at which as many labels have room as have at the smallest.

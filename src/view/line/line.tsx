@@ -18,6 +18,7 @@ import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { arcPath, arcUnder } from "./arc-shape";
 import { AskedLabel, AskedTick } from "./asked-tick";
+import { Jumps } from "./jumps";
 import { lineAnchors } from "./line-anchors";
 import { LineDrawing } from "./line-drawing";
 import type { Point } from "./line-geometry";
@@ -104,13 +105,13 @@ export const Line = memo(function Line({
     setKeyboard(key);
     const next = spanHolding(settings, target, exact(key));
     if (next !== target && slides(settings)) onLook(next);
-    moves.current = true;
+    hasMoved.current = true;
   };
-  const moves = useRef(false);
+  const hasMoved = useRef(false);
   // With the drawing itself, so that no key falls between the old place and the new one.
   useLayoutEffect(() => {
-    if (!moves.current) return;
-    moves.current = false;
+    if (!hasMoved.current) return;
+    hasMoved.current = false;
     grid.current?.querySelector<SVGElement>("[data-keyboard]")?.focus();
   });
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
@@ -184,19 +185,25 @@ export const Line = memo(function Line({
         onContextMenu={(event) => event.preventDefault()}
         {...touch.pointers}
       >
+        {/* The jumps lie in a layer of their own, so that however many there are, a line that slides only moves it. */}
+        <div className="pointer-events-none absolute inset-0 overflow-hidden">
+          <svg
+            width={size.width}
+            height={size.height}
+            role="presentation"
+            className="absolute inset-0 overflow-visible"
+            style={marks.trail ? { transform: moves(carried.shift), willChange: "transform" } : undefined}
+          >
+            <Jumps layout={carried.layout} marks={marks} ghosts={ghosts ?? false} />
+          </svg>
+        </div>
         <svg
           width={size.width}
           height={size.height}
           role="presentation"
           className="pointer-events-none absolute inset-0 overflow-hidden"
         >
-          <LineDrawing
-            line={settings}
-            layout={layout}
-            carried={carried}
-            marks={marks}
-            ghosts={ghosts ?? false}
-          />
+          <LineDrawing line={settings} layout={layout} marks={marks} jumpsApart />
           {preview && touch.jump && (
             <g fill="none">
               <path
@@ -260,10 +267,7 @@ export const Line = memo(function Line({
           style={
             carried.layout === layout
               ? undefined
-              : {
-                  transform: `translate(${carried.shift.x}px, ${carried.shift.y}px)`,
-                  willChange: "transform",
-                }
+              : { transform: moves(carried.shift), willChange: "transform" }
           }
         >
           {over(anchors, size.width, size.height)}
@@ -272,5 +276,7 @@ export const Line = memo(function Line({
     </div>
   );
 });
+
+const moves = ({ x, y }: Point) => `translate(${x}px, ${y}px)`;
 
 const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };

@@ -9,11 +9,11 @@ import type { LineLayout } from "./line-layout";
 export type Carried = { layout: LineLayout; shift: Point };
 
 /** Carried parts are laid anew each time the line has slid by this part of its window, in tenths. */
-const ANEW = 4;
+const ANEW = 16;
 
 /**
  * While a line slides, its jumps and what is drawn over it are carried along as one piece, so that a frame costs the
- * same however many there are. They are laid anew now and then, since they are drawn to half a window beyond its ends.
+ * same however many there are. They are laid anew now and then, since they are drawn to one window beyond its ends.
  * @param rest the line as it is at rest
  * @param layout the line as it is now
  * @param lay lays the line out at another span, in the frame of the line at rest
