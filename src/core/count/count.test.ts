@@ -3,14 +3,14 @@ import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { NEW_COUNT } from "../lesson/new-lesson";
 import { EMPTY_SCENE, fold } from "../lesson/scene";
-import { exact, type NumberKey } from "../number/exact";
+import { exact, keyOf, type NumberKey } from "../number/exact";
 import { type ChartSettings, placeOf, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
 import { beginCount, Count, countByTouch, isCount, jumpOf, nextOfCount } from "./count";
 import { numberSentence } from "./number-sentence";
 import { onesCycle } from "./ones-cycle";
 import { indexIn, termAt } from "./sequence";
-import { jumpBack, jumpOn, landings, numbersSaid, startTrail, type Trail } from "./trail";
+import { jumpBack, jumpOn, landings, numbersSaid, startTrail, stopsOf, type Trail } from "./trail";
 
 const holdsOf = (chart: ChartSettings) => (number: NumberKey) => placeOf(chart, number) !== null;
 const count = (part: Partial<Count>): Count => ({ ...NEW_COUNT, by: "6", ...part });
@@ -164,6 +164,14 @@ describe("counting over a chart", () => {
 });
 
 describe("trails", () => {
+  test("land on each number as often as they come by; their stops are each of them once", () => {
+    const trail = ["2", "2", "-2", "2", "1/2"].reduce((so, by) => jumpOn(so, by), startTrail("0"));
+    expect(landings(trail).map(keyOf)).toEqual(["2", "4", "2", "4", "4.5"]);
+    expect([...stopsOf(trail).keys()]).toEqual(["2", "4", "4.5"]);
+    expect(stopsOf(trail)).toBe(stopsOf(trail));
+    expect([...stopsOf(startTrail("7")).keys()]).toEqual([]);
+  });
+
   const jumps = fc.array(
     fc
       .integer({ min: -200, max: 200 })

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { keepPoints, MOST_POINTS, passes, pointsOf, Stroke, UNIT } from "./pen";
+import { strokeOn } from "./pen-on-number";
 import { EMPTY_SCENE, fold } from "./scene";
 
 const stroke = (id: string, ...points: number[]): Stroke => ({
@@ -57,5 +58,34 @@ describe("a stroke by hand", () => {
     const wiped = fold(two, [{ do: "wipe-pen" }]);
     expect([wiped.strokes, wiped.notes]).toEqual([[], []]);
     expect(two.strokes).toHaveLength(2);
+  });
+});
+
+describe("a stroke drawn by keyboard", () => {
+  test("the pen goes once round the numeral, the highlighter over all of it", () => {
+    for (const number of ["7", "48", "1200", "1/4", "r12c12"]) {
+      const ring = strokeOn("chart", number, "pen");
+      const half = Math.max(...ring.map(({ x }) => x));
+      const digits = { "7": 1, "48": 2, "1200": 4, "1/4": 3, r12c12: 3 }[number]!;
+      // A numeral is half a unit high; its digits are about 0.56 as wide as that (the typeface, measured by eye).
+      expect(half).toBeGreaterThan((digits * 0.5 * 0.56) / 2);
+      expect(Math.max(...ring.map(({ y }) => Math.abs(y)))).toBeGreaterThan(0.25);
+      const turns = ring
+        .map(({ x, y }) => Math.atan2(y / 0.42, x / half))
+        .reduce((sum, angle, i, all) => {
+          const step = i === 0 ? 0 : angle - all[i - 1]!;
+          return sum + step + (step < -Math.PI ? 2 * Math.PI : step > Math.PI ? -2 * Math.PI : 0);
+        }, 0);
+      expect(turns / (2 * Math.PI)).toBeCloseTo(1.04, 1);
+      const bar = strokeOn("chart", number, "highlighter");
+      expect(bar.every(({ y }) => y === 0)).toBe(true);
+      expect(bar.at(-1)!.x).toBeCloseTo(-bar[0]!.x);
+      expect(Stroke.safeParse(stroke("k", ...keepPoints(ring))).success).toBe(true);
+    }
+  });
+
+  test("on a line the place of the number is ringed, however long its label is", () => {
+    const wide = (number: string) => Math.max(...strokeOn("line", number, "pen").map(({ x }) => x));
+    expect(wide("1000000")).toBeCloseTo(wide("5"));
   });
 });

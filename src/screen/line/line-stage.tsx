@@ -17,6 +17,7 @@ import { touchOn } from "../board/touch-on";
 import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
 import { usePenOver } from "../pen/use-pen-over";
 import { lineActionsOf } from "./line-actions";
+import { Small } from "./small-button";
 
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: boolean }) {
@@ -141,24 +142,6 @@ function Words({ onClick, children }: { onClick: () => void; children: React.Rea
       onMouseDown={keepKeyboard}
       onClick={onClick}
       className="flex h-11 items-center gap-2 rounded-button px-3 font-semibold text-quiet hover:bg-wall hover:text-ink"
-    >
-      {children}
-    </button>
-  );
-}
-
-type SmallProps = { name: string; onClick: () => void; disabled?: boolean; children: React.ReactNode };
-
-function Small({ name, onClick, disabled = false, children }: SmallProps) {
-  return (
-    <button
-      type="button"
-      aria-label={name}
-      title={name}
-      disabled={disabled}
-      onMouseDown={keepKeyboard}
-      onClick={onClick}
-      className="flex h-11 w-14 items-center justify-center rounded-button text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-35"
     >
       {children}
     </button>

@@ -1,16 +1,15 @@
 "use client";
 
 import { ChevronLeft, ChevronRight } from "lucide-react";
-import type { ReactNode } from "react";
 import { wayTo } from "@/core/count/bridge";
 import { type JumpPart, landings } from "@/core/count/trail";
 import { exact, keyOf } from "@/core/number/exact";
 import { Button } from "@/kit/button";
-import { keepKeyboard } from "@/kit/rail-button";
 import { signed } from "@/view/line/arc-labels";
 import { pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";
 import { Part } from "./panel-part";
+import { Small } from "./small-button";
 
 /** What can be made of one jump, the last one or the one that was chosen: several, or one with the jump before it. */
 export function OneJump() {
@@ -40,12 +39,12 @@ export function OneJump() {
       beside={
         count > 1 && (
           <span className="-my-2 flex">
-            <Beside name="The jump before" disabled={index === 0} onClick={() => choose(index - 1)}>
+            <Small name="The jump before" disabled={index === 0} onClick={() => choose(index - 1)}>
               <ChevronLeft aria-hidden size={22} />
-            </Beside>
-            <Beside name="The next jump" disabled={index === count - 1} onClick={() => choose(index + 1)}>
+            </Small>
+            <Small name="The next jump" disabled={index === count - 1} onClick={() => choose(index + 1)}>
               <ChevronRight aria-hidden size={22} />
-            </Beside>
+            </Small>
           </span>
         )
       }
@@ -70,23 +69,5 @@ export function OneJump() {
         {cover("arc", "arc")}
       </div>
     </Part>
-  );
-}
-
-type BesideProps = { name: string; disabled: boolean; onClick: () => void; children: ReactNode };
-
-function Beside({ name, disabled, onClick, children }: BesideProps) {
-  return (
-    <button
-      type="button"
-      aria-label={name}
-      title={name}
-      disabled={disabled}
-      onMouseDown={keepKeyboard}
-      onClick={onClick}
-      className="flex size-11 items-center justify-center rounded-button text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-35"
-    >
-      {children}
-    </button>
   );
 }
