@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { type Hand, press } from "./support/hands";
+import { type Hand, middleOf, press } from "./support/hands";
 import { addLesson } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -7,10 +7,7 @@ test.use({ hasTouch: true });
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
 const field = (page: Page, name: string) => page.getByRole("textbox", { name, exact: true });
 const at = (page: Page, number: string) => page.locator(`[role=gridcell][data-number="${number}"]`);
-const middle = async (page: Page, number: string) => {
-  const box = (await at(page, number).boundingBox())!;
-  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-};
+const middle = (page: Page, number: string) => middleOf(at(page, number));
 
 async function open(page: Page, request: Parameters<typeof addLesson>[0], more = async () => {}) {
   const id = await addLesson(request);

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { HANDS, type Hand, press } from "./support/hands";
+import { HANDS, type Hand, middleOf, press } from "./support/hands";
 import { addLesson, openBoard, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -36,8 +36,7 @@ async function pointOf(page: Page, number: number) {
 /** Touches a number where its label stands: a line takes touches as a whole, and works out which number is meant. */
 async function touch(page: Page, hand: Hand, number: string) {
   if (hand === "keys") return press(hand, at(page, number));
-  const box = (await at(page, number).boundingBox())!;
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  const { x, y } = await middleOf(at(page, number));
   return hand === "touch" ? page.touchscreen.tap(x, y) : page.mouse.click(x, y);
 }
 

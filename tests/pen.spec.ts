@@ -1,15 +1,12 @@
 import { expect, type Page, test } from "@playwright/test";
-import { carry, HANDS, type Hand, press } from "./support/hands";
+import { carry, HANDS, type Hand, middleOf, press } from "./support/hands";
 import { addLesson, place, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
 const strokes = (page: Page) => page.locator("[data-stroke]");
-const middle = async (page: Page, at: string) => {
-  const box = (await page.locator(at).boundingBox())!;
-  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-};
+const middle = (page: Page, at: string) => middleOf(page.locator(at));
 
 async function draw(page: Page, from: { x: number; y: number }, to: { x: number; y: number }) {
   await page.mouse.move(from.x, from.y);

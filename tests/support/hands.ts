@@ -62,8 +62,14 @@ export async function carry(hand: Hand, page: Page, from: Locator, to: Locator) 
 
 type Point = { x: number; y: number };
 
+/** The middle of something, once it stands still: what opens beside it may still make it smaller. */
 export async function middleOf(what: Locator): Promise<Point> {
-  const box = (await what.boundingBox())!;
+  const now = async () => (await what.boundingBox())!;
+  let box = await now();
+  for (let before = null as string | null; before !== JSON.stringify(box); box = await now()) {
+    before = JSON.stringify(box);
+    await what.page().waitForTimeout(120);
+  }
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 
