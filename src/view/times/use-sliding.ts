@@ -60,7 +60,7 @@ export function useSliding(
       sheet.toggleAttribute("data-moving", true);
     }
     paintTimes(context, grid, laid, from.read(), position.current, palette.current);
-    if (over.current) {
+    if (over.current?.firstChild) {
       const x = (laidFor.column - position.current.column) * laid.cellWidth;
       const y = (laidFor.row - position.current.row) * laid.cellHeight;
       over.current.style.transform = `translate(${x}px, ${y}px)`;
