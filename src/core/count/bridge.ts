@@ -18,28 +18,28 @@ export const MOST_WAY = 500;
 /**
  * The jumps from a start to a target, each with its sign; none where they are the same. Their sum is always the
  * difference. Gathered and in singles, every stop but the last is a benchmark: a whole ten, hundred, … of the
- * smallest place that start and target have.
+ * smallest place that start and target have. Null where the way would have more than MOST_WAY jumps, as in singles from
+ * 1/999 to 1.
  */
-export function wayTo(start: Exact, target: Exact, way: Way): NumberKey[] {
+export function wayTo(start: Exact, target: Exact, way: Way): NumberKey[] | null {
   const difference = target.sub(start);
   if (difference.n === 0n) return [];
   // Backwards is the same way in a mirror.
   const back = difference.s < 0n;
   const [from, to] = back ? [start.neg(), target.neg()] : [start, target];
   const jumps = jumpsUp(from, to, way);
+  if (jumps === null || jumps.length > MOST_WAY) return null;
   return jumps.map((by) => keyOf(back ? by.neg() : by));
 }
 
-function jumpsUp(from: Exact, to: Exact, way: Way): Exact[] {
+function jumpsUp(from: Exact, to: Exact, way: Way): Exact[] | null {
   switch (way) {
     case "one":
       return [to.sub(from)];
     case "gathered":
       return gathered(from, to).map(({ by }) => by);
     case "singles":
-      return gathered(from, to).flatMap(({ by, place }) =>
-        Array<Exact>(Math.min(MOST_WAY, by.div(place).valueOf())).fill(place),
-      );
+      return singles(gathered(from, to));
     case "fewest":
       return fewest(to.sub(from));
     case "over-and-back":
@@ -70,6 +70,13 @@ function gathered(from: Exact, to: Exact): { by: Exact; place: Exact }[] {
   }
   for (; p >= 0; p -= 1) jump(to.sub(at).div(places[p]!).floor().mul(places[p]!), places[p]!);
   return jumps;
+}
+
+function singles(jumps: readonly { by: Exact; place: Exact }[]): Exact[] | null {
+  const counts = jumps.map(({ by, place }) => by.div(place).n);
+  // Bounded before it is laid out.
+  if (counts.some((count) => count > BigInt(MOST_WAY))) return null;
+  return jumps.flatMap(({ place }, i) => Array<Exact>(Number(counts[i])).fill(place));
 }
 
 /** The places from the smallest that either number is written with up to one above their difference. */

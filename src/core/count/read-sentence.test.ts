@@ -54,7 +54,7 @@ describe("a number sentence that is typed", () => {
     ["27 + 3 = 31", "That comes to 30, not 31."],
     ["25 ÷ 6", "25 ÷ 6 is no whole number of jumps that a line has room for."],
     ["１ + 2", "Write the number with the digits 0 to 9."],
-    ["400 × 1 + 400 × 1", "That is more than 500 jumps. Write a shorter sentence."],
+    ["400 × 1 + 400 × 1", "That is more than 500 jumps. Write a shorter sentence, or choose another way."],
     ["9".repeat(81), "That sentence is too long. Write at most 80 signs."],
     [
       "999999999999999 × 999999999999999",

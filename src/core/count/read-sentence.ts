@@ -163,6 +163,10 @@ class Parser {
 const totalOf = (terms: readonly { sign: 1 | -1; value: Value }[]): Exact =>
   terms.reduce((sum, { sign, value }) => sum.add(value.value.mul(sign)), exact(0));
 
+function tooMany(): never {
+  throw new Fault(`That is more than ${MOST_WAY} jumps. Write a shorter sentence, or choose another way.`);
+}
+
 function trailOf(terms: readonly { sign: 1 | -1; value: Value }[], way: Way): SentenceRead {
   const [first, ...rest] = terms;
   const total = totalOf(terms);
@@ -189,11 +193,10 @@ function trailOf(terms: readonly { sign: 1 | -1; value: Value }[], way: Way): Se
   for (const { sign: way1, value } of rest) {
     const by = value.value.mul(way1);
     if (value.times) jumps.push(...equal(value.times.of.mul(way1), value.times.count));
-    else jumps.push(...wayTo(at, at.add(by), way));
+    else jumps.push(...(wayTo(at, at.add(by), way) ?? tooMany()));
     at = at.add(by);
   }
-  if (jumps.length > MOST_WAY)
-    throw new Fault(`That is more than ${MOST_WAY} jumps. Write a shorter sentence.`);
+  if (jumps.length > MOST_WAY) tooMany();
   if (jumps.length === 0 && alone) throw new Fault(HINT);
   return { ok: true, start: keyOf(start), jumps, value: keyOf(at) };
 }

@@ -1,16 +1,9 @@
 "use client";
 
-import {
-  DndContext,
-  type DragEndEvent,
-  DragOverlay,
-  PointerSensor,
-  useDraggable,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
+import { useDrag } from "@use-gesture/react";
 import { clsx } from "clsx";
 import { useMemo, useState } from "react";
+import { createPortal } from "react-dom";
 import { openAmong } from "@/core/lesson/fill";
 import { numbersWith } from "@/core/lesson/scene";
 import { boardPlaces, chartOf, timesOf } from "@/core/lesson/views-of";
@@ -28,8 +21,6 @@ export function Tray() {
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   const chosen = useBoard((state) => state.hand.tile);
-  const [dragged, setDragged] = useState<NumberKey | null>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
 
   const covered = numbersWith(scene, "cover", boardPlaces(board, scene)).join(" ");
   const tiles = useMemo(() => {
@@ -48,56 +39,75 @@ export function Tray() {
   const used = new Set([...scene.written.values()].filter((says) => !tells || !open.has(says)));
   const left = tiles.filter((tile) => !used.has(tile));
 
-  const onDragEnd = ({ activatorEvent, delta, active }: DragEndEvent) => {
-    setDragged(null);
-    const { clientX, clientY } = activatorEvent as PointerEvent;
-    const place = numberUnder(store, clientX + delta.x, clientY + delta.y);
+  const drop = (tile: NumberKey, x: number, y: number) => {
+    const place = numberUnder(store, x, y);
     if (place === null) return;
     store.getState().takeTile(null);
-    store.getState().takeTile(String(active.id));
+    store.getState().takeTile(tile);
     store.getState().fillTouch(place);
   };
   if (tiles.length === 0) {
     return <p className="text-lg leading-snug text-quiet">Cover some numbers: their tiles will lie here.</p>;
   }
   return (
-    <DndContext
-      sensors={sensors}
-      onDragStart={({ active }) => setDragged(String(active.id))}
-      onDragCancel={() => setDragged(null)}
-      onDragEnd={onDragEnd}
-    >
-      {/* biome-ignore lint/a11y/useSemanticElements: tiles are no form group. */}
-      <div role="group" aria-label="Answer tiles" className="flex flex-wrap gap-2">
-        {left.map((tile) => (
-          <Tile
-            key={tile}
-            tile={tile}
-            chosen={chosen === tile}
-            away={dragged === tile}
-            onTake={() => store.getState().takeTile(tile)}
-          />
-        ))}
-      </div>
-      <DragOverlay dropAnimation={null}>{dragged !== null && <TileFace tile={dragged} chosen />}</DragOverlay>
-    </DndContext>
+    // biome-ignore lint/a11y/useSemanticElements: tiles are no form group.
+    <div role="group" aria-label="Answer tiles" className="flex flex-wrap gap-2">
+      {left.map((tile) => (
+        <Tile
+          key={tile}
+          tile={tile}
+          chosen={chosen === tile}
+          onTake={() => store.getState().takeTile(tile)}
+          onDrop={(x, y) => drop(tile, x, y)}
+        />
+      ))}
+    </div>
   );
 }
 
-type TileProps = { tile: NumberKey; chosen: boolean; away: boolean; onTake: () => void };
+type TileProps = {
+  tile: NumberKey;
+  chosen: boolean;
+  onTake: () => void;
+  onDrop: (x: number, y: number) => void;
+};
 
-function Tile({ tile, chosen, away, onTake }: TileProps) {
-  const { setNodeRef, listeners } = useDraggable({ id: tile });
+/** Less than this, in pixels, is a tap. */
+const DRAGS_FROM = 6;
+
+/** A tile may be let go before it was drawn anywhere: where it falls is told by the finger, not by what is drawn. */
+function Tile({ tile, chosen, onTake, onDrop }: TileProps) {
+  const [at, setAt] = useState<{ x: number; y: number } | null>(null);
+  const bind = useDrag(
+    ({ xy: [x, y], initial, currentTarget, first, last, canceled, tap, event, memo }) => {
+      if (tap) return memo;
+      const box = first ? (currentTarget as HTMLElement).getBoundingClientRect() : null;
+      const grip: [number, number] = box ? [initial[0] - box.left, initial[1] - box.top] : memo;
+      setAt(last ? null : { x: x - grip[0], y: y - grip[1] });
+      if (last && !canceled && event.type !== "pointercancel") onDrop(x, y);
+      return grip;
+    },
+    { filterTaps: true, tapsThreshold: DRAGS_FROM, threshold: DRAGS_FROM },
+  );
   return (
     <button
-      ref={setNodeRef}
       type="button"
       aria-pressed={chosen}
       onClick={onTake}
-      {...listeners}
-      className={clsx("touch-none rounded-button", away && "opacity-30")}
+      {...bind()}
+      className={clsx("touch-none rounded-button", at && "opacity-30")}
     >
       <TileFace tile={tile} chosen={chosen} />
+      {at &&
+        createPortal(
+          <div
+            className="pointer-events-none fixed top-0 left-0 z-50"
+            style={{ transform: `translate(${at.x}px, ${at.y}px)` }}
+          >
+            <TileFace tile={tile} chosen />
+          </div>,
+          document.body,
+        )}
     </button>
   );
 }

@@ -1,5 +1,5 @@
 import type { Way } from "@/core/count/bridge";
-import { wayTo } from "@/core/count/bridge";
+import { MOST_WAY, wayTo } from "@/core/count/bridge";
 import { readSentence } from "@/core/count/read-sentence";
 import { type JumpPart, MOST_JUMPS } from "@/core/count/trail";
 import type { Ink } from "@/core/lesson/ink";
@@ -131,6 +131,7 @@ function lineActions(store: BoardStore): LineActions {
       const to = number(target, "To");
       if (to === null) return;
       const jumps = wayTo(exact(standing()), exact(to), way);
+      if (jumps === null) return say(`That is more than ${MOST_WAY} jumps. Choose another way.`);
       if (jumps.length === 0) return say(`The trail stands on ${showNumber(to)} already.`);
       go(jumps);
     },

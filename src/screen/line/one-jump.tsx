@@ -22,7 +22,7 @@ export function OneJump() {
   if (!trail || by === undefined) return null;
   const lines = lineActionsOf(store);
   const to = landings(trail)[index]!;
-  const friendly = wayTo(to.sub(exact(by)), to, "gathered");
+  const friendly = wayTo(to.sub(exact(by)), to, "gathered") ?? [];
   const equal = (parts: number) => Array<string>(parts).fill(keyOf(exact(by).div(parts)));
   const choose = (one: number) => store.getState().setJump({ chosen: one });
   const cover = (part: JumpPart, name: string) => {
