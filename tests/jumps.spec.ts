@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { type Hand, middleOf, press } from "./support/hands";
+import { choose, HANDS, type Hand, middleOf, press } from "./support/hands";
 import { addLesson } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -101,3 +101,62 @@ test("round a ring: a count goes on past its end, and a jump drawn over the top 
   for (const _ of [57, 58, 59, 0]) await page.keyboard.press("ArrowRight");
   await expect(at(page, "0")).toBeFocused();
 });
+
+for (const hand of HANDS) {
+  test(`two trails are compared in two inks by ${hand}`, async ({ page, request }) => {
+    await open(page, request, async () => {
+      await page.getByRole("tab", { name: "Views" }).click();
+      await page.getByRole("combobox", { name: "Add a view" }).click();
+      await page.getByRole("option", { name: "Number sentence", exact: true }).click();
+    });
+    const draw = async (sentence: string) => {
+      await field(page, "Number sentence").fill(sentence);
+      await press(hand, button(page, "Draw it"));
+    };
+    const inks = () =>
+      page
+        .locator("[data-jump] path:last-child")
+        .evaluateAll((paths) =>
+          paths.map((path) => [
+            path.getAttribute("stroke")!.replace(/.*--color-(.*)-dot.*/, "$1"),
+            path.hasAttribute("stroke-dasharray") ? "dashed" : "drawn",
+          ]),
+        );
+    const ink = (which: string, name: string) =>
+      page.getByRole("radiogroup", { name: `Ink: ${which}` }).getByRole("radio", { name, exact: true });
+    const sentences = page.locator("[data-part=number-sentence]").getByRole("img");
+
+    await choose(hand, page.getByRole("combobox", { name: "How it is drawn" }), "In one jump");
+    await draw("45 + 39");
+    await expect(sentences).toHaveCount(0);
+    await press(hand, button(page, "Set aside"));
+    await draw("45 + 40 − 1");
+    await expect.poll(inks).toEqual([
+      ["sun", "dashed"],
+      ["sea", "drawn"],
+      ["sea", "drawn"],
+    ]);
+    await expect(sentences).toHaveCount(2);
+    for (const name of ["Sun", "Sea"]) await expect(sentences.and(page.getByLabel(name))).toHaveCount(1);
+    await press(hand, ink("this one", "Plum"));
+    await press(hand, ink("the other", "Kelp"));
+    await expect.poll(inks).toEqual([
+      ["kelp", "dashed"],
+      ["plum", "drawn"],
+      ["plum", "drawn"],
+    ]);
+    // The same ink for both is an exchange.
+    await press(hand, ink("this one", "Kelp"));
+    await expect.poll(inks).toEqual([
+      ["plum", "dashed"],
+      ["kelp", "drawn"],
+      ["kelp", "drawn"],
+    ]);
+    await press(hand, button(page, "Take back"));
+    await expect.poll(inks).toContainEqual(["kelp", "dashed"]);
+    await press(hand, button(page, "Wipe the other"));
+    await expect(sentences).toHaveCount(0);
+    // Alone again, the trail takes the colours of its places.
+    await expect.poll(async () => (await inks()).map(([color]) => color)).toEqual(["sea", "coral"]);
+  });
+}

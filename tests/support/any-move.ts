@@ -60,6 +60,9 @@ export const anyMove: fc.Arbitrary<Move> = fc.oneof(
   }),
   fc.record({ do: fc.constant("join" as const), jump: fc.nat(3) }),
   fc.record({ do: fc.constant("set-aside" as const), ink }),
+  fc
+    .record({ do: fc.constant("trail-inks" as const), trail: ink, aside: ink })
+    .filter(({ trail, aside }) => trail !== aside),
   fc.record({
     do: fc.constant("look" as const),
     view: fc.constantFrom("line" as const, "strip" as const),

@@ -5,6 +5,11 @@ export const INKS = ["sun", "coral", "sea", "kelp", "plum"] as const;
 export const Ink = z.enum(INKS);
 export type Ink = z.infer<typeof Ink>;
 
+const BESIDE: Record<Ink, Ink> = { sun: "sea", coral: "sea", sea: "coral", kelp: "plum", plum: "sun" };
+
+/** The ink that stands out best beside another one, also for an eye that does not tell red from green. */
+export const inkBeside = (ink: Ink): Ink => BESIDE[ink];
+
 /** A set of inks as bits: sun 1, coral 2, sea 4, kelp 8, plum 16. */
 export type InkSet = number;
 

@@ -3,7 +3,7 @@ import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
 import { type AnyLine, isClosed, type Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
 import { isPlaceKey, numberOf } from "../surface/place-key";
-import type { Ink } from "./ink";
+import type { Aside } from "./aside";
 import { isCovered, type PlaceState, placeState } from "./place-state";
 import type { Scene } from "./scene";
 
@@ -20,7 +20,7 @@ export type LineMarks = {
   focus: NumberKey | null;
   start: NumberKey | null;
   trail: Trail | null;
-  aside: { trail: Trail; ink: Ink } | null;
+  aside: Aside | null;
 };
 
 const RANK = { asked: 5, focus: 4, ends: 3, stop: 2, marked: 1 } as const;

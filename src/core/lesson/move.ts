@@ -43,6 +43,7 @@ export type Numbers = z.infer<typeof Numbers>;
  * - cover-jump, lift-jump: the size of jumps of the trail, or their arcs, covered, shown again
  * - split: a jump made of several of the same sum; join: a jump and the one after it made into one
  * - set-aside: the trail stands beside the one that begins next, in an ink, to be compared; bring-back: no longer
+ * - trail-inks: while two trails are compared, the ink of the trail and of the one that stands aside
  * - look: the part of a line that is seen
  * - compare: the sign that is chosen between two numbers; null for none
  * - pen: a stroke by hand; note: a typed note, or another text for one; rub: strokes and notes away; wipe-pen: all of them
@@ -83,6 +84,9 @@ export const Move = z.discriminatedUnion("do", [
   z.object({ do: z.literal("join"), jump: JumpIndex }),
   z.object({ do: z.literal("set-aside"), ink: Ink }),
   z.object({ do: z.literal("bring-back") }),
+  z
+    .object({ do: z.literal("trail-inks"), trail: Ink, aside: Ink })
+    .check(z.refine(({ trail, aside }) => trail !== aside, "Two trails have two inks.")),
   z
     .object({
       do: z.literal("look"),

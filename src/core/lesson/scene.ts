@@ -13,7 +13,8 @@ import type { Compared } from "../number/compared";
 import type { NumberKey } from "../number/exact";
 import { numberOf, type Target } from "../surface/place-key";
 import type { WindowAt } from "../surface/times-grid";
-import { INKS, type Ink, type InkSet } from "./ink";
+import { type Aside, setAside } from "./aside";
+import { INKS, type InkSet } from "./ink";
 import {
   clearLayer,
   dropRule,
@@ -41,7 +42,7 @@ export type Scene = {
   readonly focus: Target | null;
   readonly trail: Trail | null;
   /** A trail that stands beside it, to be compared. */
-  readonly aside: { readonly trail: Trail; readonly ink: Ink } | null;
+  readonly aside: Aside | null;
   /** The part of a line that is seen, where it is no longer the whole of it. */
   readonly looks: Looks;
   /** Views that are hidden for now. */
@@ -137,7 +138,7 @@ type Draft = {
   asked: Asked | null;
   focus: Target | null;
   trail: Trail | null;
-  aside: Scene["aside"];
+  aside: Aside | null;
   looks: Looks;
   hidden: readonly PlacedKind[];
   work: ReadonlyMap<number, Work>;
@@ -228,11 +229,14 @@ function apply(draft: Draft, move: Move): void {
       if (draft.trail) draft.trail = joinJumps(draft.trail, move.jump);
       return;
     case "set-aside":
-      if (draft.trail) draft.aside = { trail: draft.trail, ink: move.ink };
+      if (draft.trail) draft.aside = setAside(draft.trail, move.ink, draft.aside);
       draft.trail = null;
       return;
     case "bring-back":
       draft.aside = null;
+      return;
+    case "trail-inks":
+      if (draft.aside) draft.aside = { ...draft.aside, ink: move.aside, beside: move.trail };
       return;
     case "look":
       draft.looks = { ...draft.looks, [move.view]: { from: move.from, to: move.to } };

@@ -13,6 +13,7 @@ import { lineActionsOf } from "./line-actions";
 import { OneJump } from "./one-jump";
 import { Part } from "./panel-part";
 import { SentenceField, WAY_NAMES } from "./sentence-field";
+import { TwoTrails } from "./two-trails";
 
 const OFTEN = ["1", "2", "5", "10", "100"] as const;
 
@@ -20,8 +21,6 @@ const OFTEN = ["1", "2", "5", "10", "100"] as const;
 export function JumpPanel() {
   const jump = useBoard((state) => state.jump);
   const trail = useBoard((state) => pickScene(state).trail);
-  const aside = useBoard((state) => pickScene(state).aside);
-  const ink = useBoard((state) => state.ink);
   const store = useBoardStore();
   const act = () => store.getState();
   const lines = lineActionsOf(store);
@@ -136,13 +135,8 @@ export function JumpPanel() {
           >
             Lift arcs
           </Button>
-          <Button className="px-2" disabled={!trail?.jumps.length} onClick={() => lines.setAside(ink)}>
-            Set aside
-          </Button>
-          <Button className="px-2" disabled={!aside} onClick={() => act().act([[{ do: "bring-back" }]])}>
-            Wipe the other
-          </Button>
         </div>
+        <TwoTrails />
       </Part>
     </section>
   );

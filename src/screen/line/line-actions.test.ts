@@ -97,15 +97,35 @@ describe("jumps on a line", () => {
     expect(covers()).toEqual([true, true]);
   });
 
-  test("a trail is set aside in an ink, and another one begins beside it", () => {
+  test("a trail is set aside in the ink in hand, and another one begins beside it, always in another ink", () => {
     const { run, trail } = storeWith(startingLine("0-100"));
-    run().setAside("kelp");
+    const inks = () => {
+      const { aside } = sceneNow(run());
+      return [aside?.beside, aside?.ink];
+    };
+    run().setAside();
     expect(said.words).toEqual(["Make a jump first."]);
     run().drawSentence("45 + 39", "one");
-    run().setAside("kelp");
+    run().choose("jump", "kelp");
+    run().setAside();
     run().drawSentence("45 + 39", "over-and-back");
     expect(sceneNow(run()).aside).toMatchObject({ ink: "kelp", trail: { jumps: ["39"] } });
     expect(trail()).toBe("45: 40 -1");
+    expect(inks()).toEqual(["plum", "kelp"]);
+    run().trailInk("trail", "sea");
+    expect(inks()).toEqual(["sea", "kelp"]);
+    // An ink that the other one wears is exchanged for it.
+    run().trailInk("trail", "kelp");
+    expect(inks()).toEqual(["kelp", "sea"]);
+    run().trailInk("aside", "kelp");
+    expect(inks()).toEqual(["sea", "kelp"]);
+    // The trail keeps its ink when it steps aside in its turn.
+    run().setAside();
+    expect(inks()).toEqual(["kelp", "sea"]);
+    expect(sceneNow(run()).aside?.trail.jumps).toEqual(["40", "-1"]);
+    run().takeBack();
+    run().takeBack();
+    expect(inks()).toEqual(["kelp", "sea"]);
   });
 });
 

@@ -39,7 +39,9 @@ export type LineActions = {
   joinJump: (jump: number) => void;
   coverAllJumps: (part: JumpPart, on: boolean) => void;
   coverJumps: (jumps: readonly number[], part: JumpPart, on: boolean) => void;
-  setAside: (ink: Ink) => void;
+  /** The trail stands aside in the ink in hand, or in its own where two are compared. */
+  setAside: () => void;
+  trailInk: (which: "trail" | "aside", ink: Ink) => void;
   /** A tick of the line is ringed, and its number asked for. */
   readScale: (kind: "line" | "strip") => void;
   /** What is asked for on a line is shown. */
@@ -173,9 +175,18 @@ function lineActions(store: BoardStore): LineActions {
       coverJumps(all, part, on);
     },
     coverJumps,
-    setAside: (ink) => {
+    setAside: () => {
       if (!scene().trail) return say("Make a jump first.");
-      act([[{ do: "set-aside", ink }]]);
+      act([[{ do: "set-aside", ink: scene().aside?.beside ?? state().ink }]]);
+    },
+    trailInk: (which, ink) => {
+      const { aside } = scene();
+      if (!aside) return;
+      const inks = { trail: aside.beside, aside: aside.ink };
+      const other = which === "trail" ? "aside" : "trail";
+      // The ink of the other one is exchanged for its own.
+      const kept = inks[other] === ink ? inks[which] : inks[other];
+      act([[{ do: "trail-inks", ...inks, [which]: ink, [other]: kept }]]);
     },
     readScale: (kind) => {
       const of = linesOf(board().board).find((line) => line.kind === kind);

@@ -3,6 +3,7 @@ import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { round } from "../round";
 import type { Arc } from "./arc-shape";
+import { arcTextSize, arcTextWidth } from "./arc-text";
 import type { LookOfJump } from "./jump-look";
 import type { LineLayout } from "./line-layout";
 
@@ -27,28 +28,34 @@ function beside(part: number, halfWidth: number, halfHeight: number): number {
   return Math.abs(Math.sin(turn)) * halfWidth + Math.abs(Math.cos(turn)) * halfHeight + 6;
 }
 
-const roomOf = (text: string, size: number) => text.length * size * 0.6 + 8;
+/** Room of an ink's shape before a size, in parts of the size of its digits. */
+export const ROOM_OF_FIGURE = 0.72;
+
+const roomOf = (text: string, size: number) => arcTextWidth(text, size) + 8;
 
 /**
  * The labels of arcs: each jump its size where there is room; equal small jumps in a row share one, "6 jumps of 1"; one
  * that would lie on another is lifted over it, and left out where even that finds no room.
+ * @param figures whether the shape of an ink stands before each
  * @param taken labels of another trail, that these keep off too
  */
 export function arcLabels(
   layout: LineLayout,
   trail: Trail,
   arcs: readonly Arc[],
+  figures = false,
   taken: readonly ArcLabel[] = [],
 ): ArcLabel[] {
   const { geometry } = layout;
   const size = arcTextSize(layout);
+  const extra = figures ? size * ROOM_OF_FIGURE : 0;
   const labels: ArcLabel[] = [];
   const place = (run: readonly Arc[]) => {
     const [first, last] = [run[0]!, run.at(-1)!];
     const covered = run.every(({ index }) => trail.covers[index]?.size);
     const said = signed(first.by, layout.write);
     const text = run.length === 1 ? said : `${run.length} jumps of ${said.replace("+", "")}`;
-    const width = roomOf(text, size);
+    const width = roomOf(text, size) + extra;
     const middle = (first.from + last.to) / 2;
     const height = Math.max(...run.map((arc) => arc.height));
     const upright = geometry.shape === "upright";
@@ -84,7 +91,7 @@ export function arcLabels(
   for (let i = 0; i < arcs.length; ) {
     const arc = arcs[i]!;
     let end = i + 1;
-    const fits = roomOf(signed(arc.by, layout.write), size) <= arc.length + 2;
+    const fits = roomOf(signed(arc.by, layout.write), size) + extra <= arc.length + 2;
     // Jumps that are covered one by one keep labels of their own.
     while (
       !fits &&
@@ -98,5 +105,3 @@ export function arcLabels(
   }
   return labels;
 }
-
-export const arcTextSize = (layout: LineLayout) => round(Math.min(layout.numeral * 0.86, 30));

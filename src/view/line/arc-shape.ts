@@ -1,8 +1,10 @@
 import { jumpLooks } from "@/core/count/jump-place";
 import { landings, type Trail } from "@/core/count/trail";
+import type { Aside } from "@/core/lesson/aside";
 import { exact, type NumberKey } from "@/core/number/exact";
 import { round } from "../round";
-import { LOOKS, type LookOfJump } from "./jump-look";
+import { arcTextSize } from "./arc-text";
+import { LOOKS, type LookOfJump, lookOfInk } from "./jump-look";
 import type { LineGeometry, Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 
@@ -19,11 +21,35 @@ export type Arc = {
 /** So much further than its window, in windows, a line's jumps are drawn: they are seen when it slides. */
 const BEYOND = 1;
 
-/**
- * The arcs of a trail, as far as its jumps are seen or may slide into sight.
- * @param raise by how many pixels they rise higher than of themselves
- */
-export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump, raise = 0): Arc[] {
+type TwoTrails = { trail: Trail | null; aside: Aside | null };
+
+/** The arcs of a trail, and of one that stands aside, as far as their jumps are seen or may slide into sight. */
+export function arcsOf(layout: LineLayout, { trail, aside }: TwoTrails): { trail: Arc[]; aside: Arc[] } {
+  const one = trail ? arcsOfOne(layout, trail, aside ? lookOfInk(aside.beside) : undefined) : [];
+  const other = aside ? arcsOfOne(layout, aside.trail, lookOfInk(aside.ink)) : [];
+  if (one.length === 0 || other.length === 0) return { trail: one, aside: other };
+  // The larger jumps rise over the smaller ones and their sizes, so that both are seen; of two alike, those aside.
+  const tallest = (arcs: readonly Arc[]) => Math.max(...arcs.map(({ height }) => height));
+  const [low, high] = [tallest(one), tallest(other)].toSorted((a, b) => a - b) as [number, number];
+  const over = low + arcTextSize(layout) * 1.6;
+  const top = Math.max(over, high);
+  const fit = Math.min(1, layout.geometry.headroom / top);
+  const stay = (arcs: Arc[]) => arcs.map((arc) => ({ ...arc, height: arc.height * fit }));
+  const rise = (arcs: Arc[]) =>
+    arcs.map((arc) => {
+      // Short ones rise less, or they would be spikes.
+      const lifted = Math.min(arc.height + top - high, arc.length * STEEP);
+      return { ...arc, height: Math.max((arc.height * top) / high, lifted) * fit };
+    });
+  return tallest(other) >= tallest(one)
+    ? { trail: stay(one), aside: rise(other) }
+    : { trail: rise(one), aside: stay(other) };
+}
+
+/** A jump that rises over others is at most so many times as high as it is long. */
+const STEEP = 2.2;
+
+function arcsOfOne(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc[] {
   const { geometry, placing } = layout;
   const looks = jumpLooks(trail);
   const arcs: Arc[] = [];
@@ -39,8 +65,7 @@ export function arcsOf(layout: LineLayout, trail: Trail, look?: LookOfJump, rais
     const lower = by.startsWith("-") ? 0.68 : 1;
     // Beside an upright line there is more room than over a flat one.
     const swing = geometry.shape === "upright" ? 9 : 6;
-    const own = Math.min(geometry.headroom, swing * Math.sqrt(length), length * 0.9 + 6) * lower;
-    const height = Math.min(geometry.headroom, own + raise);
+    const height = Math.min(geometry.headroom, swing * Math.sqrt(length), length * 0.9 + 6) * lower;
     arcs.push({ index, by, from, to: part, length, height, look: look ?? LOOKS[looks[index] ?? "other"] });
   });
   return arcs;
@@ -65,11 +90,14 @@ function arcCurve(geometry: LineGeometry, from: number, to: number, height: numb
   ];
 }
 
+/** Points of an arc, and so many more for each turn of a ring that it goes along. */
 const POINTS = 24;
+const TURN_POINTS = 72;
 
 /** Points along an arc, from its start to its landing. */
 export function alongArc(geometry: LineGeometry, from: number, to: number, height: number): Point[] {
-  const parts = Array.from({ length: POINTS + 1 }, (_, i) => i / POINTS);
+  const count = POINTS + (geometry.shape === "ring" ? Math.ceil(Math.abs(to - from) * TURN_POINTS) : 0);
+  const parts = Array.from({ length: count + 1 }, (_, i) => i / count);
   if (geometry.shape === "ring") {
     return parts.map((t) => geometry.point(from + (to - from) * t, 2 + height * Math.sin(Math.PI * t)));
   }
@@ -86,10 +114,10 @@ const ON_ARC = 14;
  * The jump whose arc a touch is on: the nearest one, however many there are.
  * @param ghosts whether arcs that are covered can be touched too
  */
-export function arcUnder(layout: LineLayout, trail: Trail, at: Point, ghosts: boolean): number | null {
+export function arcUnder(layout: LineLayout, two: TwoTrails, at: Point, ghosts: boolean): number | null {
   let nearest: { index: number; far: number } | null = null;
-  for (const { index, from, to, height } of arcsOf(layout, trail)) {
-    if (trail.covers[index]?.arc && !ghosts) continue;
+  for (const { index, from, to, height } of arcsOf(layout, two).trail) {
+    if (two.trail?.covers[index]?.arc && !ghosts) continue;
     const points = alongArc(layout.geometry, from, to, height);
     for (let i = 1; i < points.length; i += 1) {
       const far = farFrom(at, points[i - 1]!, points[i]!);

@@ -1,38 +1,34 @@
-import { memo } from "react";
 import type { Trail } from "@/core/count/trail";
 import type { Ink } from "@/core/lesson/ink";
 import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
-import { arcLabels, arcTextSize } from "./arc-labels";
-import { type Arc, alongArc, arcPath, arcsOf } from "./arc-shape";
-import { type LookOfJump, lookOfInk } from "./jump-look";
+import { type ArcLabel, ROOM_OF_FIGURE } from "./arc-labels";
+import { type Arc, alongArc, arcPath } from "./arc-shape";
+import type { LookOfJump } from "./jump-look";
 import type { LineLayout } from "./line-layout";
 
 type Props = {
   layout: LineLayout;
   trail: Trail;
+  arcs: readonly Arc[];
   ghosts?: boolean;
-  /** The trail stands aside in an ink, with another one before it: it is seen, and not touched. */
-  aside?: { ink: Ink; before: Trail | null };
+  /** The ink that the trail wears while two are compared; else its jumps take the colours of their places. */
+  ink?: Ink;
+  /** The trail stands aside: it is seen, and not touched. */
+  isAside?: boolean;
 };
 
 /** The jumps of a trail, drawn from start to landing, with their sizes. */
-export const Arcs = memo(function Arcs({ layout, trail, ghosts = false, aside }: Props) {
+export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false }: Props) {
   const { geometry } = layout;
-  const size = arcTextSize(layout);
-  const before = aside?.before ? arcsOf(layout, aside.before) : [];
-  // A trail that stands aside rises over the one before it, so that the sizes of both can be read.
-  const raise = before.length > 0 ? Math.max(...before.map(({ height }) => height)) * 0.5 + size * 1.6 : 0;
-  const arcs = aside ? arcsOf(layout, trail, lookOfInk(aside.ink), raise) : arcsOf(layout, trail);
-  const taken = aside?.before ? arcLabels(layout, aside.before, before) : [];
   const drawn = arcs.filter(({ index }) => !trail.covers[index]?.arc);
   const many = drawn.length > MOST_SINGLE;
   const hidden = arcs.filter(({ index }) => trail.covers[index]?.arc);
   const width = layout.heavy + 1;
-  const dashes = aside ? { strokeDasharray: `${width * 2.4} ${width * 1.8}` } : {};
+  const dashes = isAside ? { strokeDasharray: `${width * 2.4} ${width * 1.8}` } : {};
   return (
-    <g data-part="jumps" fill="none">
-      {many && <ManyArcs layout={layout} arcs={drawn} width={width} />}
+    <>
+      {many && <ManyArcs layout={layout} arcs={drawn} width={width} dashes={dashes} />}
       {(many ? [] : drawn).map(({ index, from, to, height, look: { line, edge } }) => {
         const path = arcPath(geometry, from, to, height);
         return (
@@ -55,67 +51,88 @@ export const Arcs = memo(function Arcs({ layout, trail, ghosts = false, aside }:
           />
         ))}
       {(many ? [] : drawn).map((arc) =>
-        aside ? (
-          <InkFigure
-            key={arc.index}
-            ink={aside.ink}
-            {...geometry.point(arc.to, 12)}
-            radius={layout.heavy * 1.7}
-          />
+        ink && isAside ? (
+          <InkFigure key={arc.index} ink={ink} {...geometry.point(arc.to, 12)} radius={layout.heavy * 1.7} />
         ) : (
           <Head key={arc.index} layout={layout} arc={arc} />
         ),
       )}
-      {arcLabels(layout, trail, arcs, taken).map(
-        ({ jumps, text, x, y, width: room, look: { text: color }, covered }) => (
-          <g key={jumps[0]} {...(aside ? {} : { "data-sizes": jumps.join(" "), pointerEvents: "all" })}>
-            {covered ? (
-              <rect
-                x={round(x - room / 2)}
-                y={round(y - size * 0.62)}
-                width={round(room)}
-                height={round(size * 1.24)}
-                rx={8}
-                fill="var(--color-ink)"
-              />
-            ) : (
-              <>
-                <rect
-                  x={round(x - room / 2)}
-                  y={round(y - size * 0.62)}
-                  width={round(room)}
-                  height={round(size * 1.24)}
-                  fill="transparent"
-                />
-                <text
-                  x={x}
-                  y={round(y + size * 0.36)}
-                  fontSize={size}
-                  fontWeight={700}
-                  textAnchor="middle"
-                  fill={color}
-                  stroke="var(--color-board)"
-                  strokeWidth={5}
-                  strokeLinejoin="round"
-                  paintOrder="stroke"
-                  className="font-numeral"
-                >
-                  {text}
-                </text>
-              </>
-            )}
-          </g>
-        ),
-      )}
-    </g>
+    </>
   );
-});
+}
+
+type SizesProps = { size: number; labels: readonly ArcLabel[]; ink?: Ink; isAside?: boolean };
+
+/** The sizes of the jumps of a trail, over all arcs. */
+export function Sizes({ size, labels, ink, isAside = false }: SizesProps) {
+  return labels.map((label) => (
+    <g
+      key={label.jumps[0]}
+      {...(isAside ? {} : { "data-sizes": label.jumps.join(" "), pointerEvents: "all" })}
+    >
+      <Label label={label} size={size} {...(ink ? { ink } : {})} />
+    </g>
+  ));
+}
+
+/** The size of a jump, or of several alike, after the shape of the trail's ink where two are compared. */
+function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink }) {
+  const { text, x, y, width, look, covered } = label;
+  const [left, height] = [x - width / 2, size * 1.24];
+  const figure = ink ? size * ROOM_OF_FIGURE : 0;
+  const box = { y: round(y - height / 2), height: round(height) };
+  return (
+    <>
+      {ink && (
+        // The board shows round it, as round the number: an arc may pass here.
+        <g stroke="var(--color-board)" strokeWidth={5} strokeLinejoin="round" paintOrder="stroke">
+          <InkFigure ink={ink} x={left + size * 0.36} y={y} radius={size * 0.27} />
+        </g>
+      )}
+      {covered ? (
+        <rect
+          x={round(left + figure)}
+          width={round(width - figure)}
+          rx={8}
+          fill="var(--color-ink)"
+          {...box}
+        />
+      ) : (
+        <>
+          <rect x={round(left)} width={round(width)} fill="transparent" {...box} />
+          <text
+            x={round(x + figure / 2)}
+            y={round(y + size * 0.36)}
+            fontSize={size}
+            fontWeight={700}
+            textAnchor="middle"
+            fill={look.text}
+            stroke="var(--color-board)"
+            strokeWidth={5}
+            strokeLinejoin="round"
+            paintOrder="stroke"
+            className="font-numeral"
+          >
+            {text}
+          </text>
+        </>
+      )}
+    </>
+  );
+}
 
 /** So many arcs are each a drawing of its own; more of them are drawn as one. */
 const MOST_SINGLE = 60;
 
+type ManyProps = {
+  layout: LineLayout;
+  arcs: readonly Arc[];
+  width: number;
+  dashes: { strokeDasharray?: string };
+};
+
 /** Many arcs at once: those of a look are one path, so that a frame costs the same however many they are. */
-function ManyArcs({ layout, arcs, width }: { layout: LineLayout; arcs: readonly Arc[]; width: number }) {
+function ManyArcs({ layout, arcs, width, dashes }: ManyProps) {
   const paths = new Map<LookOfJump, string>();
   for (const { from, to, height, look } of arcs) {
     paths.set(look, (paths.get(look) ?? "") + arcPath(layout.geometry, from, to, height));
@@ -123,7 +140,7 @@ function ManyArcs({ layout, arcs, width }: { layout: LineLayout; arcs: readonly 
   return [...paths].map(([{ line, edge, text }, d]) => (
     <g key={line + text}>
       {edge && <path d={d} stroke={edge} strokeWidth={width + 2.5} strokeLinecap="round" />}
-      <path d={d} stroke={line} strokeWidth={width} strokeLinecap="round" />
+      <path d={d} stroke={line} strokeWidth={width} strokeLinecap="round" {...dashes} />
     </g>
   ));
 }

@@ -21,5 +21,5 @@ const OF_INK = Object.fromEntries(
   INKS.map((ink) => [ink, { line: INK_LOOK[ink].figure, text: "var(--color-ink)" }]),
 ) as Record<Ink, LookOfJump>;
 
-/** How a trail looks that stands aside in an ink. */
+/** How a trail looks in an ink, while two are compared. */
 export const lookOfInk = (ink: Ink): LookOfJump => OF_INK[ink];

@@ -44,13 +44,17 @@ export function layGeometry(
       length,
       point: (part, lift) => ({ x: x + lift, y: height - pad - part * length }),
       partUnder: (at) => (height - pad - at.y) / length,
-      headroom: width - x - 24,
+      // The size of a jump stands beside its arc.
+      headroom: Math.max(24, width - x - label.width * 1.6 - 16),
       footroom: x,
     };
   }
   if (shape === "ring") {
     const [x, y] = [width / 2, height / 2];
-    const radius = Math.max(20, Math.min(width, height) / 2 - 76);
+    const across = Math.min(width, height);
+    // Room round it for jumps and their sizes; less of it where there is little.
+    const round = Math.max(30, Math.min(76, across * 0.22));
+    const radius = Math.max(20, across / 2 - round);
     return {
       shape,
       length: 2 * Math.PI * radius,
@@ -59,7 +63,7 @@ export function layGeometry(
         return { x: x + (radius + lift) * Math.sin(turn), y: y - (radius + lift) * Math.cos(turn) };
       },
       partUnder: (at) => (Math.atan2(at.x - x, y - at.y) / (2 * Math.PI) + 1) % 1,
-      headroom: 36,
+      headroom: Math.max(10, round - 40),
       footroom: radius,
     };
   }

@@ -8,8 +8,9 @@ import { exact } from "@/core/number/exact";
 import { LineSettings, lineAs, plainLine, wholeSpan } from "@/core/surface/line";
 import { slideSpan } from "@/core/surface/line-scale";
 import { startingLine } from "@/core/surface/starting-lines";
-import { arcLabels } from "./arc-labels";
+import { type ArcLabel, arcLabels } from "./arc-labels";
 import { arcsOf, arcUnder } from "./arc-shape";
+import { arcTextSize } from "./arc-text";
 import { openPlacing } from "./line-geometry";
 import { type LineLayout, layOutLine, nearestNumber, numberNear } from "./line-layout";
 
@@ -167,19 +168,30 @@ describe("an open line", () => {
 });
 
 describe("the sizes of jumps", () => {
-  const marks = (of: Trail): LineMarks => ({
+  const marks = (of: Trail, other?: Trail): LineMarks => ({
     states: {},
     ranks: {},
     focus: null,
     start: of.start,
     trail: of,
-    aside: null,
+    aside: other ? { trail: other, ink: "sun", beside: "sea" } : null,
   });
   const sizes = (of: Trail) => {
     const line = startingLine("0-100");
     const layout = layOutLine(line, wholeSpan(line), marks(of), ROOM, false);
-    return arcLabels(layout, of, arcsOf(layout, of));
+    return arcLabels(layout, of, arcsOf(layout, { trail: of, aside: null }).trail);
   };
+  const noneOnAnother = (labels: readonly ArcLabel[], size = 20) => {
+    labels.forEach((a, i) => {
+      for (const b of labels.slice(i + 1)) {
+        const apart = Math.abs(a.x - b.x) >= (a.width + b.width) / 2 - 0.02 || Math.abs(a.y - b.y) >= size;
+        expect(apart).toBe(true);
+      }
+    });
+  };
+  const some = fc
+    .array(fc.integer({ min: -30, max: 30 }).filter(Boolean).map(String), { minLength: 1, maxLength: 14 })
+    .map((by) => trail("50", ...by));
   test("stand over their arcs; small equal ones share one", () => {
     expect(sizes(trail("27", "3", "40")).map(({ text }) => text)).toEqual(["+3", "+40"]);
     expect(sizes(trail("10", "1", "1", "1", "1", "1", "1")).map(({ text }) => text)).toEqual([
@@ -189,21 +201,38 @@ describe("the sizes of jumps", () => {
   });
 
   test("never lie on each other", () => {
-    const some = fc.array(fc.integer({ min: -30, max: 30 }).filter(Boolean).map(String), {
-      minLength: 1,
-      maxLength: 14,
-    });
-    fc.assert(
-      fc.property(some, (by) => {
-        const labels = sizes(trail("50", ...by));
-        labels.forEach((a, i) => {
-          for (const b of labels.slice(i + 1)) {
-            const apart = Math.abs(a.x - b.x) >= (a.width + b.width) / 2 - 0.01 || Math.abs(a.y - b.y) >= 20;
-            expect(apart).toBe(true);
-          }
-        });
-      }),
-    );
+    fc.assert(fc.property(some, (of) => noneOnAnother(sizes(of))));
+  });
+
+  test("of two trails have two inks, the larger jumps over the smaller, and never lie on each other either", () => {
+    const upright = { ...startingLine("0-100"), upright: true };
+    for (const [line, room] of [
+      [startingLine("0-100"), ROOM],
+      [startingLine("0-100"), { width: 560, height: 260 }],
+      [upright, { width: 420, height: 640 }],
+      [startingLine("ring"), { width: 620, height: 560 }],
+    ] as const) {
+      fc.assert(
+        fc.property(some, some, (of, other) => {
+          const two = marks(of, other);
+          const layout = layOutLine(line, wholeSpan(line), two, room, false);
+          const arcs = arcsOf(layout, two);
+          const tallest = (of: readonly { height: number }[]) => Math.max(...of.map(({ height }) => height));
+          expect(Math.max(tallest(arcs.trail), tallest(arcs.aside))).toBeLessThanOrEqual(
+            layout.geometry.headroom + 0.01,
+          );
+          expect(tallest(arcs.trail)).not.toBe(tallest(arcs.aside));
+          expect(new Set(arcs.trail.map(({ look }) => look.line))).toEqual(new Set(["var(--color-sea-dot)"]));
+          expect(new Set(arcs.aside.map(({ look }) => look.line))).toEqual(new Set(["var(--color-sun-dot)"]));
+          const ahead = arcLabels(layout, of, arcs.trail, true);
+          noneOnAnother(
+            [...ahead, ...arcLabels(layout, other, arcs.aside, true, ahead)],
+            arcTextSize(layout),
+          );
+        }),
+        { numRuns: 40 },
+      );
+    }
   });
 });
 
@@ -212,7 +241,7 @@ describe("a touch on an arc", () => {
     const line = startingLine(id);
     const scene = { ...EMPTY_SCENE, trail: of };
     const layout = layOutLine(line, wholeSpan(line), lineMarks(line, wholeSpan(line), scene), room, false);
-    const tops = arcsOf(layout, of).map(({ from, to, height }) =>
+    const tops = arcsOf(layout, { trail: of, aside: null }).trail.map(({ from, to, height }) =>
       layout.geometry.point((from + to) / 2, height),
     );
     return { layout, tops };
@@ -229,17 +258,18 @@ describe("a touch on an arc", () => {
       [ring, over],
     ] as const) {
       tops.forEach((top, index) => {
-        expect(arcUnder(layout, of, top, false)).toBe(index);
+        expect(arcUnder(layout, { trail: of, aside: null }, top, false)).toBe(index);
       });
     }
-    expect(arcUnder(line.layout, many, { x: 1200, y: 20 }, false)).toBeNull();
+    expect(arcUnder(line.layout, { trail: many, aside: null }, { x: 1200, y: 20 }, false)).toBeNull();
   });
 
   test("finds a covered one only where it shows as a ghost", () => {
     const of = coverJumps(trail("20", "30", "30"), [1], "arc", true);
     const { layout, tops } = along("0-100", of);
-    expect(arcUnder(layout, of, tops[1]!, false)).toBeNull();
-    expect(arcUnder(layout, of, tops[1]!, true)).toBe(1);
-    expect(arcUnder(layout, of, tops[0]!, false)).toBe(0);
+    const two = { trail: of, aside: null };
+    expect(arcUnder(layout, two, tops[1]!, false)).toBeNull();
+    expect(arcUnder(layout, two, tops[1]!, true)).toBe(1);
+    expect(arcUnder(layout, two, tops[0]!, false)).toBe(0);
   });
 });

@@ -80,7 +80,7 @@ export const Line = memo(function Line({
   );
   const carried = useCarried(atRest.layout, layout, lay.layout);
   const anchors = useMemo(() => lineAnchors(carried.layout), [carried.layout]);
-  const jumpUnder = (at: Point) => marks.trail && arcUnder(layout, marks.trail, at, ghosts ?? false);
+  const jumpUnder = (at: Point) => arcUnder(layout, marks, at, ghosts ?? false);
   const touch = useLineTouch(room, settings, layout, moving, hand, jumpUnder);
   const keys = useKeyPress(hand);
   const peeked = touch.peeked ?? keys.peeked;

@@ -11,7 +11,7 @@ import { plainLine, wholeSpan } from "@/core/surface/line";
 import { useSize } from "@/kit/use-size";
 import { signed } from "./arc-labels";
 import { arcPath } from "./arc-shape";
-import { Arcs } from "./arcs";
+import { Jumps } from "./jumps";
 import { LineDrawing } from "./line-drawing";
 import { layOutLine, nearestNumber } from "./line-layout";
 
@@ -93,7 +93,7 @@ export const ProblemLine = memo(function ProblemLine({ name, problem, work, stro
     >
       <svg width={size.width} height={size.height} aria-hidden className="pointer-events-none block">
         <LineDrawing line={line} layout={layout} marks={{ ...marks, trail: null }} />
-        <Arcs layout={layout} trail={trail} />
+        <Jumps layout={layout} marks={marks} />
         {to !== null && by !== null && by !== "0" && (
           <path
             d={arcPath(layout.geometry, part(trail.end), part(to), Math.min(layout.geometry.headroom, 60))}

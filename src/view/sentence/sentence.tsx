@@ -9,6 +9,8 @@ import type { Scene } from "@/core/lesson/scene";
 import type { NumberKey } from "@/core/number/exact";
 import { type Written, writtenText } from "@/core/number/fraction-text";
 import { useSize } from "@/kit/use-size";
+import { INK_LOOK } from "../ink/ink-look";
+import { InkFigure } from "../ink/ink-shape";
 import { LOOKS } from "../line/jump-look";
 import { labelSize } from "../line/line-layout";
 import { WrittenText } from "../line/written-text";
@@ -28,43 +30,65 @@ type Props = {
   write: Write;
 };
 
-/** The number sentence of the trail, as large as its room allows. Each of its parts can be touched and covered. */
+/**
+ * The number sentence of the trail, as large as its room allows. Each of its parts can be touched and covered. While
+ * two trails are compared each has its sentence, after the shape of its ink.
+ */
 export const Sentence = memo(function Sentence(props: Props) {
-  const { settings, source, strong, asks, onNumber, onJumps, invitation, write } = props;
+  const { settings, source, strong, invitation, write } = props;
   const room = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(room, { width: 1180, height: 110 });
   const scene = useScene(source, (now) => now);
-  const { trail } = scene;
-  const parts = trail && numberSentence(trail, settings.form);
-  const needed = parts?.reduce((sum, part) => sum + roomOf(part, write), 0) ?? 1;
-  const largest = Math.min(height / 1.65, strong ? 76 : 60);
-  const oneRow = width / needed;
+  const { trail, aside } = scene;
+  const rows = [
+    ...(aside ? [{ trail: aside.trail, ink: aside.ink, aside: true }] : []),
+    ...(trail ? [{ trail, ink: aside?.beside ?? null, aside: false }] : []),
+  ].flatMap((row) => {
+    const parts = numberSentence(row.trail, settings.form);
+    return parts ? [{ ...row, parts }] : [];
+  });
+  const figure = aside ? FIGURE : 0;
+  const needed = Math.max(
+    1,
+    ...rows.map(({ parts }) => parts.reduce((sum, part) => sum + roomOf(part, write), figure)),
+  );
+  const largest = Math.min(height / (1.65 * Math.max(1, rows.length)), strong ? 76 : 60);
+  // A pixel is kept free, or rounding breaks the row.
+  const oneRow = (width - 1) / needed;
   // A sentence too long for one row goes on in the next.
   const size = Math.max(20, oneRow >= 24 ? Math.min(largest, oneRow) : Math.min(largest, 30));
   return (
     <div
       ref={room}
-      className="flex size-full flex-wrap content-center items-center justify-center gap-y-4 overflow-auto"
+      className="flex size-full flex-col items-center justify-center-safe gap-y-1 overflow-auto"
       data-part="number-sentence"
     >
-      {!parts || !trail ? (
-        <p className="text-xl text-quiet">{invitation}</p>
-      ) : (
-        parts.map((part, index) => (
-          <Part
-            // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
-            key={index}
-            part={part}
-            size={size}
-            color={colorOf(part, parts, index, trail)}
-            scene={scene}
-            asks={asks}
-            write={write}
-            onNumber={onNumber}
-            onJumps={onJumps}
-          />
-        ))
-      )}
+      {rows.length === 0 && <p className="text-xl text-quiet">{invitation}</p>}
+      {rows.map((row) => (
+        <div
+          key={row.aside ? "aside" : "trail"}
+          className="flex w-full flex-wrap items-center justify-center gap-y-4"
+        >
+          {row.ink && (
+            <svg width={FIGURE * size} height={size} role="img" aria-label={INK_LOOK[row.ink].name}>
+              <InkFigure ink={row.ink} x={(FIGURE * size) / 2} y={size / 2} radius={size * 0.28} />
+            </svg>
+          )}
+          {row.parts.map((part, index) => (
+            <Part
+              {...props}
+              // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
+              key={index}
+              part={part}
+              size={size}
+              color={row.ink ? "var(--color-ink)" : colorOf(part, row.parts, index, row.trail)}
+              scene={scene}
+              trail={row.trail}
+              still={row.aside}
+            />
+          ))}
+        </div>
+      ))}
     </div>
   );
 });
@@ -74,9 +98,12 @@ type PartProps = Pick<Props, "asks" | "onNumber" | "onJumps" | "write"> & {
   size: number;
   color: string;
   scene: Scene;
+  trail: Trail;
+  /** Its jumps stand aside, and are not touched. */
+  still: boolean;
 };
 
-function Part({ part, size, color, scene, asks, write, onNumber, onJumps }: PartProps) {
+function Part({ part, size, color, scene, trail, still, asks, write, onNumber, onJumps }: PartProps) {
   if (part.kind === "sign") {
     return <Text written={plain(part.text)} size={size} color={color} room={SIGN} />;
   }
@@ -92,7 +119,7 @@ function Part({ part, size, color, scene, asks, write, onNumber, onJumps }: Part
       />
     );
   }
-  const covered = part.jumps.length > 0 && part.jumps.every((jump) => scene.trail?.covers[jump]?.size);
+  const covered = part.jumps.length > 0 && part.jumps.every((jump) => trail.covers[jump]?.size);
   return (
     <Term
       part={part}
@@ -100,6 +127,7 @@ function Part({ part, size, color, scene, asks, write, onNumber, onJumps }: Part
       size={size}
       color={color}
       covered={covered}
+      still={still}
       onTouch={() => onJumps(part.jumps)}
     />
   );
@@ -111,14 +139,15 @@ type TermProps = {
   size: number;
   color: string;
   covered: boolean;
+  still: boolean;
   onTouch: () => void;
 };
 
-function Term({ part, written, size, color, covered, onTouch }: TermProps) {
+function Term({ part, written, size, color, covered, still, onTouch }: TermProps) {
   return (
     <button
       type="button"
-      disabled={part.jumps.length === 0}
+      disabled={still || part.jumps.length === 0}
       onMouseDown={(event) => event.preventDefault()}
       onClick={onTouch}
       aria-label={covered ? "covered" : writtenText(written)}
@@ -129,7 +158,8 @@ function Term({ part, written, size, color, covered, onTouch }: TermProps) {
   );
 }
 
-/** Room of a sign, in parts of its size. */
+/** Room of a sign, and of the shape of an ink, in parts of the size of the numbers. */
+const FIGURE = 1.1;
 const SIGN = 0.75;
 const plain = (text: string): Written => ({ whole: text, over: "", under: "" });
 

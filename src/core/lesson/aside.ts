@@ -1,0 +1,13 @@
+import type { Trail } from "../count/trail";
+import { type Ink, inkBeside } from "./ink";
+
+/** A trail that stands aside, to be compared with another: its ink, and the one that the other wears beside it. */
+export type Aside = { readonly trail: Trail; readonly ink: Ink; readonly beside: Ink };
+
+/**
+ * A trail set aside in an ink. The next one takes the ink of the trail that stood aside until now, or one that stands
+ * out beside it: two trails always have two inks.
+ */
+export function setAside(trail: Trail, ink: Ink, before: Aside | null): Aside {
+  return { trail, ink, beside: before && before.ink !== ink ? before.ink : inkBeside(ink) };
+}

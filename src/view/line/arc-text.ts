@@ -1,0 +1,11 @@
+import { round } from "../round";
+import type { LineLayout } from "./line-layout";
+
+/** The size of the numbers that stand over arcs. */
+export const arcTextSize = (layout: LineLayout) => round(Math.min(layout.numeral * 0.86, 30));
+
+/** How wide a size, or a few words about jumps, is written, near enough to keep others off it. */
+export function arcTextWidth(text: string, size: number): number {
+  const letters = text.replace(/[^a-z ]/gi, "").length;
+  return (text.length - letters) * size * 0.6 + letters * size * 0.5;
+}
