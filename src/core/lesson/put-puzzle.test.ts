@@ -78,7 +78,9 @@ describe("a puzzle on a board", () => {
     const puzzle = putPuzzle(openBoard(board), EMPTY_SCENE);
     const scene = sceneOf(puzzle);
     const verdict = (...moves: Move[]) => verdictOn(puzzle.board, fold(scene, moves));
-    expect(verdict({ do: "cover", numbers: boardPlaces(puzzle.board, scene) })).toEqual({ kind: "no-clue" });
+    expect(verdict({ do: "cover", numbers: [...boardPlaces(puzzle.board, scene)] })).toEqual({
+      kind: "no-clue",
+    });
     expect(verdict({ do: "ask", number: null, as: "place" })).toBeNull();
     const named = withMain(puzzle.board, {
       ...timesOf(puzzle.board)!,

@@ -119,7 +119,7 @@ export function lineKeys(line: AnyLine, scene: Scene): NumberKey[] {
  * What can be touched on a board: the numbers of its chart in order, or the places of its times grid's window, or the
  * numbers at the ticks of its line.
  */
-export function boardPlaces(board: Board, scene: Scene): Target[] {
+export function boardPlaces(board: Board, scene: Scene): readonly Target[] {
   const [chart, times, line] = [chartOf(board), timesOf(board), linesOf(board)[0]];
   if (chart) return chartNumbers(chart);
   if (times) return windowPlaces(times, windowOf(times, scene));

@@ -11,7 +11,7 @@ import { listNumbers, ruleWords } from "./rule-words";
 
 const NONE = () => 0;
 const HUNDRED = Array.from({ length: 100 }, (_, i) => String(i + 1));
-const held = (rule: Rule, numbers = HUNDRED) => numbers.filter(holdsOf(rule, NONE));
+const held = (rule: Rule, numbers: readonly string[] = HUNDRED) => numbers.filter(holdsOf(rule, NONE));
 const one = (condition: Record<string, unknown>) => ruleOf({ not: false, ...condition } as Condition);
 
 describe("what a rule holds", () => {

@@ -148,10 +148,16 @@ export function placeOf(chart: ChartSettings, number: NumberKey): Place | null {
 /** Whether a lane is read against its usual way. */
 const turned = (chart: ChartSettings, lane: number) => chart.reads === "back-and-forth" && lane % 2 === 1;
 
-/** Every number of the chart in order. */
-export function chartNumbers(chart: ChartSettings): NumberKey[] {
+const numbersOf = new WeakMap<ChartSettings, readonly NumberKey[]>();
+
+/** Every number of the chart in order. Worked out once for a chart. */
+export function chartNumbers(chart: ChartSettings): readonly NumberKey[] {
+  const known = numbersOf.get(chart);
+  if (known) return known;
   const { sequence, count } = shapeOf(chart);
-  return Array.from({ length: count }, (_, index) => keyOf(termAt(sequence, index)));
+  const numbers = Array.from({ length: count }, (_, index) => keyOf(termAt(sequence, index)));
+  numbersOf.set(chart, numbers);
+  return numbers;
 }
 
 /** The last number of the chart. */

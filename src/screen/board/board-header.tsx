@@ -27,7 +27,8 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
   const canDoAgain = useBoard((state) => state.boards[state.at]!.future.length > 0);
   const { title, forClass } = useBoard((state) => state.words);
   return (
-    <header className="flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">
+    // Painted as one thing, so that a touch on a number does not look through all of it.
+    <header className="isolate flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">
       <Link
         href="/"
         prefetch={false}

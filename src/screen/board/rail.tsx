@@ -21,7 +21,8 @@ type Props = { keepStep: () => void; byRule: boolean; onByRule: () => void };
 export function Rail({ keepStep, byRule, onByRule }: Props) {
   const jumps = useBoard((state) => pickBoard(state).views.some(({ kind }) => JUMPED.has(kind)));
   return (
-    <footer className="flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-4 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6">
+    // Painted as one thing, so that a touch on a number does not look through all of it.
+    <footer className="isolate flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-4 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6">
       <StairRail keepStep={keepStep} />
       {/* biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group. */}
       <div

@@ -1,6 +1,5 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, act as flush, render, screen, within } from "@testing-library/react";
-import type { ComponentProps } from "react";
 import { afterEach, beforeAll, beforeEach, describe, expect, test, vi } from "vitest";
 import { createStore } from "zustand/vanilla";
 import { chartLook } from "@/core/lesson/board-look";
@@ -14,15 +13,14 @@ import { Chart } from "./chart";
 import { layOutChart, placeUnder } from "./chart-layout";
 
 const drawn = vi.hoisted(() => ({ places: 0, lines: 0 }));
-vi.mock("./place-face", async (original) => {
-  const { PlaceFace, ...rest } = await original<typeof import("./place-face")>();
-  const { createElement, memo } = await import("react");
+vi.mock("./face-shapes", async (original) => {
+  const { faceShapes, ...rest } = await original<typeof import("./face-shapes")>();
   return {
     ...rest,
-    PlaceFace: memo((props: ComponentProps<typeof PlaceFace>) => {
+    faceShapes: (...face: Parameters<typeof faceShapes>) => {
       drawn.places += 1;
-      return createElement(PlaceFace, props);
-    }),
+      return faceShapes(...face);
+    },
   };
 });
 vi.mock("./chart-lines", async (original) => ({

@@ -4,6 +4,7 @@ import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef, useState } 
 import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
+import { usePointersOnly } from "@/kit/use-pointers-only";
 import { type Size, useSize } from "@/kit/use-size";
 import type { Anchors, Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
@@ -49,6 +50,8 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
     return layOutChart(settings, { width: size.width - side, height: size.height - top }, strong);
   }, [settings, size, strong, guides, edges]);
   const { pointers, peeked } = useRun(layout, run);
+  const grid = useRef<HTMLDivElement>(null);
+  usePointersOnly(grid);
   const keys = useKeyPress(run);
 
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
@@ -90,6 +93,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
         {onLine && <Edges layout={layout} onLine={onLine} />}
         {/* biome-ignore lint/a11y/useSemanticElements: a table cannot be drawn in SVG. */}
         <div
+          ref={grid}
           role="grid"
           aria-label={`Chart from ${showNumber(keyOfText(settings.first))} to ${showNumber(lastNumber(settings))}`}
           aria-rowcount={layout.rows}

@@ -49,7 +49,7 @@ export function LabelFace(props: Props) {
     shape: round(Math.max(3, numeral * 0.15)),
     covers: "solid" as const,
   };
-  if (covered && says === undefined) return <Cover layout={face} {...corner} className="cover cover-laid" />;
+  if (covered && says === undefined) return <Cover layout={face} {...corner} />;
   const box = { ...corner, width, height, rx: Math.min(10, height / 5) };
   // Marks have their shapes in the corners of the label, beside its numeral.
   const size = numeral * (standsOut(state) ? 1.2 : inks === 0 ? 1 : inksOf(inks).length === 1 ? 0.88 : 0.76);

@@ -216,9 +216,7 @@ function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; mar
               stroke="currentColor"
               strokeWidth={heavy * 0.5}
             />
-            {covered && says === undefined && (
-              <Cover layout={face} {...corner} className="cover cover-laid" />
-            )}
+            {covered && says === undefined && <Cover layout={face} {...corner} />}
             {says !== undefined && <Slip layout={face} {...corner} />}
             {written && (!covered || says !== undefined) && (
               <WrittenText

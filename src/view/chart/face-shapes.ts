@@ -1,0 +1,118 @@
+import { inksIn, isCovered, isWrong, type PlaceState, standsOut, writtenIn } from "@/core/lesson/place-state";
+import type { NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
+import { INK_HOME, splitInks } from "@/core/surface/ink-split";
+import { inkFigure } from "../ink/ink-figure";
+import { INK_LOOK } from "../ink/ink-look";
+import { round } from "../round";
+import type { Shape } from "../shape";
+import { type FaceLayout, numeralSize } from "./chart-layout";
+
+type At = { layout: FaceLayout; x: number; y: number };
+
+/**
+ * What a place shows: its inks and its numeral. A solid cover shows nothing of either, an empty place its inks; what
+ * was written in a covered place by hand stands there in a colour of its own.
+ */
+export function faceShapes(at: At, number: NumberKey, state: PlaceState): Shape[] {
+  const covered = isCovered(state);
+  const written = covered ? writtenIn(state) : undefined;
+  const wrong = isWrong(state) ? [wrongLine(at)] : [];
+  if (covered && at.layout.covers === "solid") {
+    if (written === undefined) return [coverShape(at, "cover cover-laid")];
+    return [slipShape(at), numeral(at, written, "by-hand"), ...wrong];
+  }
+  const inks = inksIn(state);
+  const shown = covered ? written : number;
+  const look = covered ? "by-hand" : standsOut(state) ? "out" : inks ? "marked" : "plain";
+  return [
+    ...(inks === 0 ? [] : inkShapes(at, inks)),
+    ...(shown === undefined ? [] : [numeral(at, shown, look)]),
+    ...wrong,
+  ];
+}
+
+/** The grounds and shapes of a place's inks. */
+export function inkShapes({ layout, x, y }: At, inks: number): Shape[] {
+  const { cellWidth: w, cellHeight: h, shape } = layout;
+  const split = splitInks(inks);
+  // Shapes stand at their ink's home, drawn in from the edge by their own size and a little more.
+  const inset = { x: shape * 1.75, y: shape * 1.4 };
+  const grounds = split.map(({ ink, region }): Shape => {
+    const points = region.map(([u, v]) => `${round(x + u * w)},${round(y + v * h)}`).join(" ");
+    return { tag: "polygon", attributes: { points, fill: INK_LOOK[ink].ground } };
+  });
+  const figures = split.map(({ ink }) => {
+    const [u, v] = INK_HOME[ink];
+    return inkFigure({
+      ink,
+      x: x + inset.x + u * (w - 2 * inset.x),
+      y: y + inset.y + v * (h - 2 * inset.y),
+      radius: shape,
+    });
+  });
+  return [...grounds, ...figures];
+}
+
+type NumeralLook = "plain" | "marked" | "out" | "by-hand";
+
+function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralLook): Shape {
+  const text = showNumber(number);
+  const size = numeralSize(layout, text, look === "out");
+  return {
+    tag: "text",
+    attributes: {
+      x: round(x + layout.cellWidth / 2),
+      y: round(y + layout.cellHeight / 2 + size * 0.35),
+      "font-size": size,
+      "font-weight": look === "plain" ? 400 : 700,
+      "text-anchor": "middle",
+      class: "font-numeral",
+      fill: look === "by-hand" ? "var(--color-by-hand)" : "currentColor",
+    },
+    text,
+  };
+}
+
+/** A wavy line under a number that does not belong: seen in any light, and by every eye. */
+export function wrongLine({ layout, x, y }: At): Shape {
+  const { cellWidth: w, cellHeight: h } = layout;
+  const [wave, height] = [w / 8, Math.min(4, h / 12)];
+  const from = x + w / 2 - 2 * wave;
+  const d = `M${round(from)} ${round(y + h * 0.86)}${`q${round(wave / 2)} ${round(height)} ${round(wave)} 0q${round(wave / 2)} ${round(-height)} ${round(wave)} 0`.repeat(2)}`;
+  return {
+    tag: "path",
+    attributes: { d, fill: "none", stroke: "var(--color-wrong)", "stroke-width": Math.max(2, h / 18) },
+  };
+}
+
+/** A solid cover, a little smaller than its place. */
+export function coverShape(at: At, look: string): Shape {
+  return inset(at, { class: look, fill: "currentColor" });
+}
+
+/** A slip laid over a solid cover, to write on. */
+export function slipShape(at: At): Shape {
+  return inset(at, {
+    class: "cover",
+    fill: "var(--color-board)",
+    stroke: "var(--color-ink)",
+    "stroke-width": 2,
+  });
+}
+
+function inset({ layout, x, y }: At, look: Shape["attributes"]): Shape {
+  const { cellWidth: w, cellHeight: h } = layout;
+  const edge = Math.min(w, h) * 0.08;
+  return {
+    tag: "rect",
+    attributes: {
+      x: round(x + edge),
+      y: round(y + edge),
+      width: round(w - 2 * edge),
+      height: round(h - 2 * edge),
+      rx: round(Math.min(w, h) * 0.16),
+      ...look,
+    },
+  };
+}
