@@ -276,8 +276,9 @@ async function countLateness(browser, address) {
         const watcher = new MutationObserver((records) => {
           // A beat is a place that has just got its mark.
           const marked = records.some(
-            ({ target, oldValue }) =>
-              target.ariaLabel?.includes("sun mark") && !oldValue?.includes("sun mark"),
+            ({ target, addedNodes }) =>
+              target.closest?.("[data-place]") &&
+              [...addedNodes].some(({ nodeName }) => nodeName === "polygon"),
           );
           if (!marked) return;
           // Painted: the message is handled after the frame.
@@ -293,11 +294,7 @@ async function countLateness(browser, address) {
           const start = Math.min(...offsets);
           resolve(offsets.map((offset) => offset - start));
         });
-        watcher.observe(document.body, {
-          subtree: true,
-          attributeOldValue: true,
-          attributeFilter: ["aria-label"],
-        });
+        watcher.observe(document.body, { subtree: true, childList: true });
         document.querySelector("[aria-label='Start the count']").click();
       }),
   );

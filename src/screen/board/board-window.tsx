@@ -32,6 +32,7 @@ import {
   TimesPanel,
   UnsavedDialog,
   useLaterParts,
+  Voice,
 } from "./later";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
@@ -41,7 +42,6 @@ import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
 import { useKeys } from "./use-keys";
 import { forgetUnsaved, useSaver } from "./use-saver";
-import { useVoice } from "./use-voice";
 import { useWindowKeeping } from "./use-window-keeping";
 
 const STRONG = "yellow-stair:back-of-the-room";
@@ -65,7 +65,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
   const saver = useSaver(open.id, open.revision, unsaved, store);
   const [unsavedHidden, setUnsavedHidden] = useState(false);
   useLaterParts();
-  useVoice();
+  const voice = useBoard((state) => pickBoard(state).count.voice);
   useWindowKeeping(open.id, store, preparing);
 
   const toggle = useRef(() => {});
@@ -202,6 +202,7 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
       )}
       <Rail keepStep={doors.keepStep} byRule={ruling} onByRule={toggleRules} />
 
+      {voice && <Voice />}
       {dialog === "keep" && (
         <StepDialog
           doing="Keep the step"

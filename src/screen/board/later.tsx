@@ -2,14 +2,18 @@
 
 import dynamic from "next/dynamic";
 import { useEffect } from "react";
+import { patient } from "@/kit/patient";
+import { neighbours } from "@/view/chart/guides";
+import { drawnRoute } from "@/view/chart/route";
 import { penLayer } from "../pen/pen-layer-later";
-import { patient } from "./patient";
 
 /*
  * Parts of the board screen that are not there when it opens. They come after the board itself stands, so that it
  * stands soon; and they come before they are asked for, so that a server that goes away takes nothing with it.
  */
 const parts = {
+  neighbours,
+  drawnRoute,
   drawer: patient(() => import("./drawer").then((part) => part.Drawer)),
   steps: patient(() => import("./steps-strip").then((part) => part.StepsStrip)),
   stepDialog: patient(() => import("./step-dialog").then((part) => part.StepDialog)),
@@ -19,6 +23,7 @@ const parts = {
   findCommand: patient(() => import("./find-command")),
   arrows: patient(() => import("../arrows/arrow-panel").then((part) => part.ArrowPanel)),
   timesStage: patient(() => import("./times-stage").then((part) => part.TimesStage)),
+  voice: patient(() => import("./voice").then((part) => part.Voice)),
   slips: patient(() => import("./slips").then((part) => part.Slips)),
   verdict: patient(() => import("../times/verdict").then((part) => part.Verdict)),
   timesPanel: patient(() => import("../times/times-panel").then((part) => part.TimesPanel)),
@@ -62,6 +67,7 @@ export const KeysDialog = dynamic(parts.keys, { ssr: false });
 export const FindCommand = dynamic(parts.findCommand, { ssr: false });
 export const ArrowPanel = dynamic(parts.arrows, { ssr: false, loading: Busy });
 export const TimesStage = dynamic(parts.timesStage, { ssr: false, loading: Busy });
+export const Voice = dynamic(parts.voice, { ssr: false });
 export const Slips = dynamic(parts.slips, { ssr: false });
 export const Verdict = dynamic(parts.verdict, { ssr: false });
 export const TimesPanel = dynamic(parts.timesPanel, { ssr: false, loading: Busy });

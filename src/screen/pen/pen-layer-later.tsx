@@ -1,7 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
-import { patient } from "../board/patient";
+import { patient } from "@/kit/patient";
 
 /** Brings the layer that is drawn on: a board stands before it is there. */
 export const penLayer = patient(() => import("@/view/pen/pen-layer").then((part) => part.PenLayer));

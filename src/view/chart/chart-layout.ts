@@ -26,6 +26,9 @@ export type ChartLayout = FaceLayout & {
   line: number;
 };
 
+/** The room that the names of the neighbours take on each side of a chart, in pixels. */
+export const GUIDE_ROOM = { side: 92, top: 42 } as const;
+
 /** A place is at most this much wider than high, and at most this much higher than wide. */
 const WIDEST = 1.75;
 const HIGHEST = 1.25;

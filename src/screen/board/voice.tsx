@@ -6,20 +6,19 @@ import { say } from "@/kit/messages";
 import { useWords } from "@/view/trail/use-words";
 import { pickBoard, pickScene, useBoard } from "./use-board";
 
-/** Says each number of the count as it is come to, with the browser's own voice. */
-export function useVoice(): void {
-  const wanted = useBoard((state) => pickBoard(state).count.voice);
+/** Says each number of the count as it is come to, with the browser's own voice; at first the one that it stands on. */
+export function Voice() {
   const form = useBoard((state) => trailOf(pickBoard(state))?.words);
   const trail = useBoard((state) => pickScene(state).trail);
-  const words = useWords(wanted);
+  const words = useWords(true);
   const before = useRef(0);
   useEffect(() => {
     // A number that was counted before the words were there is said once they are.
-    if (wanted && !words) return;
+    if (!words) return;
     const jumps = trail?.jumps.length ?? -1;
     const grew = jumps > before.current;
     before.current = jumps;
-    if (!wanted || !grew || !trail || !words) return;
+    if (!grew || !trail) return;
     if (!("speechSynthesis" in window)) return;
     const spoken = form === "american" ? "american" : "british";
     const utterance = new SpeechSynthesisUtterance(words(trail.end, spoken));
@@ -27,8 +26,9 @@ export function useVoice(): void {
     // A fast count does not wait for the voice: the latest number is what is heard.
     window.speechSynthesis.cancel();
     window.speechSynthesis.speak(utterance);
-  }, [wanted, form, trail, words]);
+  }, [form, trail, words]);
   useEffect(() => {
-    if (wanted && !("speechSynthesis" in window)) say("This browser has no voice of its own.");
-  }, [wanted]);
+    if (!("speechSynthesis" in window)) say("This browser has no voice of its own.");
+  }, []);
+  return null;
 }

@@ -1,0 +1,58 @@
+"use client";
+
+import { isCoveredAt } from "@/core/lesson/scene";
+import { showNumber } from "@/core/number/show-number";
+import type { ChartSettings } from "@/core/surface/chart";
+import { neighbourOf, SIDES, type Side } from "@/core/surface/neighbours";
+import type { SceneSource } from "../scene/scene-source";
+import { useScene } from "../scene/use-scene";
+import { type ChartLayout, cornerOf, GUIDE_ROOM } from "./chart-layout";
+
+export type NeighboursProps = {
+  layout: ChartLayout;
+  settings: ChartSettings;
+  source: SceneSource;
+  /** Room between the chart's edges and the names, in pixels: at its left and below it. */
+  gap: number;
+};
+
+/** The four neighbours of the number in focus, named on the sides they lie on. */
+export function Neighbours({ layout, settings, source, gap }: NeighboursProps) {
+  const scene = useScene(source, (now) => now);
+  const index = scene.focus === null ? undefined : layout.indexOf.get(scene.focus);
+  if (index === undefined) return null;
+  const { x, y } = cornerOf(layout, index);
+  const { cellWidth: w, cellHeight: h, width, height } = layout;
+  const where: Record<Side, { x: number; y: number }> = {
+    left: { x: -GUIDE_ROOM.side / 2 - gap, y: y + h / 2 },
+    right: { x: width + GUIDE_ROOM.side / 2, y: y + h / 2 },
+    up: { x: x + w / 2, y: -GUIDE_ROOM.top / 2 },
+    down: { x: x + w / 2, y: height + gap + GUIDE_ROOM.top / 2 },
+  };
+  return (
+    <g data-part="guides" fill="currentColor" textAnchor="middle">
+      {SIDES.map((side) => {
+        const beside = neighbourOf(settings, scene.focus!, side);
+        if (!beside) return null;
+        const number = isCoveredAt(scene, beside.number) ? "?" : showNumber(beside.number);
+        const words = { fontSize: 18, fill: "var(--color-quiet)", fontWeight: 600 };
+        const numeral = { fontSize: 26, fontWeight: 700, className: "font-numeral" };
+        return side === "up" || side === "down" ? (
+          <text key={side} {...where[side]} dominantBaseline="central">
+            <tspan {...words}>{`${beside.words}: `}</tspan>
+            <tspan {...numeral}>{number}</tspan>
+          </text>
+        ) : (
+          <text key={side}>
+            <tspan {...where[side]} dy={-6} {...words}>
+              {beside.words}
+            </tspan>
+            <tspan x={where[side].x} dy={27} {...numeral}>
+              {number}
+            </tspan>
+          </text>
+        );
+      })}
+    </g>
+  );
+}
