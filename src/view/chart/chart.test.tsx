@@ -1,14 +1,16 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, act as flush, render, screen, within } from "@testing-library/react";
+import fc from "fast-check";
 import { afterEach, beforeAll, beforeEach, describe, expect, test, vi } from "vitest";
 import { createStore } from "zustand/vanilla";
 import { chartLook } from "@/core/lesson/board-look";
+import { INKS } from "@/core/lesson/ink";
 import type { Move } from "@/core/lesson/move";
 import { EMPTY_SCENE, fold, type Scene } from "@/core/lesson/scene";
 import { plainChart } from "@/core/surface/chart";
 import { startingChart } from "@/core/surface/starting-charts";
 import { LookPicture } from "../look-picture";
-import type { SceneSource } from "../scene/scene-source";
+import { type SceneSource, still } from "../scene/scene-source";
 import { Chart } from "./chart";
 import { layOutChart, placeUnder } from "./chart-layout";
 
@@ -82,6 +84,39 @@ describe("the chart", () => {
     expect(drawn).toEqual({ places: 1201, lines: 1 });
     make({ do: "cover", numbers: ["54", "55"] });
     expect(drawn).toEqual({ places: 1203, lines: 1 });
+  });
+
+  test("places that draw themselves anew show what a chart drawn afresh shows", () => {
+    const number = fc.integer({ min: 1, max: 20 }).map(String);
+    const numbers = fc.uniqueArray(number, { minLength: 1, maxLength: 4 });
+    const move = fc.oneof<fc.Arbitrary<Move>[]>(
+      fc.record({ do: fc.constantFrom("mark", "unmark"), ink: fc.constantFrom(...INKS), numbers }),
+      fc.record({ do: fc.constantFrom("cover", "lift", "stand-out", "stand-back"), numbers }),
+      fc.record({ do: fc.constant("write"), number, says: number }),
+      fc.constant({ do: "check" }),
+    );
+    const faces = () =>
+      [...document.querySelectorAll("[data-place]")].map((one) => {
+        // A cover that was lifted is seen as it goes.
+        for (const going of one.querySelectorAll(".cover-lifted")) going.remove();
+        return one.innerHTML;
+      });
+    for (const covers of ["solid", "empty"] as const) {
+      fc.assert(
+        fc.property(fc.array(move, { minLength: 1, maxLength: 12 }), (moves) => {
+          const settings = { ...startingChart("1-20"), covers };
+          const { source, make } = live();
+          render(<Chart settings={settings} source={source} strong={false} />);
+          for (const one of moves) make(one);
+          const anew = faces();
+          cleanup();
+          render(<Chart settings={settings} source={still(source.read())} strong={false} />);
+          expect(anew).toEqual(faces());
+          cleanup();
+        }),
+        { numRuns: 20 },
+      );
+    }
   });
 
   test("a covered number is nowhere to be found, neither are its marks", () => {
