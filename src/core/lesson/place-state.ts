@@ -33,15 +33,15 @@ export function faceState(scene: Scene, number: Target): PlaceState {
 }
 
 /** Whether a place is talked about: in focus, or asked for. */
-export type TalkState = number;
+type TalkState = number;
 
-export function talkState({ focus, asked }: Scene, number: Target): TalkState {
+function talkState({ focus, asked }: Scene, number: Target): TalkState {
   const isAskedFor = asked !== null && asked.as === "place" && asked.number === number;
   return (focus === number ? FOCUS : 0) | (isAskedFor ? ASKED : 0);
 }
 
 /** What a place shows, and whether it is talked about. */
-export function withTalk(face: PlaceState, talk: TalkState): PlaceState {
+function withTalk(face: PlaceState, talk: TalkState): PlaceState {
   if (typeof face === "number") return face | talk;
   return talk === 0 ? face : `${bitsOf(face) | talk} ${writtenIn(face) ?? ""}`;
 }
