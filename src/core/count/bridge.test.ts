@@ -38,9 +38,11 @@ describe("a way through friendly numbers", () => {
         const [start, target] = [exact(a).div(p), exact(b).div(q)];
         const jumps = wayTo(start, target, how);
         // Only in singles can a way of such numbers have more jumps than there is room for.
-        if (jumps === null) return expect(how).toBe("singles");
-        expect(keyOf(start.add(sum(jumps)))).toBe(keyOf(target));
-        expect(jumps.length).toBeLessThanOrEqual(MOST_WAY);
+        if (jumps === null) expect(how).toBe("singles");
+        else {
+          expect(keyOf(start.add(sum(jumps)))).toBe(keyOf(target));
+          expect(jumps.length).toBeLessThanOrEqual(MOST_WAY);
+        }
       }),
     );
   });
