@@ -160,11 +160,13 @@ for (const size of SIZES) {
       expect(grid.x).toBeGreaterThanOrEqual(0);
       const rail = (await page.locator("footer").boundingBox())!;
       expect(grid.y + grid.height).toBeLessThanOrEqual(rail.y);
-      const numeral = await page
-        .locator("[role=gridcell] text")
-        .first()
-        .evaluate((text) => Number.parseFloat(getComputedStyle(text).fontSize));
-      if (size.width >= 1280) expect(numeral).toBeGreaterThanOrEqual(22);
+      // Asked for again where its place has just been drawn anew.
+      const numeral = () =>
+        page
+          .locator("[role=gridcell] text")
+          .first()
+          .evaluate((text) => Number.parseFloat(getComputedStyle(text).fontSize));
+      if (size.width >= 1280) await expect.poll(numeral).toBeGreaterThanOrEqual(22);
       await page.getByRole("button", { name: mode }).click();
     }
   });
