@@ -160,3 +160,24 @@ for (const hand of HANDS) {
     await expect.poll(async () => (await inks()).map(([color]) => color)).toEqual(["sea", "coral"]);
   });
 }
+
+test("a trail that stands aside alone goes along while the line slides under the finger", async ({
+  page,
+  request,
+}) => {
+  await open(page, request);
+  await field(page, "Number sentence").fill("40 + 20");
+  await press("mouse", button(page, "Draw it"));
+  await press("mouse", button(page, "Set aside"));
+  await page.keyboard.press("m");
+  await expect(page.getByRole("region", { name: "Jumps" })).toHaveCount(0);
+  const from = await middle(page, "50");
+  const arc = async () => (await page.locator("[data-jump]").first().boundingBox())!.x;
+  const [before, label] = [await arc(), (await middle(page, "50")).x];
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x - 137, from.y, { steps: 6 });
+  await expect.poll(async () => Math.abs(label - 137 - (await middle(page, "50")).x)).toBeLessThan(2);
+  expect(Math.abs(before - 137 - (await arc()))).toBeLessThan(2);
+  await page.mouse.up();
+});

@@ -192,7 +192,11 @@ export const Line = memo(function Line({
             height={size.height}
             role="presentation"
             className="absolute inset-0 overflow-visible"
-            style={marks.trail ? { transform: moves(carried.shift), willChange: "transform" } : undefined}
+            style={
+              marks.trail || marks.aside
+                ? { transform: moves(carried.shift), willChange: "transform" }
+                : undefined
+            }
           >
             <Jumps layout={carried.layout} marks={marks} ghosts={ghosts ?? false} />
           </svg>
