@@ -31,7 +31,8 @@ export function useSureTaps(): void {
       target instanceof Element ? target.closest<HTMLElement>(PRESSED) : null;
 
     const down = (event: PointerEvent) => {
-      if (event.pointerType === "mouse") return;
+      // What the page itself tells once more is no finger.
+      if (event.pointerType === "mouse" || !event.isTrusted) return;
       // A first finger takes the place of those whose end was never told.
       if (event.isPrimary) downs.clear();
       const on = pressed(event.target);

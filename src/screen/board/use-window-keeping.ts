@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
+import { afterPaint } from "@/view/scene/after-paint";
 import { keep } from "../save/browser-store";
 import { sendTaught } from "../save/save-door";
 import { type BoardStore, boardStateOf } from "./board-store";
@@ -18,8 +19,11 @@ export function useWindowKeeping(id: string, store: BoardStore, preparing: boole
       timer = undefined;
       keep(sessionStorage, whereKey(id), whereaboutsOf(store.getState()));
     };
-    const stop = store.subscribe((now, before) => {
-      if (now.boards !== before.boards || now.at !== before.at) timer ??= setTimeout(keepNow, SETTLE_MS);
+    let { boards, at } = store.getState();
+    const stop = afterPaint(store.subscribe)(() => {
+      const now = store.getState();
+      if (now.boards !== boards || now.at !== at) timer ??= setTimeout(keepNow, SETTLE_MS);
+      ({ boards, at } = now);
     });
     window.addEventListener("pagehide", keepNow);
     return () => {

@@ -1,19 +1,19 @@
 import { memo } from "react";
-import type { SceneSource } from "../scene/scene-source";
+import type { Places } from "../scene/places";
 import type { ChartLayout } from "./chart-layout";
 import { Place } from "./place";
 
 /** The rows of a live chart with their places. */
 export const ChartRows = memo(function ChartRows({
   layout,
-  source,
+  places,
 }: {
   layout: ChartLayout;
-  source: SceneSource;
+  places: Places;
 }) {
   return Array.from({ length: layout.rows }, (_, row) => (
-    // Each row is a drawing shut off from the others: the browser looks for a finger in one row, and lays out and
-    // paints again only the row that a touch has changed.
+    // Each row is a drawing shut off from the others, on a layer of its own: the browser looks for a finger in one
+    // row, and lays out, paints and hands on only the row that a touch has changed.
     // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
     // biome-ignore lint/a11y/useFocusableInteractive: the places of the row take the keyboard, not the row.
     <div
@@ -27,6 +27,7 @@ export const ChartRows = memo(function ChartRows({
         width: layout.width,
         height: layout.cellHeight,
         contain: "strict",
+        willChange: "transform",
       }}
     >
       <svg
@@ -39,7 +40,7 @@ export const ChartRows = memo(function ChartRows({
           const index = row * layout.columns + column;
           const number = layout.numbers[index];
           return number ? (
-            <Place key={number} layout={layout} index={index} number={number} source={source} />
+            <Place key={number} layout={layout} index={index} number={number} places={places} />
           ) : null;
         })}
       </svg>

@@ -25,6 +25,7 @@ vi.mock("./face-shapes", async (original) => {
     },
   };
 });
+vi.mock("@/kit/after-frame", () => ({ afterFrame: (then: () => void) => then() }));
 vi.mock("./chart-lines", async (original) => ({
   ...(await original<typeof import("./chart-lines")>()),
   ChartLines: () => {

@@ -4,11 +4,11 @@ import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef, useState } 
 import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
-import { usePointersOnly } from "@/kit/use-pointers-only";
 import { type Size, useSize } from "@/kit/use-size";
 import type { Anchors, Over } from "../pen/anchors";
+import { usePlaces } from "../scene/places";
 import type { SceneSource } from "../scene/scene-source";
-import { useScene } from "../scene/use-scene";
+import { useSceneLate } from "../scene/use-scene";
 import { AskedPlace } from "./asked-place";
 import { type ChartLayout, cornerOf, GUIDE_ROOM, layOutChart } from "./chart-layout";
 import { ChartLines } from "./chart-lines";
@@ -42,16 +42,16 @@ const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 export const Chart = memo(function Chart({ settings, source, strong, run, onLine, asks, over }: Props) {
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
-  const guides = useScene(source, (scene) => scene.guides);
+  const guides = useSceneLate(source, (scene) => scene.guides);
   const edges = onLine !== undefined;
   const layout = useMemo(() => {
     const side = (guides ? 2 * GUIDE_ROOM.side : 0) + (edges ? EDGE : 0);
     const top = (guides ? 2 * GUIDE_ROOM.top : 0) + (edges ? EDGE : 0);
     return layOutChart(settings, { width: size.width - side, height: size.height - top }, strong);
   }, [settings, size, strong, guides, edges]);
-  const { pointers, peeked } = useRun(layout, run);
+  const places = usePlaces(source);
   const grid = useRef<HTMLDivElement>(null);
-  usePointersOnly(grid);
+  const { pointers, peeked } = useRun(grid, layout, run);
   const keys = useKeyPress(run);
 
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
@@ -119,7 +119,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
           >
             <GuideLight layout={layout} source={source} />
           </svg>
-          <ChartRows layout={layout} source={source} />
+          <ChartRows layout={layout} places={places} />
           <svg
             aria-hidden
             width={layout.width}

@@ -3,7 +3,7 @@
 import dynamic from "next/dynamic";
 import { patient } from "@/kit/patient";
 import type { SceneSource } from "../scene/scene-source";
-import { useScene } from "../scene/use-scene";
+import { useSceneLate } from "../scene/use-scene";
 import { type ChartLayout, cornerOf } from "./chart-layout";
 import type { NeighboursProps } from "./neighbours";
 
@@ -13,12 +13,12 @@ const Neighbours = dynamic(neighbours, { ssr: false });
 
 /** The four neighbours of the number in focus, while they are wished for. */
 export function Guides(props: NeighboursProps) {
-  return useScene(props.source, (scene) => scene.guides) ? <Neighbours {...props} /> : null;
+  return useSceneLate(props.source, (scene) => scene.guides) ? <Neighbours {...props} /> : null;
 }
 
 /** The row and the column of the number in focus lit, under its places: an ink shines through. */
 export function GuideLight({ layout, source }: { layout: ChartLayout; source: SceneSource }) {
-  const focus = useScene(source, (scene) => (scene.guides ? scene.focus : null));
+  const focus = useSceneLate(source, (scene) => (scene.guides ? scene.focus : null));
   const index = focus === null ? undefined : layout.indexOf.get(focus);
   if (index === undefined) return null;
   const { x, y } = cornerOf(layout, index);

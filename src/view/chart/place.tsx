@@ -1,19 +1,17 @@
 "use client";
 
 import { memo } from "react";
-import { placeState } from "@/core/lesson/place-state";
 import type { NumberKey } from "@/core/number/exact";
-import type { SceneSource } from "../scene/scene-source";
-import { useSceneLate } from "../scene/use-scene";
+import { type Places, usePlaceLate } from "../scene/places";
 import { type ChartLayout, cornerOf } from "./chart-layout";
 import { LiveFace } from "./live-face";
 import { placeName } from "./place-name";
 
-type Props = { layout: ChartLayout; index: number; number: NumberKey; source: SceneSource };
+type Props = { layout: ChartLayout; index: number; number: NumberKey; places: Places };
 
 /** One place of a live chart: its face, drawn at once, and its name, which follows a frame later. */
-export const Place = memo(function Place({ layout, index, number, source }: Props) {
-  const state = useSceneLate(source, (scene) => placeState(scene, number));
+export const Place = memo(function Place({ layout, index, number, places }: Props) {
+  const state = usePlaceLate(places, number);
   const { x } = cornerOf(layout, index);
   const { cellWidth: w, cellHeight: h } = layout;
   return (
@@ -28,7 +26,7 @@ export const Place = memo(function Place({ layout, index, number, source }: Prop
     >
       {/* All of the place takes the finger; what is not drawn costs nothing to paint. */}
       <rect x={x} width={w} height={h} fill="none" pointerEvents="all" />
-      <LiveFace layout={layout} x={x} target={number} source={source} />
+      <LiveFace layout={layout} x={x} target={number} places={places} />
     </g>
   );
 });

@@ -4,7 +4,7 @@ import dynamic from "next/dynamic";
 import { isRoute } from "@/core/count/trail";
 import { patient } from "@/kit/patient";
 import type { SceneSource } from "../scene/scene-source";
-import { useScene } from "../scene/use-scene";
+import { useSceneLate } from "../scene/use-scene";
 import type { ChartLayout } from "./chart-layout";
 
 /** Brings the drawing of a route: a chart stands before it is there. */
@@ -13,7 +13,7 @@ const DrawnRoute = dynamic(drawnRoute, { ssr: false });
 
 /** The route that arrows have made, where they have made one. */
 export function Route({ layout, source }: { layout: ChartLayout; source: SceneSource }) {
-  const trail = useScene(source, (scene) =>
+  const trail = useSceneLate(source, (scene) =>
     scene.trail && scene.trail.jumps.length > 0 && isRoute(scene.trail) ? scene.trail : null,
   );
   return trail && <DrawnRoute layout={layout} trail={trail} />;

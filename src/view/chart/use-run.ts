@@ -1,7 +1,15 @@
 "use client";
 
-import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
+import {
+  type PointerEvent as ReactPointerEvent,
+  type RefObject,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import type { NumberKey } from "@/core/number/exact";
+import { useFingerFirst } from "@/kit/use-finger-first";
 import { type ChartLayout, cornerOf, placeUnder } from "./chart-layout";
 
 /**
@@ -25,7 +33,7 @@ export const PEEK_MS = 450;
 type Under = { index: number; seen: Set<number>; box: DOMRect; waiting?: ReturnType<typeof setTimeout> };
 
 /** Pointer handlers that turn touch, pen and mouse on a chart into runs, and the place that is peeked at. */
-export function useRun(layout: ChartLayout, run: Run | undefined) {
+export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout, run: Run | undefined) {
   const fingers = useRef(new Map<number, Under>());
   const [peeked, setPeeked] = useState<number | null>(null);
   useEffect(() => {
@@ -34,8 +42,8 @@ export function useRun(layout: ChartLayout, run: Run | undefined) {
       for (const { waiting } of all.values()) clearTimeout(waiting);
     };
   }, []);
-  const pointers = useMemo(() => {
-    if (!run) return {};
+  const { down, pointers } = useMemo(() => {
+    if (!run) return { down: () => {}, pointers: {} };
     const numberAt = (index: number) => layout.numbers[index]!;
     /** A touch that waited to see whether it is a long press turns out to be an ordinary one. */
     const begin = (at: Under, finger: number) => {
@@ -44,7 +52,7 @@ export function useRun(layout: ChartLayout, run: Run | undefined) {
       delete at.waiting;
       run.begin(numberAt(at.index), finger);
     };
-    const finish = (event: PointerEvent) => {
+    const finish = (event: ReactPointerEvent) => {
       const at = fingers.current.get(event.pointerId);
       if (!at) return;
       if (event.type === "pointercancel") clearTimeout(at.waiting);
@@ -53,23 +61,24 @@ export function useRun(layout: ChartLayout, run: Run | undefined) {
       setPeeked(null);
       run.end(event.pointerId);
     };
-    return {
-      onPointerDown: (event: PointerEvent<HTMLElement>) => {
-        if (event.button !== 0) return;
-        const box = event.currentTarget.getBoundingClientRect();
-        const index = placeUnder(layout, event.clientX - box.left, event.clientY - box.top);
-        if (index === null) return;
-        const finger = event.pointerId;
-        event.currentTarget.setPointerCapture(finger);
-        const at: Under = { index, seen: new Set([index]), box };
-        fingers.current.set(finger, at);
-        if (!run.canPeek?.(numberAt(index))) return run.begin(numberAt(index), finger);
-        at.waiting = setTimeout(() => {
-          fingers.current.delete(finger);
-          setPeeked(index);
-        }, PEEK_MS);
-      },
-      onPointerMove: (event: PointerEvent<HTMLElement>) => {
+    const down = (event: PointerEvent) => {
+      const { current } = grid;
+      if (event.button !== 0 || !current) return;
+      const box = current.getBoundingClientRect();
+      const index = placeUnder(layout, event.clientX - box.left, event.clientY - box.top);
+      if (index === null) return;
+      const finger = event.pointerId;
+      current.setPointerCapture(finger);
+      const at: Under = { index, seen: new Set([index]), box };
+      fingers.current.set(finger, at);
+      if (!run.canPeek?.(numberAt(index))) return run.begin(numberAt(index), finger);
+      at.waiting = setTimeout(() => {
+        fingers.current.delete(finger);
+        setPeeked(index);
+      }, PEEK_MS);
+    };
+    const pointers = {
+      onPointerMove: (event: ReactPointerEvent) => {
         const at = fingers.current.get(event.pointerId);
         if (!at) return;
         const index = placeUnder(layout, event.clientX - at.box.left, event.clientY - at.box.top);
@@ -86,7 +95,9 @@ export function useRun(layout: ChartLayout, run: Run | undefined) {
       onPointerCancel: finish,
       onLostPointerCapture: () => setPeeked(null),
     };
-  }, [layout, run]);
+    return { down, pointers };
+  }, [grid, layout, run]);
+  useFingerFirst(grid, down);
   return { pointers, peeked };
 }
 

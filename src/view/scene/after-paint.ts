@@ -1,7 +1,6 @@
-type Subscribe = (whenChanged: () => void) => () => void;
+import { afterFrame } from "@/kit/after-frame";
 
-/** Long enough for the frame to be handed on, even by a slow computer; far too short to be seen. */
-const CLEAR_OF_THE_FRAME_MS = 16;
+type Subscribe = (whenChanged: () => void) => () => void;
 
 /**
  * Listens like `subscribe`, but one frame later: the place under the finger is painted first, and what only reports
@@ -18,7 +17,7 @@ export function afterPaint(subscribe: Subscribe): Subscribe {
   const changed = () => {
     if (waiting) return;
     waiting = true;
-    requestAnimationFrame(() => setTimeout(tell, CLEAR_OF_THE_FRAME_MS));
+    afterFrame(tell);
   };
   return (whenChanged) => {
     if (listeners.size === 0) stop = subscribe(changed);

@@ -15,6 +15,7 @@ import { PeekFace } from "../chart/peek";
 import { useKeyPress } from "../chart/use-key-press";
 import type { Run } from "../chart/use-run";
 import type { Anchors, Over } from "../pen/anchors";
+import { usePlaces } from "../scene/places";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { layOutTimes, STRIP, stripsOf } from "./times-layout";
@@ -50,6 +51,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
   const { settings, source, strong, run, onSlide, onWonder, onLine, asks, over } = props;
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
+  const places = usePlaces(source);
   const slid = useScene(source, (scene) => scene.window);
   const wonder = useScene(source, (scene) => scene.wonder);
   const target = clampWindow(settings, slid ?? settings);
@@ -251,7 +253,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
                       place={placeKey(row, column)}
                       column={column}
                       x={(column - origin.column) * cell.width}
-                      source={source}
+                      places={places}
                     />
                   ))}
                 </svg>

@@ -1,12 +1,10 @@
 "use client";
 
 import { memo } from "react";
-import { placeState } from "@/core/lesson/place-state";
 import { numberOf, type PlaceKey } from "@/core/surface/place-key";
 import { LiveFace } from "../chart/live-face";
 import { placeName } from "../chart/place-name";
-import type { SceneSource } from "../scene/scene-source";
-import { useSceneLate } from "../scene/use-scene";
+import { type Places, usePlaceLate } from "../scene/places";
 import type { TimesLayout } from "./times-layout";
 
 type Props = {
@@ -14,12 +12,12 @@ type Props = {
   place: PlaceKey;
   column: number;
   x: number;
-  source: SceneSource;
+  places: Places;
 };
 
 /** One place of a times grid. As the window slides, a place that has gone out at one edge comes in at the other. */
-export const TimesPlace = memo(function TimesPlace({ layout, place, column, x, source }: Props) {
-  const state = useSceneLate(source, (scene) => placeState(scene, place));
+export const TimesPlace = memo(function TimesPlace({ layout, place, column, x, places }: Props) {
+  const state = usePlaceLate(places, place);
   const number = numberOf(place);
   return (
     // biome-ignore lint/a11y/useSemanticElements: a table cell cannot be drawn in SVG.
@@ -38,7 +36,7 @@ export const TimesPlace = memo(function TimesPlace({ layout, place, column, x, s
         fill="var(--color-board)"
         stroke="var(--color-rule)"
       />
-      <LiveFace layout={layout} x={x} target={place} source={source} />
+      <LiveFace layout={layout} x={x} target={place} places={places} />
     </g>
   );
 });

@@ -1,0 +1,73 @@
+"use client";
+
+import { type RefObject, useEffect, useLayoutEffect, useRef } from "react";
+import { afterFrame } from "./after-frame";
+
+const SAID_TWICE = ["touchstart", "touchmove", "touchend", "touchcancel"] as const;
+/** Nothing is hovered over by a finger. */
+const HOVERED = ["pointerover", "pointerout"] as const;
+const ENDS = ["pointerup", "pointercancel"] as const;
+
+/**
+ * Of what comes down on an element the element is told before all else on the page: between a touch and its colour a
+ * slow computer has no time for the way through the page. All others hear of a finger once the frame is painted, at
+ * the latest when it leaves. The browser is told not to make gestures and a mouse of it, since nobody waits for them;
+ * a click is told in their place when the finger leaves.
+ */
+export function useFingerFirst(
+  element: RefObject<HTMLElement | null>,
+  onDown: (event: PointerEvent) => void,
+): void {
+  const latest = useRef(onDown);
+  useLayoutEffect(() => {
+    latest.current = onDown;
+  });
+  useEffect(() => {
+    const { current: on } = element;
+    if (!on) return;
+    const untold = new Map<number, () => void>();
+    const down = new Set<number>();
+    let telling = false;
+    const isOn = ({ target }: Event) => on.contains(target as Node);
+    const tell = (target: EventTarget | null, event: Event) => {
+      telling = true;
+      target?.dispatchEvent(event);
+      telling = false;
+    };
+    const begin = (event: PointerEvent) => {
+      if (telling || !isOn(event)) return;
+      latest.current(event);
+      if (event.pointerType !== "touch") return;
+      event.stopPropagation();
+      const { target, pointerId } = event;
+      const tellDown = () => {
+        if (untold.delete(pointerId)) tell(target, new PointerEvent(event.type, event));
+      };
+      untold.set(pointerId, tellDown);
+      down.add(pointerId);
+      afterFrame(tellDown);
+    };
+    const end = (event: PointerEvent) => {
+      untold.get(event.pointerId)?.();
+      if (down.delete(event.pointerId) && event.type === "pointerup")
+        tell(event.target, new MouseEvent("click", event));
+    };
+    const stop = (event: Event) => {
+      const byFinger = !("pointerType" in event) || event.pointerType === "touch";
+      if (byFinger && isOn(event)) event.stopImmediatePropagation();
+    };
+    const prevent = (event: Event) => isOn(event) && event.cancelable && event.preventDefault();
+    const [first, passive] = [{ capture: true }, { capture: true, passive: true }];
+    window.addEventListener("touchstart", prevent, { capture: true, passive: false });
+    window.addEventListener("pointerdown", begin, first);
+    for (const type of ENDS) window.addEventListener(type, end, first);
+    for (const type of [...SAID_TWICE, ...HOVERED]) window.addEventListener(type, stop, passive);
+    return () => {
+      untold.clear();
+      window.removeEventListener("pointerdown", begin, first);
+      for (const type of ENDS) window.removeEventListener(type, end, first);
+      for (const type of [...SAID_TWICE, ...HOVERED]) window.removeEventListener(type, stop, passive);
+      window.removeEventListener("touchstart", prevent, first);
+    };
+  }, [element]);
+}
