@@ -33,8 +33,7 @@ type Holds = (number: NumberKey) => boolean;
 
 /** The jump of a count with its sign. */
 export function jumpOf(count: Count): NumberKey {
-  const by = exact(count.by);
-  return keyOf(count.way === "back" ? by.neg() : by);
+  return count.way === "back" ? keyOf(exact(count.by).neg()) : keyOfText(count.by);
 }
 
 /** Whether a trail is this count so far: the same start, and no other jump. */
@@ -73,8 +72,8 @@ export function nextOfCount(trail: Trail | null, count: Count, holds: Holds): Ne
  * begins again, any other touch leaves the trail alone.
  */
 export function countByTouch(trail: Trail | null, count: Count, holds: Holds, touched: NumberKey): Move[] {
-  const next = nextOfCount(trail, count, holds);
-  if (next?.number === touched) return next.moves;
   const begin = beginCount(count, holds);
-  return begin?.number === touched ? begin.moves : [];
+  if (begin?.number === touched) return begin.moves;
+  const next = isCount(trail, count) ? nextOfCount(trail, count, holds) : null;
+  return next?.number === touched ? next.moves : [];
 }

@@ -180,9 +180,9 @@ describe("the chart", () => {
       pointerId: 1,
       button: 0,
     });
-    const send = (type: string, where: object) =>
-      fireEvent(grid, Object.assign(new MouseEvent(type, { bubbles: true, ...where }), { pointerId: 1 }));
-    send("pointerdown", at(0, 0));
+    const send = (type: string, where: object, to: Element = grid) =>
+      fireEvent(to, Object.assign(new MouseEvent(type, { bubbles: true, ...where }), { pointerId: 1 }));
+    send("pointerdown", at(0, 0), place("1"));
     send("pointermove", at(5, 0));
     send("pointermove", at(5, 3));
     send("pointermove", at(4, 3));

@@ -17,6 +17,7 @@ import { EDGE, Edges } from "./edges";
 import { FocusRing } from "./focus-ring";
 import { GuideLight, Guides } from "./guides";
 import { PeekFace } from "./peek";
+import { placeElement, placeIndexOf } from "./place-element";
 import { PlaceRing } from "./place-ring";
 import { Route } from "./route";
 import { useKeyPress } from "./use-key-press";
@@ -55,7 +56,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
   const keys = useKeyPress(run);
 
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
-    const index = indexOf(event.target);
+    const index = placeIndexOf(event.target);
     if (index === null || event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
     const to = placeByKey(event.key, index, layout);
     if (to !== null) placeElement(event.currentTarget, to)?.focus();
@@ -77,7 +78,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
       old.setAttribute("tabindex", "-1");
     }
     event.target.setAttribute("tabindex", "0");
-    setWithKeyboard(event.target.matches(":focus-visible") ? indexOf(event.target) : null);
+    setWithKeyboard(event.target.matches(":focus-visible") ? placeIndexOf(event.target) : null);
   };
 
   return (
@@ -172,14 +173,6 @@ function chartAnchors(layout: ChartLayout): Anchors {
     },
   };
 }
-
-function indexOf(target: EventTarget): number | null {
-  const place = target instanceof Element ? target.closest("[data-place]") : null;
-  return place ? Number(place.getAttribute("data-place")) : null;
-}
-
-const placeElement = (grid: HTMLElement, index: number) =>
-  grid.querySelector<SVGElement>(`[data-place="${index}"]`);
 
 /** Where a key leads from a place, as in any grid; null for keys that lead nowhere. */
 function placeByKey(key: string, index: number, { columns, numbers }: ChartLayout): number | null {

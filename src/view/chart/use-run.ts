@@ -11,6 +11,7 @@ import {
 import type { NumberKey } from "@/core/number/exact";
 import { useFingerFirst } from "@/kit/use-finger-first";
 import { type ChartLayout, cornerOf, placeUnder } from "./chart-layout";
+import { placeIndexOf } from "./place-element";
 
 /**
  * A touch that begins on a number and may be drawn on over others, each told once in the order it was met. `finger`
@@ -30,7 +31,12 @@ export const KEYBOARD = -1;
 /** How long a finger rests on a covered place before its number is shown to the teacher. */
 export const PEEK_MS = 450;
 
-type Under = { index: number; seen: Set<number>; box: DOMRect; waiting?: ReturnType<typeof setTimeout> };
+type Under = {
+  index: number;
+  seen: Set<number>;
+  box: DOMRect | null;
+  waiting?: ReturnType<typeof setTimeout>;
+};
 
 /** Pointer handlers that turn touch, pen and mouse on a chart into runs, and the place that is peeked at. */
 export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout, run: Run | undefined) {
@@ -64,12 +70,11 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
     const down = (event: PointerEvent) => {
       const { current } = grid;
       if (event.button !== 0 || !current) return;
-      const box = current.getBoundingClientRect();
-      const index = placeUnder(layout, event.clientX - box.left, event.clientY - box.top);
+      const index = placeIndexOf(event.target);
       if (index === null) return;
       const finger = event.pointerId;
       current.setPointerCapture(finger);
-      const at: Under = { index, seen: new Set([index]), box };
+      const at: Under = { index, seen: new Set([index]), box: null };
       fingers.current.set(finger, at);
       if (!run.canPeek?.(numberAt(index))) return run.begin(numberAt(index), finger);
       at.waiting = setTimeout(() => {
@@ -78,10 +83,12 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
       }, PEEK_MS);
     };
     const pointers = {
-      onPointerMove: (event: ReactPointerEvent) => {
+      onPointerMove: (event: ReactPointerEvent<HTMLElement>) => {
         const at = fingers.current.get(event.pointerId);
         if (!at) return;
-        const index = placeUnder(layout, event.clientX - at.box.left, event.clientY - at.box.top);
+        const box = at.box ?? event.currentTarget.getBoundingClientRect();
+        at.box = box;
+        const index = placeUnder(layout, event.clientX - box.left, event.clientY - box.top);
         if (index === null || index === at.index) return;
         begin(at, event.pointerId);
         for (const met of between(layout, at.index, index)) {
