@@ -57,17 +57,16 @@ export function useFingerFirst(
       if (byFinger && isOn(event)) event.stopImmediatePropagation();
     };
     const prevent = (event: Event) => isOn(event) && event.cancelable && event.preventDefault();
-    const [first, passive] = [{ capture: true }, { capture: true, passive: true }];
-    window.addEventListener("touchstart", prevent, { capture: true, passive: false });
+    const ends = new AbortController();
+    const first = { capture: true, signal: ends.signal };
+    const passive = { ...first, passive: true };
+    window.addEventListener("touchstart", prevent, { ...first, passive: false });
     window.addEventListener("pointerdown", begin, first);
     for (const type of ENDS) window.addEventListener(type, end, first);
     for (const type of [...SAID_TWICE, ...HOVERED]) window.addEventListener(type, stop, passive);
     return () => {
       untold.clear();
-      window.removeEventListener("pointerdown", begin, first);
-      for (const type of ENDS) window.removeEventListener(type, end, first);
-      for (const type of [...SAID_TWICE, ...HOVERED]) window.removeEventListener(type, stop, passive);
-      window.removeEventListener("touchstart", prevent, first);
+      ends.abort();
     };
   }, [element]);
 }

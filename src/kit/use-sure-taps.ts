@@ -74,17 +74,15 @@ export function useSureTaps(): void {
       event.preventDefault();
       event.stopPropagation();
     };
-    const options = { capture: true };
+    const ends = new AbortController();
+    const options = { capture: true, signal: ends.signal };
     window.addEventListener("pointerdown", down, options);
     window.addEventListener("pointerup", up, options);
     window.addEventListener("pointercancel", up, options);
     window.addEventListener("click", click, options);
     return () => {
       for (const timer of waiting.values()) clearTimeout(timer);
-      window.removeEventListener("pointerdown", down, options);
-      window.removeEventListener("pointerup", up, options);
-      window.removeEventListener("pointercancel", up, options);
-      window.removeEventListener("click", click, options);
+      ends.abort();
     };
   }, []);
 }

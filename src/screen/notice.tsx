@@ -1,4 +1,3 @@
-import Link from "next/link";
 import type { ReactNode } from "react";
 
 /** A page that says one thing, with the way back to the lessons. */
@@ -14,13 +13,10 @@ export function Notice({ title, children, more }: { title: string; children: Rea
       </div>
       <div className="flex gap-3">
         {more}
-        <Link
-          href="/"
-          prefetch={false}
-          className="flex h-12 items-center rounded-button bg-ink px-6 font-semibold text-white"
-        >
+        {/* By a fresh load: what went wrong is left behind. */}
+        <a href="/" className="flex h-12 items-center rounded-button bg-ink px-6 font-semibold text-white">
           Back to the lessons
-        </Link>
+        </a>
       </div>
     </main>
   );

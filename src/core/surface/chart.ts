@@ -85,6 +85,9 @@ export function plainChart(first: string, difference: string, columns: number, u
   };
 }
 
+/** The numbers 1 to 100 in ten rows of ten. */
+export const HUNDRED_CHART = plainChart("1", "1", 10, { by: "rows", rows: 10 });
+
 /** What follows from the settings: worked out once for each chart. */
 type Shape = { sequence: Sequence; count: number; columns: number; rows: number };
 

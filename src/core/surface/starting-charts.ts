@@ -1,11 +1,11 @@
-import { type ChartSettings, plainChart } from "./chart";
+import { type ChartSettings, HUNDRED_CHART, plainChart } from "./chart";
 
 const rows = (first: string, columns: number, count: number, difference = "1"): ChartSettings =>
   plainChart(first, difference, columns, { by: "rows", rows: count });
 
 /** Charts that a lesson can begin from. The blank one opens with every number covered, as empty places. */
 export const STARTING_CHARTS = [
-  { id: "1-100", name: "1 to 100", chart: rows("1", 10, 10) },
+  { id: "1-100", name: "1 to 100", chart: HUNDRED_CHART },
   { id: "0-99", name: "0 to 99", chart: rows("0", 10, 10) },
   { id: "1-120", name: "1 to 120", chart: rows("1", 10, 12) },
   { id: "1-20", name: "1 to 20, in fives", chart: rows("1", 5, 4) },

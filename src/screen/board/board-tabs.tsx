@@ -9,7 +9,7 @@ import { type History, historyOf } from "@/core/lesson/history";
 import { type Board, MOST } from "@/core/lesson/lesson";
 import { newBoard } from "@/core/lesson/new-lesson";
 import { chartOf } from "@/core/lesson/views-of";
-import { startingChart } from "@/core/surface/starting-charts";
+import { HUNDRED_CHART } from "@/core/surface/chart";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
 import { keepKeyboard } from "@/kit/rail-button";
@@ -68,7 +68,7 @@ function AddBoard() {
   const boards = useBoard((state) => state.boards);
   const at = useBoard((state) => state.at);
   const add = () => {
-    const chart = chartOf(boards[at]!.present.board) ?? startingChart("1-100");
+    const chart = chartOf(boards[at]!.present.board) ?? HUNDRED_CHART;
     const board = newBoard(nanoid(8), `Board ${boards.length + 1}`, chart);
     store.getState().setBoards((all) => all.toSpliced(at + 1, 0, historyOf(openBoard(board))), at + 1);
   };

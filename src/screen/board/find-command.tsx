@@ -2,7 +2,8 @@
 
 import { Command as Cmdk } from "cmdk";
 import { Dialog } from "@/kit/dialog";
-import { type Command, keyLabel } from "./commands";
+import type { Command } from "./commands";
+import { keyLabel } from "./key-label";
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; commands: readonly Command[] };
 

@@ -1,7 +1,8 @@
 "use client";
 
 import { Dialog } from "@/kit/dialog";
-import { type Command, keyLabel } from "./commands";
+import type { Command } from "./commands";
+import { keyLabel } from "./key-label";
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; commands: readonly Command[] };
 

@@ -1,8 +1,8 @@
 import { NEW_TRAIL } from "@/core/lesson/new-lesson";
 import type { PlacedKind } from "@/core/lesson/placed";
 import type { PlacedView } from "@/core/lesson/views-of";
+import { HUNDRED_CHART } from "@/core/surface/chart";
 import { lineAs } from "@/core/surface/line";
-import { startingChart } from "@/core/surface/starting-charts";
 import { startingLine } from "@/core/surface/starting-lines";
 import { NEW_TIMES } from "@/core/surface/times-grid";
 
@@ -24,7 +24,7 @@ export const VIEW_NAMES: Record<PlacedKind, string> = {
 export function newView(kind: PlacedKind): PlacedView {
   switch (kind) {
     case "chart":
-      return startingChart("1-100");
+      return HUNDRED_CHART;
     case "times":
       return NEW_TIMES;
     case "line":

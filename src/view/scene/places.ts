@@ -46,16 +46,6 @@ function watchOf(read: SceneSource["read"], subscribe: SceneSource["subscribe"])
     for (const target of [...(changed ?? listeners.keys())])
       for (const listener of [...(listeners.get(target) ?? [])]) listener();
   };
-  const add = (target: Target, listener: () => void) => {
-    const known = listeners.get(target);
-    if (known) known.add(listener);
-    else listeners.set(target, new Set([listener]));
-  };
-  const remove = (target: Target, listener: () => void) => {
-    const known = listeners.get(target);
-    known?.delete(listener);
-    if (known?.size === 0) listeners.delete(target);
-  };
   return (target, whenChanged) => {
     if (listeners.size === 0) {
       told = read();
@@ -63,9 +53,16 @@ function watchOf(read: SceneSource["read"], subscribe: SceneSource["subscribe"])
     }
     // What is said of a number holds for the places it lives in.
     const about = new Set([target, numberOf(target)]);
-    for (const each of about) add(each, whenChanged);
+    for (const each of about) {
+      const known = listeners.get(each) ?? new Set();
+      listeners.set(each, known.add(whenChanged));
+    }
     return () => {
-      for (const each of about) remove(each, whenChanged);
+      for (const each of about) {
+        const known = listeners.get(each);
+        known?.delete(whenChanged);
+        if (known?.size === 0) listeners.delete(each);
+      }
       if (listeners.size === 0) stop();
     };
   };
