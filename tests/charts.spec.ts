@@ -173,3 +173,21 @@ test("a long press lets the teacher peek under a cover, and changes nothing", as
   await page.mouse.click(box.x + 20, box.y + 20);
   await expect(place(page, "63")).toBeVisible();
 });
+
+test("a finger on the chart marks at once, and puts away what stands open over the rail", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await addLesson(request)}`);
+  await page.getByRole("button", { name: /^Count in/ }).tap();
+  const settings = page.getByRole("dialog", { name: "Set the count" });
+  await expect(settings).toBeVisible();
+  const one = page.locator("[data-place='0']");
+  await one.tap();
+  await expect(one).toHaveAccessibleName(/^1, sun mark/);
+  await expect(settings).toBeHidden();
+  // The numeral, which stays while its ground is drawn, has its weight too.
+  await expect(one.locator("text")).toHaveAttribute("font-weight", "700");
+  await one.tap();
+  await expect(one.locator("text")).toHaveAttribute("font-weight", "400");
+});
