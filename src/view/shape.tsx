@@ -26,20 +26,21 @@ const propsOf = (attributes: Shape["attributes"]) =>
 const SVG = "http://www.w3.org/2000/svg";
 
 /**
- * Makes the elements of a drawing, which show some shapes, show others, where a drawing is made without React. What
- * is new or gone is so at once. From the last one backwards a shape of the same tag stays, and becomes what it has to
- * be with the function given back: a numeral waits a frame for its weight, so that its ground need not wait for it.
+ * Makes the elements of a drawing, which show some shapes, show others, where a drawing is made without React. A text
+ * at the end of both stays, and becomes what it has to be with the function given back: a numeral waits a frame for
+ * its weight, so that its ground need not wait for it. All else is as it has to be at once.
  */
 export function redraw(drawing: Element, was: readonly Shape[], shapes: readonly Shape[]): () => void {
-  const elements = [...drawing.children];
-  let kept = 0;
-  while (kept < Math.min(was.length, shapes.length) && was.at(-1 - kept)!.tag === shapes.at(-1 - kept)!.tag)
-    kept += 1;
-  for (const element of elements.slice(0, was.length - kept)) element.remove();
-  drawing.prepend(...shapes.slice(0, shapes.length - kept).map(elementOf));
-  return () => {
-    for (let i = 1; i <= kept; i += 1) change(elements.at(-i)!, was.at(-i)!, shapes.at(-i)!);
-  };
+  const [before, now] = [was.at(-1), shapes.at(-1)];
+  const { lastElementChild: text } = drawing;
+  if (!text || before?.tag !== "text" || now?.tag !== "text") {
+    drawing.replaceChildren(...shapes.map(elementOf));
+    return () => {};
+  }
+  // Taken out and put in again it would be laid out again.
+  for (const other of [...drawing.children]) if (other !== text) other.remove();
+  drawing.prepend(...shapes.slice(0, -1).map(elementOf));
+  return () => change(text, before, now);
 }
 
 function change(element: Element, was: Shape, shape: Shape): void {
