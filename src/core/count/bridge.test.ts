@@ -31,19 +31,39 @@ describe("a way through friendly numbers", () => {
     expect(way(start, target, how)).toBe(jumps);
   });
 
+  // A way in fractions goes by the parts of the line, to the next whole: common practice, no source.
+  test.each([
+    ["1/2", "3/4", 4, "gathered", "0.25"],
+    ["3", "2 3/4", 4, "gathered", "-0.25"],
+    ["3/4", "2 1/2", 4, "gathered", "0.25 1 0.5"],
+    ["1/3", "2 2/3", 3, "gathered", "2/3 1 2/3"],
+    ["0", "2 3/4", 4, "fewest", "1 1 1 -0.25"],
+    ["0", "2 3/4", 4, "over-and-back", "3 -0.25"],
+    ["1/4", "1", 4, "singles", "0.25 0.25 0.25"],
+    ["0.2", "0.5", 4, "gathered", "0.3"],
+  ] as const)("from %s to %s in parts of 1/%d, %s: %s", (start, target, parts, how, jumps) => {
+    expect(wayTo(exact(start), exact(target), how, parts)?.join(" ")).toBe(jumps);
+  });
+
   test("every way lands on its target", () => {
     const number = fc.tuple(fc.integer({ min: -9999, max: 9999 }), fc.constantFrom(1, 10, 100, 3, 4));
     fc.assert(
-      fc.property(number, number, fc.constantFrom(...WAYS), ([a, p], [b, q], how) => {
-        const [start, target] = [exact(a).div(p), exact(b).div(q)];
-        const jumps = wayTo(start, target, how);
-        // Only in singles can a way of such numbers have more jumps than there is room for.
-        if (jumps === null) expect(how).toBe("singles");
-        else {
-          expect(keyOf(start.add(sum(jumps)))).toBe(keyOf(target));
-          expect(jumps.length).toBeLessThanOrEqual(MOST_WAY);
-        }
-      }),
+      fc.property(
+        number,
+        number,
+        fc.constantFrom(...WAYS),
+        fc.constantFrom(1, 3, 4, 12, 100),
+        ([a, p], [b, q], how, parts) => {
+          const [start, target] = [exact(a).div(p), exact(b).div(q)];
+          const jumps = wayTo(start, target, how, parts);
+          // Only in singles can a way of such numbers have more jumps than there is room for.
+          if (jumps === null) expect(how).toBe("singles");
+          else {
+            expect(keyOf(start.add(sum(jumps)))).toBe(keyOf(target));
+            expect(jumps.length).toBeLessThanOrEqual(MOST_WAY);
+          }
+        },
+      ),
     );
   });
 

@@ -20,37 +20,39 @@ export const MOST_WAY = 500;
  * difference. Gathered and in singles, every stop but the last is a benchmark: a whole ten, hundred, … of the
  * smallest place that start and target have. Null where the way would have more than MOST_WAY jumps, as in singles from
  * 1/999 to 1.
+ * @param parts of a whole that the smallest place is, where both numbers are made of them: 4 on a line in quarters, so
+ *   that 1/2 + 1/4 is one jump of a quarter and no tenths; 1 where there are none
  */
-export function wayTo(start: Exact, target: Exact, way: Way): NumberKey[] | null {
+export function wayTo(start: Exact, target: Exact, way: Way, parts = 1): NumberKey[] | null {
   const difference = target.sub(start);
   if (difference.n === 0n) return [];
   // Backwards is the same way in a mirror.
   const back = difference.s < 0n;
   const [from, to] = back ? [start.neg(), target.neg()] : [start, target];
-  const jumps = jumpsUp(from, to, way);
+  const jumps = jumpsUp(from, to, way, parts);
   if (jumps === null || jumps.length > MOST_WAY) return null;
   return jumps.map((by) => keyOf(back ? by.neg() : by));
 }
 
-function jumpsUp(from: Exact, to: Exact, way: Way): Exact[] | null {
+function jumpsUp(from: Exact, to: Exact, way: Way, parts: number): Exact[] | null {
   switch (way) {
     case "one":
       return [to.sub(from)];
     case "gathered":
-      return gathered(from, to).map(({ by }) => by);
+      return gathered(from, to, parts).map(({ by }) => by);
     case "singles":
-      return singles(gathered(from, to));
+      return singles(gathered(from, to, parts));
     case "fewest":
-      return fewest(to.sub(from));
+      return fewest(to.sub(from), parts);
     case "over-and-back":
-      return overAndBack(to.sub(from));
+      return overAndBack(to.sub(from), parts);
     default:
       return way satisfies never;
   }
 }
 
 /** Up to each next benchmark while there is one before the target; from there the larger places first. */
-function gathered(from: Exact, to: Exact): { by: Exact; place: Exact }[] {
+function gathered(from: Exact, to: Exact, parts: number): { by: Exact; place: Exact }[] {
   const jumps: { by: Exact; place: Exact }[] = [];
   let at = from;
   const jump = (by: Exact, place: Exact) => {
@@ -58,7 +60,7 @@ function gathered(from: Exact, to: Exact): { by: Exact; place: Exact }[] {
     jumps.push({ by, place });
     at = at.add(by);
   };
-  const places = placesOf(from, to);
+  const places = placesOf(from, to, parts);
   let p = 0;
   for (; p + 1 < places.length; p += 1) {
     const next = at
@@ -80,8 +82,8 @@ function singles(jumps: readonly { by: Exact; place: Exact }[]): Exact[] | null 
 }
 
 /** The places from the smallest that either number is written with up to one above their difference. */
-function placesOf(from: Exact, to: Exact): Exact[] {
-  const places = [smallestPlace(from, to)];
+function placesOf(from: Exact, to: Exact, parts: number): Exact[] {
+  const places = [smallestPlace(from, to, parts)];
   const difference = to.sub(from);
   while (places.at(-1)!.compare(difference) <= 0) {
     const last = places.at(-1)!;
@@ -91,10 +93,12 @@ function placesOf(from: Exact, to: Exact): Exact[] {
   return places;
 }
 
-function smallestPlace(from: Exact, to: Exact): Exact {
-  const parts = (from.d * to.d) / gcd(from.d, to.d);
-  for (let place = 1n; place <= 10n ** 6n; place *= 10n) if (place % parts === 0n) return exact(1).div(place);
-  return exact(1).div(parts);
+function smallestPlace(from: Exact, to: Exact, parts: number): Exact {
+  const common = (from.d * to.d) / gcd(from.d, to.d);
+  if (common > 1n && BigInt(parts) % common === 0n) return exact(1).div(parts);
+  for (let place = 1n; place <= 10n ** 6n; place *= 10n)
+    if (place % common === 0n) return exact(1).div(place);
+  return exact(1).div(common);
 }
 
 const isPowerOfTen = ({ n, d }: Exact): boolean => n === 1n && /^10*$/.test(String(d));
@@ -105,8 +109,9 @@ const gcd = (a: bigint, b: bigint): bigint => (b === 0n ? a : gcd(b, a % b));
  * smallest digit up, each digit is made by as many jumps on, or by the rest to ten jumps back and one more of the next
  * place; the shorter of the two ways is kept for either carry.
  */
-function fewest(difference: Exact): Exact[] {
-  const place = smallestPlace(exact(0), difference);
+function fewest(difference: Exact, parts: number): Exact[] {
+  const place = smallestPlace(exact(0), difference, parts);
+  if (place.compare(1) < 0 && !isPowerOfTen(place)) return fewestInParts(difference, place);
   const count = difference.div(place);
   const digits = String(count.n).split("").reverse().map(Number);
   type Plan = { length: number; digits: number[] };
@@ -132,12 +137,21 @@ function fewest(difference: Exact): Exact[] {
     .reverse();
 }
 
+/** The same where a whole is cut into other parts than tenths: wholes, and the parts on, or one whole more and back. */
+function fewestInParts(difference: Exact, place: Exact): Exact[] {
+  const wholes = difference.floor();
+  const rest = difference.sub(wholes).div(place).n;
+  const over = place.d - rest;
+  const of = (whole: Exact) => (whole.n === 0n ? [] : fewest(whole, 1));
+  const on = [...of(wholes), ...Array<Exact>(Number(rest)).fill(place)];
+  const back = [...of(wholes.add(1)), ...Array<Exact>(Number(over)).fill(place.neg())];
+  return back.length < on.length ? back : on;
+}
+
 /** One jump to a friendly size beyond and one back, where the way back is short; one jump where the size is friendly. */
-function overAndBack(difference: Exact): Exact[] {
-  const unit = smallestPlace(exact(0), difference);
-  let place = unit;
-  while (place.mul(10).compare(difference) <= 0) place = place.mul(10);
-  for (; place.compare(unit) >= 0; place = place.div(10)) {
+function overAndBack(difference: Exact, parts: number): Exact[] {
+  const places = placesOf(exact(0), difference, parts).filter((place) => place.compare(difference) <= 0);
+  for (const place of places.reverse()) {
     const over = difference.div(place).ceil().mul(place);
     const back = over.sub(difference);
     if (back.n === 0n) return [difference];
@@ -155,12 +169,13 @@ export function toNext(value: Exact, benchmark: Exact): { by: Exact; next: Exact
 /**
  * The benchmarks that a trail stops at on its way: whole tens of the smallest place that its start and its end have.
  * None where its jumps are equal: that is a count, and no way by friendly numbers.
+ * @param parts as for `wayTo`
  */
-export function benchmarksOf(trail: Trail): Set<NumberKey> {
+export function benchmarksOf(trail: Trail, parts = 1): Set<NumberKey> {
   const { start, end, jumps } = trail;
   const [first] = jumps;
   if (first === undefined || (jumps.length > 1 && jumps.every((by) => by === first))) return new Set();
-  const place = smallestPlace(exact(start), exact(end));
+  const place = smallestPlace(exact(start), exact(end), parts);
   const benchmark = isPowerOfTen(place) ? place.mul(10) : exact(1);
   return new Set(
     landings(trail)

@@ -1,33 +1,7 @@
-import * as z from "zod/mini";
 import type { Move } from "../lesson/move";
 import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
-import { NumberText } from "../number/number-schema";
-import { PAUSES } from "./pauses";
+import type { Count } from "./count-settings";
 import type { Trail } from "./trail";
-
-/** Slowest and fastest pace of a count, in seconds a number. */
-export const SLOWEST = 5;
-export const FASTEST = 0.25;
-
-/**
- * A count: in what, from where, forwards or back, and the seconds from one number to the next. It may wait before a
- * new ten, hundred or row; walk with its number hidden (silent); mark where it goes; and be said aloud (voice). Marks
- * by hand may be watched for slips.
- */
-export const Count = z.object({
-  by: NumberText.check(
-    z.refine((by) => exact(by).compare(0) > 0, "Count in a number above 0. To count down, choose Back."),
-  ),
-  from: NumberText,
-  way: z.enum(["forwards", "back"]),
-  every: z.number().check(z.minimum(FASTEST), z.maximum(SLOWEST)),
-  pauses: z.array(z.enum(PAUSES)).check(z.maxLength(PAUSES.length)),
-  silent: z.boolean(),
-  marks: z.boolean(),
-  voice: z.boolean(),
-  watch: z.boolean(),
-});
-export type Count = z.infer<typeof Count>;
 
 type Holds = (number: NumberKey) => boolean;
 

@@ -28,28 +28,24 @@ const isBack = (by: NumberKey) => by.startsWith("-");
 const sizeOf = (by: NumberKey) => (isBack(by) ? by.slice(1) : by);
 
 /**
- * The number sentence of a trail. Equal jumps in a row are gathered: eight jumps of 6 from 0 are 8 × 6 = 48, two
- * from 4 are 4 + 2 × 6 = 16, two back from 60 are 60 − 2 × 6 = 48; jumps of one are counted, 8 − 3 = 5; unequal
- * ones stand one by one, 27 + 3 + 40 = 70. A route of arrows is gathered to its tens and ones: 63 − 30 + 2 = 35. A
- * gathered forward trail from 0 does not write the 0. Null for a trail without jumps.
+ * The number sentence of a trail. Equal jumps from 0 are gathered: eight jumps of 6 are 8 × 6 = 48. From elsewhere a few
+ * stand one by one, as a class writes them, 998 + 2 + 2 = 1,002, and many are gathered, 4 + 5 × 6 = 34; jumps of one are
+ * counted, 8 − 3 = 5. A route of arrows is gathered to its tens and ones: 63 − 30 + 2 = 35. A gathered forward trail
+ * from 0 does not write the 0. A trail of a sentence that was typed stays as it was typed. Null for a trail without
+ * jumps.
  */
 export function numberSentence(trail: Trail, form: SentenceForm = "gathered"): SentencePart[] | null {
   if (trail.jumps.length === 0) return null;
   if (isRoute(trail)) return routeSentence(trail);
-  const gathered = gather(trail.jumps, form);
-  const fromZero = form === "gathered" && trail.start === "0" && !trail.jumps.some(isBack);
-  const parts: SentencePart[] = fromZero ? [] : [number(trail.start)];
-  gathered.forEach(({ by, jumps }, index) => {
-    const counted = sizeOf(by) === "1" && !fromZero;
-    if (!fromZero || index > 0) parts.push(sign(isBack(by) ? "−" : "+"));
-    if (counted) {
-      parts.push(term(String(jumps.length), keyOf(exact(by).mul(jumps.length)), jumps));
-      return;
-    }
-    const times = jumps.length;
-    const gatheredHere = times > 1 || (fromZero && gathered.length === 1);
-    if (gatheredHere) parts.push(term(String(times), String(times), []), sign("×"));
-    parts.push(term(showNumber(sizeOf(by)), by, jumps));
+  const terms = termsOf(trail, form);
+  const isGathered = form === "gathered" && (!trail.terms || terms[0]?.times === true);
+  const isFromZero = isGathered && trail.start === "0" && !trail.jumps.some(isBack);
+  const parts: SentencePart[] = isFromZero ? [] : [number(trail.start)];
+  terms.forEach(({ by, jumps, times }, index) => {
+    if (!isFromZero || index > 0) parts.push(sign(isBack(by) ? "−" : "+"));
+    if (times) parts.push(term(showNumber(String(jumps.length)), String(jumps.length), []), sign("×"));
+    const size = times ? by : keyOf(exact(by).mul(jumps.length));
+    parts.push(term(showNumber(sizeOf(size)), size, jumps));
   });
   return [...parts, sign("="), number(trail.end)];
 }
@@ -62,14 +58,44 @@ function routeSentence(trail: Trail): SentencePart[] {
   return [number(trail.start), ...totals, sign("="), number(trail.end)];
 }
 
-function gather(
-  jumps: readonly NumberKey[],
-  form: SentenceForm,
-): { by: NumberKey; jumps: readonly number[] }[] {
+/** One or more equal jumps as they are written: their sum (jumps of one are counted), or so many times their size. */
+type Term = { by: NumberKey; jumps: readonly number[]; times: boolean };
+
+/** Equal jumps in a row, from so many on, are written as so many times their size; fewer stand one by one. */
+const MANY = 4;
+
+function termsOf(trail: Trail, form: SentenceForm): Term[] {
+  const single = (by: NumberKey, index: number): Term => ({ by, jumps: [index], times: false });
+  if (form === "each") return trail.jumps.map(single);
+  if (trail.terms) return typedTerms(trail, trail.terms);
+  const runs = runsOf(trail.jumps);
+  const isOnlyRunFromZero = runs.length === 1 && trail.start === "0";
+  return runs.flatMap(({ by, jumps }): Term[] => {
+    if (isOnlyRunFromZero) return [{ by, jumps, times: !isBack(by) || jumps.length > 1 }];
+    if (sizeOf(by) === "1") return [{ by, jumps, times: false }];
+    return jumps.length < MANY ? jumps.map((index) => single(by, index)) : [{ by, jumps, times: true }];
+  });
+}
+
+/** The terms as they were typed; jumps made since stand one by one. */
+function typedTerms({ jumps }: Trail, typed: readonly number[]): Term[] {
+  const terms: Term[] = [];
+  let at = 0;
+  for (const count of typed) {
+    const indexes = Array.from({ length: Math.max(1, count) }, (_, i) => at + i).filter(
+      (i) => i < jumps.length,
+    );
+    at += Math.max(1, count);
+    if (indexes.length > 0) terms.push({ by: jumps[indexes[0]!]!, jumps: indexes, times: count > 0 });
+  }
+  return [...terms, ...jumps.slice(at).map((by, i): Term => ({ by, jumps: [at + i], times: false }))];
+}
+
+function runsOf(jumps: readonly NumberKey[]): { by: NumberKey; jumps: readonly number[] }[] {
   const runs: { by: NumberKey; jumps: number[] }[] = [];
   jumps.forEach((by, index) => {
     const last = runs.at(-1);
-    if (last?.by === by && form === "gathered") last.jumps.push(index);
+    if (last?.by === by) last.jumps.push(index);
     else runs.push({ by, jumps: [index] });
   });
   return runs;

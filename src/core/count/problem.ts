@@ -2,6 +2,7 @@ import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
 import { readSentence } from "./read-sentence";
+import { SentenceFault, tokensOf } from "./sentence-tokens";
 
 /** Most signs of a problem as it is typed. */
 export const MOST_PROBLEM = 60;
@@ -29,7 +30,12 @@ export function readProblem(typed: string): ProblemRead {
   if (left === undefined || right === undefined || sides.length > 2 || left === "" || right === "")
     return no(HINT);
   if (whole.split("?").length !== 2) return no(HINT);
-  return right === "?" ? withAnswerLast(left) : withBlank(left, right);
+  try {
+    return right === "?" ? withAnswerLast(left) : withBlank(left, right);
+  } catch (fault) {
+    if (fault instanceof SentenceFault) return no(fault.message);
+    throw fault;
+  }
 }
 
 function withAnswerLast(left: string): ProblemRead {
@@ -64,9 +70,9 @@ function withBlank(left: string, right: string): ProblemRead {
   if (!known.ok) return known;
   const first = a.trim() === "?";
   const value = solve(known.value, sign, result.value, first);
-  if (value === null) return no("Nothing times 0 is another number. Write another problem.");
+  if (value === null) return no("Any number times 0 is 0. Write another problem.");
   const answer = readNumber(keyOf(value));
-  if (!answer.ok) return no("Its answer cannot be written with the digits a number may have here.");
+  if (!answer.ok) return no("Its answer has too many digits.");
   const start = sign === "×" ? exact(0) : first ? value : known.value;
   return {
     ok: true,
@@ -90,13 +96,12 @@ function solve(known: Exact, sign: "+" | "−" | "×", result: Exact, first: boo
 }
 
 /** The numbers and signs of one side, as they are written. */
-function partsOf(side: string): ProblemPart[] {
-  return (side.match(/\d+(?:[.,]\d+|\/\d+)?|[+−×÷()?]|-/g) ?? []).map((text) =>
+const partsOf = (side: string): ProblemPart[] =>
+  tokensOf(side).map(({ kind, text }) =>
     text === "?"
       ? { text: "", blank: true }
-      : { text: text === "-" ? "−" : text.replace(",", "."), blank: false },
+      : { text: kind === "number" ? showNumber(text) : text, blank: false },
   );
-}
 
 const no = (message: string): ProblemRead => ({ ok: false, message });
 

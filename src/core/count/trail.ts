@@ -10,6 +10,11 @@ export type Trail = {
   /** By jump: which of its parts are covered. */
   covers: readonly JumpCovers[];
   end: NumberKey;
+  /**
+   * Its sentence was typed, and stays as it was: by term, of how many equal jumps it is the product (4 for 4 × 6), or 0
+   * for one jump as it is.
+   */
+  terms?: readonly number[];
 };
 
 /** The parts of a jump that can be covered: its size, and the arc that is drawn of it. */
@@ -22,14 +27,14 @@ export const MOST_JUMPS = 2000;
 const NO_COVERS: JumpCovers = {};
 
 /** A trail that has not jumped yet. */
-export function startTrail(start: NumberKey): Trail {
-  return { start, jumps: [], arrows: [], covers: [], end: start };
+export function startTrail(start: NumberKey, terms?: readonly number[]): Trail {
+  return { start, jumps: [], arrows: [], covers: [], end: start, ...(terms ? { terms } : {}) };
 }
 
 /** The trail one jump longer. */
 export function jumpOn(trail: Trail, by: NumberKey, arrow: Arrow | null = null): Trail {
   return {
-    start: trail.start,
+    ...trail,
     jumps: [...trail.jumps, by],
     arrows: [...trail.arrows, arrow],
     covers: [...trail.covers, NO_COVERS],
@@ -47,7 +52,7 @@ export function jumpBack(trail: Trail): Trail {
   const last = trail.jumps.at(-1);
   if (last === undefined) return trail;
   return {
-    start: trail.start,
+    ...trail,
     jumps: trail.jumps.slice(0, -1),
     arrows: trail.arrows.slice(0, -1),
     covers: trail.covers.slice(0, -1),
@@ -78,6 +83,8 @@ function withJumps(trail: Trail, index: number, gone: number, into: readonly Num
   const none = <T>(value: T) => into.map(() => value);
   return {
     ...trail,
+    // Of what was typed the jumps are others now: they stand one by one.
+    ...(trail.terms ? { terms: [] } : {}),
     jumps: trail.jumps.toSpliced(index, gone, ...into),
     arrows: trail.arrows.toSpliced(index, gone, ...none(null)),
     covers: trail.covers.toSpliced(index, gone, ...none(NO_COVERS)),

@@ -5,7 +5,7 @@ import type { Act, Move } from "../lesson/move";
 import { NEW_COUNT } from "../lesson/new-lesson";
 import { plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
-import { Count } from "./count";
+import { Count } from "./count-settings";
 import { waitsBetween } from "./pauses";
 import { slipWords, watchMarks } from "./watch";
 

@@ -1,3 +1,4 @@
+import { withSetting } from "./board-with";
 import { type Board, MOST, type Step, type StepWords } from "./lesson";
 import type { Act, Move } from "./move";
 import { EMPTY_SCENE, fold, type Scene } from "./scene";
@@ -118,13 +119,19 @@ export function keepAsStep(state: BoardState, words: StepWords, id: string): Boa
   };
 }
 
-/** What was done by hand at the foot of the stair as the way the board opens. The scene stays the same. */
+/**
+ * What was done by hand at the start of the board as the way it opens; what was set by hand is what it is set to. The
+ * scene stays the same.
+ */
 export function keepAsOpening(state: BoardState): BoardState {
   if (state.climbed > 0 || !hasLive(state)) return state;
   const { board, live } = state;
+  const isSet = (move: Move) => move.do === "set";
+  const moves = [...board.opening, ...movesIn(liveHere(state))];
+  const set = moves.flatMap((move) => (move.do === "set" ? [move.setting] : []));
   return {
     ...state,
-    board: { ...board, opening: [...board.opening, ...movesIn(liveHere(state))] },
+    board: { ...set.reduce(withSetting, board), opening: moves.filter((move) => !isSet(move)) },
     live: [[], ...live.slice(1)],
   };
 }

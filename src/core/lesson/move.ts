@@ -11,6 +11,7 @@ import { Ink } from "./ink";
 import { Layer } from "./layer";
 import { MOST_STROKES, Note, Stroke } from "./pen";
 import { PlacedKind } from "./placed";
+import { Setting } from "./setting";
 
 /** Most jumps that one jump is split into. */
 const MOST_PARTS = 100;
@@ -34,7 +35,7 @@ export type Numbers = z.infer<typeof Numbers>;
  * - check: what was written is looked at, and what does not belong is shown, until something else is written
  * - ask: a number whose place is looked for, or a place whose number is; or nothing any more
  * - focus: the number being talked about, or none
- * - start: begin a trail at a number; jump: go on from where the trail has landed, by an arrow of a
+ * - start: begin a trail at a number, with the terms of its sentence where one was typed; jump: go on from where the trail has landed, by an arrow of a
  *   chart where one led there; retrace: take its last jump away
  * - lay: arrow tiles in a row, to be followed one by one
  * - clear-trail: forget the trail
@@ -52,6 +53,7 @@ export type Numbers = z.infer<typeof Numbers>;
  * - hide, show: a view of the board
  * - draw: chance goes on to its next draw
  * - guides: the row and column of the number in focus lit, its neighbours named
+ * - set: what the board is set to, such as its count, is another from here on; what was prepared stays
  */
 export const Move = z.discriminatedUnion("do", [
   z.object({ do: z.literal("mark"), ink: Ink, numbers: Numbers }),
@@ -67,7 +69,13 @@ export const Move = z.discriminatedUnion("do", [
   z.object({ do: z.literal("check") }),
   z.object({ do: z.literal("ask"), number: z.nullable(TargetText), as: z.enum(["number", "place"]) }),
   z.object({ do: z.literal("focus"), number: z.nullable(TargetText) }),
-  z.object({ do: z.literal("start"), number: NumberKeyText }),
+  z.object({
+    do: z.literal("start"),
+    number: NumberKeyText,
+    terms: z.optional(
+      z.array(z.int().check(z.minimum(0), z.maximum(MOST_JUMPS))).check(z.maxLength(MOST_JUMPS)),
+    ),
+  }),
   z.object({ do: z.literal("jump"), by: NumberKeyText, arrow: z.optional(Arrow) }),
   z.object({ do: z.literal("lay"), arrows: z.array(Arrow).check(z.maxLength(MOST_ARROWS)) }),
   z.object({ do: z.literal("retrace") }),
@@ -94,7 +102,7 @@ export const Move = z.discriminatedUnion("do", [
       from: NumberKeyText,
       to: NumberKeyText,
     })
-    .check(z.refine(({ from, to }) => exact(from).compare(exact(to)) < 0, "The smaller end stands first.")),
+    .check(z.refine(({ from, to }) => exact(from).compare(exact(to)) < 0, "Put the smaller number first.")),
   z.object({ do: z.literal("compare"), sign: z.nullable(z.enum(COMPARED)) }),
   z.object({ do: z.literal("pen"), stroke: Stroke }),
   z.object({ do: z.literal("note"), note: Note }),
@@ -111,6 +119,7 @@ export const Move = z.discriminatedUnion("do", [
   z.object({ do: z.literal("show"), view: PlacedKind }),
   z.object({ do: z.literal("draw") }),
   z.object({ do: z.literal("guides"), on: z.boolean() }),
+  z.object({ do: z.literal("set"), setting: Setting }),
 ]);
 export type Move = z.infer<typeof Move>;
 

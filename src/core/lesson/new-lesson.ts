@@ -1,10 +1,11 @@
-import type { Count } from "../count/count";
+import type { Count } from "../count/count-settings";
 import { seedOf } from "../puzzle/draw";
 import { ALL, sameRule } from "../set/rule";
 import type { ChartSettings } from "../surface/chart";
-import type { Fill } from "./fill";
-import { type Board, FORMAT, type Lesson, type LessonWords, type TrailSettings, VERSION } from "./lesson";
+import type { Fill } from "./fill-settings";
+import { type Board, FORMAT, type Lesson, type LessonWords, VERSION } from "./lesson";
 import type { Move, Numbers } from "./move";
+import type { TrailSettings } from "./view-settings";
 import { withView } from "./views-of";
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;

@@ -2,11 +2,12 @@ import { describe, expect, test } from "vitest";
 import { numberOf, type Target } from "../surface/place-key";
 import { startingChart } from "../surface/starting-charts";
 import { NEW_TIMES } from "../surface/times-grid";
-import { act, openBoard, sceneOf } from "./board-state";
+import { act, backToStep, openBoard, sceneOf } from "./board-state";
+import { boardWith } from "./board-with";
 import { openAmong } from "./fill";
 import type { Move } from "./move";
 import { newBoard } from "./new-lesson";
-import { putPuzzle, verdictOn } from "./put-puzzle";
+import { puzzleBeat, verdictOn } from "./put-puzzle";
 import { EMPTY_SCENE, fold, inksAt, isCoveredAt } from "./scene";
 import { boardHolds, boardNumbers, boardPlaces, timesOf, withMain } from "./views-of";
 
@@ -55,44 +56,52 @@ describe("marks and covers on a times grid", () => {
 });
 
 describe("a puzzle on a board", () => {
-  test("is one change: few numbers show, one place is asked for, and it has one answer", () => {
-    for (let draw = 0; draw < 20; draw += 1) {
-      const before = act(
-        openBoard(board),
-        Array.from({ length: draw }, () => [{ do: "draw" }]),
-      );
-      const state = putPuzzle(before, sceneOf(before));
-      const scene = sceneOf(state);
-      const places = boardPlaces(state.board, scene);
-      expect(timesOf(state.board)).toMatchObject({ rows: 4, columns: 6, rowNames: "absent" });
+  const puzzled = (seed: number) => {
+    const state = act(openBoard(board), [puzzleBeat(board, EMPTY_SCENE, seed)!]);
+    const scene = sceneOf(state);
+    return { state, scene, shown: boardWith(state.board, scene.settings) };
+  };
+
+  test("is one act: few numbers show, one square is asked for, and it has one answer", () => {
+    for (let seed = 0; seed < 20; seed += 1) {
+      const { scene, shown } = puzzled(seed);
+      const places = boardPlaces(shown, scene);
+      expect(timesOf(shown)).toMatchObject({ rows: 4, columns: 6, rowNames: "absent" });
       expect(places.length - openAmong(scene, places).length).toBeGreaterThanOrEqual(3);
       expect(openAmong(scene, places)).toContain(scene.asked?.number);
-      expect(verdictOn(state.board, scene)).toEqual({
-        kind: "one",
-        answer: Number(numberOf(scene.asked!.number)),
-      });
+      expect(verdictOn(shown, scene)).toEqual({ kind: "one", answer: Number(numberOf(scene.asked!.number)) });
+    }
+  });
+
+  test("changes nothing that was prepared: as prepared the grid and how it is filled are as before", () => {
+    const { state, scene, shown } = puzzled(7);
+    expect(state.board).toBe(board);
+    expect(shown.fill.by).toBe("home");
+    const back = backToStep(state);
+    expect(boardWith(back.board, sceneOf(back).settings)).toBe(board);
+    expect(scene.settings.times).toBeDefined();
+  });
+
+  test("another one asks for another square", () => {
+    for (let seed = 0; seed < 40; seed += 1) {
+      const { scene, shown } = puzzled(seed);
+      const next = fold(scene, puzzleBeat(shown, scene, seed)!);
+      expect(next.asked?.number).not.toBe(scene.asked?.number);
     }
   });
 
   test("the verdict changes with what shows: nothing, too little, or names that tell anyhow", () => {
-    const puzzle = putPuzzle(openBoard(board), EMPTY_SCENE);
-    const scene = sceneOf(puzzle);
-    const verdict = (...moves: Move[]) => verdictOn(puzzle.board, fold(scene, moves));
-    expect(verdict({ do: "cover", numbers: [...boardPlaces(puzzle.board, scene)] })).toEqual({
-      kind: "no-clue",
-    });
+    const { scene, shown } = puzzled(1);
+    const verdict = (...moves: Move[]) => verdictOn(shown, fold(scene, moves));
+    expect(verdict({ do: "cover", numbers: [...boardPlaces(shown, scene)] })).toEqual({ kind: "no-clue" });
     expect(verdict({ do: "ask", number: null, as: "place" })).toBeNull();
-    const named = withMain(puzzle.board, {
-      ...timesOf(puzzle.board)!,
-      rowNames: "shown",
-      columnNames: "shown",
-    });
+    const named = withMain(shown, { ...timesOf(shown)!, rowNames: "shown", columnNames: "shown" });
     expect(verdictOn(named, scene)).toBeNull();
   });
 
-  test("a board without a times grid stays as it is", () => {
-    const state = openBoard(newBoard("c", "Chart", startingChart("1-20")));
-    expect(putPuzzle(state, EMPTY_SCENE)).toBe(state);
-    expect(verdictOn(state.board, EMPTY_SCENE)).toBeNull();
+  test("a board without a times grid has none", () => {
+    const chart = newBoard("c", "Chart", startingChart("1-20"));
+    expect(puzzleBeat(chart, EMPTY_SCENE, 1)).toBeNull();
+    expect(verdictOn(chart, EMPTY_SCENE)).toBeNull();
   });
 });

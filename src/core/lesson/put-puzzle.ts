@@ -1,27 +1,47 @@
-import { chanceOf } from "../puzzle/draw";
+import { chanceOf, type Seed } from "../puzzle/draw";
 import { makeTimesPuzzle } from "../puzzle/make-times-puzzle";
-import { type Clue, type Verdict, verdictOf } from "../puzzle/times-puzzle";
+import { type Clue, type Spot, type Verdict, verdictOf } from "../puzzle/times-puzzle";
 import { ALL } from "../set/rule";
 import { isPlaceKey, numberOf, placeAt, placeKey } from "../surface/place-key";
 import { windowPlaces } from "../surface/times-grid";
-import { act, type BoardState } from "./board-state";
 import type { Board } from "./lesson";
-import type { Move } from "./move";
+import type { Beat } from "./move";
 import { isCoveredAt, type Scene } from "./scene";
-import { timesOf, windowOf, withMain } from "./views-of";
+import { timesOf, windowOf } from "./views-of";
+
+/** How many puzzles are made until one asks for another square. */
+const TRIES = 20;
 
 /**
- * The board with a puzzle of one answer on its times grid, as one change: its window without names, all of it covered
- * but the clues, and the place that is asked for. A board without a times grid stays as it is.
+ * The moves that put a puzzle of one answer on a times grid: its window without names, all of it covered but the
+ * clues, and the square that is asked for. What the board is set to for it is set live: as prepared it is as before.
+ * Null for a board without a times grid.
+ * @param seed another one for another puzzle; the square that is asked for now is not asked for again
  */
-export function putPuzzle(state: BoardState, scene: Scene): BoardState {
-  const times = timesOf(state.board);
-  if (!times) return state;
+export function puzzleBeat(board: Board, scene: Scene, seed: Seed): Beat | null {
+  const times = timesOf(board);
+  if (!times) return null;
   const { level, rows } = times.puzzle;
-  const puzzle = makeTimesPuzzle(level, rows, chanceOf(state.board.seed, scene.draws));
-  const key = ({ row, column }: { row: number; column: number }) =>
-    placeKey(puzzle.at.row + row, puzzle.at.column + column);
-  const moves: Move[] = [
+  const make = (nth: number) => {
+    const made = makeTimesPuzzle(level, rows, chanceOf(seed, nth));
+    const key = ({ row, column }: Spot) => placeKey(made.at.row + row, made.at.column + column);
+    return { ...made, key };
+  };
+  let puzzle = make(0);
+  for (let nth = 1; nth < TRIES && puzzle.key(puzzle.asked) === scene.asked?.number; nth += 1)
+    puzzle = make(nth);
+  const { key } = puzzle;
+  const window = {
+    ...times,
+    rows: puzzle.rows,
+    columns: puzzle.columns,
+    rowNames: "absent",
+    columnNames: "absent",
+    covers: "empty",
+  } as const;
+  return [
+    { do: "set", setting: { of: "times", is: window } },
+    { do: "set", setting: { of: "fill", is: { ...board.fill, by: "home" } } },
     { do: "slide", ...puzzle.at },
     { do: "clear-marks", ink: null },
     { do: "erase", number: null },
@@ -29,17 +49,7 @@ export function putPuzzle(state: BoardState, scene: Scene): BoardState {
     { do: "cover", numbers: ALL },
     { do: "lift", numbers: puzzle.clues.map(key) },
     { do: "ask", number: key(puzzle.asked), as: "place" },
-    { do: "draw" },
   ];
-  const board = withMain(state.board, {
-    ...times,
-    rows: puzzle.rows,
-    columns: puzzle.columns,
-    rowNames: "absent",
-    columnNames: "absent",
-    covers: "empty",
-  });
-  return act({ ...state, board: { ...board, fill: { ...board.fill, by: "home" } } }, [moves]);
 }
 
 /**

@@ -29,6 +29,7 @@ import { hasLayer, inksOfLayers, type Layer } from "./layer";
 import type { Move, Numbers } from "./move";
 import { MOST_STROKES, type Note, type Stroke } from "./pen";
 import type { PlacedKind } from "./placed";
+import type { SceneSettings } from "./setting";
 
 /** What a board shows at one moment. Everything in it belongs to numbers, not to a picture of them. */
 export type Scene = {
@@ -66,6 +67,8 @@ export type Scene = {
   readonly hushed: boolean;
   /** How often chance was asked so far. */
   readonly draws: number;
+  /** What the board was set to since it opened. */
+  readonly settings: SceneSettings;
 };
 
 export type Looks = {
@@ -101,6 +104,7 @@ export const EMPTY_SCENE: Scene = {
   guides: false,
   hushed: false,
   draws: 0,
+  settings: {},
 };
 
 /** The inks that a number carries. */
@@ -152,6 +156,7 @@ type Draft = {
   guides: boolean;
   hushed: boolean;
   draws: number;
+  settings: SceneSettings;
 };
 
 function apply(draft: Draft, move: Move): void {
@@ -202,7 +207,7 @@ function apply(draft: Draft, move: Move): void {
       draft.focus = move.number;
       return;
     case "start":
-      stand(draft, startTrail(move.number));
+      stand(draft, startTrail(move.number, move.terms));
       return;
     case "jump":
       if ((draft.trail?.jumps.length ?? 0) >= MOST_JUMPS) return;
@@ -297,6 +302,9 @@ function apply(draft: Draft, move: Move): void {
       return;
     case "guides":
       draft.guides = move.on;
+      return;
+    case "set":
+      draft.settings = { ...draft.settings, [move.setting.of]: move.setting.is };
       return;
     default:
       move satisfies never;

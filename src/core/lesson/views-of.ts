@@ -12,9 +12,10 @@ import {
 import { scaleOf, spanOf, tickAt, ticksIn } from "../surface/line-scale";
 import { MOST_TIMES, numberOf, type Target } from "../surface/place-key";
 import { clampWindow, type TimesSettings, type WindowAt, windowPlaces } from "../surface/times-grid";
-import type { ArrowSettings, Board, TrailSettings, View } from "./lesson";
+import type { Board, View } from "./lesson";
 import type { PlacedKind } from "./placed";
 import type { Scene } from "./scene";
+import type { ArrowSettings, TrailSettings } from "./view-settings";
 
 /** The chart of a board, where it has one. */
 export const chartOf = (board: Board): ChartSettings | undefined =>
@@ -52,6 +53,12 @@ export function writerOf(board: Board): (number: NumberKey) => Written {
   const line = linesOf(board).find(({ numbers }) => numbers !== "decimal");
   const parts = line ? lineNumbers(line).step.d : 1n;
   return (number) => writeNumber(exact(number), line?.numbers ?? "decimal", parts);
+}
+
+/** Into how many parts a board cuts a whole: 4 where its line is in quarters; 1 where it writes decimals. */
+export function partsOf(board: Board): number {
+  const line = linesOf(board).find(({ numbers }) => numbers !== "decimal");
+  return line ? Number(lineNumbers(line).step.d) : 1;
 }
 
 /** The numbers that stand on the lines of a board whatever is done: those that are compared. */

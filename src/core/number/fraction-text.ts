@@ -1,4 +1,5 @@
 import { type Exact, keyOf } from "./exact";
+import { groupDigits } from "./group-digits";
 import { showNumber } from "./show-number";
 
 /** How a number is written on a line: as a decimal, in parts of a whole, as a mixed number, or in lowest terms. */
@@ -20,14 +21,18 @@ export function writeNumber(value: Exact, form: NumberForm, parts: bigint): Writ
     return under === undefined ? plain : { whole: sign, over: over ?? "", under };
   }
   if (form === "parts" && parts > 1n && parts % value.d === 0n) {
-    return { whole: sign, over: String(value.n * (parts / value.d)), under: String(parts) };
+    return { whole: sign, over: groupDigits(String(value.n * (parts / value.d))), under: String(parts) };
   }
   if (value.d === 1n) return plain;
   const whole = value.n / value.d;
   if (form === "mixed" && whole > 0n) {
-    return { whole: `${sign}${whole}`, over: String(value.n - whole * value.d), under: String(value.d) };
+    return {
+      whole: `${sign}${groupDigits(String(whole))}`,
+      over: String(value.n - whole * value.d),
+      under: String(value.d),
+    };
   }
-  return { whole: sign, over: String(value.n), under: String(value.d) };
+  return { whole: sign, over: groupDigits(String(value.n)), under: String(value.d) };
 }
 
 /** The same in one line of text, as it is read out: "1 1/4". */

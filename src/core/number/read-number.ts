@@ -1,40 +1,143 @@
 import { type Exact, exact } from "./exact";
+import { groupDigits } from "./group-digits";
 
 /** Most digits before the decimal sign, after it, and in either part of a fraction. */
 export const DIGITS = { whole: 15, decimals: 6, denominator: 4 } as const;
 
 export type NumberRead = { ok: true; value: Exact; text: string } | { ok: false; message: string };
 
-const DECIMAL = /^-?(\d+)(?:\.(\d+))?$/;
-const FRACTION = /^-?(\d+)\/(\d+)$/;
+/** Fractions that have a sign of their own. */
+const SIGNS: Readonly<Record<string, string>> = {
+  "½": "1/2",
+  "⅓": "1/3",
+  "⅔": "2/3",
+  "¼": "1/4",
+  "¾": "3/4",
+  "⅕": "1/5",
+  "⅖": "2/5",
+  "⅗": "3/5",
+  "⅘": "4/5",
+  "⅙": "1/6",
+  "⅚": "5/6",
+  "⅐": "1/7",
+  "⅛": "1/8",
+  "⅜": "3/8",
+  "⅝": "5/8",
+  "⅞": "7/8",
+  "⅑": "1/9",
+  "⅒": "1/10",
+};
+const SIGN = new RegExp(`[${Object.keys(SIGNS).join("")}]`, "g");
+/** Spaces of every width: groups of digits are often set apart by a thin one. */
+const SPACES = /[\s\u00a0\u2000-\u200a\u202f]+/g;
+
+const DECIMAL = /^(\d*)(?:\.(\d+))?$/;
+const FRACTION = /^(\d+)\/(\d+)$/;
+const MIXED = /^(\d+|\d{1,3}(?:,\d{3})+) (\d+)\/(\d+)$/;
+/** Whole numbers in groups, by commas or by spaces alone; the first group does not begin with 0. */
+const BY_COMMAS = /^[1-9]\d{0,2}(?:,\d{3})+(?:\.\d*)?$/;
+const BY_SPACES = /^[1-9]\d{0,2}(?: \d{3})+(?:[.,]\d*)?$/;
+/** A comma that cannot set a group apart: behind a nought, or with one or two digits after it. */
+const DECIMAL_COMMA = /^(?:0*,\d+|\d+,\d{1,2})$/;
+const NUMBERLIKE = /^[\d.,/ ]*\d[\d.,/ ]*$/;
 
 /**
- * Reads a number as a teacher types it: `7`, `−3`, `0.2`, `0,2`, `3/4`. The real minus and the hyphen both count.
- * Never throws; the message says what is wrong and what to do. `text` is the number as written, tidied, so that a
- * fraction stays a fraction.
+ * Reads a number as people write it: `7`, `−3`, `- 3`, `1,000`, `1 000`, `0.2`, `0,2`, `3/4`, `½`, `1½`, `1 1/2`.
+ * A comma or a space sets groups of three digits apart; a comma that cannot do so is a decimal sign. What could be
+ * read in two ways is not read: the message asks which of them is meant. Never throws. `text` is the number as
+ * written, tidied, so that a fraction stays a fraction; `exact(text)` is the value.
  */
 export function readNumber(typed: string): NumberRead {
-  const text = typed.trim().replaceAll("−", "-").replace(/\s+/g, " ");
+  if (typed.length > 60) return no("That number is too long. Write at most 15 digits.");
+  const text = typed.replace(SPACES, " ").trim().replace(/[−–]/g, "-");
   if (text === "") return no("Write a number here.");
   if (text.length > 40) return no("That number is too long. Write at most 15 digits.");
-  if (/[^\x20-\x7e]/.test(text) && /\p{Nd}/u.test(text))
+  const [, sign, rest] = /^([-+]?) ?(.*)$/.exec(text) as unknown as [string, string, string];
+  const body = rest
+    .replace(SIGN, (found) => ` ${SIGNS[found]}`)
+    .replace("⁄", "/")
+    .trim();
+  if (/[^\x20-\x7e]/.test(body) && /\p{Nd}/u.test(body)) {
     return no("Write the number with the digits 0 to 9.");
-  if (/^-?\d{1,3}(,\d{3}){2,}$/.test(text)) return no("Write large numbers without commas, such as 1000000.");
-  const plain = text.replace(/^(-?\d+),(\d+)$/, "$1.$2").replace(/^(-?)\./, "$10.");
-  const fraction = FRACTION.exec(plain);
-  if (fraction) return readFraction(plain, fraction[1]!, fraction[2]!);
-  const decimal = DECIMAL.exec(plain);
-  if (!decimal) return no("Write a number, such as 7, −3, 0.2 or 3/4.");
-  if (decimal[1]!.length > DIGITS.whole) return no("That number is too large. Write at most 15 digits.");
-  if ((decimal[2]?.length ?? 0) > DIGITS.decimals) return no("Write at most 6 decimal places.");
-  return finish(plain);
+  }
+  return readBody(sign === "-" ? "-" : "", body);
 }
 
-function readFraction(text: string, over: string, under: string): NumberRead {
-  if (/^0+$/.test(under)) return no("A fraction cannot have 0 below its line. Write another number there.");
-  if (over.length > DIGITS.whole) return no("That number is too large. Write at most 15 digits.");
-  if (under.length > DIGITS.denominator) return no("Write a fraction with at most 4 digits below its line.");
-  return finish(text);
+function readBody(sign: "" | "-", body: string): NumberRead {
+  const mixed = MIXED.exec(body);
+  if (mixed) return readMixed(sign, mixed[1]!.replaceAll(",", ""), mixed[2]!, mixed[3]!);
+  const plain = plainOf(body);
+  const fraction = FRACTION.exec(plain);
+  if (fraction) return readFraction(sign, fraction[1]!, fraction[2]!);
+  const decimal = DECIMAL.exec(plain);
+  if (decimal && plain !== "") return readDecimal(sign, decimal[1]!, decimal[2]);
+  return no(NUMBERLIKE.test(body) ? doubtful(sign, body) : "Write a number, such as 7, −3, 0.2 or 3/4.");
+}
+
+/** Digits without the signs that set groups apart, and with a point as the decimal sign. */
+function plainOf(body: string): string {
+  if (BY_COMMAS.test(body)) return body.replaceAll(",", "");
+  if (BY_SPACES.test(body)) {
+    const digits = body.replaceAll(" ", "");
+    // Behind groups set apart by spaces, three digits after a comma may be one group more.
+    return /,\d{3}$/.test(digits) ? body : digits.replace(",", ".");
+  }
+  if (DECIMAL_COMMA.test(body)) return body.replace(",", ".");
+  const over = /^([^/]*)\/(\d+)$/.exec(body);
+  return over && BY_COMMAS.test(over[1]!) ? `${over[1]!.replaceAll(",", "")}/${over[2]}` : body;
+}
+
+/** Asks which of its readings a number has that can be read in several ways. */
+function doubtful(sign: string, body: string): string {
+  const minus = sign && "−";
+  const said = `${minus}${body.slice(0, 24)}`;
+  const commas = body.match(/,/g)?.length ?? 0;
+  if (/^\d+,\d+$/.test(body)) {
+    const [whole, part] = body.split(",") as [string, string];
+    const joined = `${whole}${part}`.replace(/^0+(?=\d)/, "");
+    if (joined.length <= DIGITS.whole) {
+      return `Is ${said} meant as ${minus}${groupDigits(joined)} or as ${minus}${whole}.${part}? Write it like that.`;
+    }
+  }
+  if (commas > 0 || /\d \d/.test(body)) {
+    return `How is ${said} meant? Write groups of three digits, as in 1,000,000, and decimals with a point, as in 0.5.`;
+  }
+  return "Write a number, such as 7, −3, 0.2 or 3/4.";
+}
+
+function readDecimal(sign: string, whole: string, decimals: string | undefined): NumberRead {
+  if (whole.replace(/^0+/, "").length > DIGITS.whole) {
+    return no("That number is too large. Write at most 15 digits.");
+  }
+  if ((decimals?.length ?? 0) > DIGITS.decimals) return no("Write at most 6 decimal places.");
+  return finish(`${sign}${whole || "0"}${decimals === undefined ? "" : `.${decimals}`}`);
+}
+
+function readFraction(sign: string, over: string, under: string): NumberRead {
+  const fault = faultOf(over, under);
+  return fault === null ? finish(`${sign}${over}/${under}`) : no(fault);
+}
+
+function readMixed(sign: string, whole: string, over: string, under: string): NumberRead {
+  const fault = faultOf(over, under) ?? (whole.length > DIGITS.whole ? TOO_LARGE : null);
+  if (fault !== null) return no(fault);
+  // 1 250/4 may be one and a fraction, or one thousand two hundred and fifty quarters.
+  if (BigInt(over) >= BigInt(under)) {
+    return no(
+      `Beside a whole number stands a fraction smaller than 1. Write ${over}/${under} as a mixed number.`,
+    );
+  }
+  return finish(/^0+$/.test(whole) ? `${sign}${over}/${under}` : `${sign}${whole} ${over}/${under}`);
+}
+
+const TOO_LARGE = "That number is too large. Write at most 15 digits.";
+
+function faultOf(over: string, under: string): string | null {
+  if (/^0+$/.test(under)) return "The bottom number of a fraction cannot be 0. Write another number there.";
+  if (over.length > DIGITS.whole) return TOO_LARGE;
+  return under.length > DIGITS.denominator
+    ? `The bottom number of a fraction can have at most ${DIGITS.denominator} digits.`
+    : null;
 }
 
 function finish(text: string): NumberRead {
@@ -47,3 +150,21 @@ function finish(text: string): NumberRead {
 function no(message: string): NumberRead {
   return { ok: false, message };
 }
+
+/** The longest text at the start of another that can be meant as one number, without its sign; empty for none. */
+export function numberAtStart(text: string): string {
+  return START.exec(text)?.[0] ?? "";
+}
+
+const SPACE = "[ \\u00a0\\u2009\\u202f]";
+const GLYPHS = Object.keys(SIGNS).join("");
+const START = new RegExp(
+  `^(?:${[
+    // One and a half, as a fraction or by its own sign.
+    `\\d+(?:,\\d{3})*${SPACE}+\\d+[/⁄]\\d+(?!\\d)`,
+    `(?:\\d+(?:,\\d{3})*${SPACE}?)?[${GLYPHS}]`,
+    "\\d+(?:,\\d{3})*[/⁄]\\d+",
+    `\\d{1,3}(?:${SPACE}\\d{3})+(?!\\d)(?:[.,]\\d+)?`,
+    "[\\d.,]*\\d",
+  ].join("|")})`,
+);

@@ -1,10 +1,18 @@
 import { isPlaceKey, placeAt, type Target } from "../surface/place-key";
+import { groupDigits } from "./group-digits";
 
-/** A number as it stands on the screen: the key with the real minus sign, `−3`; a place of a times grid as `3 × 8`. */
+/**
+ * A number as it stands on the screen: its digits in groups of three, with the real minus sign, `−1,200.5`; a fraction
+ * as it was written, `1 1/4`; a place of a times grid as `3 × 8`.
+ */
 export function showNumber(key: Target): string {
   if (isPlaceKey(key)) {
     const { row, column } = placeAt(key);
-    return `${row} × ${column}`;
+    return `${groupDigits(String(row))} × ${groupDigits(String(column))}`;
   }
-  return key.startsWith("-") ? `−${key.slice(1)}` : key;
+  const minus = key.startsWith("-");
+  if (!minus && key.length <= 3) return key;
+  // Digits behind a point are parts of a whole, and are not grouped.
+  const grouped = (minus ? key.slice(1) : key).replace(/(?<![\d.])\d+/g, groupDigits);
+  return minus ? `−${grouped}` : grouped;
 }

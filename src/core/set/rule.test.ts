@@ -192,7 +192,7 @@ describe("bad rules", () => {
     [{ kind: "multiples", not: false, of: "0" }, "Write a number above 0."],
     [{ kind: "multiples", not: false, of: "-6" }, "Write a number above 0."],
     [{ kind: "multiples", not: false, of: "1e999" }, "Write a number, such as 7, −3, 0.2 or 3/4."],
-    [{ kind: "between", not: false, from: "1/0", to: "5" }, /cannot have 0 below/],
+    [{ kind: "between", not: false, from: "1/0", to: "5" }, /bottom number of a fraction cannot be 0/],
     [{ kind: "digit", not: false, place: "ones", digit: 12 }, /./],
   ])("%o", (condition, message) => {
     const read = Rule.safeParse({ join: "and", conditions: [condition] });

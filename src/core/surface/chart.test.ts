@@ -173,8 +173,8 @@ describe("a chart", () => {
   test.each([
     [{ difference: "0" }, /cannot go up in 0/],
     [{ until: { by: "rows", rows: 121 } }, /room for 1,200 numbers/],
-    [{ until: { by: "last", last: "1201" } }, /this one can end at 1200/],
-    [{ until: { by: "last", last: "999999999999999" } }, /this one can end at 1200/],
+    [{ until: { by: "last", last: "1201" } }, /this one can end at 1,200/],
+    [{ until: { by: "last", last: "999999999999999" } }, /this one can end at 1,200/],
     [{ until: { by: "last", last: "0" } }, /begins at 1. Write a last number at or above it/],
     [{ difference: "-1", until: { by: "last", last: "5" } }, /Write a last number at or below it/],
     [{ columns: 31 }, /./],

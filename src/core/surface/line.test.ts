@@ -60,7 +60,7 @@ describe("a line", () => {
 
   test.each([
     [{ to: "0" }, "to: The ends are the same number. Write another one."],
-    [{ from: "20" }, "to: The smaller end stands first. Write the ends the other way round."],
+    [{ from: "20" }, "to: Put the smaller number first."],
     [{ interval: "0" }, "interval: Write an interval above 0."],
     [{ interval: "-1" }, "interval: Write an interval above 0."],
     [{ interval: "0.0001" }, "interval: The smallest interval is 0.001."],
@@ -76,7 +76,10 @@ describe("a line", () => {
       { interval: "1/999", to: "0.5", divisions: 11 },
       "divisions: These parts are too small to be written as numbers. Choose fewer parts, or a larger interval.",
     ],
-    [{ interval: "1/0" }, "interval: A fraction cannot have 0 below its line. Write another number there."],
+    [
+      { interval: "1/0" },
+      "interval: The bottom number of a fraction cannot be 0. Write another number there.",
+    ],
     [{ divisions: 21 }, /^divisions: /],
     [{ to: "12" }, null],
   ])("%j: %s", (line, message) => {

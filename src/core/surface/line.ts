@@ -59,7 +59,7 @@ function lineFault(ends: Ends): { at: "to" | "interval" | "divisions"; message: 
   if (order > 0)
     return {
       at: "to",
-      message: "The smaller end stands first. Write the ends the other way round.",
+      message: "Put the smaller number first.",
     };
   if (to.sub(from).div(step).compare(MOST_TICKS) > 0) {
     return {

@@ -3,7 +3,7 @@
 import { clsx } from "clsx";
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, Layers, Pause, Play, X } from "lucide-react";
 import { type Arrow, moveByArrow } from "@/core/count/route";
-import { arrowsOf, chartOf, withView } from "@/core/lesson/views-of";
+import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import { showNumber } from "@/core/number/show-number";
 import { cardsFrom } from "@/core/puzzle/arrow-cards";
 import { Button, IconButton } from "@/kit/button";
@@ -45,10 +45,7 @@ export function ArrowPanel() {
           { value: "lay", label: "Lay them first" },
         ]}
         onChange={(way) =>
-          store.getState().change((state) => ({
-            ...state,
-            board: withView(state.board, { kind: "arrows", layFirst: way === "lay" }),
-          }))
+          store.getState().setTo({ of: "arrows", is: { kind: "arrows", layFirst: way === "lay" } })
         }
       />
       <Tiles tiles={scene.tiles} left={left} />

@@ -1,6 +1,6 @@
 import { type Arrow, MOST_ARROWS, moveByArrow, routeOf } from "@/core/count/route";
 import { isRoute, type Trail } from "@/core/count/trail";
-import type { BoardState } from "@/core/lesson/board-state";
+import type { Board } from "@/core/lesson/lesson";
 import type { Beat, Move } from "@/core/lesson/move";
 import type { Scene } from "@/core/lesson/scene";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
@@ -25,7 +25,7 @@ export type ArrowActions = {
 };
 
 type Doors = {
-  board: () => BoardState;
+  board: () => Board;
   scene: () => Scene;
   act: (beat: Beat) => void;
   setRouting: (routing: boolean) => void;
@@ -47,7 +47,7 @@ const NO_START = "Touch the number to start from first.";
 
 /** The acts of arrow moves. Where an arrow leads is worked out by core. */
 export function arrowActions({ board, scene, act, setRouting, say }: Doors): ArrowActions {
-  const chart = () => chartOf(board().board);
+  const chart = () => chartOf(board());
 
   /** The number that arrows go on from, if the chart holds it. */
   const standing = (): NumberKey | null => {
@@ -85,7 +85,7 @@ export function arrowActions({ board, scene, act, setRouting, say }: Doors): Arr
 
   const actions: ArrowActions = {
     arrow: (arrow) => {
-      if (!arrowsOf(board().board)?.layFirst) {
+      if (!arrowsOf(board())?.layFirst) {
         const beat = follow(arrow, false);
         if (beat) act(beat);
         return;
@@ -116,7 +116,7 @@ export function arrowActions({ board, scene, act, setRouting, say }: Doors): Arr
     drawCard: () => {
       const [from, over] = [standing(), chart()];
       if (from === null || !over) return say(NO_START);
-      const card = drawCard(over, from, chanceOf(board().board.seed, scene().draws));
+      const card = drawCard(over, from, chanceOf(board().seed, scene().draws));
       if (card) act([...fresh(), lay(card), { do: "draw" }]);
     },
     layCard: (arrows) => act([...fresh(), lay(arrows)]),

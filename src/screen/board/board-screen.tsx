@@ -13,18 +13,18 @@ import { WhereaboutsKept } from "./whereabouts";
 /** Opens a lesson, with what this browser kept of it: unsaved work, and where the teacher was before a reload. */
 export function BoardScreen({ open, prepare }: { open: OpenLesson; prepare: boolean }) {
   const [ready, setReady] = useState<ReturnType<typeof begin> | null>(null);
-  useEffect(() => setReady(begin(open)), [open]);
+  useEffect(() => setReady(begin(open, prepare)), [open, prepare]);
   // What the browser kept is known only there, so the first drawing waits for it.
   if (!ready) return <div aria-busy className="h-dvh bg-wall" />;
   return (
     <BoardProvider store={ready.store}>
-      <BoardWindow open={open} prepare={prepare} unsaved={ready.unsaved} />
+      <BoardWindow open={open} unsaved={ready.unsaved} />
     </BoardProvider>
   );
 }
 
-function begin({ id, lesson }: OpenLesson) {
+function begin({ id, lesson }: OpenLesson, prepare: boolean) {
   const unsaved = readUnsaved(id);
   const where = readKept(sessionStorage, whereKey(id), WhereaboutsKept);
-  return { unsaved, store: createBoardStore(unsaved?.lesson ?? lesson, where) };
+  return { unsaved, store: createBoardStore(unsaved?.lesson ?? lesson, where, prepare) };
 }

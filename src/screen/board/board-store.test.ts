@@ -7,7 +7,7 @@ import { inksAt, isCoveredAt } from "@/core/lesson/scene";
 import { startingChart } from "@/core/surface/starting-charts";
 import { say } from "@/kit/messages";
 import { covered, marked, seen } from "../../../tests/support/seen";
-import { boardStateOf, createBoardStore, lessonOf, sameLesson, sceneNow } from "./board-store";
+import { boardNow, boardStateOf, createBoardStore, lessonOf, sameLesson, sceneNow } from "./board-store";
 import { sayDone } from "./say-done";
 
 vi.mock("@/kit/messages", () => ({ say: vi.fn() }));
@@ -193,7 +193,7 @@ describe("a silent count", () => {
     for (const end of ends) {
       const { store } = open(step("a", cover("90")));
       const hides = () => sceneNow(store.getState()).hushed;
-      store.getState().setCount({ ...NEW_COUNT, by: "6", silent: true });
+      store.getState().setTo({ of: "count", is: { ...NEW_COUNT, by: "6", silent: true } });
       store.getState().startCount();
       store.getState().walkOn();
       expect([end, hides(), isCoveredAt(sceneNow(store.getState()), "12")]).toEqual([end, true, true]);
@@ -241,7 +241,13 @@ describe("what is saved", () => {
     touch("5");
     store.getState().climb();
     expect(sameLesson(before, store.getState())).toBe(true);
-    store.getState().setCount({ ...NEW_COUNT, by: "4", way: "back", every: 1 });
+    const count = { ...NEW_COUNT, by: "4", way: "back", every: 1 } as const;
+    store.getState().setTo({ of: "count", is: count });
+    expect([sameLesson(before, store.getState()), boardNow(store.getState()).count.by]).toEqual([true, "4"]);
+    store.getState().backToStep();
+    expect(boardNow(store.getState()).count.by).toBe("6");
+    store.getState().prepare(true);
+    store.getState().setTo({ of: "count", is: count });
     expect(sameLesson(before, store.getState())).toBe(false);
     expect(lessonOf(store.getState()).boards[0]?.count.by).toBe("4");
     expect(lessonOf(store.getState())).toMatchObject({ title: "Lamps", version: VERSION });

@@ -1,5 +1,5 @@
 import { createStore } from "zustand/vanilla";
-import { beginCount, type Count, countByTouch, isCount, type Next, nextOfCount } from "@/core/count/count";
+import { beginCount, countByTouch, isCount, type Next, nextOfCount } from "@/core/count/count";
 import { waitsBetween } from "@/core/count/pauses";
 import {
   act,
@@ -14,17 +14,21 @@ import {
   standOn,
   stepDown,
 } from "@/core/lesson/board-state";
+import { boardWith } from "@/core/lesson/board-with";
 import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
 import { hasInk, type Ink } from "@/core/lesson/ink";
 import type { Layer } from "@/core/lesson/layer";
-import { type Board, FORMAT, type Lesson, type LessonWords, VERSION } from "@/core/lesson/lesson";
+import { type Board, FORMAT, type Lesson, type LessonWords, VERSION, type View } from "@/core/lesson/lesson";
 import type { Act, Beat, Move } from "@/core/lesson/move";
+import { prepareSetting, prepareView } from "@/core/lesson/prepare";
 import { fold, inksAt, isCoveredAt, numbersWith, type Scene } from "@/core/lesson/scene";
+import type { Setting } from "@/core/lesson/setting";
 import { boardHolds, boardNumbers, chartOf, linesOf } from "@/core/lesson/views-of";
 import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { say } from "@/kit/messages";
+import { keepDrafts } from "@/kit/use-drafts";
 import type { PenTool } from "@/view/pen/pen-layer";
 import { type ArrowActions, arrowActions } from "./arrow-state";
 import { EMPTY_HAND, type FillActions, type FillHand, fillActions } from "./fill-state";
@@ -34,6 +38,8 @@ export type Tool = "mark" | "cover" | "lift" | "write" | "jump" | "pen";
 
 /** What the board screen holds: the boards with their past, where the teacher is, and what is in her hand. */
 export type BoardScreenState = {
+  /** The board is prepared: what is set is set in the lesson. In class it is live, and taken back like any move. */
+  preparing: boolean;
   words: LessonWords;
   boards: readonly History<BoardState>[];
   at: number;
@@ -83,7 +89,11 @@ type Actions = {
   standOut: () => void;
   /** The neighbours of the number in focus named, or no longer. */
   showGuides: () => void;
-  setCount: (count: Count) => void;
+  /** Sets the board to something else: in the lesson while it is prepared, and live in class. */
+  setTo: (setting: Setting) => void;
+  /** A view set up anew, while the board is prepared. */
+  layView: (view: View) => void;
+  prepare: (preparing: boolean) => void;
   startCount: () => void;
   pauseCount: () => void;
   /** The next number of a count that walks; false where there is none. */
@@ -106,6 +116,7 @@ const AT_REST = {
   counting: false,
   answerShown: false,
   hand: EMPTY_HAND,
+  jump: EMPTY_JUMP,
   routing: false,
 } as const;
 
@@ -124,7 +135,12 @@ export function sceneNow(state: BoardScreenState): Scene {
   const board = boardStateOf(state);
   const played = state.played ?? Number.POSITIVE_INFINITY;
   const scene = scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
-  return state.counting && isHushed(board.board) ? hushedOf(scene) : scene;
+  return state.counting && isHushed(boardWith(board.board, scene.settings)) ? hushedOf(scene) : scene;
+}
+
+/** The board on show: as prepared, with what was set since. */
+export function boardNow(state: BoardScreenState): Board {
+  return boardWith(boardStateOf(state).board, sceneNow(state).settings);
 }
 
 /** Whether the number of a count that walks is hidden: a silent count, or a pointer covered until it stands still. */
@@ -184,7 +200,7 @@ function lineMove(state: BoardScreenState, numbers: readonly Target[]): Move | n
   return covered.length === numbers.length ? null : { do: "cover", numbers: [...numbers] };
 }
 
-export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
+export function createBoardStore(lesson: Lesson, where: Whereabouts | null, preparing = false) {
   const { boards, title, forClass } = lesson;
   const opened = boards.map((board, index) => {
     const was = where?.boards[index];
@@ -204,12 +220,13 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
     const put = (history: History<BoardState>, more: Partial<BoardScreenState> = {}) =>
       set((state) => ({ boards: state.boards.with(state.at, history), ...more }));
     const now = () => get().boards[get().at]!;
+    const onShow = () => boardNow(get());
     const change = (next: (state: BoardState) => BoardState, more: Partial<BoardScreenState> = {}) =>
       put(record(now(), next(now().present)), { played: null, ...more });
     /** Adds a beat to an act that is still the latest, or begins an act with it. Gives the act as it then is. */
     const addTo = (open: Act | undefined, done: Beat): Act => {
       const { present } = now();
-      const beat = followBeat(present.board, sceneNow({ ...get(), played: null, counting: false }), done);
+      const beat = followBeat(onShow(), sceneNow({ ...get(), played: null, counting: false }), done);
       const goesOn = open !== undefined && liveHere(present).at(-1) === open;
       const next = goesOn ? extendAct(present, [beat]) : act(present, [beat]);
       // Folding in two parts is folding at once, so one beat more costs one beat, however long the lesson has gone on.
@@ -236,7 +253,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       if (tool === "lift") return covered ? [{ do: "lift", numbers: [number] }] : null;
       // With the jump in hand a touch says where the next one begins.
       if (tool === "jump") return [{ do: "start", number: numberOf(number) }];
-      const { count } = now().present.board;
+      const { count } = onShow();
       const marked = hasInk(inksAt(scene, number), ink);
       if (marked === laying) return null;
       if (!laying) {
@@ -246,23 +263,24 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       }
       const counted = isPlaceKey(number)
         ? []
-        : countByTouch(scene.trail, count, boardHolds(now().present.board), number);
+        : countByTouch(scene.trail, count, boardHolds(onShow()), number);
       const talk: Move[] = counted.length > 0 ? counted : [{ do: "focus", number }];
       return [{ do: "mark", ink, numbers: [number] }, ...talk];
     };
 
     /** The beat that comes to a number of the count: marked, where marks follow it. */
     const counted = (on: Next): Beat => {
-      const { count } = now().present.board;
+      const { count } = onShow();
       const { ink } = get();
       return count.marks ? [...on.moves, { do: "mark", ink, numbers: [on.number] }] : on.moves;
     };
     const next = () => {
-      const { board } = now().present;
+      const board = onShow();
       return nextOfCount(sceneNow(get()).trail, board.count, boardHolds(board));
     };
 
     return {
+      preparing,
       words: { title, forClass },
       boards: opened,
       at: Math.min(where?.at ?? 0, boards.length - 1),
@@ -281,7 +299,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         moving[kind] = addTo(moving[kind], beat);
       },
       ...arrowActions({
-        board: () => now().present,
+        board: onShow,
         scene: () => sceneNow(get()),
         act: (beat) => void (beat.length > 0 && addTo(undefined, beat)),
         setRouting: (routing) => set({ routing }),
@@ -290,15 +308,22 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       ...fillActions({
         hand: () => get().hand,
         setHand: (part) => set({ hand: { ...get().hand, ...part } }),
-        board: () => now().present,
+        board: onShow,
         scene: () => sceneNow(get()),
         act: (beat) => void addTo(undefined, beat),
-        change,
+        setTo: (setting) => get().setTo(setting),
       }),
       change: (make) => change(make),
       setWords: (words) => set({ words }),
-      setBoards: (make, at) => set({ boards: make(get().boards), at, ...AT_REST }),
-      goTo: (at) => set({ at, ...AT_REST }),
+      setBoards: (make, at) => {
+        keepDrafts();
+        set({ boards: make(get().boards), at, ...AT_REST });
+      },
+      goTo: (at) => {
+        // What is typed is about the board that it was typed on.
+        keepDrafts();
+        set({ at, ...AT_REST });
+      },
       climb: () => {
         // A second touch while a step is still played finishes it.
         if (get().played !== null) set({ played: null });
@@ -341,9 +366,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         if (move) addTo(undefined, [move]);
       },
       act: (beats) =>
-        change((state) =>
-          act(state, followBeats(state.board, sceneNow({ ...get(), counting: false }), beats)),
-        ),
+        change((state) => act(state, followBeats(onShow(), sceneNow({ ...get(), counting: false }), beats))),
       slideTo: (at) => {
         slideAct = addTo(slideAct, [{ do: "slide", row: at.row, column: at.column }]);
       },
@@ -357,14 +380,22 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       },
       showGuides: () => {
         const { guides, focus } = sceneNow(get());
-        const first = boardNumbers(now().present.board, sceneNow(get()))[0];
+        const first = boardNumbers(onShow(), sceneNow(get()))[0];
         // With no number in focus there are no neighbours to name: the talk begins at the first.
         const talk: Move[] = focus === null && first !== undefined ? [{ do: "focus", number: first }] : [];
         addTo(undefined, [{ do: "guides", on: !guides }, ...(guides ? [] : talk)]);
       },
-      setCount: (count) => change((state) => ({ ...state, board: { ...state.board, count } })),
+      setTo: (setting) => {
+        if (get().preparing) change((state) => prepareSetting(state, setting));
+        else addTo(undefined, [{ do: "set", setting }]);
+      },
+      layView: (view) => change((state) => prepareView(state, view)),
+      prepare: (preparing) => {
+        keepDrafts();
+        set({ preparing });
+      },
       startCount: () => {
-        const { board } = now().present;
+        const board = onShow();
         const first = next() ?? beginCount(board.count, boardHolds(board));
         if (!first) return;
         countAct = addTo(undefined, counted(first));
@@ -373,7 +404,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
       pauseCount: () => set({ counting: false }),
       walkOn: () => {
         const on = next();
-        const { board } = now().present;
+        const board = onShow();
         const { focus } = sceneNow(get());
         const waits =
           on &&
@@ -392,9 +423,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null) {
         if (!trail) return;
         const { ink } = get();
         const back: Move = trail.jumps.length > 0 ? { do: "retrace" } : { do: "clear-trail" };
-        const unmark: Move[] = now().present.board.count.marks
-          ? [{ do: "unmark", ink, numbers: [trail.end] }]
-          : [];
+        const unmark: Move[] = onShow().count.marks ? [{ do: "unmark", ink, numbers: [trail.end] }] : [];
         addTo(undefined, [...unmark, back]);
       },
       showAnswer: (answerShown) => set({ answerShown }),

@@ -9,7 +9,7 @@ import {
   useRef,
   useState,
 } from "react";
-import { type Layout, LEAST_SHARE } from "@/core/lesson/lesson";
+import { type Layout, LEAST_SHARE } from "@/core/lesson/view-settings";
 import { type PlacedView, placedOf } from "@/core/lesson/views-of";
 import { PenOver } from "../pen/use-pen-over";
 import { ChartStage } from "./chart-stage";
@@ -98,11 +98,7 @@ export function Shared({ layout, children }: SharedProps) {
   const [drawn, setDrawn] = useState<number | null>(null);
   const share = drawn ?? layout.share;
   const beside = layout.run === "beside";
-  const keep = (next: number) =>
-    store.getState().change((state) => ({
-      ...state,
-      board: { ...state.board, layout: { ...state.board.layout, share: next } },
-    }));
+  const keep = (next: number) => store.getState().setTo({ of: "layout", is: { ...layout, share: next } });
   const style = { "--first": `${share}fr`, "--second": `${1 - share}fr` } as CSSProperties;
   return (
     <div

@@ -51,13 +51,13 @@ const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
 const SIDE = "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_minmax(0,420px)]";
 
 type Dialogs = "keep" | "keys" | "command" | "words" | null;
-type Props = { open: OpenLesson; prepare: boolean; unsaved: Unsaved | null };
+type Props = { open: OpenLesson; unsaved: Unsaved | null };
 
 /** The board screen: one board, taught or prepared. */
-export function BoardWindow({ open, prepare, unsaved }: Props) {
+export function BoardWindow({ open, unsaved }: Props) {
   const store = useBoardStore();
   const router = useRouter();
-  const [preparing, setPreparing] = useState(prepare);
+  const preparing = useBoard((state) => state.preparing);
   const [strong, setStrong] = useState(() => readKept(localStorage, STRONG, Flag) ?? false);
   const [page, setPage] = useState<DrawerPage>("numbers");
   const [byRule, setByRule] = useState(false);
@@ -83,12 +83,12 @@ export function BoardWindow({ open, prepare, unsaved }: Props) {
           : void document.documentElement
               .requestFullscreen()
               .catch(() => say("This browser does not go full screen.")),
-      prepare: () => setPreparing((was) => !was),
+      prepare: () => store.getState().prepare(!store.getState().preparing),
       byRule: () => toggle.current(),
       showKeys: () => setDialog("keys"),
       findCommand: () => setDialog("command"),
     }),
-    [],
+    [store],
   );
   const commands = useMemo(() => boardCommands(store, doors), [store, doors]);
   useKeys(commands);

@@ -1,61 +1,69 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { ungroupDigits } from "@/core/number/group-digits";
 import { Field } from "@/kit/field";
+import { type DraftRead, useDrafts } from "@/kit/use-drafts";
+import { pickBoard, useBoard } from "./use-board";
 
-type Props = {
+type Props<T> = {
   label: string;
   value: string;
-  /** Checks what is typed, and gives the message where it cannot be used. */
-  check: (typed: string) => string | undefined;
-  /** Takes what was typed and checked: a little after the last key, or at Enter, or when the field is left. */
-  onTake: (typed: string) => void;
+  /** Reads what is typed, or gives the message where it cannot be used. */
+  read: (typed: string) => DraftRead<T, "field">;
+  /** Takes what was read: a little after the last key, at Enter, or when the field is left. */
+  onTake: (value: T) => void;
+  /** What it belongs to, besides the board on show. */
+  of?: string;
   numeric?: boolean;
   bare?: boolean;
   className?: string;
 };
 
-const SETTLE_MS = 450;
-
-/** A field that changes nothing until what stands in it can be used, and says so while it cannot. */
-export function CheckedField({ label, value, check, onTake, numeric, bare, className }: Props) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const message = typed === null ? undefined : check(typed);
-
-  /** Takes what stands in the field, if it can be used and is new. */
-  const take = () => {
-    clearTimeout(timer.current);
-    if (typed === null || message !== undefined) return;
-    if (typed.trim() !== value) onTake(typed);
-    // From here on the field shows what holds, also when that changes elsewhere.
-    setTyped(null);
-  };
-  const latest = useRef(take);
-  useEffect(() => {
-    latest.current = take;
+/** One field that changes nothing until what stands in it can be used, and says so where it cannot. */
+export function CheckedField<T>(props: Props<T>) {
+  const { label, value, read, onTake, of = "", numeric, bare, className } = props;
+  const board = useBoard((state) => pickBoard(state).id);
+  const drafts = useDrafts({
+    of: `${board} ${of}`,
+    values: { field: value },
+    read: (typed) => read(typed.field ?? value),
+    take: onTake,
+    ...(numeric ? { plain: ungroupDigits } : {}),
   });
-  // A field that is closed before it has settled still counts.
-  useEffect(() => () => latest.current(), []);
+  return (
+    <div {...drafts.group} className={className}>
+      <DraftField label={label} {...drafts.field("field")} numeric={numeric} bare={bare} />
+    </div>
+  );
+}
 
+type DraftFieldProps = {
+  label: string;
+  numeric?: boolean | undefined;
+  bare?: boolean | undefined;
+  className?: string | undefined;
+} & ReturnType<ReturnType<typeof useDrafts<string, unknown>>["field"]>;
+
+/** A field of a group of drafts. */
+export function DraftField({ numeric = true, bare, className, ...rest }: DraftFieldProps) {
   return (
     <Field
-      label={label}
-      value={typed ?? value}
-      message={message}
       maxLength={200}
       {...(numeric ? { inputMode: "decimal" as const } : {})}
       {...(bare ? { bare } : {})}
       {...(className ? { className } : {})}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        clearTimeout(timer.current);
-        timer.current = setTimeout(() => latest.current(), SETTLE_MS);
-      }}
-      onBlur={take}
-      onKeyDown={(event) => {
-        if (event.key === "Enter") take();
-      }}
+      {...rest}
     />
   );
+}
+
+/** Drafts of numbers on the board on show. */
+export function useBoardDrafts<P extends string, T>(
+  of: string,
+  values: Readonly<Record<P, string>>,
+  read: (typed: { readonly [part in P]?: string }) => DraftRead<T, P>,
+  take: (value: T) => void,
+) {
+  const board = useBoard((state) => pickBoard(state).id);
+  return useDrafts<P, T>({ of: `${board} ${of}`, values, read, take, plain: ungroupDigits });
 }

@@ -1,13 +1,14 @@
 "use client";
 
-import { Count } from "@/core/count/count";
-import { readNumber } from "@/core/number/read-number";
+import { changeCount } from "@/core/count/change-count";
+import type { Count } from "@/core/count/count-settings";
+import { showNumber } from "@/core/number/show-number";
 import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
 import { Segments } from "@/kit/segments";
 import { Switch } from "@/kit/switch";
 import { Toggles } from "@/kit/toggles";
-import { CheckedField } from "./checked-field";
+import { DraftField, useBoardDrafts } from "./checked-field";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 
 const PACES = [
@@ -24,33 +25,15 @@ const OFTEN = ["2", "3", "4", "5", "6", "10"] as const;
 export function CountFields() {
   const count = useBoard((state) => pickBoard(state).count);
   const store = useBoardStore();
-  const take = (part: Partial<Count>) => store.getState().setCount({ ...count, ...part });
-  const check = (part: "by" | "from") => (typed: string) => {
-    const read = readNumber(typed);
-    if (!read.ok) return read.message;
-    return Count.safeParse({ ...count, [part]: read.text }).error?.issues[0]?.message;
-  };
-  const read = (typed: string) => {
-    const number = readNumber(typed);
-    return number.ok ? number.text : typed;
-  };
+  const set = (next: Count) => store.getState().setTo({ of: "count", is: next });
+  const take = (part: Partial<Count>) => set({ ...count, ...part });
+  const values = { by: showNumber(count.by), from: showNumber(count.from) };
+  const drafts = useBoardDrafts("count", values, (typed) => changeCount(count, typed), set);
   return (
     <div className="flex flex-col gap-4">
-      <div className="grid grid-cols-2 gap-3">
-        <CheckedField
-          label="Count in"
-          numeric
-          value={count.by}
-          check={check("by")}
-          onTake={(by) => take({ by: read(by) })}
-        />
-        <CheckedField
-          label="From"
-          numeric
-          value={count.from}
-          check={check("from")}
-          onTake={(from) => take({ from: read(from) })}
-        />
+      <div {...drafts.group} className="grid grid-cols-2 gap-3">
+        <DraftField label="Count in" {...drafts.field("by")} />
+        <DraftField label="From" {...drafts.field("from")} />
       </div>
       <Segments
         label="Often counted in"
@@ -87,9 +70,9 @@ export function CountFields() {
       </Labelled>
       <div className="-my-1">
         <Switch label="Silent: hide the number" on={count.silent} onChange={(silent) => take({ silent })} />
-        <Switch label="Marks follow the count" on={count.marks} onChange={(marks) => take({ marks })} />
+        <Switch label="Mark as you count" on={count.marks} onChange={(marks) => take({ marks })} />
         <Switch label="Say the numbers aloud" on={count.voice} onChange={(voice) => take({ voice })} />
-        <Switch label="Tell me of numbers I miss" on={count.watch} onChange={(watch) => take({ watch })} />
+        <Switch label="Tell me about numbers I miss" on={count.watch} onChange={(watch) => take({ watch })} />
       </div>
     </div>
   );

@@ -1,8 +1,8 @@
 "use client";
 
-import type { TrailSettings } from "@/core/lesson/lesson";
 import { NEW_TRAIL } from "@/core/lesson/new-lesson";
 import { MOST_PLACED } from "@/core/lesson/placed";
+import type { TrailSettings } from "@/core/lesson/view-settings";
 import { arrowsOf, chartOf, placedOf, trailOf, withoutView, withView } from "@/core/lesson/views-of";
 import { Choice } from "@/kit/choice";
 import { Switch } from "@/kit/switch";
@@ -31,7 +31,7 @@ export function CountParts() {
       <p className="mb-2 text-[15px] leading-snug text-quiet">
         {full
           ? "There is no room for the count so far: take another view away first."
-          : "Read from the count so far:"}
+          : "Show in the count panel:"}
       </p>
       {PARTS.map(({ part, label }) => (
         <Switch

@@ -65,12 +65,14 @@ function NumbersFields() {
         value={first ?? ("" as Surface)}
         options={SURFACES}
         onChange={(next) => {
-          const there = placed.find((view) => view.kind === next);
-          const view = there ?? newView(next);
-          store.getState().change((state) => ({
-            ...state,
-            board: first ? exchangeView(state.board, first, view) : withMain(state.board, view),
-          }));
+          store.getState().change((state) => {
+            const there = placedOf(state.board).find((view) => view.kind === next);
+            const view = there ?? newView(next);
+            return {
+              ...state,
+              board: first ? exchangeView(state.board, first, view) : withMain(state.board, view),
+            };
+          });
           setChosen(null);
         }}
       />
@@ -105,13 +107,18 @@ function BoardFields() {
       <CheckedField
         label="Title of this board"
         value={board.title}
-        check={(typed) => BoardTitle.safeParse(typed).error?.issues[0]?.message}
-        onTake={(typed) =>
-          store.getState().change((state) => ({ ...state, board: { ...state.board, title: typed.trim() } }))
+        read={(typed) => {
+          const read = BoardTitle.safeParse(typed);
+          return read.success
+            ? { ok: true, value: read.data }
+            : { ok: false, message: read.error.issues[0]!.message };
+        }}
+        onTake={(title) =>
+          store.getState().change((state) => ({ ...state, board: { ...state.board, title } }))
         }
       />
       <Choice
-        label="Climbing shows one thing every"
+        label="Pause between the parts of a step"
         value={String(board.climbEvery)}
         options={CLIMB_PACES}
         onChange={(pace) =>

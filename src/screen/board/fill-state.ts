@@ -1,8 +1,10 @@
-import type { BoardState } from "@/core/lesson/board-state";
-import { type Fill, openAmong, showingAmong, writtenAmong } from "@/core/lesson/fill";
+import { openAmong, showingAmong, writtenAmong } from "@/core/lesson/fill";
+import type { Fill } from "@/core/lesson/fill-settings";
+import type { Board } from "@/core/lesson/lesson";
 import type { Beat, Move } from "@/core/lesson/move";
 import type { PlacedKind } from "@/core/lesson/placed";
 import { isCoveredAt, type Scene } from "@/core/lesson/scene";
+import type { Setting } from "@/core/lesson/setting";
 import { boardPlaces } from "@/core/lesson/views-of";
 import { keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
@@ -59,16 +61,16 @@ export type FillActions = {
 type Doors = {
   hand: () => FillHand;
   setHand: (part: Partial<FillHand>) => void;
-  board: () => BoardState;
+  board: () => Board;
   scene: () => Scene;
   act: (beat: Beat) => void;
-  change: (next: (state: BoardState) => BoardState) => void;
+  setTo: (setting: Setting) => void;
 };
 
 /** The acts of filling. What is right, and what is asked next, is worked out by core. */
-export function fillActions({ hand, setHand, board, scene, act, change }: Doors): FillActions {
-  const places = () => boardPlaces(board().board, scene());
-  const fill = () => board().board.fill;
+export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors): FillActions {
+  const places = () => boardPlaces(board(), scene());
+  const fill = () => board().fill;
   const tell = (words: string, good: boolean, about: Target | null = null) =>
     setHand({ told: { words, good, about } });
 
@@ -80,7 +82,7 @@ export function fillActions({ hand, setHand, board, scene, act, change }: Doors)
 
   /** The moves that ask for another number, drawn from those that are open; none is asked where none is left. */
   const asking = (open: readonly Target[]): Move[] => {
-    const { seed } = board().board;
+    const { seed } = board();
     const [place] = pick(open, 1, chanceOf(seed, scene().draws));
     if (place === undefined) return [{ do: "ask", number: null, as: "number" }];
     return [{ do: "ask", number: numberOf(place), as: "number" }, { do: "draw" }];
@@ -199,7 +201,7 @@ export function fillActions({ hand, setHand, board, scene, act, change }: Doors)
     },
     setFill: (part) => {
       setHand({ ...EMPTY_HAND });
-      change((state) => ({ ...state, board: { ...state.board, fill: { ...state.board.fill, ...part } } }));
+      setTo({ of: "fill", is: { ...fill(), ...part } });
     },
   };
   return actions;

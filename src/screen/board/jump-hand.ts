@@ -1,12 +1,25 @@
 import type { Way } from "@/core/count/bridge";
+import type { NumberKey } from "@/core/number/exact";
 
-/** What is set for the next jumps: not on the board, so nothing to take back. */
+/** What is set for the next jumps: not on the board, so nothing to take back. It belongs to the board on show. */
 export type JumpHand = {
-  by: string;
-  times: string;
-  target: string;
+  by: NumberKey;
+  times: number;
+  /** Where a way begins; null for where the trail stands. */
+  from: NumberKey | null;
+  target: NumberKey | null;
   way: Way;
+  /** How each term of a typed sentence is drawn. */
+  sentenceWay: Way;
   /** The jump that is split or joined; null for the last one. */
   chosen: number | null;
 };
-export const EMPTY_JUMP: JumpHand = { by: "10", times: "1", target: "", way: "gathered", chosen: null };
+export const EMPTY_JUMP: JumpHand = {
+  by: "10",
+  times: 1,
+  from: null,
+  target: null,
+  way: "gathered",
+  sentenceWay: "one",
+  chosen: null,
+};

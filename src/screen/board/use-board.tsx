@@ -3,7 +3,7 @@
 import { createContext, type ReactNode, useContext, useMemo, useSyncExternalStore } from "react";
 import { afterPaint } from "@/view/scene/after-paint";
 import type { SceneSource } from "@/view/scene/scene-source";
-import { type BoardScreenState, type BoardStore, boardStateOf, sceneNow } from "./board-store";
+import { type BoardScreenState, type BoardStore, boardNow, boardStateOf, sceneNow } from "./board-store";
 
 type BoardStoreState = ReturnType<BoardStore["getState"]>;
 type BoardParts = { store: BoardStore; late: SceneSource["subscribe"] };
@@ -53,6 +53,9 @@ export function useSceneSource(when: "at once" | "after paint"): SceneSource {
   );
 }
 
-export const pickBoard = (state: BoardScreenState) => boardStateOf(state).board;
+/** The board on show, with what was set in class. */
+export const pickBoard = (state: BoardScreenState) => boardNow(state);
+/** The board as it is prepared. */
+export const pickPrepared = (state: BoardScreenState) => boardStateOf(state).board;
 export const pickClimbed = (state: BoardScreenState) => boardStateOf(state).climbed;
 export const pickScene = (state: BoardScreenState) => sceneNow(state);

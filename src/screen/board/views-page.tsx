@@ -9,11 +9,12 @@ import { Select } from "@/kit/select";
 import { ComparedNumbers, ProblemFields, SentenceForm } from "../line/view-fields";
 import { CountParts } from "./count-parts";
 import { newView, VIEW_NAMES } from "./new-view";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
+import { pickBoard, pickPrepared, pickScene, useBoard, useBoardStore } from "./use-board";
 
 /** Which views stand on the board, in which places, and what the panel that reads the count shows. */
 export function ViewsPage() {
-  const board = useBoard(pickBoard);
+  const board = useBoard(pickPrepared);
+  const layout = useBoard((state) => pickBoard(state).layout);
   const hidden = useBoard((state) => pickScene(state).hidden);
   const store = useBoardStore();
   const placed = placedOf(board);
@@ -72,14 +73,16 @@ export function ViewsPage() {
       )}
       {placed.length > 1 && (
         <Choice
-          label="They stand"
-          value={board.layout.run}
+          label="Arrange"
+          value={layout.run}
           options={[
             { value: "beside", label: "Side by side" },
             { value: "above", label: "One above the other" },
           ]}
           onChange={(run) =>
-            change({ ...board, layout: { run, share: run === board.layout.run ? board.layout.share : 0.58 } })
+            store
+              .getState()
+              .setTo({ of: "layout", is: { run, share: run === layout.run ? layout.share : 0.58 } })
           }
         />
       )}

@@ -15,10 +15,10 @@ export function FillSettings() {
   const store = useBoardStore();
   return (
     <Popover
-      label="How it is checked"
+      label="Checking"
       button={
         <Button look="quiet" className="self-start px-2 text-quiet">
-          <SlidersHorizontal aria-hidden size={18} /> How it is checked
+          <SlidersHorizontal aria-hidden size={18} /> Checking
         </Button>
       }
     >
@@ -39,14 +39,11 @@ export function FillSettings() {
           onChange={(hints) => store.getState().setFill({ hints })}
         />
         <CheckedField
-          label="Numbers to find a home for"
+          label="How many numbers to place"
           numeric
           value={String(fill.goal)}
-          check={(typed) => {
-            const read = readWhole(typed, 1, 100);
-            return read.ok ? undefined : read.message;
-          }}
-          onTake={(typed) => store.getState().setFill({ goal: Number(typed) })}
+          read={(typed) => readWhole(typed, 1, 100)}
+          onTake={(goal) => store.getState().setFill({ goal })}
         />
       </div>
     </Popover>

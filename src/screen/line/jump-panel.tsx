@@ -1,15 +1,16 @@
 "use client";
 
 import { clsx } from "clsx";
-import { exact, keyOf } from "@/core/number/exact";
+import { isCoveredAt } from "@/core/lesson/scene";
+import { keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { Button } from "@/kit/button";
 import { Select } from "@/kit/select";
-import { CheckedField } from "../board/checked-field";
+import { DraftField, useBoardDrafts } from "../board/checked-field";
 import { pickScene, useBoard, useBoardStore } from "../board/use-board";
-import { lineActionsOf } from "./line-actions";
+import { lineActionsOf, standingIn } from "./line-actions";
 import { OneJump } from "./one-jump";
 import { Part } from "./panel-part";
 import { SentenceField, WAY_NAMES } from "./sentence-field";
@@ -24,30 +25,32 @@ export function JumpPanel() {
   const store = useBoardStore();
   const act = () => store.getState();
   const lines = lineActionsOf(store);
+  const standing = useBoard((state) => standingIn(pickScene(state)));
+  const isTold = useBoard((state) => !isCoveredAt(pickScene(state), standing));
+  const sizes = useBoardDrafts(
+    "jump",
+    { by: showNumber(jump.by), times: showNumber(String(jump.times)) },
+    readSizes,
+    (next) => act().setJump(next),
+  );
+  const ends = useBoardDrafts(
+    "way",
+    {
+      from: jump.from !== null ? showNumber(jump.from) : isTold ? showNumber(standing) : "",
+      to: jump.target === null ? "" : showNumber(jump.target),
+    },
+    readEnds,
+    (next) => act().setJump(next),
+  );
   return (
     <section
       aria-label="Jumps"
       className="flex min-h-0 flex-col gap-4 overflow-y-auto rounded-card bg-board p-4"
     >
-      <div className="flex flex-col gap-2.5">
+      <div {...sizes.group} className="flex flex-col gap-2.5">
         <div className="grid grid-cols-2 gap-3">
-          <CheckedField
-            label="Jump"
-            numeric
-            value={showNumber(jump.by)}
-            check={sizeFault}
-            onTake={(typed) => act().setJump({ by: keyOf(readAs(typed)) })}
-          />
-          <CheckedField
-            label="Times"
-            numeric
-            value={jump.times}
-            check={(typed) => {
-              const read = readWhole(typed, 1, 100);
-              return read.ok ? undefined : read.message;
-            }}
-            onTake={(typed) => act().setJump({ times: typed.trim() })}
-          />
+          <DraftField label="Jump" {...sizes.field("by")} />
+          <DraftField label="Times" {...sizes.field("times")} />
         </div>
         <div className="grid grid-cols-5 gap-1.5">
           {OFTEN.map((by) => (
@@ -68,40 +71,35 @@ export function JumpPanel() {
           ))}
         </div>
         <div className="grid grid-cols-3 gap-2">
-          <Button className="h-14 px-2" onClick={() => lines.jumpSet(-1)}>
+          <Button className="h-14 px-2" onClick={() => sizes.settle() && lines.jumpSet(-1)}>
             Jump back
           </Button>
           <Button className="h-14 px-2" disabled={!trail?.jumps.length} onClick={() => lines.jumpAgain()}>
             Again
           </Button>
-          <Button look="stair" className="h-14 px-2" onClick={() => lines.jumpSet(1)}>
+          <Button look="stair" className="h-14 px-2" onClick={() => sizes.settle() && lines.jumpSet(1)}>
             Jump on
           </Button>
         </div>
       </div>
-      <Part title="Draw a way">
-        <Select
-          label="How it is drawn"
-          value={jump.way}
-          options={WAY_NAMES}
-          onChange={(way) => act().setJump({ way })}
-        />
-        <div className="flex items-end gap-2">
-          <CheckedField
-            label="To"
-            numeric
-            value={jump.target}
-            check={(typed) => {
-              const read = readNumber(typed);
-              return typed === "" || read.ok ? undefined : read.message;
-            }}
-            onTake={(target) => act().setJump({ target })}
-            className="min-w-0 flex-1"
+      <Part title="Jump to a number">
+        <div {...ends.group} className="flex flex-col gap-2.5">
+          <div className="grid grid-cols-2 gap-3">
+            <DraftField label="From" {...ends.field("from")} />
+            <DraftField label="To" {...ends.field("to")} />
+          </div>
+          <Select
+            label="How it is drawn"
+            value={jump.way}
+            options={WAY_NAMES}
+            onChange={(way) => act().setJump({ way })}
           />
-          <Button look="strong" disabled={jump.target === ""} onClick={() => lines.goToTarget()}>
-            Go there
+          <Button look="strong" onClick={() => ends.settle() && lines.goToTarget()}>
+            Draw the jumps
           </Button>
         </div>
+      </Part>
+      <Part title="From a number sentence">
         <SentenceField />
       </Part>
       <OneJump />
@@ -142,13 +140,35 @@ export function JumpPanel() {
   );
 }
 
-const readAs = (typed: string) => {
-  const read = readNumber(typed);
-  return read.ok ? read.value.abs() : exact(1);
-};
+/** The size of a jump and how often it is made, as typed. */
+function readSizes(typed: { readonly by?: string; readonly times?: string }) {
+  const value: { by?: NumberKey; times?: number } = {};
+  if (typed.by !== undefined) {
+    const read = readNumber(typed.by);
+    if (!read.ok) return { ...read, at: "by" as const };
+    if (read.value.compare(0) <= 0) {
+      const message = "Write a number above 0. To go back, touch Jump back.";
+      return { ok: false as const, message, at: "by" as const };
+    }
+    value.by = keyOf(read.value);
+  }
+  if (typed.times !== undefined) {
+    const read = readWhole(typed.times, 1, 100);
+    if (!read.ok) return { ...read, at: "times" as const };
+    value.times = read.value;
+  }
+  return { ok: true as const, value };
+}
 
-function sizeFault(typed: string): string | undefined {
-  const read = readNumber(typed);
-  if (!read.ok) return read.message;
-  return read.value.n === 0n ? "Write a number other than 0." : undefined;
+/** Where a way begins and leads, as typed; an empty start is where the trail stands. */
+function readEnds(typed: { readonly from?: string; readonly to?: string }) {
+  const value: { from?: NumberKey | null; target?: NumberKey | null } = {};
+  for (const part of ["from", "to"] as const) {
+    const text = typed[part];
+    if (text === undefined) continue;
+    const read = text.trim() === "" ? null : readNumber(text);
+    if (read && !read.ok) return { ...read, at: part };
+    value[part === "to" ? "target" : "from"] = read && keyOf(read.value);
+  }
+  return { ok: true as const, value };
 }

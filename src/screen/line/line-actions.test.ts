@@ -44,7 +44,7 @@ describe("jumps on a line", () => {
     run().jumpAgain();
     expect(said.words).toEqual(["Make a jump first."]);
     run().startAt("27");
-    run().setJump({ by: "5", times: "3" });
+    run().setJump({ by: "5", times: 3 });
     run().jumpSet(1);
     expect(trail()).toBe("27: 5 5 5");
     run().jumpAgain();
@@ -60,7 +60,7 @@ describe("jumps on a line", () => {
     expect(trail()).toBe("52: -17");
     run().setJump({ target: "35" });
     run().goToTarget();
-    expect(said.words.at(-1)).toBe("The trail stands on 35 already.");
+    expect(said.words.at(-1)).toBe("35 is where the jumps begin. Write another number.");
   });
 
   test("off the end the line slides to follow; a pinned one says that it ends, and nothing is lost", () => {
@@ -77,7 +77,7 @@ describe("jumps on a line", () => {
     pinned.run().startAt("15");
     pinned.run().jumpSet(1);
     expect(pinned.trail()).toBe("15: ");
-    expect(said.words.at(-1)).toBe("The line ends before 25. Unpin it, or jump less far.");
+    expect(said.words.at(-1)).toBe("The line ends before 25. Let it slide, or make a shorter jump.");
     expect(pinned.run().drawSentence("15 + 10", "one")).toMatch(/^The line does not reach 25/);
   });
 

@@ -4,17 +4,17 @@ import { readSentence } from "@/core/count/read-sentence";
 import { type JumpPart, MOST_JUMPS } from "@/core/count/trail";
 import type { Ink } from "@/core/lesson/ink";
 import type { Beat, Move } from "@/core/lesson/move";
-import { boardHolds, linesOf, lookOf } from "@/core/lesson/views-of";
+import type { Scene } from "@/core/lesson/scene";
+import { boardHolds, linesOf, lookOf, partsOf } from "@/core/lesson/views-of";
 import { type Compared, compared, comparedWords } from "@/core/number/compared";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
 import { chanceOf } from "@/core/puzzle/draw";
 import { scaleTick } from "@/core/puzzle/scale";
 import type { Span } from "@/core/surface/line";
 import { numberOf } from "@/core/surface/place-key";
 import { say } from "@/kit/messages";
-import { type BoardStore, boardStateOf, sceneNow } from "../board/board-store";
+import { type BoardStore, boardNow, sceneNow } from "../board/board-store";
 
 export type LineActions = {
   /** A line is seen from another number to another; slides in a row are taken back together. */
@@ -59,18 +59,18 @@ export function lineActionsOf(store: BoardStore): LineActions {
   return actions;
 }
 
+/** Where the next jump begins: where the trail landed, else the number in focus, else 0. */
+export const standingIn = ({ trail, focus }: Scene): NumberKey =>
+  trail?.end ?? (focus === null ? "0" : numberOf(focus));
+
 function lineActions(store: BoardStore): LineActions {
   const state = () => store.getState();
-  const board = () => boardStateOf(state());
+  const board = () => boardNow(state());
   const scene = () => sceneNow(state());
   const { act, amend, setJump } = state();
-  /** Where the next jump begins: where the trail landed, else the number in focus, else 0. */
-  const standing = (): NumberKey => {
-    const { trail, focus } = scene();
-    return trail?.end ?? (focus === null ? "0" : numberOf(focus));
-  };
+  const standing = () => standingIn(scene());
   const begins = (): Move[] => (scene().trail ? [] : [{ do: "start", number: standing() }]);
-  const holds = (number: NumberKey) => boardHolds(board().board)(number);
+  const holds = (number: NumberKey) => boardHolds(board())(number);
   /** Jumps one after the other, as far as the board goes; what lies beyond is said. */
   const go = (jumps: readonly NumberKey[], first: readonly Move[] = begins()) => {
     const start = first.find((move) => move.do === "start");
@@ -80,7 +80,7 @@ function lineActions(store: BoardStore): LineActions {
     for (const by of jumps) {
       const landing = keyOf(at.add(exact(by)));
       if (!holds(landing)) {
-        say(`The line ends before ${showNumber(landing)}. Unpin it, or jump less far.`);
+        say(`The line ends before ${showNumber(landing)}. Let it slide, or make a shorter jump.`);
         break;
       }
       if (room <= 0) {
@@ -99,13 +99,6 @@ function lineActions(store: BoardStore): LineActions {
     const some = jumps.filter((index) => (trail?.covers[index]?.[part] === true) !== on);
     if (some.length > 0) act([[{ do: on ? "cover-jump" : "lift-jump", jumps: some, part }]]);
   };
-  const number = (typed: string, what: string): NumberKey | null => {
-    const read = readNumber(typed);
-    if (read.ok) return keyOf(read.value);
-    say(`${what}: ${read.message}`);
-    return null;
-  };
-
   return {
     lookAt: (view, { from, to }) => amend("look", [{ do: "look", view, from: keyOf(from), to: keyOf(to) }]),
     startAt: (start) => {
@@ -118,10 +111,7 @@ function lineActions(store: BoardStore): LineActions {
     },
     jumpSet: (way) => {
       const { by, times } = state().jump;
-      const size = number(by, "Jump");
-      if (size === null || size === "0") return;
-      const count = Number(times);
-      go(Array<NumberKey>(Number.isInteger(count) ? count : 1).fill(keyOf(exact(size).mul(way))));
+      go(Array<NumberKey>(times).fill(keyOf(exact(by).mul(way))));
     },
     jumpAgain: () => {
       const last = scene().trail?.jumps.at(-1);
@@ -129,22 +119,27 @@ function lineActions(store: BoardStore): LineActions {
       go([last]);
     },
     goToTarget: () => {
-      const { target, way } = state().jump;
-      const to = number(target, "To");
-      if (to === null) return;
-      const jumps = wayTo(exact(standing()), exact(to), way);
+      const { from, target, way } = state().jump;
+      if (target === null) return say("Write the number to jump to under “To”.");
+      const start = from ?? standing();
+      const jumps = wayTo(exact(start), exact(target), way, partsOf(board()));
       if (jumps === null) return say(`That is more than ${MOST_WAY} jumps. Choose another way.`);
-      if (jumps.length === 0) return say(`The trail stands on ${showNumber(to)} already.`);
-      go(jumps);
+      if (jumps.length === 0)
+        return say(`${showNumber(target)} is where the jumps begin. Write another number.`);
+      go(jumps, start === standing() ? begins() : [{ do: "start", number: start }]);
+      setJump({ from: null });
     },
     drawSentence: (typed, way) => {
-      const read = readSentence(typed, way);
+      const read = readSentence(typed, way, partsOf(board()));
       if (!read.ok) return read.message;
       const far = [read.start, read.value].find((key) => !holds(key));
-      if (far !== undefined && board().board.views.some(({ kind }) => kind === "line" || kind === "strip")) {
-        return `The line does not reach ${showNumber(far)}. Unpin it, or choose other ends.`;
+      if (far !== undefined && board().views.some(({ kind }) => kind === "line" || kind === "strip")) {
+        return `The line does not reach ${showNumber(far)}. Let it slide, or choose other ends.`;
       }
-      act([[{ do: "start", number: read.start }], ...read.jumps.map((by): Beat => [{ do: "jump", by }])]);
+      act([
+        [{ do: "start", number: read.start, terms: read.terms }],
+        ...read.jumps.map((by): Beat => [{ do: "jump", by }]),
+      ]);
       return null;
     },
     pointTo: (to) => {
@@ -189,11 +184,11 @@ function lineActions(store: BoardStore): LineActions {
       act([[{ do: "trail-inks", ...inks, [which]: ink, [other]: kept }]]);
     },
     readScale: (kind) => {
-      const of = linesOf(board().board).find((line) => line.kind === kind);
+      const of = linesOf(board()).find((line) => line.kind === kind);
       if (!of) return;
       const { asked, draws } = scene();
       const before = asked ? numberOf(asked.number) : null;
-      const tick = scaleTick(of, lookOf(of, scene()), chanceOf(board().board.seed, draws), before);
+      const tick = scaleTick(of, lookOf(of, scene()), chanceOf(board().seed, draws), before);
       if (tick === null)
         return say("This part of the line has no tick to read. Draw it nearer, or give it parts.");
       act([[{ do: "ask", number: tick, as: "place" }, { do: "draw" }]]);
@@ -209,7 +204,7 @@ function lineActions(store: BoardStore): LineActions {
         ]);
     },
     chooseSign: (sign) => {
-      const view = board().board.views.find(({ kind }) => kind === "compare");
+      const view = board().views.find(({ kind }) => kind === "compare");
       if (view?.kind !== "compare") return null;
       if (compared(exact(view.a), exact(view.b)) !== sign) return comparedWords;
       act([[{ do: "compare", sign: scene().sign === sign ? null : sign }]]);

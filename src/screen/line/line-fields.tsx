@@ -1,66 +1,58 @@
 "use client";
 
-import { withView } from "@/core/lesson/views-of";
-import { readNumber } from "@/core/number/read-number";
-import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
-import {
-  type AnyLine,
-  LineSettings,
-  lineAs,
-  MOST_CHOSEN,
-  MOST_DIVISIONS,
-  StripSettings,
-} from "@/core/surface/line";
+import { changeLine, type LinePart } from "@/core/surface/change-line";
+import { type AnyLine, type LineSettings, lineAs, type StripSettings } from "@/core/surface/line";
 import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
 import { Select } from "@/kit/select";
 import { Switch } from "@/kit/switch";
-import { CheckedField } from "../board/checked-field";
+import { DraftField, useBoardDrafts } from "../board/checked-field";
 import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
 import { LineGallery } from "./line-gallery";
-
-type Part = "from" | "to" | "interval" | "divisions" | "every" | "chosen" | "unit";
 
 /** The numbers of a line or strip: its ends, intervals and parts, what is labelled and how, and its pointer. */
 export function LineFields({ kind }: { kind: AnyLine["kind"] }) {
   const line = useBoard((state) =>
     pickBoard(state).views.find((view): view is AnyLine => view.kind === kind),
   );
+  return line ? <Fields line={line} /> : null;
+}
+
+function Fields({ line }: { line: AnyLine }) {
+  const { kind } = line;
   const store = useBoardStore();
-  if (!line) return null;
-  const lay = (next: AnyLine) =>
-    store.getState().change((state) => ({ ...state, board: withView(state.board, next) }));
+  const lay = (next: AnyLine) => store.getState().layView(next);
   const set = (part: Partial<LineSettings> & Partial<StripSettings>) => lay({ ...line, ...part } as AnyLine);
-  const field = (part: Part, label: string, className?: string) => (
-    <CheckedField
+  const values = Object.fromEntries(PARTS.map((part) => [part, shown(line, part)])) as Record<
+    LinePart,
+    string
+  >;
+  const drafts = useBoardDrafts(kind, values, (typed) => changeLine(line, typed), lay);
+  const field = (part: LinePart, label: string, className?: string) => (
+    <DraftField
       label={label}
       numeric={part !== "unit" && part !== "chosen"}
-      value={shown(line, part)}
-      check={(typed) => withPart(line, part, typed).message}
-      onTake={(typed) => {
-        const { next } = withPart(line, part, typed);
-        if (next) lay(next);
-      }}
-      {...(className ? { className } : {})}
+      className={className}
+      {...drafts.field(part)}
     />
   );
   return (
-    <div className="flex flex-col gap-4">
+    <div {...drafts.group} className="flex flex-col gap-4">
       <div className="grid grid-cols-2 gap-3">
         {field("from", "From")}
         {field("to", "To")}
         {field("interval", "Interval")}
-        {field("divisions", "Parts of each")}
+        {field("divisions", "Parts in each interval")}
       </div>
       {line.kind === "line" && (
         <Choice
-          label="Lies"
+          label="Shape"
           value={line.shape}
           options={[
             { value: "flat", label: "Flat" },
             { value: "upright", label: "Upright" },
-            { value: "ring", label: "Ring" },
+            { value: "ring", label: "Circle" },
           ]}
           onChange={(shape) => set({ shape })}
         />
@@ -71,13 +63,13 @@ export function LineFields({ kind }: { kind: AnyLine["kind"] }) {
         options={[
           { value: "all", label: "All" },
           { value: "ends", label: "Ends" },
-          { value: "every", label: "Some" },
-          { value: "chosen", label: "Chosen" },
+          { value: "every", label: "Every few" },
+          { value: "chosen", label: "My choice" },
           { value: "none", label: "None" },
         ]}
         onChange={(labels) => set({ labels })}
       />
-      {line.labels === "every" && field("every", "Label one interval in")}
+      {line.labels === "every" && field("every", "Label every … intervals")}
       {line.labels === "chosen" && field("chosen", "Numbers with a label")}
       {line.kind === "line" && (
         <Choice
@@ -106,85 +98,43 @@ export function LineFields({ kind }: { kind: AnyLine["kind"] }) {
       </Labelled>
       {field("unit", "Unit, such as metres")}
       <Choice
-        label="The pointer's number is"
+        label="Number at the pointer"
         value={line.pointer}
         options={[
           { value: "shown", label: "Shown" },
           { value: "covered", label: "Covered" },
-          { value: "until-still", label: "Till still" },
-          { value: "off", label: "Off" },
+          { value: "until-still", label: "Hidden while it moves" },
+          { value: "off", label: "No pointer" },
         ]}
         onChange={(pointer) => set({ pointer })}
       />
       <div className="-my-1">
         {line.kind === "line" && (
           <Switch
-            label="Open line: only what is put on it"
+            label="Empty line: only the numbers you use"
             on={line.open}
             onChange={(open) => set({ open })}
           />
         )}
-        <Switch label="Pinned: it does not slide" on={line.pinned} onChange={(pinned) => set({ pinned })} />
+        <Switch label="Fixed: does not slide" on={line.pinned} onChange={(pinned) => set({ pinned })} />
       </div>
-      <LineGallery
-        onChoose={(start) =>
-          store
-            .getState()
-            .change((state) => ({ ...state, board: withView(state.board, lineAs(start, kind)) }))
-        }
-      />
+      <LineGallery onChoose={(start) => lay(lineAs(start, kind))} />
     </div>
   );
 }
 
-function shown(line: AnyLine, part: Part): string {
+const PARTS: readonly LinePart[] = ["from", "to", "interval", "divisions", "every", "chosen", "unit"];
+
+function shown(line: AnyLine, part: LinePart): string {
   switch (part) {
     case "divisions":
     case "every":
       return String(line[part]);
     case "chosen":
-      return line.chosen.map(showNumber).join(" ; ");
+      return line.chosen.map(showNumber).join("; ");
     case "unit":
       return line.unit;
     default:
       return showNumber(line[part]);
-  }
-}
-
-/** The line with one part as typed, or the message that says why not. */
-function withPart(line: AnyLine, part: Part, typed: string): { next?: AnyLine; message?: string } {
-  const read = readPart(part, typed);
-  if (!read.ok) return { message: read.message };
-  const schema = line.kind === "line" ? LineSettings : StripSettings;
-  const checked = schema.safeParse({ ...line, [part]: read.value });
-  return checked.success ? { next: checked.data } : { message: checked.error.issues[0]!.message };
-}
-
-type PartRead = { ok: true; value: unknown } | { ok: false; message: string };
-
-function readPart(part: Part, typed: string): PartRead {
-  switch (part) {
-    case "unit":
-      return { ok: true, value: typed };
-    case "divisions":
-      return readWhole(typed, 1, MOST_DIVISIONS);
-    case "every":
-      return readWhole(typed, 1, 100);
-    case "chosen": {
-      // A comma may be a decimal sign, so numbers are told apart by spaces and semicolons.
-      const texts = typed.split(/[;\s]+/).filter((text) => text !== "");
-      if (texts.length > MOST_CHOSEN) return { ok: false, message: "Write at most 60 numbers." };
-      const values: string[] = [];
-      for (const text of texts) {
-        const read = readNumber(text);
-        if (!read.ok) return { ok: false, message: `“${text.slice(0, 20)}”: ${read.message}` };
-        values.push(read.text);
-      }
-      return { ok: true, value: values };
-    }
-    default: {
-      const read = readNumber(typed);
-      return read.ok ? { ok: true, value: read.text } : read;
-    }
   }
 }

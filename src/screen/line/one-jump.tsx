@@ -3,10 +3,11 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import { wayTo } from "@/core/count/bridge";
 import { type JumpPart, landings } from "@/core/count/trail";
+import { partsOf } from "@/core/lesson/views-of";
 import { exact, keyOf } from "@/core/number/exact";
 import { Button } from "@/kit/button";
 import { signed } from "@/view/line/arc-labels";
-import { pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";
 import { Part } from "./panel-part";
 import { Small } from "./small-button";
@@ -15,6 +16,7 @@ import { Small } from "./small-button";
 export function OneJump() {
   const trail = useBoard((state) => pickScene(state).trail);
   const chosen = useBoard((state) => state.jump.chosen);
+  const board = useBoard(pickBoard);
   const store = useBoardStore();
   const count = trail?.jumps.length ?? 0;
   const index = chosen !== null && chosen < count ? chosen : count - 1;
@@ -22,7 +24,7 @@ export function OneJump() {
   if (!trail || by === undefined) return null;
   const lines = lineActionsOf(store);
   const to = landings(trail)[index]!;
-  const friendly = wayTo(to.sub(exact(by)), to, "gathered") ?? [];
+  const friendly = wayTo(to.sub(exact(by)), to, "gathered", partsOf(board)) ?? [];
   const equal = (parts: number) => Array<string>(parts).fill(keyOf(exact(by).div(parts)));
   const choose = (one: number) => store.getState().setJump({ chosen: one });
   const cover = (part: JumpPart, name: string) => {
@@ -35,7 +37,8 @@ export function OneJump() {
   };
   return (
     <Part
-      title={`Jump ${index + 1} of ${count}: ${signed(by)}`}
+      // In front of a class a covered size is told nowhere.
+      title={`Jump ${index + 1} of ${count}${trail.covers[index]?.size ? "" : `: ${signed(by)}`}`}
       beside={
         count > 1 && (
           <span className="-my-2 flex">

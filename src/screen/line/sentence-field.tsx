@@ -5,7 +5,7 @@ import type { Way } from "@/core/count/bridge";
 import { Button } from "@/kit/button";
 import { Field } from "@/kit/field";
 import { Select } from "@/kit/select";
-import { useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";
 
 export const WAY_NAMES = [
@@ -16,15 +16,19 @@ export const WAY_NAMES = [
   { value: "over-and-back", label: "Over and back" },
 ] as const satisfies readonly { value: Way; label: string }[];
 
-/** Reads a number sentence, and draws its trail in the way that is chosen. */
-export function SentenceField({ choosesWay = false }: { choosesWay?: boolean }) {
-  const way = useBoard((state) => state.jump.way);
+/** A sentence is drawn as it is written, unless a way is asked for. */
+const TERM_WAYS = WAY_NAMES.map((way) => (way.value === "one" ? { ...way, label: "As it is written" } : way));
+
+/** Reads a number sentence, and draws its trail: each of its terms as a jump, or in the way that is chosen. */
+export function SentenceField() {
+  const way = useBoard((state) => state.jump.sentenceWay);
+  const board = useBoard((state) => pickBoard(state).id);
   const store = useBoardStore();
-  const [typed, setTyped] = useState("");
-  const [message, setMessage] = useState<string | undefined>();
+  const [written, setWritten] = useState({ board, text: "", message: "" });
+  const here = written.board === board ? written : { board, text: "", message: "" };
   const draw = () => {
-    const fault = lineActionsOf(store).drawSentence(typed, way);
-    setMessage(fault ?? undefined);
+    const fault = lineActionsOf(store).drawSentence(here.text, way);
+    setWritten({ ...here, message: fault ?? "" });
     // What is drawn is there to be talked about: the keys belong to the board again.
     if (!fault && document.activeElement instanceof HTMLElement) document.activeElement.blur();
   };
@@ -36,26 +40,21 @@ export function SentenceField({ choosesWay = false }: { choosesWay?: boolean }) 
         draw();
       }}
     >
-      {choosesWay && (
-        <Select
-          label="How it is drawn"
-          value={way}
-          options={WAY_NAMES}
-          onChange={(next) => store.getState().setJump({ way: next })}
-        />
-      )}
+      <Select
+        label="How its terms are drawn"
+        value={way}
+        options={TERM_WAYS}
+        onChange={(sentenceWay) => store.getState().setJump({ sentenceWay })}
+      />
       <div className="flex items-start gap-2">
         <Field
           label="Number sentence"
-          value={typed}
-          message={message}
+          value={here.text}
+          message={here.message || undefined}
           placeholder="52 − 17"
           maxLength={120}
           className="min-w-0 flex-1"
-          onChange={(event) => {
-            setTyped(event.target.value);
-            setMessage(undefined);
-          }}
+          onChange={(event) => setWritten({ board, text: event.target.value, message: "" })}
         />
         <Button type="submit" look="strong" className="mt-[26px]">
           Draw it

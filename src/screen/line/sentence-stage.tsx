@@ -2,7 +2,7 @@
 
 import { PencilLine } from "lucide-react";
 import { useMemo } from "react";
-import { withView, writerOf } from "@/core/lesson/views-of";
+import { partsOf, writerOf } from "@/core/lesson/views-of";
 import { IconButton } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
@@ -51,7 +51,7 @@ export function SentenceStage({ strong }: { strong: boolean }) {
           </IconButton>
         }
       >
-        <SentenceField choosesWay />
+        <SentenceField />
       </Popover>
     </section>
   );
@@ -59,6 +59,7 @@ export function SentenceStage({ strong }: { strong: boolean }) {
 
 /** The stops of the trail, in a place of their own. */
 export function WayStage({ strong }: { strong: boolean }) {
+  const parts = useBoard((state) => partsOf(pickBoard(state)));
   const store = useBoardStore();
   const source = useSceneSource("after paint");
   const asks = useAsks();
@@ -66,6 +67,7 @@ export function WayStage({ strong }: { strong: boolean }) {
   return (
     <section aria-label="Stops" className="flex size-full min-h-0 min-w-0 rounded-card bg-board px-4 py-2">
       <Way
+        parts={parts}
         source={source}
         strong={strong}
         asks={asks}
@@ -106,11 +108,7 @@ export function PairsStage() {
           { value: "on", label: "To the next ten" },
           { value: "back", label: "Back to a ten" },
         ]}
-        onChange={(way) =>
-          store
-            .getState()
-            .change((state) => ({ ...state, board: withView(state.board, { kind: "pairs", way }) }))
-        }
+        onChange={(way) => store.getState().setTo({ of: "pairs", is: { kind: "pairs", way } })}
       />
     </section>
   );

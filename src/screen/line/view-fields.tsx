@@ -2,8 +2,7 @@
 
 import { Trash2 } from "lucide-react";
 import { readProblem } from "@/core/count/problem";
-import { MOST_PROBLEMS, type ProblemsSettings } from "@/core/lesson/lesson";
-import { withView } from "@/core/lesson/views-of";
+import { MOST_PROBLEMS, type ProblemsSettings } from "@/core/lesson/view-settings";
 import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
 import { Button, IconButton } from "@/kit/button";
@@ -24,12 +23,7 @@ export function SentenceForm() {
         { value: "gathered", label: "4 × 6" },
         { value: "each", label: "6 + 6 + 6 + 6" },
       ]}
-      onChange={(form) =>
-        store.getState().change((state) => ({
-          ...state,
-          board: withView(state.board, { kind: "sentence", form }),
-        }))
-      }
+      onChange={(form) => store.getState().layView({ kind: "sentence", form })}
     />
   );
 }
@@ -44,18 +38,11 @@ export function ComparedNumbers() {
       label={label}
       numeric
       value={showNumber(compare[part])}
-      check={(typed) => {
+      read={(typed) => {
         const read = readNumber(typed);
-        return read.ok ? undefined : read.message;
+        return read.ok ? { ok: true, value: read.text } : read;
       }}
-      onTake={(typed) => {
-        const read = readNumber(typed);
-        if (!read.ok) return;
-        store.getState().change((state) => ({
-          ...state,
-          board: withView(state.board, { ...compare, [part]: read.text }),
-        }));
-      }}
+      onTake={(number) => store.getState().layView({ ...compare, [part]: number })}
     />
   );
   return (
@@ -71,10 +58,7 @@ export function ProblemFields() {
   const problems = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "problems"));
   const store = useBoardStore();
   if (problems?.kind !== "problems") return null;
-  const lay = (part: Partial<ProblemsSettings>) =>
-    store
-      .getState()
-      .change((state) => ({ ...state, board: withView(state.board, { ...problems, ...part }) }));
+  const lay = (part: Partial<ProblemsSettings>) => store.getState().layView({ ...problems, ...part });
   return (
     <div className="flex flex-col gap-3">
       <div className="grid grid-cols-2 gap-2">
@@ -88,11 +72,12 @@ export function ProblemFields() {
               label={`Problem ${index + 1}`}
               value={text}
               className="min-w-0 flex-1"
-              check={(typed) => {
+              of={String(index)}
+              read={(typed) => {
                 const read = readProblem(typed);
-                return read.ok ? undefined : read.message;
+                return read.ok ? { ok: true, value: typed.trim() } : read;
               }}
-              onTake={(typed) => lay({ items: problems.items.with(index, typed.trim()) })}
+              onTake={(item) => lay({ items: problems.items.with(index, item) })}
             />
             {problems.items.length > 1 && index === problems.items.length - 1 && (
               <IconButton
@@ -109,7 +94,7 @@ export function ProblemFields() {
         <Button onClick={() => lay({ items: [...problems.items, "7 + 5 = ?"] })}>One more problem</Button>
       )}
       <Choice
-        label="Check the answers"
+        label="Checking"
         value={problems.check}
         options={[
           { value: "at-once", label: "At once" },

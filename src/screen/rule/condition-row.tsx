@@ -8,7 +8,7 @@ import { Condition } from "@/core/set/rule";
 import { IconButton } from "@/kit/button";
 import { Select } from "@/kit/select";
 import { INK_LOOK } from "@/view/ink/ink-look";
-import { CheckedField } from "../board/checked-field";
+import { DraftField, useBoardDrafts } from "../board/checked-field";
 import { conditionOf, KINDS, kindOf } from "./condition-kinds";
 
 type Props = {
@@ -22,19 +22,25 @@ const DIGITS = Array.from({ length: 10 }, (_, digit) => ({ value: String(digit),
 /** One condition, its controls in the order in which it is read. */
 export function ConditionRow({ condition, onChange, onRemove }: Props) {
   const has = condition.kind === "digit";
-  const number = (part: string, label: string, optional = false) => (
-    <NumberInSentence
-      key={`${condition.kind} ${part}`}
-      condition={condition}
-      part={part}
-      label={label}
-      optional={optional}
-      onChange={onChange}
-    />
+  const texts = Object.fromEntries(
+    NUMBERS.map((part) => {
+      const value = (condition as Record<string, unknown>)[part];
+      return [part, typeof value === "string" ? showNumber(value) : ""];
+    }),
+  ) as Record<NumberPart, string>;
+  // A condition of another kind has other fields: what was typed for the old one is not for them.
+  const drafts = useBoardDrafts(
+    kindOf(condition),
+    texts,
+    (typed) => conditionWith(condition, typed),
+    onChange,
+  );
+  const number = (part: NumberPart, label: string) => (
+    <DraftField bare label={label} className="w-[4.5rem]" {...drafts.field(part)} />
   );
   return (
     <div className="flex items-start gap-1">
-      <div className="flex min-w-0 flex-1 flex-wrap items-center gap-2">
+      <div {...drafts.group} className="flex min-w-0 flex-1 flex-wrap items-center gap-2">
         <Select
           label={has ? "Have or do not have" : "Are or are not"}
           value={condition.not ? "not" : "yes"}
@@ -54,9 +60,9 @@ export function ConditionRow({ condition, onChange, onRemove }: Props) {
           <>
             {number("of", "Multiples of")}
             <Word>from</Word>
-            {number("from", "From, if you like", true)}
+            {number("from", "From, optional")}
             <Word>to</Word>
-            {number("to", "To, if you like", true)}
+            {number("to", "To, optional")}
           </>
         )}
         {condition.kind === "counting" && (
@@ -65,7 +71,7 @@ export function ConditionRow({ condition, onChange, onRemove }: Props) {
             <Word>from</Word>
             {number("from", "From")}
             <Word>to</Word>
-            {number("to", "To, if you like", true)}
+            {number("to", "To, optional")}
           </>
         )}
         {condition.kind === "between" && (
@@ -94,7 +100,7 @@ export function ConditionRow({ condition, onChange, onRemove }: Props) {
         )}
       </div>
       {onRemove && (
-        <IconButton name="Leave this condition out" onClick={onRemove}>
+        <IconButton name="Remove this condition" onClick={onRemove}>
           <X aria-hidden size={19} />
         </IconButton>
       )}
@@ -104,38 +110,23 @@ export function ConditionRow({ condition, onChange, onRemove }: Props) {
 
 const Word = ({ children }: { children: string }) => <span className="text-quiet">{children}</span>;
 
-type NumberProps = {
-  condition: Condition;
-  part: string;
-  label: string;
-  optional: boolean;
-  onChange: (condition: Condition) => void;
-};
+const NUMBERS = ["of", "by", "from", "to", "than"] as const;
+type NumberPart = (typeof NUMBERS)[number];
 
-function NumberInSentence({ condition, part, label, optional, onChange }: NumberProps) {
-  const value = (condition as Record<string, unknown>)[part];
-  const read = (typed: string): { next?: Condition; message?: string | undefined } => {
-    if (optional && typed.trim() === "") {
-      const { [part]: _, ...rest } = condition as Record<string, unknown>;
-      return { next: rest as Condition };
-    }
-    const number = readNumber(typed);
-    if (!number.ok) return { message: number.message };
-    const checked = Condition.safeParse({ ...condition, [part]: number.text });
-    return checked.success ? { next: checked.data } : { message: checked.error.issues[0]?.message };
-  };
-  return (
-    <CheckedField
-      bare
-      numeric
-      label={label}
-      value={typeof value === "string" ? showNumber(value) : ""}
-      className="w-[4.5rem]"
-      check={(typed) => read(typed).message}
-      onTake={(typed) => {
-        const { next } = read(typed);
-        if (next) onChange(next);
-      }}
-    />
-  );
+/** The condition with numbers as typed; one that may be left out is left out where its field is empty. */
+function conditionWith(condition: Condition, typed: { readonly [part in NumberPart]?: string }) {
+  const next: Record<string, unknown> = { ...condition };
+  for (const [part, text] of Object.entries(typed) as [NumberPart, string][]) {
+    const isOptional =
+      condition.kind === "multiples" ? part !== "of" : condition.kind === "counting" && part === "to";
+    delete next[part];
+    if (isOptional && text.trim() === "") continue;
+    const read = readNumber(text);
+    if (!read.ok) return { ok: false as const, message: read.message, at: part };
+    next[part] = read.text;
+  }
+  const made = Condition.safeParse(next);
+  return made.success
+    ? { ok: true as const, value: made.data }
+    : { ok: false as const, message: made.error.issues[0]!.message };
 }

@@ -1,14 +1,15 @@
 "use client";
 
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { numbersWith } from "@/core/lesson/scene";
 import { boardPlaces } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
+import { showNumber } from "@/core/number/show-number";
 import { chanceOf, pick } from "@/core/puzzle/draw";
 import { ALL, MARKED, type Rule, UNMARKED } from "@/core/set/rule";
 import { MOST_PLACES } from "@/core/surface/chart";
 import { Button } from "@/kit/button";
-import { CheckedField } from "../board/checked-field";
+import { DraftField, useBoardDrafts } from "../board/checked-field";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { LaidList } from "./marks-page";
 import { RuleBuilder } from "./rule-builder";
@@ -20,13 +21,25 @@ export function CoversPage() {
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   const { rule, setRule, held } = useRule();
-  const [howMany, setHowMany] = useState("10");
+  const [howMany, setHowMany] = useState(10);
+  // A number that was just typed is meant by the button beside it, before it is drawn anew.
+  const wanted = useRef(howMany);
+  const drafts = useBoardDrafts(
+    "covers",
+    { count: showNumber(String(howMany)) },
+    ({ count }) => readWhole(count ?? "", 1, MOST_PLACES),
+    (count) => {
+      wanted.current = count;
+      setHowMany(count);
+    },
+  );
   const numbers = boardPlaces(board, scene);
   const covered = numbersWith(scene, "cover", numbers);
   const act = (verb: "cover" | "lift", which: Rule) => store.getState().act([[{ do: verb, numbers: which }]]);
   const atRandom = () => {
+    if (!drafts.settle()) return;
     const open = numbers.filter((number) => !covered.includes(number));
-    const drawn = pick(open, Number(howMany), chanceOf(board.seed, scene.draws));
+    const drawn = pick(open, wanted.current, chanceOf(board.seed, scene.draws));
     if (drawn.length > 0) store.getState().act([[{ do: "cover", numbers: drawn }, { do: "draw" }]]);
   };
   return (
@@ -37,19 +50,9 @@ export function CoversPage() {
         <Button onClick={() => act("cover", MARKED)}>Cover marked</Button>
         <Button onClick={() => act("cover", UNMARKED)}>Cover unmarked</Button>
       </div>
-      <div className="flex items-end gap-2">
-        <CheckedField
-          label="How many at random"
-          numeric
-          value={howMany}
-          className="w-36"
-          check={(typed) => {
-            const read = readWhole(typed, 1, MOST_PLACES);
-            return read.ok ? undefined : read.message;
-          }}
-          onTake={(typed) => setHowMany(typed.trim())}
-        />
-        <Button className="flex-1" onClick={atRandom}>
+      <div {...drafts.group} className="flex items-start gap-2">
+        <DraftField label="How many at random" className="w-36" {...drafts.field("count")} />
+        <Button className="mt-[26px] flex-1 px-2" onClick={atRandom}>
           Cover at random
         </Button>
       </div>

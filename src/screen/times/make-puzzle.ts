@@ -1,8 +1,10 @@
-import { putPuzzle } from "@/core/lesson/put-puzzle";
-import { type BoardStore, sceneNow } from "../board/board-store";
+import { puzzleBeat } from "@/core/lesson/put-puzzle";
+import { type BoardStore, boardNow, sceneNow } from "../board/board-store";
 
 /** A puzzle of one answer on the times grid, ready to be written in; taken back with one touch. */
 export function makePuzzle(store: BoardStore): void {
   store.getState().choose("write");
-  store.getState().change((state) => putPuzzle(state, sceneNow(store.getState())));
+  const board = boardNow(store.getState());
+  const beat = puzzleBeat(board, sceneNow(store.getState()), Math.floor(Math.random() * 2 ** 31));
+  if (beat) store.getState().act([beat]);
 }

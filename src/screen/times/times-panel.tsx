@@ -1,15 +1,16 @@
 "use client";
 
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp } from "lucide-react";
-import { timesOf, windowOf, withMain } from "@/core/lesson/views-of";
+import { timesOf, windowOf } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
+import { showNumber } from "@/core/number/show-number";
 import { LEVELS, PUZZLE_ROWS, type PuzzleRows } from "@/core/puzzle/make-times-puzzle";
 import { MOST_TIMES } from "@/core/surface/place-key";
 import { clampWindow, type TimesSettings } from "@/core/surface/times-grid";
 import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { keepKeyboard } from "@/kit/rail-button";
-import { CheckedField } from "../board/checked-field";
+import { CheckedField, DraftField, useBoardDrafts } from "../board/checked-field";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { makePuzzle } from "./make-puzzle";
 
@@ -23,26 +24,29 @@ const WAYS = [
 /** How the window of a times grid is slid, what a touch is about, and puzzles made from it. */
 export function TimesPanel() {
   const times = useBoard((state) => timesOf(pickBoard(state)));
+  return times ? <Panel times={times} /> : null;
+}
+
+const readIndex = (typed: string | undefined, kept: number) =>
+  typed === undefined ? ({ ok: true, value: kept } as const) : readWhole(typed, 1, MOST_TIMES);
+
+function Panel({ times }: { times: TimesSettings }) {
   const scene = useBoard(pickScene);
   const store = useBoardStore();
-  if (!times) return null;
   const at = windowOf(times, scene);
   const slide = (row: number, column: number) =>
     store.getState().slideTo(clampWindow(times, { row, column }));
-  const goTo = (what: "row" | "column") => (
-    <CheckedField
-      label={`Go to ${what}`}
-      numeric
-      value={String(at[what])}
-      check={(typed) => {
-        const read = readWhole(typed, 1, MOST_TIMES);
-        return read.ok ? undefined : read.message;
-      }}
-      onTake={(typed) => {
-        const to = Number(typed.trim());
-        slide(what === "row" ? to : at.row, what === "column" ? to : at.column);
-      }}
-    />
+  const drafts = useBoardDrafts(
+    "window",
+    { row: showNumber(String(at.row)), column: showNumber(String(at.column)) },
+    (typed) => {
+      const [row, column] = [readIndex(typed.row, at.row), readIndex(typed.column, at.column)];
+      if (!row.ok) return { ...row, at: "row" as const };
+      return column.ok
+        ? { ok: true as const, value: { row: row.value, column: column.value } }
+        : { ...column, at: "column" as const };
+    },
+    (to) => slide(to.row, to.column),
   );
   return (
     <section aria-label="Slide" className="flex flex-col gap-4 rounded-card bg-board p-4">
@@ -61,22 +65,18 @@ export function TimesPanel() {
           </button>
         ))}
       </div>
-      <div className="grid grid-cols-2 gap-3">
-        {goTo("row")}
-        {goTo("column")}
+      <div {...drafts.group} className="grid grid-cols-2 gap-3">
+        <DraftField label="Go to row" {...drafts.field("row")} />
+        <DraftField label="Go to column" {...drafts.field("column")} />
       </div>
       <Choice
-        label="A touch is about"
+        label="A touch marks"
         value={times.marks}
         options={[
-          { value: "place", label: "One place" },
-          { value: "value", label: "Its number" },
+          { value: "place", label: "This square" },
+          { value: "value", label: "Everywhere" },
         ]}
-        onChange={(marks) =>
-          store
-            .getState()
-            .change((state) => ({ ...state, board: withMain(state.board, { ...times, marks }) }))
-        }
+        onChange={(marks) => store.getState().setTo({ of: "times", is: { ...times, marks } })}
       />
       <PuzzleMaker times={times} />
     </section>
@@ -87,10 +87,7 @@ export function TimesPanel() {
 function PuzzleMaker({ times }: { times: TimesSettings }) {
   const store = useBoardStore();
   const set = (part: Partial<TimesSettings["puzzle"]>) =>
-    store.getState().change((state) => ({
-      ...state,
-      board: withMain(state.board, { ...times, puzzle: { ...times.puzzle, ...part } }),
-    }));
+    store.getState().setTo({ of: "times", is: { ...times, puzzle: { ...times.puzzle, ...part } } });
   return (
     <div className="flex flex-col gap-3 border-t border-rule pt-4">
       <h3 className="font-semibold">Puzzle with one answer</h3>
@@ -99,11 +96,8 @@ function PuzzleMaker({ times }: { times: TimesSettings }) {
           label="Level, 1 to 10"
           numeric
           value={String(times.puzzle.level)}
-          check={(typed) => {
-            const read = readWhole(typed, 1, LEVELS.length);
-            return read.ok ? undefined : read.message;
-          }}
-          onTake={(typed) => set({ level: Number(typed.trim()) })}
+          read={(typed) => readWhole(typed, 1, LEVELS.length)}
+          onTake={(level) => set({ level })}
         />
         <Choice
           shown="Rows"

@@ -28,7 +28,9 @@ type Props = {
 export const LineDrawing = memo(function LineDrawing({ line, layout, marks, jumpsApart = false }: Props) {
   const { geometry, placing, heavy, ticks, labels, flags } = layout;
   const { trail, focus } = marks;
-  const benchmarks = trail ? benchmarksOf(trail) : new Set<NumberKey>();
+  const benchmarks = trail
+    ? benchmarksOf(trail, line.numbers === "decimal" ? 1 : Number(layout.scale.step.d))
+    : new Set<NumberKey>();
   // In a strip the ring round its cell is the pointer.
   const points = focus !== null && line.pointer !== "off" && geometry.shape !== "strip";
   const shown = points ? placing.partOf(exact(focus)) : null;

@@ -1,7 +1,7 @@
 "use client";
 
 import { memo, useRef } from "react";
-import type { CompareSettings } from "@/core/lesson/lesson";
+import type { CompareSettings } from "@/core/lesson/view-settings";
 import { COMPARED, type Compared } from "@/core/number/compared";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";

@@ -2,8 +2,8 @@
 
 import { memo, useRef } from "react";
 import { toNext } from "@/core/count/bridge";
-import type { PairsSettings } from "@/core/lesson/lesson";
 import { isCoveredAt } from "@/core/lesson/scene";
+import type { PairsSettings } from "@/core/lesson/view-settings";
 import { exact, isWhole, keyOf, type NumberKey } from "@/core/number/exact";
 import { numberOf } from "@/core/surface/place-key";
 import { useSize } from "@/kit/use-size";

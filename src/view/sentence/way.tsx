@@ -17,13 +17,15 @@ type Props = {
   onNumber: (number: NumberKey) => void;
   invitation: string;
   write: Write;
+  /** Into how many parts the board cuts a whole. */
+  parts: number;
 };
 
 /** Most stops that are listed; before them an ellipsis stands for the rest. */
 const LISTED = 60;
 
 /** The stops of the trail in order, its benchmarks boxed; each can be covered, and written in. */
-export const Way = memo(function Way({ source, strong, asks, onNumber, invitation, write }: Props) {
+export const Way = memo(function Way({ source, strong, asks, onNumber, invitation, write, parts }: Props) {
   const room = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(room, { width: 1180, height: 110 });
   const scene = useScene(source, (now) => now);
@@ -37,7 +39,7 @@ export const Way = memo(function Way({ source, strong, asks, onNumber, invitatio
   }
   const stops = [trail.start, ...landings(trail).map(keyOf)];
   const listed = stops.slice(-LISTED);
-  const boxed = benchmarksOf(trail);
+  const boxed = benchmarksOf(trail, parts);
   const digits = listed.reduce((sum, key) => sum + chipWidth(write(key)) + 1.1, 0);
   const size = Math.max(18, Math.min(height / 1.8, strong ? 56 : 44, Math.max(width / digits, 22)));
   return (

@@ -60,7 +60,7 @@ export function paintTimes(
 
   const name = (index: number, middleX: number, middleY: number, covered: boolean) => {
     if (!covered) {
-      context.fillText(String(index), middleX, middleY + layout.name * 0.35);
+      context.fillText(showNumber(String(index)), middleX, middleY + layout.name * 0.35);
       return;
     }
     box(context, middleX - 18, middleY - 14, 36, 28, 8);

@@ -1,3 +1,4 @@
+import { showNumber } from "@/core/number/show-number";
 import type { TimesSettings, WindowAt } from "@/core/surface/times-grid";
 import { DIGIT, type FaceLayout } from "../chart/chart-layout";
 import { round } from "../round";
@@ -31,10 +32,13 @@ export function layOutTimes(
   const down = Math.max(1, room.height - stripsOf(times).top - stripsOf(times).next) / rows;
   const cellWidth = Math.floor(Math.min(across, down * WIDEST));
   const cellHeight = Math.floor(Math.min(down, across * HIGHEST));
-  const digits = Math.max(LEAST_DIGITS, String((at.row + rows) * (at.column + columns)).length);
+  const digits = Math.max(LEAST_DIGITS, showNumber(String((at.row + rows) * (at.column + columns))).length);
   const share = strong ? 0.72 : 0.58;
   const numeral = Math.min(cellHeight * share, (cellWidth * (strong ? 0.95 : 0.86)) / (digits * DIGIT));
-  const nameDigits = Math.max(2, String(at.row + rows).length, String(at.column + columns).length);
+  const nameDigits = Math.max(
+    2,
+    ...[at.row + rows, at.column + columns].map((index) => showNumber(String(index)).length),
+  );
   return {
     rows,
     columns,

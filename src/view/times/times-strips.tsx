@@ -1,6 +1,7 @@
 import { clsx } from "clsx";
 import { ArrowDown, ArrowRight } from "lucide-react";
 import type { CSSProperties } from "react";
+import { showNumber } from "@/core/number/show-number";
 
 type NameProps = {
   what: "Row" | "Column";
@@ -17,12 +18,12 @@ export function Name({ what, index, covered, size, style, onTouch }: NameProps) 
     <button
       type="button"
       tabIndex={-1}
-      aria-label={covered ? `${what}, covered` : `${what} ${index}`}
+      aria-label={covered ? `${what}, covered` : `${what} ${showNumber(String(index))}`}
       className="absolute flex items-center justify-center font-numeral font-bold text-quiet hover:text-ink"
       style={{ ...style, fontSize: size }}
       onClick={onTouch}
     >
-      {covered ? <span className="h-7 w-9 max-w-[80%] rounded-lg bg-quiet" /> : index}
+      {covered ? <span className="h-7 w-9 max-w-[80%] rounded-lg bg-quiet" /> : showNumber(String(index))}
     </button>
   );
 }

@@ -1,0 +1,52 @@
+import type { Exact } from "../number/exact";
+import { numberAtStart, readNumber } from "../number/read-number";
+
+/** A piece of a typed number sentence. `text` of a number is the number as written, tidied. */
+export type Token = { kind: "number"; value: Exact; text: string } | { kind: "sign"; text: string };
+
+/** What is wrong with a sentence, in words for whoever typed it. */
+export class SentenceFault extends Error {}
+
+/** The signs of number sentences, by all that is typed for them. */
+const SIGNS: Readonly<Record<string, string>> = {
+  "+": "+",
+  "-": "−",
+  "−": "−",
+  "–": "−",
+  "*": "×",
+  x: "×",
+  X: "×",
+  "×": "×",
+  "·": "×",
+  ":": "÷",
+  "÷": "÷",
+  "(": "(",
+  ")": ")",
+  "=": "=",
+  "?": "?",
+};
+
+/**
+ * The numbers and signs of a typed sentence, in order.
+ * @throws SentenceFault where a number cannot be read, or something has no place in a sentence.
+ */
+export function tokensOf(typed: string): Token[] {
+  const tokens: Token[] = [];
+  for (let rest = typed.trim(); rest !== ""; rest = rest.trimStart()) {
+    const here = [...rest][0]!;
+    const digits = numberAtStart(rest);
+    if (digits) {
+      const read = readNumber(digits);
+      if (!read.ok) throw new SentenceFault(read.message);
+      tokens.push({ kind: "number", value: read.value, text: read.text });
+      rest = rest.slice(digits.length);
+    } else if (SIGNS[here]) {
+      tokens.push({ kind: "sign", text: SIGNS[here] });
+      rest = rest.slice(here.length);
+    } else if (/\p{Nd}/u.test(here)) throw new SentenceFault("Write the number with the digits 0 to 9.");
+    else {
+      throw new SentenceFault(`“${here}” cannot be used in a number sentence. Use numbers and + − × ÷ ( ).`);
+    }
+  }
+  return tokens;
+}

@@ -1,0 +1,30 @@
+import { readWhole } from "../number/read-whole";
+import { MOST_TIMES } from "./place-key";
+import { LEAST_WINDOW, MOST_WINDOW, TimesSettings } from "./times-grid";
+
+/** What is typed about the window of a times grid: its first row and column, and how many of each it shows. */
+export const TIMES_PARTS = ["row", "column", "rows", "columns"] as const;
+export type TimesPart = (typeof TIMES_PARTS)[number];
+export type TypedTimes = { readonly [part in TimesPart]?: string };
+export type TimesChange = { ok: true; value: TimesSettings } | { ok: false; message: string; at?: TimesPart };
+
+const BOUNDS: Record<TimesPart, [min: number, max: number]> = {
+  row: [1, MOST_TIMES],
+  column: [1, MOST_TIMES],
+  rows: [LEAST_WINDOW.rows, MOST_WINDOW.rows],
+  columns: [LEAST_WINDOW.columns, MOST_WINDOW.columns],
+};
+
+/** A times grid with some of the numbers of its window typed anew; or why they make no window, and at which of them. */
+export function changeTimes(times: TimesSettings, typed: TypedTimes): TimesChange {
+  const parts: { [part in TimesPart]?: number } = {};
+  for (const [part, text] of Object.entries(typed) as [TimesPart, string][]) {
+    const read = readWhole(text, ...BOUNDS[part]);
+    if (!read.ok) return { ok: false, message: read.message, at: part };
+    parts[part] = read.value;
+  }
+  const made = TimesSettings.safeParse({ ...times, ...parts });
+  return made.success
+    ? { ok: true, value: made.data }
+    : { ok: false, message: made.error.issues[0]!.message };
+}

@@ -1,0 +1,157 @@
+"use client";
+
+import { type FocusEvent, type KeyboardEvent, useEffect, useLayoutEffect, useRef, useState } from "react";
+import { say } from "./messages";
+
+/** What was typed, by the field that it stands in; the one typed in last stands last. */
+export type Typed<P extends string> = { readonly [part in P]?: string };
+export type DraftRead<T, P extends string> =
+  | { ok: true; value: T }
+  | { ok: false; message: string; at?: P | undefined };
+
+type Options<P extends string, T> = {
+  /** What the fields belong to. Where that becomes another, what was typed for the old one has been settled. */
+  of: string;
+  /** What the fields are about, as it holds now. */
+  values: Readonly<Record<P, string>>;
+  /** Reads all that is typed together: fields that are refused are refused together. */
+  read: (typed: Typed<P>) => DraftRead<T, P>;
+  take: (value: T) => void;
+  /** A value as it stands in a field that is being typed in. */
+  plain?: (value: string) => string;
+};
+
+const SETTLE_MS = 450;
+
+const open = new Set<() => void>();
+
+/** Takes or refuses at once what is being typed anywhere: called before anything else comes on show. */
+export function keepDrafts(): void {
+  for (const settle of [...open]) settle();
+  // Boards are also changed where there is no page.
+  if (typeof document === "undefined") return;
+  const field = document.activeElement;
+  if (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) field.blur();
+}
+
+/**
+ * Fields that belong together. What is typed is taken a little after the last key, at Enter, or when the field is left;
+ * what cannot be used stays, with the reason beside it, as long as the keyboard is in one of these fields, so that the
+ * field that would mend it can be typed in next. Once they are left, every field shows what holds.
+ */
+export function useDrafts<P extends string, T>(options: Options<P, T>) {
+  const { of, values } = options;
+  const [typed, drawTyped] = useState<Typed<P>>({});
+  // What is typed is known at once, before it is drawn: a field may be left in the same moment.
+  const now = useRef<Typed<P>>({});
+  const type = (next: Typed<P>) => {
+    now.current = next;
+    drawTyped(next);
+  };
+  /** The field with the keyboard, and the text in it. */
+  const [here, setHere] = useState<{ part: P; text: string } | null>(null);
+  const [told, setTold] = useState<{ part: P; message: string } | null>(null);
+  const [taking, setTaking] = useState(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const plain = options.plain ?? ((value: string) => value);
+  const latest = useRef(options);
+  useLayoutEffect(() => {
+    latest.current = options;
+  });
+
+  /** Takes what is typed if it can be used; else says why beside its field, and gives the reason. */
+  const take = (): string | null => {
+    clearTimeout(timer.current);
+    const last = lastOf(now.current);
+    if (last === undefined) return null;
+    const read = latest.current.read(now.current);
+    if (!read.ok) {
+      setTold({ part: read.at ?? last, message: read.message });
+      return read.message;
+    }
+    type({});
+    setTaking(true);
+    setTold(null);
+    latest.current.take(read.value);
+    return null;
+  };
+  /** What could not be used is forgotten; the reason stays. Gives it in words. */
+  const leave = (): string | null => {
+    const last = lastOf(now.current);
+    const fault = take();
+    if (fault === null || last === undefined) return null;
+    const message = `“${now.current[last]}” was not used. ${fault}`;
+    type({});
+    setTold((was) => ({ part: was?.part ?? last, message }));
+    return message;
+  };
+
+  // Whoever shows something else settles what is typed first; a field that goes away does so itself.
+  const leaving = useRef(leave);
+  useLayoutEffect(() => {
+    leaving.current = leave;
+  });
+  useEffect(() => {
+    const close = () => {
+      const message = leaving.current();
+      if (message !== null) say(message);
+    };
+    open.add(close);
+    return () => {
+      open.delete(close);
+      close();
+    };
+  }, []);
+
+  // What holds has become another, by a hand elsewhere: what was typed before is about what no longer holds.
+  const held = `${of} ${JSON.stringify(values)}`;
+  const [seen, setSeen] = useState(held);
+  if (seen !== held) {
+    setSeen(held);
+    const sameOwner = seen.startsWith(`${of} `);
+    setTaking(false);
+    if (!taking || !sameOwner) {
+      type({});
+      setTold(null);
+      if (here) setHere({ part: here.part, text: plain(values[here.part]) });
+    }
+  }
+
+  const field = (part: P) => ({
+    value: here?.part === part ? here.text : (typed[part] ?? values[part]),
+    message: told?.part === part ? told.message : undefined,
+    onFocus: () => setHere({ part, text: typed[part] ?? plain(values[part]) }),
+    onChange: ({ target: { value: text } }: { target: { value: string } }) => {
+      const { [part]: _, ...others } = now.current;
+      setTaking(false);
+      setHere({ part, text });
+      type({ ...others, [part]: text } as Typed<P>);
+      clearTimeout(timer.current);
+      timer.current = setTimeout(take, SETTLE_MS);
+    },
+    onBlur: () => {
+      take();
+      setHere(null);
+    },
+    onKeyDown: (event: KeyboardEvent) => {
+      if (event.key === "Enter") take();
+    },
+  });
+
+  /** For the element that holds the fields, and the buttons that act on them. */
+  const group = {
+    onBlur: ({ currentTarget, relatedTarget, target }: FocusEvent) => {
+      // A window that is only looked away from keeps what is typed in it.
+      if (target === document.activeElement) return;
+      if (!currentTarget.contains(relatedTarget as Node | null)) leave();
+    },
+  };
+  return {
+    field,
+    group,
+    /** For a button beside the fields: false where one of them is refused, which then says why. */
+    settle: () => take() === null,
+  };
+}
+
+const lastOf = <P extends string>(typed: Typed<P>) => Object.keys(typed).at(-1) as P | undefined;
