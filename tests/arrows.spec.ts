@@ -57,9 +57,9 @@ test("a card gives the day's move: drawn or picked, from where the last one led"
 }) => {
   await open(page, request);
   await place(page, "45").tap();
-  await page.getByRole("button", { name: "Draw a card" }).tap();
+  await page.getByRole("button", { name: "A new route" }).tap();
   await expect(tiles(page).first()).toBeVisible();
-  await page.getByRole("button", { name: "Pick a card" }).tap();
+  await page.getByRole("button", { name: "Choose a route" }).tap();
   await page.getByRole("button", { name: "Card: down, right", exact: true }).tap();
   await page.keyboard.press("Escape");
   await expect(tiles(page)).toHaveCount(2);

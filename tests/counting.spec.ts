@@ -26,7 +26,7 @@ test("a missed number is told to the teacher at once, and no longer once it is m
   await expect(watcher).toHaveText("");
   await place(page, "29").click();
   await expect(watcher).toHaveText("29 does not belong");
-  await setCount(page, () => turn(page, "Tell me of numbers I miss"));
+  await setCount(page, () => turn(page, "Tell me about numbers I miss"));
   await expect(watcher).toHaveText("");
 });
 
@@ -39,7 +39,7 @@ test("the count waits before a new ten, and goes on when asked to; marks follow 
     await page.getByLabel("Count in", { exact: true }).fill("3");
     await page.getByRole("radio", { name: "¼ s" }).click();
     await page.getByRole("button", { name: "A new ten" }).click();
-    await turn(page, "Marks follow the count");
+    await turn(page, "Mark as you count");
   });
   await page.getByRole("button", { name: "Start the count" }).click();
   await expect(place(page, "9, sun mark, in focus")).toBeVisible();
@@ -47,7 +47,7 @@ test("the count waits before a new ten, and goes on when asked to; marks follow 
   await page.keyboard.press("g");
   await expect(place(page, "18, sun mark, in focus")).toBeVisible();
   await expect(page.getByRole("button", { name: "Start the count" })).toBeVisible();
-  await page.getByRole("button", { name: "One back" }).click();
+  await page.getByRole("button", { name: "One jump back" }).click();
   await expect(place(page, "15, sun mark, in focus")).toBeVisible();
   await expect(place(page, "18")).toBeVisible();
 });

@@ -29,7 +29,7 @@ for (const hand of HANDS) {
       await press(hand, at(page, 29));
       await expect(watcher).toHaveText("29 does not belong");
       await press(hand, button(page, /^Count in/));
-      await press(hand, turn(page, "Tell me of numbers I miss"));
+      await press(hand, turn(page, "Tell me about numbers I miss"));
       await expect(watcher).toHaveText("");
     });
 
@@ -46,7 +46,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, /^Count in/));
       await press(hand, turn(page, "Say the numbers aloud"));
       await page.keyboard.press("Escape");
-      for (const _ of [0, 1]) await press(hand, button(page, "One on"));
+      for (const _ of [0, 1]) await press(hand, button(page, "One jump on"));
       const words = page.locator("[data-part=words]");
       await expect(words).toHaveText("twenty");
       const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said);
@@ -122,7 +122,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, "Cover"));
       for (const number of [51, 52]) await press(hand, at(page, number));
       await press(hand, button(page, "Write"));
-      await press(hand, button(page, "How it is checked"));
+      await press(hand, button(page, "Checking"));
       await press(hand, radio(page, "At the end"));
       await page.keyboard.press("Escape");
       const key = (name: string) =>
@@ -150,7 +150,7 @@ for (const hand of HANDS) {
       const tile = (name: string) =>
         page.getByRole("group", { name: "Answer tiles" }).getByRole("button", { name, exact: true });
       await carry(hand, page, tile("42"), at(page, 41));
-      await expect(told(page)).toContainText("42 does not live here.");
+      await expect(told(page)).toContainText("42 does not belong here.");
       await carry(hand, page, tile("42"), at(page, 42));
       await expect(place(page, "42, by hand, in focus")).toBeVisible();
       await expect(tiles.filter({ hasText: /^42$/ })).toHaveCount(0);

@@ -45,11 +45,11 @@ for (const hand of HANDS) {
       await openBoard(page, /Every sixth post/);
       await press(hand, button(page, /^Count in/));
       await press(hand, button(page, "A new ten"));
-      await press(hand, page.getByRole("switch", { name: "Marks follow the count" }));
+      await press(hand, page.getByRole("switch", { name: "Mark as you count" }));
       await page.keyboard.press("Escape");
-      for (const _ of [0, 1, 2]) await press(hand, button(page, "One on"));
+      for (const _ of [0, 1, 2]) await press(hand, button(page, "One jump on"));
       await expect(place(page, "18, sun mark, in focus")).toBeVisible();
-      await press(hand, button(page, "One back"));
+      await press(hand, button(page, "One jump back"));
       await expect(place(page, "12, sun mark, in focus")).toBeVisible();
       await expect(panel(page, "sentence")).toHaveText("2 × 6 = 12");
 
@@ -88,8 +88,8 @@ for (const hand of HANDS) {
       );
       await press(hand, page.locator("[data-place='41']"));
       await expect(place(page, "42, by hand, in focus")).toBeVisible();
-      await press(hand, radio(page, "Find its home"));
-      await press(hand, button(page, "Choose a place"));
+      await press(hand, radio(page, "Where it goes"));
+      await press(hand, button(page, "Choose a square"));
       await press(hand, page.locator("[data-place='40']"));
       await expect(told(page)).not.toHaveText("");
       await press(hand, button(page, "Cover"));
@@ -115,7 +115,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, /^Arrow left/));
       await press(hand, button(page, "Follow the arrows"));
       await expect(panel(page, "sentence")).toHaveText("54 − 1 = 53");
-      await press(hand, button(page, "Pick a card"));
+      await press(hand, button(page, "Choose a route"));
       await press(hand, button(page, "Card: down, right"));
       await page.keyboard.press("Escape");
       await press(hand, button(page, "Follow the arrows"));

@@ -29,10 +29,10 @@ test("a place is filled by keyboard and by keypad; a wrong number changes nothin
   await at(page, 63).tap();
   await page.keyboard.type("36");
   await page.keyboard.press("Enter");
-  await expect(told(page)).toHaveText("36 does not live here. How could we find out what does?");
+  await expect(told(page)).toHaveText("36 does not belong here. How could we find out what does?");
   await expect(place(page, "covered")).toHaveCount(97);
   await page.getByRole("button", { name: "Hint" }).tap();
-  await expect(told(page)).toHaveText("This place is 3 more than 60.");
+  await expect(told(page)).toHaveText("This square is 3 more than 60.");
   for (const key of ["6", "3"]) await page.getByRole("button", { name: key, exact: true }).tap();
   await page.getByRole("button", { name: "Write it" }).tap();
   await expect(place(page, "63, by hand, in focus")).toBeVisible();
@@ -43,7 +43,7 @@ test("a place is filled by keyboard and by keypad; a wrong number changes nothin
   await page.keyboard.press("Enter");
   await expect(told(page)).toHaveText("Write a number, such as 7, −3, 0.2 or 3/4.");
   await at(page, 60).tap();
-  await expect(told(page)).toHaveText("60 is there already. Touch a place that is open.");
+  await expect(told(page)).toHaveText("60 is there already. Touch an empty square.");
 });
 
 test("checked at the end: what does not belong is shown, and can be written again", async ({
@@ -51,7 +51,7 @@ test("checked at the end: what does not belong is shown, and can be written agai
   request,
 }) => {
   await covered(page, request, [1, 50]);
-  await page.getByRole("button", { name: "How it is checked" }).click();
+  await page.getByRole("button", { name: "Checking" }).click();
   await page.getByRole("radio", { name: "At the end" }).click();
   await page.keyboard.press("Escape");
   const write = async (number: number, says: string) => {
@@ -72,7 +72,7 @@ test("checked at the end: what does not belong is shown, and can be written agai
   await page.getByRole("button", { name: "Check what is written" }).click();
   await expect(told(page)).toHaveText("All 2 are right.");
   await page.getByRole("button", { name: "Clear" }).click();
-  await page.getByRole("menuitem", { name: "Wipe what is written" }).click();
+  await page.getByRole("menuitem", { name: "Clear what is written" }).click();
   await expect(page.getByRole("gridcell", { name: /by hand/ })).toHaveCount(0);
 });
 
@@ -100,7 +100,7 @@ test("answer tiles are dragged to their places, or put there by two touches", as
   await expect(tiles).toHaveCount(5);
   await tile("42").tap();
   await at(page, 43).tap();
-  await expect(told(page)).toContainText("42 does not live here.");
+  await expect(told(page)).toContainText("42 does not belong here.");
   await tile("42").tap();
   await at(page, 42).tap();
   await expect(place(page, "42, by hand, in focus")).toBeVisible();
@@ -112,33 +112,33 @@ test("where does it live: drawn numbers find their home, the tally runs, then a 
   request,
 }) => {
   await covered(page, request, [5, 50, 95]);
-  await way(page, "Find its home");
-  await page.getByRole("button", { name: "How it is checked" }).click();
-  await page.getByLabel("Numbers to find a home for").fill("2");
+  await way(page, "Where it goes");
+  await page.getByRole("button", { name: "Checking" }).click();
+  await page.getByLabel("How many numbers to place").fill("2");
   await page.keyboard.press("Enter");
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "Draw a number" }).tap();
-  await expect(page.getByText("Where does it live?")).toBeVisible();
+  await expect(page.getByText("Where does it go?")).toBeVisible();
   const asked = async () => Number(await page.locator("[data-part=digits]").getAttribute("aria-label"));
   const first = await asked();
   await at(page, first === 20 ? 21 : 20).tap();
-  await expect(told(page)).toContainText(`${first} does not live here.`);
+  await expect(told(page)).toContainText(`${first} does not belong here.`);
   await expect(place(page, "covered")).toHaveCount(97);
   await at(page, first).tap();
   await expect(page.getByText("1 of 2 at home")).toBeVisible();
   await at(page, await asked()).tap();
   await expect(told(page)).toHaveText("2 numbers have found a home.");
-  await page.getByRole("button", { name: "Fresh chart" }).tap();
+  await page.getByRole("button", { name: "Start again" }).tap();
   await expect(page.getByText("0 of 2 at home")).toBeVisible();
   await expect(page.getByRole("gridcell", { name: /^covered/ })).toHaveCount(97);
 });
 
 test("the maker of the next question chooses a place for somebody else", async ({ page, request }) => {
   await covered(page, request, [5, 50]);
-  await way(page, "Find its home");
-  await page.getByRole("button", { name: "Choose a place" }).tap();
+  await way(page, "Where it goes");
+  await page.getByRole("button", { name: "Choose a square" }).tap();
   await at(page, 78).tap();
-  await expect(page.getByText("What lives here?")).toBeVisible();
+  await expect(page.getByText("What belongs here?")).toBeVisible();
   await expect(place(page, "covered, asked for")).toBeVisible();
   await page.keyboard.type("78");
   await page.keyboard.press("Enter");

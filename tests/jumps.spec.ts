@@ -154,7 +154,7 @@ for (const hand of HANDS) {
     ]);
     await press(hand, button(page, "Take back"));
     await expect.poll(inks).toContainEqual(["kelp", "dashed"]);
-    await press(hand, button(page, "Wipe the other"));
+    await press(hand, button(page, "Clear the other"));
     await expect(sentences).toHaveCount(0);
     // Alone again, the trail takes the colours of its places.
     await expect.poll(async () => (await inks()).map(([color]) => color)).toEqual(["sea", "coral"]);

@@ -53,7 +53,7 @@ test("a line is made field by field; what cannot be is told, and changes nothing
   await open(page, request);
   for (const [label, typed, message] of [
     ["To", "0", "The ends are the same number. Write another one."],
-    ["To", "-5", "The smaller end stands first. Write the ends the other way round."],
+    ["To", "-5", "Put the smaller number first. Write the ends the other way round."],
     ["Interval", "0", "Write an interval above 0."],
     ["Interval", "0.001", "That would be more than 10,000 ticks."],
     ["From", "1e999", "Write a number, such as 7, −3, 0.2 or 3/4."],
@@ -132,7 +132,7 @@ test("slid by drag, wheel, keys and buttons, and drawn nearer and further away; 
   await expect(at(page, "20")).toBeVisible();
 
   await button(page, "Prepare").click();
-  await page.getByRole("switch", { name: "Pinned: it does not slide" }).click();
+  await page.getByRole("switch", { name: "Fixed: does not slide" }).click();
   await expect(button(page, "Nearer")).toHaveCount(0);
 });
 
@@ -203,7 +203,7 @@ for (const hand of HANDS) {
     await expect.poll(() => says(page)).toBe("27 + 3 + 40 = 70");
     await field(page, "To").fill("84");
     await page.keyboard.press("Enter");
-    await press(hand, button(page, "Go there"));
+    await press(hand, button(page, "Draw the jumps"));
     await expect.poll(() => says(page)).toBe("27 + 3 + 40 + 10 + 4 = 84");
     await press(hand, button(page, "Take back"));
     await expect.poll(() => says(page)).toBe("27 + 3 + 40 = 70");
@@ -328,7 +328,7 @@ for (const hand of HANDS) {
     await expect(page.getByRole("region", { name: "Write" })).toBeVisible();
     await page.keyboard.type("1000");
     await page.keyboard.press("Enter");
-    await expect(page.locator("[data-part=told]")).toContainText("1000 does not live here.");
+    await expect(page.locator("[data-part=told]")).toContainText("1000 does not belong here.");
     await page.keyboard.type(next);
     await page.keyboard.press("Enter");
     await expect(page.locator("[data-part=told]")).toHaveText(`${next} it is.`);
@@ -367,7 +367,7 @@ for (const hand of HANDS) {
 
 test("an open line has nothing on it but what is put there", async ({ page, request }) => {
   await open(page, request);
-  await page.getByRole("button", { name: "Open line", exact: true }).click();
+  await page.getByRole("button", { name: "Empty line", exact: true }).click();
   await expect(page.getByRole("gridcell", { name: /^\d+$/ })).toHaveCount(1);
   await addView(page, "Stops");
   await button(page, "Teach").click();
@@ -389,10 +389,10 @@ test("the pointer is drawn along, walks with the count, and is covered till it s
   request,
 }) => {
   await open(page, request);
-  await page.getByRole("radio", { name: "Till still" }).click();
+  await page.getByRole("radio", { name: "Hidden while it moves" }).click();
   await button(page, "Teach").click();
   await expect(page.getByRole("complementary")).toHaveCount(0);
-  await button(page, "One on").click();
+  await button(page, "One jump on").click();
   const pointer = page.locator("[data-part=pointer]");
   const box = (await pointer.boundingBox())!;
   const to = await pointOf(page, 40);

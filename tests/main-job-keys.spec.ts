@@ -15,7 +15,7 @@ test("the lesson by keyboard and clicker: climbed, counted, marked, covered, lif
   await press("PageDown", "ArrowRight", " ");
   await expect(page.getByRole("img", { name: "Step 2 of 6" })).toBeVisible();
   await press("PageUp", "ArrowLeft");
-  await expect(page.getByRole("img", { name: "At the foot of 6 steps" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "At the start of 6 steps" })).toBeVisible();
 
   await press(".", ".", ".", ",");
   await expect(panel(page, "sentence")).toHaveText("2 × 6 = 12");

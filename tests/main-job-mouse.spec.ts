@@ -80,7 +80,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await expect(place(page, "covered")).toHaveCount(2);
     await page.getByRole("button", { name: "Sun ink", exact: true }).click();
     await place(page, "1").click();
-    await page.getByRole("button", { name: "Step 1 of 5. Back to the step as prepared" }).click();
+    await page.getByRole("button", { name: "Step 1 of 5. Back to prepared" }).click();
     await expect(place(page, "1")).toBeVisible();
     await expect(place(page, "covered")).toHaveCount(2);
     await page.getByRole("button", { name: "Step down" }).click();
@@ -140,9 +140,9 @@ test("the count walks by itself at its pace, pauses, and stops at the end of the
   await expect(panel(page, "numbers")).toHaveText(/^10, 11, 12/);
   await page.getByRole("button", { name: "Pause the count" }).click();
   const paused = await numbers();
-  await page.getByRole("button", { name: "One back" }).click();
+  await page.getByRole("button", { name: "One jump back" }).click();
   await expect.poll(numbers).toEqual(paused.slice(0, -1));
-  await page.getByRole("button", { name: "One on" }).click();
+  await page.getByRole("button", { name: "One jump on" }).click();
   await expect.poll(numbers).toEqual(paused);
   await page.getByRole("button", { name: "Take back" }).click();
   await page.getByRole("button", { name: "Take back" }).click();

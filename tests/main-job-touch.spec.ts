@@ -103,7 +103,7 @@ test("a tap on a button counts, and once: while a finger rests on the board, and
     const box = (await what.boundingBox())!;
     return { x: box.x + box.width / 2, y: box.y + box.height / 2, id: finger };
   };
-  const on = await middle(page.getByRole("button", { name: "One on" }), 2);
+  const on = await middle(page.getByRole("button", { name: "One jump on" }), 2);
   const child = await middle(place(page, "35"), 1);
   await touch("touchStart", [child]);
   for (const numbers of ["6, ?", "6, 12, ?"]) {

@@ -23,7 +23,7 @@ for (const hand of HANDS) {
     await press(hand, problem(page, 1).getByRole("button", { name: "Blank" }));
     await page.keyboard.type("6");
     await page.keyboard.press("Enter");
-    await expect(page.getByText("6 does not live here. How could we find out what does?")).toBeVisible();
+    await expect(page.getByText("6 does not belong here. How could we find out what does?")).toBeVisible();
     await expect(problem(page, 1).getByRole("button", { name: "Blank" })).toBeVisible();
     await press(hand, problem(page, 1).getByRole("button", { name: "Blank" }));
     await press(hand, page.getByRole("dialog").getByRole("button", { name: "5", exact: true }));

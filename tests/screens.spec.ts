@@ -56,7 +56,7 @@ test("the board has no serious or critical fault, taught or prepared", async ({ 
     await noFaults(page, tab, "aside");
   }
   await page.getByRole("button", { name: "Write", exact: true }).click();
-  for (const way of ["Keypad", "Tiles", "Find its home"]) {
+  for (const way of ["Keypad", "Tiles", "Where it goes"]) {
     await page.getByRole("radio", { name: way }).click();
     await noFaults(page, way, "section[aria-label=Write]");
   }
@@ -84,7 +84,7 @@ test("arrows and times grids have no serious or critical fault, at work and at a
   await openBoard(page, /Which number belongs/);
   await climb(page);
   await page.getByRole("button", { name: "Write", exact: true }).click();
-  await expect(page.getByText("What lives here?")).toBeVisible();
+  await expect(page.getByText("What belongs here?")).toBeVisible();
   await noFaults(page, "puzzle");
 });
 

@@ -99,9 +99,9 @@ test("the window and its names are set up, with clear messages", async ({ page, 
   await expect(page.getByRole("row")).toHaveCount(20);
   await page.getByLabel("First row").fill("999990");
   await expect(page.getByText("Rows are counted up to 1,000,000.")).toBeVisible();
-  await page.getByRole("radiogroup", { name: "Names of the rows" }).getByText("Covered").click();
+  await page.getByRole("radiogroup", { name: "Row numbers" }).getByText("Covered").click();
   await expect(page.getByRole("button", { name: "Row, covered" })).toHaveCount(20);
-  await page.getByRole("radiogroup", { name: "Names of the columns" }).getByText("Absent").click();
+  await page.getByRole("radiogroup", { name: "Column numbers" }).getByText("Absent").click();
   await expect(page.getByRole("button", { name: /^Column / })).toHaveCount(0);
   await saved(page);
 });
@@ -114,14 +114,14 @@ test("a puzzle has one answer, which the teacher is told of; it is filled, and t
   await page.getByRole("button", { name: "Teach" }).click();
   await page.getByLabel("Level, 1 to 10").fill("7");
   await page.getByRole("button", { name: "Make a puzzle" }).click();
-  await expect(page.getByText("What lives here?")).toBeVisible();
+  await expect(page.getByText("What belongs here?")).toBeVisible();
   await expect(watcher(page)).toHaveText("One answer");
   const asked = page.getByRole("gridcell", { name: /asked for/ });
   const named = /r(\d+)c(\d+)/.exec((await asked.getAttribute("data-place"))!)!;
   const answer = Number(named[1]) * Number(named[2]);
   await page.keyboard.type(String(answer + 1));
   await page.keyboard.press("Enter");
-  await expect(page.locator("[data-part=told]")).toContainText(`${answer + 1} does not live here.`);
+  await expect(page.locator("[data-part=told]")).toContainText(`${answer + 1} does not belong here.`);
   await page.keyboard.type(String(answer));
   await page.keyboard.press("Enter");
   await expect(page.getByRole("gridcell", { name: `${answer}, by hand, in focus` })).toBeVisible();
@@ -178,7 +178,7 @@ test("answer tiles are dragged to the open places of a times grid", async ({ pag
     await page.mouse.up();
   };
   await drag("56", 6);
-  await expect(page.locator("[data-part=told]")).toContainText("56 does not live here.");
+  await expect(page.locator("[data-part=told]")).toContainText("56 does not belong here.");
   await expect(at(page, 7, 6)).toHaveAccessibleName(/^covered/);
   await drag("42", 6);
   await expect(at(page, 7, 6)).toHaveAccessibleName("42, by hand, in focus");

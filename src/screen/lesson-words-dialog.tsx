@@ -34,7 +34,7 @@ function Words({ words, onSave, onCancel }: Pick<Props, "words" | "onSave"> & { 
       <Field label="Title" message={formState.errors.title?.message} {...register("title")} />
       <Field
         label="Class"
-        hint="if you like"
+        hint="optional"
         message={formState.errors.forClass?.message}
         {...register("forClass")}
       />

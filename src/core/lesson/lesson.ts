@@ -64,7 +64,7 @@ export type StepWords = z.infer<typeof StepWords>;
 
 export const Step = z.extend(StepWords, {
   id: Id,
-  beats: z.array(Beat).check(z.maxLength(MOST.beatsInStep, "A step has room for 1,200 beats.")),
+  beats: z.array(Beat).check(z.maxLength(MOST.beatsInStep, "A step has room for 1,200 moves.")),
 });
 export type Step = z.infer<typeof Step>;
 

@@ -86,9 +86,32 @@ export function readLesson(value: unknown): LessonRead {
   }
   const parsed = Lesson.safeParse(upgrade(envelope.data, VERSION, UPGRADES));
   if (parsed.success) return { ok: true, lesson: parsed.data };
-  const issue = parsed.error.issues[0]!;
-  const where = issue.path.map((part) => (typeof part === "number" ? part + 1 : String(part))).join(" › ");
-  return { ok: false, message: `This lesson cannot be read${where ? ` at ${where}` : ""}. ${issue.message}` };
+  const [issue] = parsed.error.issues;
+  const where = whereWords(issue!.path);
+  // What Zod says of a shape is about code; what the schemas say themselves is written for teachers.
+  const why = /^Invalid/.test(issue!.message) ? "Something in it is not as it should be." : issue!.message;
+  return { ok: false, message: `This lesson cannot be read${where && `: look at ${where}`}. ${why}` };
+}
+
+/** What the lists of a lesson hold, one by one. */
+const PIECES: Readonly<Record<string, string>> = {
+  boards: "board",
+  stair: "step",
+  beats: "move",
+  opening: "opening move",
+  views: "view",
+  items: "problem",
+};
+
+/** A place in a lesson as a teacher finds it: "board 2, step 3, move 1". */
+function whereWords(path: readonly PropertyKey[]): string {
+  const words = path.flatMap((part, i) => {
+    const piece = typeof part === "number" ? PIECES[String(path[i - 1])] : undefined;
+    return piece ? [`${piece} ${Number(part) + 1}`] : [];
+  });
+  const last = path.at(-1);
+  const title = last === "title" || last === "question" || last === "answer" ? [String(last)] : [];
+  return [...words, ...title].join(", ");
 }
 
 /** The text of a lesson file: JSON that a person can read and compare line by line. */

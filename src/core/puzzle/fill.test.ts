@@ -85,10 +85,10 @@ describe("answer tiles", () => {
 
 describe("hints", () => {
   test("reason from the nearest number that shows", () => {
-    expect(hintFor("63", ["10", "60", "72"])).toBe("This place is 3 more than 60.");
-    expect(hintFor("69", ["10", "60", "72"])).toBe("This place is 3 less than 72.");
-    expect(hintFor("66", ["60", "72"])).toBe("This place is 6 more than 60.");
-    expect(hintFor("-0.5", ["1"])).toBe("This place is 1.5 less than 1.");
+    expect(hintFor("63", ["10", "60", "72"])).toBe("This square is 3 more than 60.");
+    expect(hintFor("69", ["10", "60", "72"])).toBe("This square is 3 less than 72.");
+    expect(hintFor("66", ["60", "72"])).toBe("This square is 6 more than 60.");
+    expect(hintFor("-0.5", ["1"])).toBe("This square is 1.5 less than 1.");
     expect(hintFor("5", [])).toBeNull();
   });
 
@@ -106,7 +106,7 @@ describe("hints", () => {
   });
 
   test("a wrong number is told without the right one", () => {
-    expect(wrongWords("-36")).toBe("−36 does not live here. How could we find out what does?");
+    expect(wrongWords("-36")).toBe("−36 does not belong here. How could we find out what does?");
   });
 });
 

@@ -3,7 +3,7 @@ import { showNumber } from "../number/show-number";
 import { numberOf, type Target } from "../surface/place-key";
 
 /**
- * A hint for an open place: how it lies from the nearest number that shows, "This place is 3 more than 60." Of two
+ * A hint for an open place: how it lies from the nearest number that shows, "This square is 3 more than 60." Of two
  * that are equally near, the smaller one. Null where no number shows.
  */
 export function hintFor(place: Target, showing: readonly Target[]): string | null {
@@ -16,10 +16,10 @@ export function hintFor(place: Target, showing: readonly Target[]): string | nul
   }
   if (!nearest || nearest.by.n === 0n) return null;
   const far = showNumber(keyOf(nearest.by.abs()));
-  return `This place is ${far} ${nearest.by.s > 0n ? "more" : "less"} than ${showNumber(nearest.number)}.`;
+  return `This square is ${far} ${nearest.by.s > 0n ? "more" : "less"} than ${showNumber(nearest.number)}.`;
 }
 
-/** What is said of a number that was written in a place where it does not belong. */
-export function wrongWords(says: NumberKey): string {
-  return `${showNumber(says)} does not live here. How could we find out what does?`;
+/** What is said of a number that was written where it does not belong. @param typed the number as it was written */
+export function wrongWords(says: NumberKey, typed = showNumber(says)): string {
+  return `${typed} does not belong here. How could we find out what does?`;
 }

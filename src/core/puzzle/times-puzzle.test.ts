@@ -144,7 +144,7 @@ describe("a puzzle", () => {
     const six = verdictOf({ clues: [{ row: 0, column: 0, value: 6 }], asked });
     expect(six).toEqual({ kind: "several", answers: [7, 8, 9, 12] });
     expect(verdictOf({ clues: [], asked })).toEqual({ kind: "no-clue" });
-    expect(verdictWords(six)).toBe("Not one answer: 7, 8, 9, 12 are possible");
+    expect(verdictWords(six)).toBe("More than one answer fits: 7, 8, 9 or 12");
     expect(verdictWords({ kind: "one", answer: 24 })).toBe("One answer");
   });
 });

@@ -1,4 +1,5 @@
 import { divisorsOf } from "../number/factors";
+import { showNumber } from "../number/show-number";
 import { MOST_TIMES } from "../surface/place-key";
 
 /** A place of a window, from 0 at its top left. */
@@ -53,13 +54,18 @@ export function verdictWords(verdict: Verdict): string {
     case "none":
       return "No answer fits these numbers";
     case "several": {
-      const { answers } = verdict;
-      const shown = answers.slice(0, 4).join(", ");
-      return `Not one answer: ${shown}${answers.length > 4 ? ` and ${answers.length - 4} more` : ""} are possible`;
+      return `More than one answer fits: ${orWords(verdict.answers.map(String), 4)}`;
     }
     case "no-clue":
-      return "No number shows to reason from";
+      return "No numbers are showing";
     default:
       return verdict satisfies never;
   }
+}
+
+/** Numbers of which one is meant: "12 or 20", "6, 12 or 20", and past `most` how many more there are. */
+function orWords(numbers: readonly string[], most: number): string {
+  const shown = numbers.slice(0, most).map(showNumber);
+  if (numbers.length > most) return `${shown.join(", ")} or ${numbers.length - most} more`;
+  return new Intl.ListFormat("en-GB", { type: "disjunction" }).format(shown);
 }

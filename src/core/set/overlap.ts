@@ -23,10 +23,10 @@ export function overlapsOf(scene: Scene, numbers: readonly NumberKey[]): Overlap
 
 const order = ({ inks }: Overlap) => inks.reduce((sum, ink) => sum * INKS.length + INKS.indexOf(ink), 0);
 
-/** How an overlap is said: "24, 54, 84 and 114 carry both marks, sun and sea." */
+/** How an overlap is said: "24, 54, 84 and 114 have both marks, sun and sea." */
 export function overlapWords({ inks, numbers }: Overlap): string {
   const one = numbers.length === 1;
   const marks = `${inks.slice(0, -1).join(", ")} and ${inks.at(-1)}`;
-  const carry = one ? "carries" : "carry";
-  return `${listNumbers(numbers)} ${carry} ${inks.length === 2 ? "both" : `${inks.length}`} marks, ${marks}.`;
+  const have = one ? "has" : "have";
+  return `${listNumbers(numbers)} ${have} ${inks.length === 2 ? "both" : `${inks.length}`} marks, ${marks}.`;
 }

@@ -51,7 +51,7 @@ function complement(condition: Exclude<Condition, { kind: "digit" }>): string {
     case "multiples":
       return `multiples of ${showNumber(condition.of)}${ends(condition.from, condition.to)}`;
     case "counting":
-      return `met counting in ${showNumber(condition.by)} from ${showNumber(condition.from)}${upTo(condition.to)}`;
+      return `reached counting in ${showNumber(condition.by)} from ${showNumber(condition.from)}${upTo(condition.to)}`;
     case "odd":
     case "even":
     case "marked":

@@ -10,8 +10,8 @@ export const STARTING_LINES = [
   { id: "tenths", name: "6 to 8 in tenths", line: plainLine("6", "8", "1", 10) },
   { id: "quarters", name: "0 to 3 in quarters", line: plainLine("0", "3", "1/4", 1, { numbers: "mixed" }) },
   { id: "thousands", name: "0 to 100,000 in thousands", line: plainLine("0", "100000", "10000", 10) },
-  { id: "ring", name: "Ring, 0 to 60 in fives", line: plainLine("0", "60", "5", 5, { shape: "ring" }) },
-  { id: "open", name: "Open line", line: plainLine("0", "100", "10", 1, { open: true }) },
+  { id: "ring", name: "Circle, 0 to 60 in fives", line: plainLine("0", "60", "5", 5, { shape: "ring" }) },
+  { id: "open", name: "Empty line", line: plainLine("0", "100", "10", 1, { open: true }) },
 ] as const satisfies readonly { id: string; name: string; line: LineSettings }[];
 
 export type StartingLineId = (typeof STARTING_LINES)[number]["id"];

@@ -75,7 +75,7 @@ export function ArrowPanel() {
           className={`${PAD} col-start-3 row-start-1 border-2 border-rule bg-board font-semibold hover:border-ink`}
         >
           <Layers aria-hidden size={22} />
-          <span className="text-[13px]">Draw a card</span>
+          <span className="text-[13px]">A new route</span>
         </button>
       </div>
       <div className="grid grid-cols-[auto_1fr] gap-2">
@@ -161,7 +161,7 @@ function Cards() {
   const store = useBoardStore();
   const cards = chart && focus !== null ? cardsFrom(chart, focus) : [];
   return (
-    <Popover label="Pick a card" button={<Button className="h-12 px-3">Pick a card</Button>}>
+    <Popover label="Choose a route" button={<Button className="h-12 px-3">Choose a route</Button>}>
       {cards.length === 0 ? (
         <p>Touch the number to start from first.</p>
       ) : (
@@ -170,7 +170,7 @@ function Cards() {
             <button
               key={arrows.join()}
               type="button"
-              aria-label={`Card: ${arrows.join(", ")}`}
+              aria-label={`Route: ${arrows.join(", ")}`}
               onClick={() => store.getState().layCard(arrows)}
               className="flex h-14 items-center justify-center gap-0.5 rounded-button border border-rule bg-mist hover:border-ink"
             >

@@ -102,7 +102,7 @@ export function arrowActions({ board, scene, act, setRouting, say }: Doors): Arr
       return beat !== null && tilesLeft(scene()).length > 0;
     },
     startRoute: () => {
-      if (scene().tiles.length === 0) return say("Lay some arrows first, or draw a card.");
+      if (scene().tiles.length === 0) return say("Lay some arrows first, or take a new route.");
       if (standing() === null) return say(NO_START);
       // A row that was followed to its end is followed once more, from where it led.
       if (tilesLeft(scene()).length === 0) act(fresh());

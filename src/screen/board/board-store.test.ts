@@ -280,6 +280,6 @@ describe("a message with a way back", () => {
     touch("6");
     back();
     expect(marked(scene()).length).toBe(2);
-    expect(vi.mocked(say).mock.lastCall![0]).toMatch(/Other things were done since/);
+    expect(vi.mocked(say).mock.lastCall![0]).toMatch(/You have done other things since/);
   });
 });

@@ -129,14 +129,14 @@ function BoardMenu() {
         Duplicate the board
       </MenuItem>
       <MenuItem icon={<ArrowLeft aria-hidden size={19} />} disabled={at === 0} onSelect={() => swap(-1)}>
-        One earlier
+        Move earlier
       </MenuItem>
       <MenuItem
         icon={<ArrowRight aria-hidden size={19} />}
         disabled={at === boards.length - 1}
         onSelect={() => swap(1)}
       >
-        One later
+        Move later
       </MenuItem>
       <MenuItem icon={<Trash2 aria-hidden size={19} />} disabled={boards.length === 1} onSelect={remove}>
         Remove the board

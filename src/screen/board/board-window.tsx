@@ -82,7 +82,7 @@ export function BoardWindow({ open, unsaved }: Props) {
           ? void document.exitFullscreen()
           : void document.documentElement
               .requestFullscreen()
-              .catch(() => say("This browser does not go full screen.")),
+              .catch(() => say("This browser cannot show full screen.")),
       prepare: () => store.getState().prepare(!store.getState().preparing),
       byRule: () => toggle.current(),
       showKeys: () => setDialog("keys"),

@@ -9,7 +9,7 @@ export function ChartGallery({ onChoose }: { onChoose: (chart: ChartSettings) =>
   return (
     <section aria-labelledby="starting-charts">
       <h3 id="starting-charts" className="mb-1.5 text-sm font-semibold">
-        Or begin from one of these
+        Or start from one of these
       </h3>
       <div className="grid grid-cols-2 gap-2">
         {STARTING_CHARTS.map(({ id, name, chart }) => (

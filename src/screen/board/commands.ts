@@ -31,7 +31,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
   return [
     { name: "Climb to the next step", keys: ["ArrowRight", " ", "PageDown"], run: () => board().climb() },
     { name: "Step down", keys: ["ArrowLeft", "PageUp"], run: () => board().stepDown() },
-    { name: "Back to the step as prepared", keys: ["Backspace"], run: () => board().backToStep() },
+    { name: "Back to prepared", keys: ["Backspace"], run: () => board().backToStep() },
     { name: "Keep as a step", keys: ["k"], run: doors.keepStep },
     ...INKS.map((ink, index) => ({
       name: `Mark with ${INK_LOOK[ink].name.toLowerCase()}`,
@@ -51,8 +51,8 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
       keys: ["g"],
       run: () => (board().counting ? board().pauseCount() : board().startCount()),
     },
-    { name: "One back", keys: [","], run: () => board().oneBack() },
-    { name: "One on", keys: ["."], run: () => board().oneOn() },
+    { name: "One jump back", keys: [","], run: () => board().oneBack() },
+    { name: "One jump on", keys: ["."], run: () => board().oneOn() },
     ...SIDES.map((side) => ({
       name: `Arrow ${side}, on a board with arrow moves`,
       keys: [`Arrow${side[0]!.toUpperCase()}${side.slice(1)}`],

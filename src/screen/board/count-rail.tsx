@@ -52,8 +52,8 @@ export function CountRail() {
     <div role="group" aria-label="Count" className="flex shrink-0 items-center">
       <button
         type="button"
-        aria-label="One back"
-        title="One back"
+        aria-label="One jump back"
+        title="One jump back"
         disabled={!hasTrail}
         className={ROUND}
         onMouseDown={keepKeyboard}
@@ -77,8 +77,8 @@ export function CountRail() {
       </button>
       <button
         type="button"
-        aria-label="One on"
-        title="One on"
+        aria-label="One jump on"
+        title="One jump on"
         className={ROUND}
         onMouseDown={keepKeyboard}
         onClick={() => {

@@ -126,7 +126,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
         isAskedFor || (tells ? openAmong(scene(), [place]).length > 0 : isCoveredAt(scene(), place));
       const { asked } = scene();
       if (!isOpen)
-        return tell(`${showNumber(numberOf(place))} is there already. Touch a place that is open.`, false);
+        return tell(`${showNumber(numberOf(place))} is there already. Touch an empty square.`, false);
       if (choosing) {
         act([{ do: "ask", number: place, as: "place" }]);
         return setHand({ ...EMPTY_HAND, at: place });
@@ -142,14 +142,14 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     typeKey: (key) => {
       const { typed } = hand();
       const at = waiting();
-      if (at === null) return tell("Touch the place that you want to write in.", false);
+      if (at === null) return tell("Touch the square to write in.", false);
       if (key === "back") return setHand({ typed: typed.slice(0, -1), told: null });
       if (typed.length < MOST_TYPED) setHand({ typed: typed + key, told: null });
     },
     writeTyped: () => {
       const { typed } = hand();
       const at = waiting();
-      if (at === null) return tell("Touch the place that you want to write in.", false);
+      if (at === null) return tell("Touch the square to write in.", false);
       const read = readNumber(typed);
       if (!read.ok) return tell(read.message, false);
       actions.writeIn(at, keyOf(read.value));
@@ -173,7 +173,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     askNext: () => {
       setHand({ ...EMPTY_HAND });
       const open = openAmong(scene(), places());
-      if (open.length === 0) return tell("Every number shows. Cover the chart, or some of it, first.", false);
+      if (open.length === 0) return tell("Every number shows. Cover some of them first.", false);
       const others =
         open.length > 1 ? open.filter((place) => numberOf(place) !== scene().asked?.number) : open;
       act(asking(others));
@@ -197,7 +197,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
       const about = hand().told?.about ?? waiting();
       if (about === null) return;
       const words = hintFor(about, showingAmong(scene(), inReach(about, places())));
-      tell(words ?? "No number shows yet. Lift one to reason from.", false, null);
+      tell(words ?? "No numbers are showing yet. Lift one first.", false, null);
     },
     setFill: (part) => {
       setHand({ ...EMPTY_HAND });

@@ -160,13 +160,13 @@ function ClearMenu() {
         disabled={!written}
         onSelect={() => run().act([[{ do: "erase", number: null }]])}
       >
-        Wipe what is written
+        Clear what is written
       </MenuItem>
       <MenuItem icon={<Blank />} disabled={!drawn} onSelect={() => run().drawn({ do: "wipe-pen" })}>
-        Wipe the pen and the notes
+        Clear the pen and the notes
       </MenuItem>
       <MenuItem icon={<Blank />} disabled={!live} onSelect={() => run().backToStep()}>
-        Back to the step as prepared
+        Back to prepared
       </MenuItem>
     </Menu>
   );

@@ -8,7 +8,7 @@ export function sayDone(store: BoardStore, message: string): void {
     label: "Take back",
     run: () => {
       if (store.getState().boards === boards) store.getState().takeBack();
-      else say("Other things were done since. Take them back on the rail, one by one, to come to this.");
+      else say("You have done other things since. Take those back first.");
     },
   });
 }

@@ -61,7 +61,7 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
 function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
   const live = useBoard((state) => hasLive(boardStateOf(state)));
   const store = useBoardStore();
-  const where = climbed === 0 ? `At the foot of ${steps} steps` : `Step ${climbed} of ${steps}`;
+  const where = climbed === 0 ? `At the start of ${steps} steps` : `Step ${climbed} of ${steps}`;
   const blocks = Array.from({ length: steps }, (_, index) => (
     <span
       // biome-ignore lint/suspicious/noArrayIndexKey: a block is its height.
@@ -84,8 +84,8 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
   return (
     <button
       type="button"
-      aria-label={`${where}. Back to the step as prepared`}
-      title="Back to the step as prepared"
+      aria-label={`${where}. Back to prepared`}
+      title="Back to prepared"
       onMouseDown={keepKeyboard}
       onClick={() => store.getState().backToStep()}
       className={clsx(look, "group rounded-lg")}
@@ -93,7 +93,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       {blocks}
       <span className="absolute top-0 left-0 flex items-center gap-1 rounded-md bg-ink/85 py-0.5 pr-1.5 text-[12px] leading-none font-semibold whitespace-nowrap text-white group-hover:text-stair">
         <RotateCcw aria-hidden size={14} strokeWidth={2.4} />
-        <span className="max-[1239px]:hidden">As prepared</span>
+        <span className="max-[1239px]:hidden">Back to prepared</span>
       </span>
     </button>
   );

@@ -46,11 +46,11 @@ function StepForm({ doing, words, onSave, onCancel }: FormProps) {
       <Field label="Title" message={errors.title?.message} {...register("title")} />
       <TextField
         label="Question"
-        hint="if you like"
+        hint="optional"
         message={errors.question?.message}
         {...register("question")}
       />
-      <TextField label="Answer" hint="if you like" message={errors.answer?.message} {...register("answer")} />
+      <TextField label="Answer" hint="optional" message={errors.answer?.message} {...register("answer")} />
       <DialogEnd>
         <Button onClick={onCancel}>Cancel</Button>
         <Button type="submit" look="strong">

@@ -84,7 +84,7 @@ function FootCard({ height, here }: { height: number; here: boolean }) {
         onClick={() => store.getState().standOn(0)}
         className="flex flex-1 items-start px-3 pt-1.5 text-left text-[15px] leading-tight font-semibold after:absolute after:inset-0"
       >
-        Foot of the stair
+        Start of the board
       </button>
       {live && (
         <button
@@ -148,14 +148,14 @@ function StepCard({ step, level, steps, here, height, onReword }: CardProps) {
             disabled={level === steps}
             onSelect={() => store.getState().change((state) => moveStep(state, level, 1))}
           >
-            One later
+            Move later
           </MenuItem>
           <MenuItem
             icon={<ArrowLeft aria-hidden size={19} />}
             disabled={level === 1}
             onSelect={() => store.getState().change((state) => moveStep(state, level, -1))}
           >
-            One earlier
+            Move earlier
           </MenuItem>
           <MenuItem icon={<Trash2 aria-hidden size={19} />} onSelect={remove}>
             Remove the step
@@ -179,7 +179,7 @@ function KeepCard({ height, keepStep }: { height: number; keepStep: () => void }
       )}
       style={{ height }}
     >
-      {live ? "Keep as a step" : "Keep a question as a step"}
+      {live ? "Keep as a step" : "Add a step"}
     </button>
   );
 }

@@ -28,7 +28,7 @@ export function Voice() {
     window.speechSynthesis.speak(utterance);
   }, [form, trail, words]);
   useEffect(() => {
-    if (!("speechSynthesis" in window)) say("This browser has no voice of its own.");
+    if (!("speechSynthesis" in window)) say("This browser cannot read numbers aloud.");
   }, []);
   return null;
 }

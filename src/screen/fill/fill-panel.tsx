@@ -15,7 +15,7 @@ import { Tray } from "./tray";
 const WAYS = [
   { value: "keypad", label: "Keypad" },
   { value: "tiles", label: "Tiles" },
-  { value: "home", label: "Find its home" },
+  { value: "home", label: "Where it goes" },
 ] as const satisfies readonly { value: Fill["by"]; label: string }[];
 
 /** How covered places are filled: the keypad, the answer tiles, or the number whose home is looked for. */
@@ -28,7 +28,7 @@ export function FillPanel({ className }: { className?: string }) {
       className={clsx("flex min-h-0 flex-col gap-3 overflow-y-auto rounded-card bg-board p-4", className)}
     >
       <Segments
-        label="How places are filled"
+        label="How squares are filled"
         value={fill.by}
         options={WAYS}
         onChange={(by) => store.getState().setFill({ by })}

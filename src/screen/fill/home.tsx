@@ -23,15 +23,15 @@ export function Home() {
   return (
     <div className="flex flex-col gap-3">
       {choosing ? (
-        <p className="text-2xl leading-snug font-semibold">Touch a place for somebody else.</p>
+        <p className="text-2xl leading-snug font-semibold">Touch a square for somebody else.</p>
       ) : asked?.as === "place" ? (
         <>
-          <p className="text-2xl leading-snug font-semibold">What lives here?</p>
+          <p className="text-2xl leading-snug font-semibold">What belongs here?</p>
           <Keypad />
         </>
       ) : asked ? (
         <>
-          <p className="text-2xl leading-snug font-semibold">Where does it live?</p>
+          <p className="text-2xl leading-snug font-semibold">Where does it go?</p>
           <DigitTiles number={numberOf(asked.number)} />
         </>
       ) : (
@@ -58,13 +58,13 @@ export function Home() {
           aria-pressed={choosing}
           onClick={() => store.getState().chooseNext()}
         >
-          Choose a place
+          Choose a square
         </Button>
       </div>
       <Tally home={home} goal={board.fill.goal} />
       {home > 0 && (
         <Button className="h-12 self-start" onClick={() => store.getState().freshChart()}>
-          Fresh chart
+          Start again
         </Button>
       )}
     </div>

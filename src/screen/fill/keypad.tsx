@@ -19,7 +19,7 @@ export function Keypad() {
       >
         {typed || (
           <span className="font-sans text-lg font-medium text-quiet">
-            {waits ? "Which number?" : "Touch a place"}
+            {waits ? "Which number?" : "Touch a square"}
           </span>
         )}
       </output>

@@ -190,7 +190,7 @@ function lineActions(store: BoardStore): LineActions {
       const before = asked ? numberOf(asked.number) : null;
       const tick = scaleTick(of, lookOf(of, scene()), chanceOf(board().seed, draws), before);
       if (tick === null)
-        return say("This part of the line has no tick to read. Draw it nearer, or give it parts.");
+        return say("There is no tick to read here. Draw the line nearer, or cut its intervals into parts.");
       act([[{ do: "ask", number: tick, as: "place" }, { do: "draw" }]]);
     },
     showAsked: () => {

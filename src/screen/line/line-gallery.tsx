@@ -11,7 +11,7 @@ export function LineGallery({ onChoose }: { onChoose: (line: LineSettings) => vo
   return (
     <section aria-labelledby="starting-lines">
       <h3 id="starting-lines" className="mb-1.5 text-sm font-semibold">
-        Or begin from one of these
+        Or start from one of these
       </h3>
       <div className="grid grid-cols-2 gap-2">
         {STARTING_LINES.map(({ id, name, line }) => (

@@ -31,7 +31,7 @@ export function TwoTrails() {
           disabled={!aside}
           onClick={() => store.getState().act([[{ do: "bring-back" }]])}
         >
-          Wipe the other
+          Clear the other
         </Button>
       </div>
     </>

@@ -3,7 +3,7 @@ import type { Condition } from "@/core/set/rule";
 /** The kinds of condition as a teacher chooses them: a digit is chosen with its place. */
 export const KINDS = [
   { value: "multiples", label: "multiples of" },
-  { value: "counting", label: "met counting in" },
+  { value: "counting", label: "reached counting in" },
   { value: "even", label: "even" },
   { value: "odd", label: "odd" },
   { value: "ones", label: "the ones digit" },

@@ -54,7 +54,7 @@ export function MarksPage() {
         </Button>
         {focus !== null && (
           <Button onClick={() => store.getState().standOut()}>
-            {focusOut ? `Let ${showNumber(focus)} be as the others` : `Make ${showNumber(focus)} stand out`}
+            {focusOut ? `Make ${showNumber(focus)} ordinary again` : `Make ${showNumber(focus)} stand out`}
           </Button>
         )}
       </div>
@@ -125,7 +125,7 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
           layer={layer}
           words={listNumbers(byTouch, 6)}
           note="by touch"
-          remove={isInk(layer) ? `Clear all in ${layer}` : "Take off what was done by touch"}
+          remove={isInk(layer) ? `Clear all in ${layer}` : "Remove marks made by touch"}
           onRemove={clear}
         />
       )}

@@ -47,7 +47,7 @@ function NewLessonForm({ create, onCancel }: Pick<Props, "create"> & { onCancel:
         <Field label="Title" message={formState.errors.title?.message} {...register("title")} />
         <Field
           label="Class"
-          hint="if you like"
+          hint="optional"
           message={formState.errors.forClass?.message}
           {...register("forClass")}
         />

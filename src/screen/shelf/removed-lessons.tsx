@@ -21,7 +21,7 @@ export function RemovedLessons({
       <h1 className="mb-2 text-[32px] leading-tight font-bold">Removed lessons</h1>
       <p className="mb-8 text-lg text-quiet">
         {lessons.length === 0
-          ? "No lesson is removed."
+          ? "No removed lessons."
           : "They are kept here, and go back on the shelf as they were."}
       </p>
       <ul className="flex flex-col gap-3">

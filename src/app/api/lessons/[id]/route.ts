@@ -12,8 +12,7 @@ export async function PUT(
   const json = await readJson(request);
   if ("refused" in json) return json.refused;
   const save = SaveRequest.safeParse(json.value);
-  if (!save.success)
-    return refuse(400, "The save does not say what it is based on. Reload the page and try again.");
+  if (!save.success) return refuse(400, "This lesson could not be saved. Reload the page and try again.");
   const read = readLesson(save.data.lesson);
   if (!read.ok) return refuse(400, read.message);
   const { id } = await params;
