@@ -32,7 +32,7 @@ test("a place is filled by keyboard and by keypad; a wrong number changes nothin
   await expect(told(page)).toHaveText("36 does not belong here. How could we find out what does?");
   await expect(place(page, "covered")).toHaveCount(97);
   await page.getByRole("button", { name: "Hint" }).tap();
-  await expect(told(page)).toHaveText("This square is 3 more than 60.");
+  await expect(told(page)).toHaveText("It is more than 60. How much more?");
   for (const key of ["6", "3"]) await page.getByRole("button", { name: key, exact: true }).tap();
   await page.getByRole("button", { name: "Write it" }).tap();
   await expect(place(page, "63, by hand, in focus")).toBeVisible();

@@ -71,12 +71,12 @@ describe("the lesson file", () => {
     ["nothing", null, /not a Yellow Stair lesson/],
     ["another file", { format: "a picture" }, /not a Yellow Stair lesson/],
     ["a newer lesson", file((l) => ({ ...l, version: 99 })), /newer Yellow Stair/],
-    ["no title", file((l) => ({ ...l, title: " " })), /at title. Give the lesson a title/],
-    ["no boards", file((l) => ({ ...l, boards: [] })), /at boards. A lesson needs a board/],
+    ["no title", file((l) => ({ ...l, title: " " })), /look at title. Give the lesson a title/],
+    ["no boards", file((l) => ({ ...l, boards: [] })), /This lesson cannot be read. A lesson needs a board/],
     [
       "a view that is none",
       file((l) => ({ ...l, boards: [{ ...(l.boards as object[])[0]!, views: [{ kind: "clock" }] }] })),
-      /boards › 1 › views › 1/,
+      /This lesson cannot be read: look at board 1, view 1. Something in it is not as it should be/,
     ],
     [
       "far too many boards",
@@ -175,12 +175,12 @@ describe("the demo lessons", () => {
     const scene = sceneOf(standOn(openBoard(board), 2));
     const numbers = boardNumbers(board, scene);
     expect(overlapsOf(scene, numbers).map(overlapWords)).toEqual([
-      "24, 54 and 84 carry both marks, sun and sea.",
+      "24, 54 and 84 have both marks, sun and sea.",
     ]);
     expect(numbers.length - markedAmong(scene, numbers).length).toBe(77);
   });
 
-  test("Arrows on the jetty: the sentence of each flight is its answer", () => {
+  test("Arrows on the jetty: the sentence of each route is its answer", () => {
     for (const board of demo("arrows").boards) {
       const trail = sceneOf(standOn(openBoard(board), 3)).trail!;
       const said = numberSentence(trail)!.map(({ text }) => text);

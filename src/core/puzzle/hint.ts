@@ -1,10 +1,11 @@
-import { exact, keyOf, type NumberKey } from "../number/exact";
+import { exact, type NumberKey } from "../number/exact";
 import { showNumber } from "../number/show-number";
 import { numberOf, type Target } from "../surface/place-key";
 
 /**
- * A hint for an open place: how it lies from the nearest number that shows, "This square is 3 more than 60." Of two
- * that are equally near, the smaller one. Null where no number shows.
+ * A hint for an empty square: from which number that shows it can be worked out, the nearest one, and on which side of it
+ * it lies. How far it lies from there is for the class to find: said, it would be the answer. Of two that are equally
+ * near, the smaller one. Null where no number shows.
  */
 export function hintFor(place: Target, showing: readonly Target[]): string | null {
   const at = exact(numberOf(place));
@@ -15,8 +16,8 @@ export function hintFor(place: Target, showing: readonly Target[]): string | nul
     if (nearer < 0 || (nearer === 0 && by.s > 0n)) nearest = { number, by };
   }
   if (!nearest || nearest.by.n === 0n) return null;
-  const far = showNumber(keyOf(nearest.by.abs()));
-  return `This square is ${far} ${nearest.by.s > 0n ? "more" : "less"} than ${showNumber(nearest.number)}.`;
+  const side = nearest.by.s > 0n ? "more" : "less";
+  return `It is ${side} than ${showNumber(nearest.number)}. How much ${side}?`;
 }
 
 /** What is said of a number that was written where it does not belong. @param typed the number as it was written */

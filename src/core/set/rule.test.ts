@@ -175,8 +175,8 @@ describe("overlaps", () => {
   test("are the numbers with several inks, named", () => {
     const numbers = Array.from({ length: 120 }, (_, i) => String(i + 1));
     expect(overlapsOf(scene, numbers).map(overlapWords)).toEqual([
-      "54, 84 and 114 carry both marks, sun and sea.",
-      "24 carries 3 marks, sun, sea and plum.",
+      "54, 84 and 114 have both marks, sun and sea.",
+      "24 has 3 marks, sun, sea and plum.",
     ]);
     expect(overlapsOf(EMPTY_SCENE, numbers)).toEqual([]);
   });
