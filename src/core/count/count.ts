@@ -10,11 +10,14 @@ export function jumpOf(count: Count): NumberKey {
   return count.way === "back" ? keyOf(exact(count.by).neg()) : keyOfText(count.by);
 }
 
-/** Whether a trail is this count so far: the same start, and no other jump. */
+/**
+ * Whether a trail is this count so far: the same start, and no jump of another size. A count that has turned, on to 31
+ * and then back, is still the same count.
+ */
 export function isCount(trail: Trail | null, count: Count): trail is Trail {
   if (!trail || trail.start !== keyOfText(count.from)) return false;
-  const by = jumpOf(count);
-  return trail.jumps.every((jump, i) => jump === by && trail.arrows[i] === null);
+  const size = keyOfText(count.by);
+  return trail.jumps.every((jump, i) => (jump === size || jump === `-${size}`) && trail.arrows[i] === null);
 }
 
 /** A number to come, and the moves that go there. */

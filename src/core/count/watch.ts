@@ -1,4 +1,4 @@
-import { type Exact, exact, isMultiple, keyOf, type NumberKey } from "../number/exact";
+import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
 
 /** What a teacher may have overlooked in a count marked by hand. */
 export type Slip = { kind: "missed" | "stray"; numbers: NumberKey[] };
@@ -14,72 +14,97 @@ const ANNOUNCED = 2;
 const MOST_MARKS = 120;
 const MOST_IDEAS = 6;
 
+/** The count that marks by hand are: its size above 0, the numbers that belong to it in rising order, and its slips. */
+export type Recognised = { by: NumberKey; belong: NumberKey[]; missed: NumberKey[]; strays: NumberKey[] };
+
 /**
- * Looks for a slip in numbers marked by hand, in the order in which they were marked. The sequence is worked out from
- * the marks: of all differences between neighbours the one that explains them with the fewest missed numbers and
- * strays. Marks out of order that end complete are no slip. Null where there is none, or too little to tell.
+ * The count that numbers marked by hand are, in the order in which they were marked. It is worked out from the marks:
+ * of all differences between neighbours the one that explains them with the fewest missed numbers and strays. Marks out
+ * of order that end complete have no slip. Null where they are no count, or too few to tell.
  */
-export function watchMarks(marks: readonly NumberKey[], expected?: Expected): Slip | null {
-  const latest = [...new Set(marks)].slice(-MOST_MARKS);
+export function recogniseCount(marks: readonly NumberKey[], expected?: Expected): Recognised | null {
+  const latest = [...new Set(marks)].slice(-MOST_MARKS).map((number) => exact(number));
   if (latest.length < 3) return null;
-  const values = latest.map((number) => exact(number));
-  const sorted = values.toSorted((a, b) => a.compare(b));
-  const ideas = commonest([...gaps(values), ...gaps(sorted)], MOST_IDEAS).map((by) => exact(by));
+  // Whole numbers of their smallest part: quick to reckon with, and exact.
+  const unit = latest.reduce((common, { d }) => (common * d) / gcd(common, d), 1n);
+  const scaled = (value: Exact) => value.s * value.n * (unit / value.d);
+  const keyOfScaled = (value: bigint) => keyOf(exact(value).div(exact(unit)));
+  const values = latest.map(scaled);
+  const sorted = values.toSorted((a, b) => (a < b ? -1 : 1));
+  const announced = expected && {
+    by: exact(expected.by).mul(exact(unit)),
+    from: exact(expected.from).mul(exact(unit)),
+  };
+  const agrees = (start: bigint, by: bigint) =>
+    announced !== undefined &&
+    announced.by.equals(exact(by)) &&
+    exact(start).sub(announced.from).div(announced.by).d === 1n;
 
   let best: Explained | null = null;
-  for (const by of ideas) {
+  for (const by of commonest([...gaps(values), ...gaps(sorted)], MOST_IDEAS)) {
     for (const start of values.slice(0, 3)) {
       const explained = explain(sorted, start, by);
-      const told = expected !== undefined && agrees(start, by, expected);
+      const told = agrees(start, by);
       const weight = explained.belong.length + (told ? ANNOUNCED : 0);
       const cost = explained.missed + explained.strays.length * STRAY_COST - (told ? 0.5 : 0);
       if (!best || cost < best.cost || (cost === best.cost && weight > best.weight)) {
-        best = { ...explained, start, by, cost, weight };
+        best = { ...explained, by, cost, weight };
       }
     }
   }
   if (!best) return null;
   const slips = best.missed + best.strays.length;
   // Few numbers say little; many slips say that this is no count at all.
-  if (slips === 0 || best.weight < 3 || slips > Math.max(1, best.weight / 2)) return null;
-  if (best.strays.length > 0) return { kind: "stray", numbers: best.strays.map(keyOf) };
-  return { kind: "missed", numbers: missing(best.belong, best.by).map(keyOf) };
+  if (best.weight < 3 || slips > Math.max(1, best.weight / 2)) return null;
+  return {
+    by: keyOfScaled(best.by),
+    belong: best.belong.map(keyOfScaled),
+    missed: missing(best.belong, best.by).map(keyOfScaled),
+    strays: best.strays.map(keyOfScaled),
+  };
 }
 
-type Explanation = { belong: Exact[]; strays: Exact[]; missed: number };
-type Explained = Explanation & { start: Exact; by: Exact; cost: number; weight: number };
-
-function explain(sorted: readonly Exact[], start: Exact, by: Exact): Explanation {
-  const belong = sorted.filter((value) => isMultiple(value.sub(start), by));
-  const strays = sorted.filter((value) => !belong.includes(value));
-  const reach = belong.at(-1)!.sub(belong[0]!).div(by);
-  return { belong, strays, missed: Number(reach.n / reach.d) + 1 - belong.length };
+/** The slip in numbers marked by hand, where there is one. */
+export function watchMarks(marks: readonly NumberKey[], expected?: Expected): Slip | null {
+  const count = recogniseCount(marks, expected);
+  if (!count) return null;
+  if (count.strays.length > 0) return { kind: "stray", numbers: count.strays };
+  return count.missed.length > 0 ? { kind: "missed", numbers: count.missed } : null;
 }
 
-/** The numbers of the sequence between the least and the greatest that belong, without those that do. */
-function missing(belong: readonly Exact[], by: Exact): Exact[] {
-  const found: Exact[] = [];
+type Explanation = { belong: bigint[]; strays: bigint[]; missed: number };
+type Explained = Explanation & { by: bigint; cost: number; weight: number };
+
+function explain(sorted: readonly bigint[], start: bigint, by: bigint): Explanation {
+  const belongs = (value: bigint) => (value - start) % by === 0n;
+  const belong = sorted.filter(belongs);
+  const strays = sorted.filter((value) => !belongs(value));
+  return { belong, strays, missed: Number((belong.at(-1)! - belong[0]!) / by) + 1 - belong.length };
+}
+
+/** The numbers of the sequence between the first and the last that belong, without those that do. */
+function missing(belong: readonly bigint[], by: bigint): bigint[] {
+  const found: bigint[] = [];
   belong.slice(1).forEach((value, i) => {
-    for (let next = belong[i]!.add(by); next.compare(value) < 0; next = next.add(by)) found.push(next);
+    for (let next = belong[i]! + by; next < value; next += by) found.push(next);
   });
   return found;
 }
 
-const gaps = (values: readonly Exact[]): NumberKey[] =>
-  values.slice(1).map((value, i) => keyOf(value.sub(values[i]!).abs()));
+const gaps = (values: readonly bigint[]): bigint[] =>
+  values.slice(1).map((value, i) => (value > values[i]! ? value - values[i]! : values[i]! - value));
 
-/** The commonest of the keys, the commoner first, and of equals the one met first. */
-function commonest(keys: readonly NumberKey[], most: number): NumberKey[] {
-  const counts = new Map<NumberKey, number>();
-  for (const key of keys) counts.set(key, (counts.get(key) ?? 0) + 1);
+/** The commonest of the numbers, the commoner first, and of equals the one met first. */
+function commonest(numbers: readonly bigint[], most: number): bigint[] {
+  const counts = new Map<bigint, number>();
+  for (const number of numbers) counts.set(number, (counts.get(number) ?? 0) + 1);
   return [...counts]
     .sort((a, b) => b[1] - a[1])
     .slice(0, most)
-    .map(([key]) => key);
+    .map(([number]) => number);
 }
 
-const agrees = (start: Exact, by: Exact, expected: Expected) =>
-  keyOf(by) === expected.by && isMultiple(start.sub(exact(expected.from)), by);
+const gcd = (a: bigint, b: bigint): bigint => (b === 0n ? a : gcd(b, a % b));
 
 /** How a slip is told: "18 was missed", "19 and 25 do not belong". */
 export function slipWords({ kind, numbers }: Slip, list: (numbers: readonly NumberKey[]) => string): string {

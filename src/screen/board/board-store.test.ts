@@ -1,6 +1,8 @@
 import { describe, expect, test, vi } from "vitest";
+import { watchMarks } from "@/core/count/watch";
 import { liveHere, sceneOf } from "@/core/lesson/board-state";
 import { VERSION } from "@/core/lesson/lesson";
+import { marksByHand } from "@/core/lesson/marks-by-hand";
 import type { Beat } from "@/core/lesson/move";
 import { NEW_COUNT, newBoard, newLesson } from "@/core/lesson/new-lesson";
 import { inksAt, isCoveredAt } from "@/core/lesson/scene";
@@ -184,6 +186,85 @@ describe("the count", () => {
     store.getState().startCount();
     store.getState().climb();
     expect(store.getState().counting).toBe(false);
+  });
+});
+
+describe("a count by touch", () => {
+  const numbers = (store: ReturnType<typeof open>["store"]) => {
+    const { trail } = sceneNow(store.getState());
+    const { by, from } = boardNow(store.getState()).count;
+    const slip = watchMarks(marksByHand(liveHere(boardStateOf(store.getState())), "sun"), { by, from });
+    return `${by} from ${from}: ${trail ? `${trail.start} to ${trail.end} in ${trail.jumps.length}` : "none"}${slip ? `, ${slip.numbers}` : ""}`;
+  };
+  const twos = () => {
+    const made = open();
+    made.store.getState().setTo({ of: "count", is: { ...NEW_COUNT, by: "2", from: "0" } });
+    return { ...made, touch: (...numbers: string[]) => numbers.forEach((number) => made.touch(number)) };
+  };
+
+  test("goes on over what is marked once a slip is mended, and to the right next number", () => {
+    const { store, touch } = twos();
+    touch("2", "4", "8");
+    expect(numbers(store)).toBe("2 from 0: 0 to 4 in 2, 6");
+    touch("6");
+    expect(numbers(store)).toBe("2 from 0: 0 to 8 in 4");
+    touch("10", "12", "14");
+    expect(numbers(store)).toBe("2 from 0: 0 to 14 in 7");
+    store.getState().oneOn();
+    expect(sceneNow(store.getState()).trail?.end).toBe("16");
+  });
+
+  test("in another size than the set one is the count from its third number on; as prepared it is the set one", () => {
+    for (const [touched, said] of [
+      [["5", "10", "15"], "5 from 0: 0 to 15 in 3"],
+      [["2", "5", "8", "11"], "3 from 2: 2 to 11 in 3"],
+      [["90", "80", "70"], "10 from 90: 90 to 70 in 2"],
+      [["7", "14", "21", "35", "28"], "7 from 0: 0 to 35 in 5"],
+    ] as const) {
+      const { store, touch } = twos();
+      touch(...touched);
+      expect(numbers(store)).toBe(said);
+      store.getState().backToStep();
+      expect(boardNow(store.getState()).count.by).toBe("6");
+    }
+  });
+
+  test("is not what is coloured in one stroke", () => {
+    const { store, touch } = open();
+    touch("11", "12", "13", "14", "15");
+    touch("16");
+    expect([boardNow(store.getState()).count.by, sceneNow(store.getState()).trail]).toEqual(["6", null]);
+  });
+
+  test("goes back to before a number that is no longer marked", () => {
+    const { store, touch } = twos();
+    touch("2", "4", "6", "8", "10");
+    touch("6");
+    expect(numbers(store)).toBe("2 from 0: 0 to 4 in 2, 6");
+    store.getState().takeBack();
+    expect(numbers(store)).toBe("2 from 0: 0 to 10 in 5");
+  });
+
+  test("turns where it stands: on to 31, then back to 30", () => {
+    const { store } = open();
+    const count = { ...NEW_COUNT, by: "1", from: "26" };
+    store.getState().setTo({ of: "count", is: count });
+    for (let i = 0; i < 6; i += 1) store.getState().oneOn();
+    expect(sceneNow(store.getState()).trail?.end).toBe("31");
+    store.getState().setTo({ of: "count", is: { ...count, way: "back" } });
+    store.getState().oneOn();
+    expect(sceneNow(store.getState()).trail?.end).toBe("30");
+  });
+
+  test("begins anew when the marks are cleared, in one touch; a trail that was not marked stays", () => {
+    const { store, touch, scene } = twos();
+    touch("2", "4", "6");
+    store.getState().clearMarks("sun");
+    expect([scene().trail, scene().focus]).toEqual([null, null]);
+    store.getState().takeBack();
+    expect(scene().trail?.end).toBe("6");
+    store.getState().clearMarks("sea");
+    expect(scene().trail?.end).toBe("6");
   });
 });
 

@@ -1,6 +1,9 @@
 import { createStore } from "zustand/vanilla";
-import { beginCount, countByTouch, isCount, type Next, nextOfCount } from "@/core/count/count";
+import { beginCount, countByTouch, isCount, jumpOf, type Next, nextOfCount } from "@/core/count/count";
+import { countByHand } from "@/core/count/count-by-hand";
+import type { Count } from "@/core/count/count-settings";
 import { waitsBetween } from "@/core/count/pauses";
+import { stopsOf, type Trail } from "@/core/count/trail";
 import {
   act,
   type BoardState,
@@ -20,11 +23,13 @@ import { amend, doAgain, type History, historyOf, record, takeBack } from "@/cor
 import { hasInk, type Ink } from "@/core/lesson/ink";
 import type { Layer } from "@/core/lesson/layer";
 import { type Board, FORMAT, type Lesson, type LessonWords, VERSION, type View } from "@/core/lesson/lesson";
+import { marksByHand } from "@/core/lesson/marks-by-hand";
 import type { Act, Beat, Move } from "@/core/lesson/move";
 import { prepareSetting, prepareView } from "@/core/lesson/prepare";
 import { fold, inksAt, isCoveredAt, numbersWith, type Scene } from "@/core/lesson/scene";
 import type { Setting } from "@/core/lesson/setting";
 import { boardHolds, boardNumbers, chartOf, linesOf } from "@/core/lesson/views-of";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { say } from "@/kit/messages";
@@ -87,6 +92,8 @@ type Actions = {
   wonder: (side: "right" | "below") => void;
   /** The number in focus stands out, or is as the others again. */
   standOut: () => void;
+  /** The marks of an ink away, or all; a count that was marked begins anew with them. */
+  clearMarks: (ink: Ink | null) => void;
   /** The neighbours of the number in focus named, or no longer. */
   showGuides: () => void;
   /** Sets the board to something else: in the lesson while it is prepared, and live in class. */
@@ -200,6 +207,20 @@ function lineMove(state: BoardScreenState, numbers: readonly Target[]): Move | n
   return covered.length === numbers.length ? null : { do: "cover", numbers: [...numbers] };
 }
 
+const sameCount = (a: Count, b: Count) => a.by === b.by && a.from === b.from && a.way === b.way;
+
+/** The jumps on over numbers that carry the ink already. */
+function markedAhead(trail: Trail | null, count: Count, isMarked: (number: NumberKey) => boolean): Act {
+  if (!trail) return [];
+  const by = jumpOf(count);
+  const beats: Beat[] = [];
+  let at = exact(trail.end).add(exact(by));
+  for (; beats.length < MOST_AHEAD && isMarked(keyOf(at)); at = at.add(exact(by)))
+    beats.push([{ do: "jump", by }]);
+  return beats;
+}
+const MOST_AHEAD = 500;
+
 export function createBoardStore(lesson: Lesson, where: Whereabouts | null, preparing = false) {
   const { boards, title, forClass } = lesson;
   const opened = boards.map((board, index) => {
@@ -244,29 +265,79 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       change(() => next, { answerShown: false, counting: false, played: plays && beats > 1 ? 1 : null });
     };
 
-    /** What the tool in hand does to a number, as one beat; null where it does nothing. */
-    const touch = (number: Target, laying: boolean): Beat | null => {
+    /** What the tool in hand does to a number, as the beats of one act; none where it does nothing. */
+    const touch = (number: Target, laying: boolean): Act => {
       const { tool, ink } = get();
       const scene = sceneNow(get());
       const covered = isCoveredAt(scene, number);
-      if (tool === "cover") return covered ? null : [{ do: "cover", numbers: [number] }];
-      if (tool === "lift") return covered ? [{ do: "lift", numbers: [number] }] : null;
+      if (tool === "cover") return covered ? [] : [[{ do: "cover", numbers: [number] }]];
+      if (tool === "lift") return covered ? [[{ do: "lift", numbers: [number] }]] : [];
       // With the jump in hand a touch says where the next one begins.
-      if (tool === "jump") return [{ do: "start", number: numberOf(number) }];
-      const { count } = onShow();
+      if (tool === "jump") return [[{ do: "start", number: numberOf(number) }]];
       const marked = hasInk(inksAt(scene, number), ink);
-      if (marked === laying) return null;
-      if (!laying) {
-        const unmark: Move = { do: "unmark", ink, numbers: [number] };
-        const counted = isCount(scene.trail, count) && scene.trail.end === number;
-        return counted ? [unmark, { do: "retrace" }] : [unmark];
-      }
-      const counted = isPlaceKey(number)
-        ? []
-        : countByTouch(scene.trail, count, boardHolds(onShow()), number);
-      const talk: Move[] = counted.length > 0 ? counted : [{ do: "focus", number }];
-      return [{ do: "mark", ink, numbers: [number] }, ...talk];
+      if (marked === laying) return [];
+      const mark: Move = { do: laying ? "mark" : "unmark", ink, numbers: [number] };
+      if (isPlaceKey(number)) return [[mark, ...(laying ? [{ do: "focus", number } as const] : [])]];
+      return laying ? markAndCount(number, mark) : unmarkAndCount(number, mark);
     };
+
+    /** A number marked, and the count gone on to it where it is the next one. */
+    const markAndCount = (number: NumberKey, mark: Move): Act => {
+      const scene = sceneNow(get());
+      const { count } = onShow();
+      const holds = boardHolds(onShow());
+      const next = countByTouch(scene.trail, count, holds, number);
+      if (next.length > 0) {
+        // What was marked ahead is counted too, once the number before it is.
+        const ahead = new Set(handMarks());
+        const on = markedAhead(fold(scene, next).trail, count, (one) => ahead.has(one));
+        return [[mark, ...next], ...on];
+      }
+      const byHand = countedByHand(number);
+      if (!byHand || (byHand.beats.length === 0 && sameCount(byHand.count, count))) {
+        return [[mark, { do: "focus", number }]];
+      }
+      return [[mark, { do: "focus", number }], ...setCount(byHand.count), ...byHand.beats];
+    };
+
+    /** A number no longer marked, and the count gone back to before it where it was counted by hand. */
+    const unmarkAndCount = (number: NumberKey, unmark: Move): Act => {
+      const scene = sceneNow(get());
+      const { count } = onShow();
+      const byHand = countedByHand(null, number);
+      if (byHand) return [[unmark], ...byHand.beats];
+      return isCount(scene.trail, count) && scene.trail.end === number
+        ? [[unmark, { do: "retrace" }]]
+        : [[unmark]];
+    };
+    const handMarks = () => marksByHand(liveHere(now().present), get().ink);
+    /**
+     * What the marks by hand count, with one more or one fewer. Touches one by one tell what is counted; what is
+     * coloured in one stroke may be a row, and is counted only where it is the count that is set.
+     */
+    const countedByHand = (more: NumberKey | null, fewer: NumberKey | null = null) => {
+      const { trail } = sceneNow(get());
+      const { count } = onShow();
+      const acts = liveHere(now().present);
+      const of = (marks: readonly NumberKey[]) =>
+        countByHand(
+          [...marks.filter((one) => one !== fewer), ...(more === null ? [] : [more])],
+          count,
+          trail,
+          boardHolds(onShow()),
+        );
+      const single = of(
+        marksByHand(
+          acts.filter((done) => done.flat().filter(({ do: what }) => what === "mark").length < 2),
+          get().ink,
+        ),
+      );
+      if (single) return single;
+      const all = of(handMarks());
+      return all && sameCount(all.count, count) ? all : null;
+    };
+    const setCount = (count: Count): Act =>
+      sameCount(count, onShow().count) ? [] : [[{ do: "set", setting: { of: "count", is: count } }]];
 
     /** The beat that comes to a number of the count: marked, where marks follow it. */
     const counted = (on: Next): Beat => {
@@ -357,8 +428,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       },
       runOver: (number, finger) => {
         const run = runs.get(finger);
-        const beat = run ? touch(number, run.laying) : null;
-        if (run && beat) run.act = addTo(run.act, beat);
+        if (run) for (const beat of touch(number, run.laying)) run.act = addTo(run.act, beat);
       },
       endRun: (finger) => void runs.delete(finger),
       touchLine: (numbers) => {
@@ -377,6 +447,18 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
         if (focus === null) return say("Touch the number that is to stand out first.");
         const out = numbersWith(scene, "stand-out", [focus]).length > 0;
         addTo(undefined, [{ do: out ? "stand-back" : "stand-out", numbers: [focus] }]);
+      },
+      clearMarks: (ink) => {
+        const { trail, ...scene } = sceneNow(get());
+        const carries = (number: NumberKey) => {
+          const inks = inksAt({ ...scene, trail }, number);
+          return ink === null ? inks !== 0 : hasInk(inks, ink);
+        };
+        const wasMarked = trail !== null && [...stopsOf(trail).keys(), trail.start].some(carries);
+        addTo(undefined, [
+          { do: "clear-marks", ink },
+          ...(wasMarked ? [{ do: "clear-trail" } as const] : []),
+        ]);
       },
       showGuides: () => {
         const { guides, focus } = sceneNow(get());

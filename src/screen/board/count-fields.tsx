@@ -2,14 +2,18 @@
 
 import { changeCount } from "@/core/count/change-count";
 import type { Count } from "@/core/count/count-settings";
+import { isCoveredAt } from "@/core/lesson/scene";
+import { keyOfText } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
+import { numberOf } from "@/core/surface/place-key";
+import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
 import { Segments } from "@/kit/segments";
 import { Switch } from "@/kit/switch";
 import { Toggles } from "@/kit/toggles";
 import { DraftField, useBoardDrafts } from "./checked-field";
-import { pickBoard, useBoard, useBoardStore } from "./use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 
 const PACES = [
   { value: "5", label: "5 s" },
@@ -25,6 +29,12 @@ const OFTEN = ["2", "3", "4", "5", "6", "10"] as const;
 export function CountFields() {
   const count = useBoard((state) => pickBoard(state).count);
   const store = useBoardStore();
+  // A number that the class does not see is not named here either.
+  const here = useBoard((state) => {
+    const scene = pickScene(state);
+    const { focus } = scene;
+    return focus === null || isCoveredAt(scene, focus) ? null : numberOf(focus);
+  });
   const set = (next: Count) => store.getState().setTo({ of: "count", is: next });
   const take = (part: Partial<Count>) => set({ ...count, ...part });
   const values = { by: showNumber(count.by), from: showNumber(count.from) };
@@ -35,6 +45,9 @@ export function CountFields() {
         <DraftField label="Count in" {...drafts.field("by")} />
         <DraftField label="From" {...drafts.field("from")} />
       </div>
+      {here !== null && here !== keyOfText(count.from) && (
+        <Button onClick={() => take({ from: here })}>Start from {showNumber(here)}</Button>
+      )}
       <Segments
         label="Often counted in"
         value={count.by}

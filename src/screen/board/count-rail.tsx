@@ -1,7 +1,7 @@
 "use client";
 
 import { Pause, Play } from "lucide-react";
-import { jumpOf, nextOfCount } from "@/core/count/count";
+import { isCount, jumpOf, nextOfCount } from "@/core/count/count";
 import { boardHolds, writerOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { writtenText } from "@/core/number/fraction-text";
@@ -9,7 +9,7 @@ import { showNumber } from "@/core/number/show-number";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
-import { boardStateOf, sceneNow } from "./board-store";
+import { boardNow, sceneNow } from "./board-store";
 import { CountFields } from "./later";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
@@ -25,15 +25,23 @@ export function CountRail() {
   const store = useBoardStore();
 
   const tellIfNone = () => {
-    const { board } = boardStateOf(store.getState());
+    const board = boardNow(store.getState());
     const { trail } = sceneNow(store.getState());
     const holds = boardHolds(board);
     if (nextOfCount(trail, board.count, holds)) return;
-    say(
-      nextOfCount(null, board.count, holds)
-        ? "The count is at its end on this board."
-        : `This board does not hold the first number of the count. Choose another number under “From”.`,
-    );
+    if (!isCount(trail, board.count)) {
+      return say(
+        "This board does not have the first number of the count. Choose another number under “From”.",
+      );
+    }
+    const back = board.count.way === "forwards";
+    say("The count is at its end on this board.", {
+      label: back ? "Count back" : "Count on",
+      run: () => {
+        store.getState().setTo({ of: "count", is: { ...board.count, way: back ? "back" : "forwards" } });
+        store.getState().startCount();
+      },
+    });
   };
   useClock(counting, count.every, () => {
     if (!store.getState().walkOn()) tellIfNone();

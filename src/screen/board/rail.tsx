@@ -134,15 +134,11 @@ function ClearMenu() {
       <MenuItem
         icon={<InkShape ink={ink} size={20} />}
         disabled={!marked}
-        onSelect={() => run().act([[{ do: "clear-marks", ink }]])}
+        onSelect={() => run().clearMarks(ink)}
       >
         Clear {INK_LOOK[ink].name.toLowerCase()} marks
       </MenuItem>
-      <MenuItem
-        icon={<Blank />}
-        disabled={!marked}
-        onSelect={() => run().act([[{ do: "clear-marks", ink: null }]])}
-      >
+      <MenuItem icon={<Blank />} disabled={!marked} onSelect={() => run().clearMarks(null)}>
         Clear all marks
       </MenuItem>
       <MenuItem icon={<Blank />} disabled={!trail} onSelect={() => run().act([[{ do: "clear-trail" }]])}>
