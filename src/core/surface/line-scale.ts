@@ -18,13 +18,13 @@ export type Scale = {
 /**
  * The scale of a span. Drawn nearer or further away, a line shows intervals of a tenth or of ten, so that there are
  * always a few of them and never hundreds; fractions that are no decimals stay in their parts. Intervals are counted
- * from 0 where the line's own are, so that coarser ones are whole tens.
+ * from 0 wherever the line allows it, so that they are round numbers.
  */
 export function scaleOf(line: AnyLine, span: Span): Scale {
   const { from, to, interval, step } = lineNumbers(line);
   const own = to.sub(from).div(interval).valueOf();
   const seen = span.to.sub(span.from).div(interval).valueOf();
-  const anchor = from.div(interval).d === 1n ? exact(0) : from;
+  const anchor = anchorOf(line);
   const at = (level: number): Scale => ({
     interval: interval.mul(exact(10).pow(level)!),
     step: step.mul(exact(10).pow(level)!),
@@ -35,6 +35,18 @@ export function scaleOf(line: AnyLine, span: Span): Scale {
   while (seen / 10 ** level > Math.max(MOST, own * 1.5)) level += 1;
   while (seen / 10 ** level < Math.min(FEWEST, own) && refines(line, at(level - 1))) level -= 1;
   return at(level);
+}
+
+/**
+ * The number from which the intervals of a line are counted: 0 where its ticks reach its first number from there, or
+ * where 0 is on it; else its first number, as in 27, 37, 47. A number track begins with its first number in any case.
+ */
+function anchorOf(line: AnyLine): Exact {
+  const { from, to, step } = lineNumbers(line);
+  const zero = exact(0);
+  if (from.div(step).d === 1n) return zero;
+  const isOnIt = from.compare(zero) <= 0 && to.compare(zero) >= 0;
+  return isOnIt && line.kind === "line" ? zero : from;
 }
 
 /** Whether a line may be shown in finer intervals: decimals only, and only such as can be written. */
@@ -70,15 +82,58 @@ export function nearestTick(scale: Pick<Scale, "step" | "anchor">, value: Exact)
 }
 
 /**
- * Of the labels of a line, one in how many stays, so that none touches its neighbour: 1, 2, 5, 10, 20, 50, …
+ * Of the labels of a line, one in how many stays, so that none touches its neighbour. Labels then stand at round
+ * distances: 1, 2, 5, 10, 20, 50, …, or a whole number of times in 1; where the interval has no such multiple, as 3 has
+ * none, at every second, fifth, tenth, … of it.
+ * @param interval from label to label where all stay; 1 where only their count matters
  * @param apart how far neighbouring labels stand from each other, in pixels
  * @param room how much room one label needs, in pixels
  */
-export function labelStride(apart: number, room: number): number {
+export function labelStride(apart: number, room: number, interval: Exact = exact(1)): number {
+  const least = room / apart;
+  if (least <= 1) return 1;
+  for (const stride of roundStrides(interval)) if (stride >= least) return stride;
+  return plainStride(least);
+}
+
+/** Of every how many a label stays, where nothing but their number matters. */
+function plainStride(least: number): number {
   for (let power = 1; power < 1e15; power *= 10) {
-    for (const stride of [power, 2 * power, 5 * power]) if (stride * apart >= room) return stride;
+    for (const stride of [power, 2 * power, 5 * power]) if (stride >= least) return stride;
   }
   return 1e15;
+}
+
+const MOST_POWER = 12;
+
+/** By how many intervals labels stand at round distances, the nearest first. */
+function roundStrides(interval: Exact): readonly number[] {
+  const key = interval.toFraction();
+  const known = strides.get(key);
+  if (known) return known;
+  if (strides.size >= MOST_KEPT) strides.clear();
+  const made = stridesOf(interval);
+  strides.set(key, made);
+  return made;
+}
+
+/** A line that slides asks in each frame. */
+const strides = new Map<string, readonly number[]>();
+const MOST_KEPT = 100;
+
+function stridesOf(interval: Exact): number[] {
+  const sizes: Exact[] = [];
+  // Parts of one whole that come out: of twelfths 1/6, 1/4, 1/3, 1/2. Decimals go by tenths and fifths.
+  const parts = interval.compare(1) < 0 && interval.n === 1n ? Number(interval.d) : 1;
+  const isDecimal = /^10*$/.test(String(interval.d)) || interval.d === 5n;
+  for (let n = 2; n <= Math.min(parts, 1000); n += 1) {
+    if (parts % n === 0 && (!isDecimal || parts / n === 2 || parts / n === 1)) sizes.push(interval.mul(n));
+  }
+  for (let power = -6; power <= MOST_POWER; power += 1) {
+    for (const digit of [1, 2, 5]) sizes.push(exact(10).pow(power)!.mul(digit));
+  }
+  const whole = sizes.map((size) => size.div(interval)).filter(({ d, n }) => d === 1n && n > 1n);
+  return [...new Set(whole.map(({ n }) => Number(n)))].sort((a, b) => a - b);
 }
 
 /** The numbers of a span that stand at every `stride`-th interval, counted from the anchor. */
@@ -115,8 +170,8 @@ export function zoomSpan(line: AnyLine, span: Span, factor: Exact, about: Exact)
 
 /** The shortest span of a line that can be seen: two steps of its finest scale. */
 function leastLength(line: AnyLine): Exact {
-  const { interval, step, from } = lineNumbers(line);
-  const anchor = from.div(interval).d === 1n ? exact(0) : from;
+  const { step } = lineNumbers(line);
+  const anchor = anchorOf(line);
   let finest = step;
   while (line.numbers === "decimal" && canBeWritten(anchor, finest.div(10))) finest = finest.div(10);
   return finest.mul(2);

@@ -91,6 +91,82 @@ describe("the labels of a line", () => {
     expect(keys(lay(plainLine("0", "100", "1"), [], { width: 500, height: 300 }))).toHaveLength(6);
   });
 
+  test("stand at even and round distances, and hold zero", () => {
+    const shown = (line: LineSettings, width = 1200) => keys(lay(line, [], { width, height: 320 })).join(" ");
+    expect(shown(plainLine("0", "1", "0.1"), 640)).toBe("0 0.2 0.4 0.6 0.8 1");
+    expect(shown(plainLine("-1", "1", "0.2"), 640)).toBe("-1 0 1");
+    expect(shown(plainLine("0", "8", "0.2"))).toBe("0 1 2 3 4 5 6 7 8");
+    expect(shown(plainLine("27", "77", "10", 10))).toBe("30 40 50 60 70");
+    expect(shown(plainLine("27", "77", "10"))).toBe("27 37 47 57 67 77");
+    expect(shown(plainLine("-5", "5", "2"))).toBe("-4 -2 0 2 4");
+    const line = fc
+      .record({
+        from: fc.integer({ min: -300, max: 300 }),
+        length: fc.integer({ min: 1, max: 900 }),
+        interval: fc.constantFrom("1", "2", "5", "10", "0.1", "0.2", "0.25", "25", "1/4", "1/12"),
+        numbers: fc.constantFrom("decimal" as const, "mixed" as const),
+      })
+      .map(({ from, length, interval, numbers }) =>
+        LineSettings.safeParse(plainLine(String(from), String(from + length), interval, 1, { numbers })),
+      );
+    fc.assert(
+      fc.property(line, fc.integer({ min: 400, max: 1900 }), (read, width) => {
+        fc.pre(read.success);
+        const values = lay(read.data, [], { width, height: 320 })
+          .labels.map(({ key }) => exact(key))
+          .sort((a, b) => a.compare(b));
+        const gaps = new Set(values.slice(1).map((value, i) => value.sub(values[i]!).toFraction()));
+        // Where only one round number is on the line, its ends stand in.
+        if (values.length > 2) expect(gaps.size).toBe(1);
+        const isRound = (by: string) => /^[125]0*$/.test(by) || exact(1).div(exact(by)).d === 1n;
+        const [by] = gaps;
+        if (
+          values.length > 2 &&
+          exact(by!).compare(exact(read.data.interval)) > 0 &&
+          read.data.interval !== "25"
+        ) {
+          expect(by).toSatisfy(isRound);
+          const first = values[0]!;
+          if (first.compare(0) <= 0 && values.at(-1)!.compare(0) >= 0)
+            expect(first.div(exact(by!)).d).toBe(1n);
+        }
+      }),
+    );
+  });
+
+  test("of where a trail begins, lands and passes a benchmark come before any tick's", () => {
+    const lands = (line: LineSettings, start: string, jumps: string[], room = ROOM) =>
+      keys(
+        lay(line, [{ do: "start", number: start }, ...jumps.map((by): Move => ({ do: "jump", by }))], room),
+      );
+    expect(lands(startingLine("0-100"), "27", ["3", "40"], { width: 1200, height: 150 })).toEqual(
+      expect.arrayContaining(["27", "30", "70"]),
+    );
+    expect(
+      lands(plainLine("270", "510", "20", 10), "276", ["4", "20", "200"], { width: 900, height: 180 }),
+    ).toEqual(expect.arrayContaining(["276", "280", "300", "500"]));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 90 }),
+        fc.integer({ min: 8, max: 40 }),
+        fc.integer({ min: 160, max: 500 }),
+        (start, by, height) => {
+          const line = plainLine("0", "140", "10", 10);
+          const seen = lands(line, String(start), [String(by)], { width: 1180, height });
+          expect(seen).toEqual(expect.arrayContaining([String(start), String(start + by)]));
+        },
+      ),
+    );
+  });
+
+  test("go round a circle of sixty in fives, also in little room", () => {
+    for (const side of [400, 480, 640]) {
+      expect(keys(lay(startingLine("ring"), [], { width: side * 1.6, height: side })).join(" ")).toBe(
+        "0 5 10 15 20 25 30 35 40 45 50 55",
+      );
+    }
+  });
+
   test("are those that the line asks for: its ends, one in three, chosen ones, none", () => {
     const of = (more: Partial<LineSettings>) => keys(lay(plainLine("0", "12", "1", 1, more)));
     expect(of({ labels: "ends" })).toEqual(["0", "12"]);

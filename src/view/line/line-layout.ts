@@ -60,6 +60,10 @@ export type LineLayout = {
 /** Numerals are made smaller, down to these sizes, before a label is left out. */
 const SMALLEST = { plain: 22, strong: 28 };
 
+/** Round a circle labels lie in little room; there smaller ones are better than every second one. */
+const smallestOf = (line: AnyLine, strong: boolean) =>
+  shapeOf(line) === "ring" ? (strong ? 20 : 15) : strong ? SMALLEST.strong : SMALLEST.plain;
+
 /** What stays as it is while a line moves: how large its numerals are, and how much room its labels have. */
 type Frame = Pick<LineLayout, "numeral"> & { widest: number; tallest: number };
 
@@ -78,7 +82,7 @@ export function layOutLine(
   if (frame) return layOutAt(line, span, marks, room, strong, frame.numeral, frame);
   const laid = layOutAt(line, span, marks, room, strong, Number.POSITIVE_INFINITY);
   const { wanted, numeral } = laid;
-  const least = strong ? SMALLEST.strong : SMALLEST.plain;
+  const least = smallestOf(line, strong);
   if (wanted >= numeral || wanted < least) return laid;
   return layOutAt(line, span, marks, room, strong, wanted);
 }
@@ -99,9 +103,11 @@ function layOutAt(
   const roomFor = Math.min(room.height * 0.16, room.width * (shape === "upright" ? 0.1 : 0.045));
   const numeral = round(Math.max(15, Math.min(most, strong ? 46 : 38, roomFor * (strong ? 1.25 : 1))));
   const sizeOf = (written: Written) => labelSize(written, numeral);
-  // Decimals are longest at the ends; fractions anywhere.
+  // Decimals are longest at the ends and one interval from there; fractions anywhere.
   const likely =
-    line.numbers === "decimal" ? [span.from, span.to] : labelledIn(span, scale, 1).slice(0, MOST_MEASURED);
+    line.numbers === "decimal"
+      ? [span.from, span.to, span.from.add(scale.interval), span.to.sub(scale.interval)]
+      : labelledIn(span, scale, 1).slice(0, MOST_MEASURED);
   const widest =
     frame?.widest ?? Math.max(...likely.map((value) => sizeOf(write(value)).width), numeral * 1.4);
   const tallest =
@@ -124,7 +130,7 @@ function layOutAt(
   const around = shape === "ring" ? geometry.length - 2 * Math.PI * inside : geometry.length;
   const apart = (Math.max(1, around) * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
   const gap = numeral * 0.45;
-  const least = strong ? SMALLEST.strong : SMALLEST.plain;
+  const least = smallestOf(line, strong);
   // In a cell of its own a number may be smaller than on a line.
   const smallest = (widest * LEAST_NUMERAL) / numeral;
   const needed = {
@@ -162,43 +168,76 @@ function layOutAt(
     .map(([key, rank]) => ({ key, rank, value: exact(key) }))
     .sort((a, b) => b.rank - a.rank || a.value.compare(b.value));
   const labels: Label[] = [];
-  const flags: { key: NumberKey; state: PlaceState; at: Point }[] = [];
   const taken = new Set<NumberKey>();
   const fits = (label: Label) => {
     if (shape === "strip") return true;
-    const clear = numeral * 0.2;
-    return labels.every(
-      (other) =>
-        Math.abs(other.x - label.x) >= (other.width + label.width) / 2 + clear ||
-        Math.abs(other.y - label.y) >= (other.height + label.height) / 2,
-    );
+    return labels.every((other) => !lieOnEachOther(other, label, clear));
   };
   // The two ends of a ring are one place; its first number stands there.
   const closes = (key: NumberKey) => shape === "ring" && key === keyOf(span.to) && marks.focus !== key;
+  const clear = numeral * 0.2;
+  /** Where a label would lie beside another one, moved along a flat line as little as it has to be. */
+  const beside = (label: Label): Label[] => {
+    if (shape !== "flat") return [];
+    const moved = labels
+      .filter((other) => Math.abs(other.y - label.y) < (other.height + label.height) / 2)
+      .flatMap((other) =>
+        [-1, 1].map((way) => other.x + way * ((other.width + label.width) / 2 + clear + 0.1)),
+      )
+      .filter(
+        (x) =>
+          Math.abs(x - label.x) <= label.width * 1.5 && x > label.width / 2 && x < room.width - label.width / 2,
+      )
+      .sort((a, b) => Math.abs(a - label.x) - Math.abs(b - label.x));
+    const led = geometry.point(placing.partOf(exact(label.key)), 0);
+    return moved.map((x) => ({ ...label, x: round(x), led }));
+  };
   const add = (key: NumberKey, value: Exact, always: boolean) => {
     if (taken.has(key) || closes(key)) return;
     const rows = [0, ...(always && hasSecond ? [1] : [])] as (0 | 1)[];
-    const label = rows.map((row) => make(value, key, standsOut(value) || always, row)).find(fits);
-    const state = marks.states[key] ?? 0;
-    if (label) {
-      labels.push(label);
-      taken.add(key);
-    } else if (always && state !== 0) {
-      flags.push({ key, state, at: geometry.point(placing.partOf(value), 0) });
-    }
+    const places = rows.map((row) => make(value, key, standsOut(value) || always, row));
+    const label = places.find(fits) ?? (always ? beside(places[0]!).find(fits) : undefined);
+    if (!label) return;
+    labels.push(label);
+    taken.add(key);
   };
   const ownKeys = own.map((value) => ({ value, key: keyOf(value) }));
-  // With room for a second row the line's own labels stay where they are; without it what is talked about comes first.
-  // Marks have what room is left.
+  // What is talked about comes first: the ends of a trail, its landings and its benchmarks keep their labels before any
+  // tick does. Where there is a second row, only those of the line's own labels give way that it has no room for.
   const talkedOf = special.filter(({ rank }) => rank >= 2);
-  if (hasSecond) for (const { key, value } of ownKeys) add(key, value, (marks.ranks[key] ?? 0) >= 2);
+  const isOwn = new Set(ownKeys.map(({ key }) => key));
+  if (hasSecond) {
+    for (const { key, value } of talkedOf) if (isOwn.has(key)) add(key, value, true);
+    const kept = labels.length;
+    for (const { key, value } of ownKeys) add(key, value, false);
+    for (const { key, value } of talkedOf) {
+      add(key, value, true);
+      if (taken.has(key)) continue;
+      const ticks = labels.filter(({ key: other }, i) => i >= kept && (marks.ranks[other] ?? 0) < 2);
+      const wanted = make(value, key, true, 0);
+      const gone = new Set(ticks.filter((tick) => lieOnEachOther(tick, wanted, clear)));
+      for (const label of gone) {
+        labels.splice(labels.indexOf(label), 1);
+        taken.delete(label.key);
+      }
+      add(key, value, true);
+    }
+  }
   for (const { key, value } of talkedOf) add(key, value, true);
   for (const { key, value } of ownKeys) add(key, value, false);
   for (const { key, rank, value } of special) if (rank < 2) add(key, value, true);
+  const flags = special.flatMap(({ key, value }) => {
+    const state = marks.states[key] ?? 0;
+    const isSeen = taken.has(key) || closes(key) || state === 0;
+    return isSeen ? [] : [{ key, state, at: geometry.point(placing.partOf(value), 0) }];
+  });
 
   return {
     // The size at which as many labels have room as have at the smallest.
-    wanted: numeral * Math.min(1, (labelStride(apart, (needed * least) / numeral) * apart) / needed) * 0.99,
+    wanted:
+      numeral *
+      Math.min(1, (labelStride(apart, (needed * least) / numeral, scale.interval) * apart) / needed) *
+      0.99,
     geometry,
     widest,
     tallest,
@@ -227,6 +266,9 @@ function layOutAt(
     written: (number) => write(exact(number)),
   };
 }
+
+const lieOnEachOther = (a: Label, b: Label, clear: number) =>
+  Math.abs(a.x - b.x) < (a.width + b.width) / 2 + clear && Math.abs(a.y - b.y) < (a.height + b.height) / 2;
 
 /** Most labels whose room is measured one by one. */
 const MOST_MEASURED = 120;
@@ -262,9 +304,13 @@ function labelled(line: AnyLine, span: Span, scale: Scale, apart: number, needed
         .map((text) => exact(text))
         .filter((value) => value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
     case "every":
-      return labelledIn(span, scale, line.every * labelStride(apart * line.every, needed));
+      return labelledIn(
+        span,
+        scale,
+        line.every * labelStride(apart * line.every, needed, scale.interval.mul(line.every)),
+      );
     case "all": {
-      const labels = labelledIn(span, scale, labelStride(apart, needed));
+      const labels = labelledIn(span, scale, labelStride(apart, needed, scale.interval));
       // A line of one label tells nothing of where it goes: its ends stand in.
       if (labels.length > 1 || labelledIn(span, scale, 1).length < 2) return labels;
       return [span.from, span.to];
