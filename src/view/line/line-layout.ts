@@ -105,9 +105,9 @@ function layOutAt(
   const sizeOf = (written: Written) => labelSize(written, numeral);
   // Decimals are longest at the ends and one interval from there; fractions anywhere.
   const likely =
-    line.numbers === "decimal"
+    line.numbers === "decimal" && !keyOf(scale.interval).includes("/")
       ? [span.from, span.to, span.from.add(scale.interval), span.to.sub(scale.interval)]
-      : labelledIn(span, scale, 1).slice(0, MOST_MEASURED);
+      : [span.from, span.to, ...labelledIn(span, scale, 1).slice(0, MOST_MEASURED)];
   const widest =
     frame?.widest ?? Math.max(...likely.map((value) => sizeOf(write(value)).width), numeral * 1.4);
   const tallest =
