@@ -1,10 +1,54 @@
+import { isIP } from "node:net";
+import { hostname } from "node:os";
 import { type NextRequest, NextResponse } from "next/server";
+
+/**
+ * Names under which this machine is asked. A page elsewhere that gives itself another name and then this address would
+ * otherwise be taken for Yellow Stair's own; an address in figures cannot be given away like that.
+ */
+const NAMES = new Set(
+  [
+    "localhost",
+    hostname(),
+    `${hostname()}.local`,
+    process.env.HOST ?? "",
+    ...(process.env.HOST_NAMES ?? "").split(","),
+  ]
+    .map((name) => name.trim().toLowerCase())
+    .filter((name) => name !== ""),
+);
+
+function isOwn(host: string): boolean {
+  const name = host.toLowerCase().replace(/:\d+$/, "");
+  return NAMES.has(name) || isIP(name.replace(/^\[|\]$/g, "")) !== 0;
+}
+
+/** Why a request is not answered; null where it is. */
+function refusal({ headers, method, nextUrl }: NextRequest): { status: number; words: string } | null {
+  if (!isOwn(headers.get("host") ?? "")) {
+    const words =
+      "Yellow Stair is not known under this name. Where it should be, add the name to HOST_NAMES.";
+    return { status: 421, words };
+  }
+  // Pages are read; what changes anything has a door of its own under /api.
+  const reads = method === "GET" || method === "HEAD";
+  if (!reads && !nextUrl.pathname.startsWith("/api/"))
+    return { status: 405, words: "Pages can only be read." };
+  try {
+    decodeURIComponent(nextUrl.pathname);
+    return null;
+  } catch {
+    return { status: 400, words: "This address cannot be read." };
+  }
+}
 
 /**
  * Gives each page a Content-Security-Policy with a nonce of its own: only this application's own scripts run, and
  * nothing is asked of any other host.
  */
 export function proxy(request: NextRequest) {
+  const refused = refusal(request);
+  if (refused) return new NextResponse(refused.words, { status: refused.status });
   const nonce = btoa(crypto.randomUUID());
   const development = process.env.NODE_ENV === "development";
   const policy = [

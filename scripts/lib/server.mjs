@@ -3,13 +3,30 @@ import { createServer } from "node:net";
 import { setTimeout as wait } from "node:timers/promises";
 import { ROOT } from "./run.mjs";
 
-/** Whether a port of a host is free. */
-export function isFree(port, host) {
+/** Why Yellow Stair cannot listen at a port of a host, with what to do; null where it can. */
+export function whyNotFree(port, host) {
   return new Promise((resolve) => {
     const probe = createServer();
-    probe.once("error", () => resolve(false));
-    probe.listen(port, host, () => probe.close(() => resolve(true)));
+    probe.once("error", ({ code }) => resolve(portFault(code, port, host)));
+    probe.listen(port, host, () => probe.close(() => resolve(null)));
   });
+}
+
+function portFault(code, port, host) {
+  if (code === "EADDRINUSE") {
+    return (
+      `Port ${port} is busy: Yellow Stair may be running already at ${addressOf(host, port)}.\n` +
+      "To use another port, set PORT, for example: PORT=4700 npm run demo"
+    );
+  }
+  if (code === "EACCES") return `Port ${port} may not be used. Set PORT to a number above 1023.`;
+  return `HOST=${host} is no address of this machine. Leave HOST out, or set it to 127.0.0.1 or 0.0.0.0.`;
+}
+
+/** Where a server is asked that listens at a host: everywhere is asked on this machine. */
+function addressOf(host, port) {
+  const name = host === "0.0.0.0" ? "127.0.0.1" : host === "::" ? "::1" : host;
+  return `http://${name.includes(":") ? `[${name}]` : name}:${port}`;
 }
 
 /** A free port of this machine. */
@@ -23,11 +40,15 @@ export function freePort() {
   });
 }
 
+/** Most that is kept of what a server says. */
+const MOST_SAID = 4000;
+
 /**
- * Starts the built application and waits until it answers. `stop` ends it at once, as a power cut would.
- * @param {{ port: number, host?: string, database: string, demo?: boolean }} options
+ * Starts the built application and waits until it answers. `stop` ends it at once, as a power cut would. What goes wrong
+ * later is told in the terminal where `tells` is set. Throws with a plain sentence, and leaves nothing running.
+ * @param {{ port: number, host?: string, database: string, demo?: boolean, tells?: boolean }} options
  */
-export async function startServer({ port, host = "127.0.0.1", database, demo = false }) {
+export async function startServer({ port, host = "127.0.0.1", database, demo = false, tells = false }) {
   const child = spawn(
     process.execPath,
     [`${ROOT}/node_modules/next/dist/bin/next`, "start", "-H", host, "-p", String(port)],
@@ -40,28 +61,47 @@ export async function startServer({ port, host = "127.0.0.1", database, demo = f
         NEXT_TELEMETRY_DISABLED: "1",
         DATABASE_URL: database,
         YELLOW_STAIR_DEMO: demo ? "1" : "0",
+        HOST: host,
       },
     },
   );
   let said = "";
-  child.stdout.on("data", (data) => {
-    said += data;
-  });
+  let ready = false;
+  child.stdout.on("data", () => {});
   child.stderr.on("data", (data) => {
-    said += data;
+    if (!ready) said = (said + data).slice(-MOST_SAID);
+    else if (tells) for (const line of oneLine(data)) console.error(line);
   });
-  const ended = new Promise((resolve) => child.once("exit", resolve));
-  const address = `http://${host === "0.0.0.0" ? "127.0.0.1" : host}:${port}`;
+  const ended = new Promise((resolve) =>
+    child.once("exit", (code, signal) => resolve(code ?? (signal ? 1 : 0))),
+  );
+  let over = false;
+  void ended.then(() => {
+    over = true;
+  });
+  const address = addressOf(host, port);
   const deadline = Date.now() + 60_000;
-  while (Date.now() < deadline) {
-    if (child.exitCode !== null) throw new Error(`The server ended at its start.\n${said}`);
+  while (Date.now() < deadline && !over) {
     const answer = await fetch(address).catch(() => null);
-    if (answer?.ok) return { address, child, ended, stop: () => kill(child, ended) };
-    if (answer) throw new Error(`The server answers ${answer.status}.\n${said}`);
+    if (answer?.ok) {
+      ready = true;
+      return { address, child, ended, stop: () => kill(child, ended) };
+    }
+    if (answer) break;
     await wait(100);
   }
-  child.kill("SIGKILL");
-  throw new Error(`The server did not answer within a minute.\n${said}`);
+  await kill(child, ended);
+  const [why] = oneLine(said).filter((line) => !/^\s*at |ELIFECYCLE/.test(line));
+  throw new Error(why ?? "Yellow Stair could not be started: it did not answer within a minute. Try again.");
+}
+
+/** The lines of what a server says, short, without those that only say where in the program it was. */
+function oneLine(data) {
+  return String(data)
+    .split("\n")
+    .map((line) => line.trim())
+    .filter((line) => line !== "" && !/^at |^\{$|^\}$|^(code|rawCode|cause|digest|\[)/.test(line))
+    .map((line) => line.slice(0, 240));
 }
 
 function kill(child, ended) {

@@ -5,11 +5,16 @@ export function refuse(status: 400 | 403 | 404 | 413, message: string): Response
   return Response.json({ kind: "refused", message }, { status });
 }
 
-/** The JSON of a request from this application's own pages, or the answer that refuses it. */
+/**
+ * The JSON of a request from this application's own pages, or the answer that refuses it. A page of another site can
+ * send no JSON without being asked first, and says where it comes from.
+ */
 export async function readJson(request: Request): Promise<{ value: unknown } | { refused: Response }> {
-  const site = request.headers.get("sec-fetch-site");
-  if (site !== null && site !== "same-origin") {
+  if (isForeign(request)) {
     return { refused: refuse(403, "This request came from another site and was not carried out.") };
+  }
+  if (!/^application\/json\b/i.test(request.headers.get("content-type") ?? "")) {
+    return { refused: refuse(400, "The request is not JSON. Reload the page and try again.") };
   }
   if (Number(request.headers.get("content-length") ?? 0) > LARGEST_REQUEST) return { refused: tooLarge() };
   const text = await request.text();
@@ -19,6 +24,15 @@ export async function readJson(request: Request): Promise<{ value: unknown } | {
   } catch {
     return { refused: refuse(400, "The request is not JSON. Reload the page and try again.") };
   }
+}
+
+function isForeign(request: Request): boolean {
+  const site = request.headers.get("sec-fetch-site");
+  if (site !== null && site !== "same-origin") return true;
+  const origin = request.headers.get("origin");
+  if (origin === null) return false;
+  const host = request.headers.get("host");
+  return !URL.canParse(origin) || new URL(origin).host !== host;
 }
 
 const tooLarge = () => refuse(413, "This lesson is too large to keep. Make two lessons of its boards.");

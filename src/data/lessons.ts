@@ -1,8 +1,8 @@
-import { and, desc, eq, isNotNull, isNull, sql } from "drizzle-orm";
+import { and, desc, eq, inArray, isNotNull, isNull, type SQL, sql } from "drizzle-orm";
 import type { Lesson } from "../core/lesson/lesson";
 import { type LessonRead, readLesson } from "../core/lesson/read-lesson";
 import type { Database } from "./database";
-import { type LessonRow, lessons } from "./schema";
+import { lessons } from "./schema";
 
 /** A lesson of the shelf as it is kept: a document that cannot be read keeps its place, with the reason. */
 export type Kept = {
@@ -18,46 +18,86 @@ export type SaveAnswer =
   | { kind: "stale"; revision: number; saveName: string | null }
   | { kind: "missing" };
 
-const keptOf = (row: LessonRow): Kept => ({
-  id: row.id,
-  revision: row.revision,
-  read: readDocument(row.document),
-  changedAt: row.changedAt,
-  taughtAt: row.taughtAt,
-});
+/** What is read of a row. The document comes as bytes: one that is no text is that row's fault, and takes no other along. */
+const ROW = {
+  id: lessons.id,
+  revision: lessons.revision,
+  changedAt: lessons.changedAt,
+  taughtAt: lessons.taughtAt,
+  document: sql<ArrayBuffer>`CAST(${lessons.document} AS BLOB)`,
+};
+type Row = {
+  id: string;
+  revision: number;
+  changedAt: Date;
+  taughtAt: Date | null;
+  document: ArrayBuffer;
+};
 
-function readDocument(document: string): LessonRead {
+const keptOf = ({ document, ...row }: Row): Kept => ({ ...row, read: readDocument(document) });
+
+const utf8 = new TextDecoder("utf-8", { fatal: true });
+
+function readDocument(document: ArrayBuffer): LessonRead {
   try {
-    return readLesson(JSON.parse(document));
+    return readLesson(JSON.parse(utf8.decode(document)));
   } catch {
     return { ok: false, message: "This lesson is damaged and cannot be read." };
   }
 }
 
 /** The lessons on the shelf, the one last changed or taught first. */
-export async function shelfLessons(db: Database): Promise<Kept[]> {
-  const rows = await db
-    .select()
-    .from(lessons)
-    .where(isNull(lessons.removedAt))
-    .orderBy(desc(sql`max(${lessons.changedAt}, coalesce(${lessons.taughtAt}, 0))`), lessons.id);
-  return rows.map(keptOf);
+export function shelfLessons(db: Database): Promise<Kept[]> {
+  const latest = desc(sql`max(${lessons.changedAt}, coalesce(${lessons.taughtAt}, 0))`);
+  return listed(db, isNull(lessons.removedAt), [latest, lessons.id]);
 }
 
 /** The lessons taken off the shelf, the latest first. */
-export async function removedLessons(db: Database): Promise<Kept[]> {
+export function removedLessons(db: Database): Promise<Kept[]> {
+  return listed(db, isNotNull(lessons.removedAt), [desc(lessons.removedAt)]);
+}
+
+/** How many lessons are off the shelf. */
+export function countRemoved(db: Database): Promise<number> {
+  return db.$count(lessons, isNotNull(lessons.removedAt));
+}
+
+/** Lessons as they were read, by their revision: reading a document takes far longer than fetching its row. */
+const readAlready = new WeakMap<Database, Map<string, { revision: number; read: LessonRead }>>();
+/** Documents that are fetched and read at a time; between them the server answers others. */
+const AT_A_TIME = 20;
+
+async function listed(db: Database, where: SQL, order: (SQL | typeof lessons.id)[]): Promise<Kept[]> {
+  const { document: _, ...columns } = ROW;
   const rows = await db
-    .select()
+    .select(columns)
     .from(lessons)
-    .where(isNotNull(lessons.removedAt))
-    .orderBy(desc(lessons.removedAt));
-  return rows.map(keptOf);
+    .where(where)
+    .orderBy(...order);
+  const known = readAlready.get(db) ?? new Map<string, { revision: number; read: LessonRead }>();
+  readAlready.set(db, known);
+  const missing = rows.filter(({ id, revision }) => known.get(id)?.revision !== revision);
+  for (let i = 0; i < missing.length; i += AT_A_TIME) {
+    const ids = missing.slice(i, i + AT_A_TIME).map(({ id }) => id);
+    const documents = await db
+      .select({ id: lessons.id, revision: lessons.revision, document: ROW.document })
+      .from(lessons)
+      .where(inArray(lessons.id, ids));
+    for (const { id, revision, document } of documents) {
+      known.set(id, { revision, read: readDocument(document) });
+    }
+    await new Promise((resolve) => setImmediate(resolve));
+  }
+  return rows.flatMap((row) => {
+    const there = known.get(row.id);
+    return there ? [{ ...row, revision: there.revision, read: there.read }] : [];
+  });
 }
 
 /** A lesson of the shelf, or null where there is none of that id. */
 export async function findLesson(db: Database, id: string): Promise<Kept | null> {
   const [row] = await db
-    .select()
+    .select(ROW)
     .from(lessons)
     .where(and(eq(lessons.id, id), isNull(lessons.removedAt)));
   return row ? keptOf(row) : null;

@@ -1,4 +1,5 @@
 import * as z from "zod/mini";
+import { StartFault } from "./start-fault";
 
 const Settings = z.object({
   DATABASE_URL: z._default(
@@ -8,6 +9,10 @@ const Settings = z.object({
         z.regex(
           /^(file|libsql|wss?|https?):/,
           "DATABASE_URL must begin with file:, libsql:, ws:, wss:, http: or https:.",
+        ),
+        z.regex(
+          /^[a-z]+:(?!\/*$|:memory:)./,
+          "DATABASE_URL needs a path or an address after its first part.",
         ),
       ),
     "file:./data/yellow-stair.db",
@@ -21,5 +26,5 @@ export function readSettings(environment: NodeJS.ProcessEnv) {
   const given = Object.fromEntries(Object.entries(environment).filter(([, value]) => value !== ""));
   const read = Settings.safeParse(given);
   if (read.success) return read.data;
-  throw new Error(read.error.issues.map((issue) => `${issue.path.join(".")}: ${issue.message}`).join("\n"));
+  throw new StartFault(read.error.issues.map(({ message }) => message).join(" "));
 }

@@ -2,11 +2,28 @@ import { join } from "node:path";
 import { database } from "./database";
 import { loadDemoLessons } from "./demo-lessons";
 import { readSettings } from "./settings";
+import { StartFault } from "./start-fault";
 
-/** Opens the database when the server starts, so that a fault is told at once and not at the first lesson. */
+/**
+ * Opens the database when the server starts, so that a fault is told at once and not at the first lesson: in a plain
+ * sentence, and with an end to the server.
+ */
 export async function startData(): Promise<void> {
-  const db = await database();
-  if (readSettings(process.env).YELLOW_STAIR_DEMO === "1") {
-    await loadDemoLessons(db, join(process.cwd(), "demo"));
+  try {
+    const db = await database();
+    if (readSettings(process.env).YELLOW_STAIR_DEMO === "1") {
+      await loadDemoLessons(db, join(process.cwd(), "demo"));
+    }
+  } catch (reason) {
+    console.error(
+      reason instanceof StartFault ? reason.message : `Yellow Stair cannot start: ${shortFault(reason)}`,
+    );
+    process.exit(1);
   }
+}
+
+/** A fault in one short line. */
+export function shortFault(reason: unknown): string {
+  const text = reason instanceof Error ? reason.message : String(reason);
+  return text.split("\n")[0]!.slice(0, 200);
 }

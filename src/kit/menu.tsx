@@ -21,7 +21,7 @@ export function Menu({
           align={align}
           sideOffset={8}
           collisionPadding={12}
-          className="rises z-50 min-w-52 rounded-card border border-rule bg-board p-1.5 text-ink"
+          className="rises z-50 max-h-(--radix-dropdown-menu-content-available-height) min-w-52 overflow-y-auto rounded-card border border-rule bg-board p-1.5 text-ink"
         >
           {children}
         </DropdownMenu.Content>
@@ -29,6 +29,9 @@ export function Menu({
     </DropdownMenu.Root>
   );
 }
+
+/** Sets parts of a list apart. */
+export const MenuLine = () => <DropdownMenu.Separator className="mx-3 my-1.5 h-px bg-rule" />;
 
 type ItemProps = { icon?: ReactNode; onSelect: () => void; disabled?: boolean; children: ReactNode };
 

@@ -35,10 +35,10 @@ export function recogniseCount(marks: readonly NumberKey[], expected?: Expected)
     by: exact(expected.by).mul(exact(unit)),
     from: exact(expected.from).mul(exact(unit)),
   };
-  const agrees = (start: bigint, by: bigint) =>
-    announced !== undefined &&
-    announced.by.equals(exact(by)) &&
-    exact(start).sub(announced.from).div(announced.by).d === 1n;
+  const agrees = (start: bigint, by: bigint) => {
+    if (!announced?.by.equals(exact(by))) return false;
+    return exact(start).sub(announced.from).div(announced.by).d === 1n;
+  };
 
   let best: Explained | null = null;
   for (const by of commonest([...gaps(values), ...gaps(sorted)], MOST_IDEAS)) {

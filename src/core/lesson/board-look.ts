@@ -4,6 +4,7 @@ import type { AnyLine } from "../surface/line";
 import { numberOf, type Target } from "../surface/place-key";
 import { type TimesSettings, type WindowAt, windowPlaces } from "../surface/times-grid";
 import { openBoard, sceneOf, standOn } from "./board-state";
+import { boardWith } from "./board-with";
 import type { Board } from "./lesson";
 import { type LineMarks, lineMarks } from "./line-marks";
 import { type PlaceState, placeState } from "./place-state";
@@ -37,9 +38,23 @@ export function lineLook(line: AnyLine, scene: Scene, pins: readonly NumberKey[]
   return { line, from: keyOf(span.from), to: keyOf(span.to), marks: lineMarks(line, span, scene, pins) };
 }
 
-/** How the main view of a board looks from the top of its stair; null for a board without any that can be drawn small. */
-export function boardLook(board: Board): BoardLook | null {
-  const scene = sceneOf(standOn(openBoard(board), board.stair.length));
+const looks = new WeakMap<Board, BoardLook | null>();
+
+/**
+ * How the main view of a board looks on its first step; null for a board without any that can be drawn small. Further up
+ * the stair stands what the class is still to find, and a shelf is seen by the class too. Worked out once for a board.
+ */
+export function boardLook(prepared: Board): BoardLook | null {
+  const known = looks.get(prepared);
+  if (known !== undefined) return known;
+  const look = lookAt(prepared);
+  looks.set(prepared, look);
+  return look;
+}
+
+function lookAt(prepared: Board): BoardLook | null {
+  const scene = sceneOf(standOn(openBoard(prepared), Math.min(1, prepared.stair.length)));
+  const board = boardWith(prepared, scene.settings);
   const [main] = board.views.filter(
     (view): view is ChartSettings | TimesSettings | AnyLine =>
       view.kind === "chart" || view.kind === "times" || view.kind === "line" || view.kind === "strip",

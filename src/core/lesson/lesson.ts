@@ -25,6 +25,7 @@ export const VERSION = 3;
 /** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
 export const MOST = {
   boards: 40,
+  removed: 12,
   steps: 60,
   beatsInStep: 1200,
   movesInOpening: 5000,
@@ -113,5 +114,7 @@ export const Lesson = z.extend(LessonWords, {
       z.minLength(1, "A lesson needs a board."),
       z.maxLength(MOST.boards, `A lesson has room for ${MOST.boards} boards.`),
     ),
+  /** Boards that were removed, the latest first: they can be put back. */
+  removed: z.optional(z.array(Board).check(z.maxLength(MOST.removed))),
 });
 export type Lesson = z.infer<typeof Lesson>;

@@ -25,7 +25,7 @@ function fromFirstVersion(older: Document): Document {
     covers: "solid",
   });
   const seeded = (board: Document) => ({
-    seed: seedOf(String(board.id)),
+    seed: seedOf(typeof board.id === "string" ? board.id : ""),
     fill: { by: "keypad", check: "at-once", hints: true, goal: 10 },
     ...board,
     count: {
@@ -76,6 +76,15 @@ export function upgrade(
  * date; what is not a lesson is refused with a message that says where it goes wrong.
  */
 export function readLesson(value: unknown): LessonRead {
+  try {
+    return readDocument(value);
+  } catch {
+    // Whatever comes in, nothing of it reaches further than here.
+    return { ok: false, message: "This lesson is damaged and cannot be read." };
+  }
+}
+
+function readDocument(value: unknown): LessonRead {
   const envelope = Envelope.safeParse(value);
   if (!envelope.success) return { ok: false, message: "This is not a Yellow Stair lesson." };
   if (envelope.data.version > VERSION) {

@@ -51,6 +51,8 @@ const endsOf = ({ from, to, interval, divisions }: Ends) => ({
 
 /** The first thing that is wrong with the numbers of a line as a whole, and at which field; null where all is well. */
 function lineFault(ends: Ends): { at: "to" | "interval" | "divisions"; message: string } | null {
+  // Parts that are none are told by their own field.
+  if (!(ends.divisions >= 1)) return null;
   const { from, to, step } = endsOf(ends);
   // An interval that is none is told by its own field.
   if (step.compare(0) <= 0) return null;

@@ -1,30 +1,48 @@
 "use client";
 
-import { ArrowLeft, Expand, Keyboard, MoreHorizontal, Move, PencilLine, Redo2, ZoomIn } from "lucide-react";
+import {
+  ArchiveRestore,
+  ArrowLeft,
+  Expand,
+  Keyboard,
+  MoreHorizontal,
+  Move,
+  PencilLine,
+  Redo2,
+  ZoomIn,
+} from "lucide-react";
 import Link from "next/link";
 import { Button, IconButton } from "@/kit/button";
-import { Menu, MenuItem } from "@/kit/menu";
+import { Menu, MenuItem, MenuLine } from "@/kit/menu";
 import { keepKeyboard } from "@/kit/rail-button";
+import { workAside } from "../save/kept-work";
 import type { SaveState } from "../save/saver";
-import { BoardTabs } from "./board-tabs";
+import { BoardItems, BoardTabs } from "./board-tabs";
 import type { ScreenDoors } from "./commands";
 import { SaveStatus } from "./save-status";
 import { useBoard, useBoardStore } from "./use-board";
 import { Watcher } from "./watcher";
 
+const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long" });
+
 type Props = {
+  /** The lesson. */
+  id: string;
   preparing: boolean;
   strong: boolean;
   save: SaveState;
   doors: ScreenDoors;
   renameLesson: () => void;
   showUnsaved: () => void;
+  /** Back to the lessons, once the server is there to show them. */
+  leave: () => void;
 };
 
 /** The head of the board: the lesson, its boards, and the way between preparing and teaching. */
-export function BoardHeader({ preparing, strong, save, doors, renameLesson, showUnsaved }: Props) {
+export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, showUnsaved, leave }: Props) {
   const store = useBoardStore();
   const canDoAgain = useBoard((state) => state.boards[state.at]!.future.length > 0);
+  const removed = useBoard((state) => state.removed);
   const { title, forClass } = useBoard((state) => state.words);
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
@@ -34,6 +52,11 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
         prefetch={false}
         aria-label="Lessons"
         title="Back to the lessons"
+        onClick={(event) => {
+          if (event.ctrlKey || event.metaKey || event.shiftKey) return;
+          event.preventDefault();
+          leave();
+        }}
         className="flex size-11 shrink-0 items-center justify-center rounded-button hover:bg-ink/8"
       >
         <ArrowLeft aria-hidden size={22} />
@@ -49,7 +72,7 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
       <BoardTabs preparing={preparing} />
       <Menu
         button={
-          <IconButton name="More for the board" className="shrink-0">
+          <IconButton name="More" className="shrink-0">
             <MoreHorizontal aria-hidden size={22} />
           </IconButton>
         }
@@ -76,6 +99,22 @@ export function BoardHeader({ preparing, strong, save, doors, renameLesson, show
         <MenuItem icon={<Keyboard aria-hidden size={19} />} onSelect={doors.showKeys}>
           Show the keys
         </MenuItem>
+        {preparing && <MenuLine />}
+        {preparing && <BoardItems />}
+        {preparing && removed.length > 0 && (
+          <MenuItem icon={<ArchiveRestore aria-hidden size={19} />} onSelect={doors.showRemoved}>
+            Removed boards
+          </MenuItem>
+        )}
+        {workAside(id).map(({ key, at, lesson }) => (
+          <MenuItem
+            key={key}
+            icon={<ArchiveRestore aria-hidden size={19} />}
+            onSelect={() => doors.bringBack(key, lesson)}
+          >
+            Open what was set aside on {DAY.format(at)}
+          </MenuItem>
+        ))}
       </Menu>
       <Button
         onMouseDown={keepKeyboard}

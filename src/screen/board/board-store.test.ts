@@ -199,7 +199,12 @@ describe("a count by touch", () => {
   const twos = () => {
     const made = open();
     made.store.getState().setTo({ of: "count", is: { ...NEW_COUNT, by: "2", from: "0" } });
-    return { ...made, touch: (...numbers: string[]) => numbers.forEach((number) => made.touch(number)) };
+    return {
+      ...made,
+      touch: (...numbers: string[]) => {
+        for (const number of numbers) made.touch(number);
+      },
+    };
   };
 
   test("goes on over what is marked once a slip is mended, and to the right next number", () => {

@@ -22,7 +22,15 @@ import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
 import { hasInk, type Ink } from "@/core/lesson/ink";
 import type { Layer } from "@/core/lesson/layer";
-import { type Board, FORMAT, type Lesson, type LessonWords, VERSION, type View } from "@/core/lesson/lesson";
+import {
+  type Board,
+  FORMAT,
+  type Lesson,
+  type LessonWords,
+  MOST,
+  VERSION,
+  type View,
+} from "@/core/lesson/lesson";
 import { marksByHand } from "@/core/lesson/marks-by-hand";
 import type { Act, Beat, Move } from "@/core/lesson/move";
 import { prepareSetting, prepareView } from "@/core/lesson/prepare";
@@ -47,6 +55,8 @@ export type BoardScreenState = {
   preparing: boolean;
   words: LessonWords;
   boards: readonly History<BoardState>[];
+  /** Boards that were removed from the lesson, the latest first. */
+  removed: readonly Board[];
   at: number;
   /** How many beats of the step being climbed have been played; null while none is. */
   played: number | null;
@@ -72,6 +82,10 @@ type Actions = {
     at: number,
   ) => void;
   goTo: (at: number) => void;
+  /** The board on show out of the lesson; the last one stays. */
+  removeBoard: () => void;
+  /** A removed board back, after the one on show. */
+  putBoardBack: (id: string) => void;
   climb: () => void;
   stepDown: () => void;
   standOn: (level: number) => void;
@@ -170,12 +184,17 @@ function keepScene(board: BoardState, scene: Scene, played = Number.POSITIVE_INF
 }
 
 /** The lesson as it now is, to be saved. */
-export function lessonOf({ words, boards }: Pick<BoardScreenState, "words" | "boards">): Lesson {
+export function lessonOf({
+  words,
+  boards,
+  removed,
+}: Pick<BoardScreenState, "words" | "boards" | "removed">): Lesson {
   return {
     format: FORMAT,
     version: VERSION,
     ...words,
     boards: boards.map((history) => history.present.board),
+    ...(removed.length > 0 ? { removed: [...removed] } : {}),
   };
 }
 
@@ -183,6 +202,7 @@ export function lessonOf({ words, boards }: Pick<BoardScreenState, "words" | "bo
 export function sameLesson(a: BoardScreenState, b: BoardScreenState): boolean {
   return (
     a.words === b.words &&
+    a.removed === b.removed &&
     a.boards.length === b.boards.length &&
     a.boards.every((history, i) => history.present.board === b.boards[i]!.present.board)
   );
@@ -222,7 +242,7 @@ function markedAhead(trail: Trail | null, count: Count, isMarked: (number: Numbe
 const MOST_AHEAD = 500;
 
 export function createBoardStore(lesson: Lesson, where: Whereabouts | null, preparing = false) {
-  const { boards, title, forClass } = lesson;
+  const { boards, title, forClass, removed = [] } = lesson;
   const opened = boards.map((board, index) => {
     const was = where?.boards[index];
     return historyOf(
@@ -354,6 +374,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       preparing,
       words: { title, forClass },
       boards: opened,
+      removed,
       at: Math.min(where?.at ?? 0, boards.length - 1),
       played: null,
       counting: false,
@@ -389,6 +410,19 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       setBoards: (make, at) => {
         keepDrafts();
         set({ boards: make(get().boards), at, ...AT_REST });
+      },
+      removeBoard: () => {
+        const { boards: all, at, removed: gone } = get();
+        if (all.length < 2) return;
+        get().setBoards((some) => some.toSpliced(at, 1), Math.max(0, at - 1));
+        set({ removed: [all[at]!.present.board, ...gone].slice(0, MOST.removed) });
+      },
+      putBoardBack: (id) => {
+        const { removed: gone, at, boards: all } = get();
+        const board = gone.find((one) => one.id === id);
+        if (!board || all.length >= MOST.boards) return;
+        get().setBoards((some) => some.toSpliced(at + 1, 0, historyOf(openBoard(board))), at + 1);
+        set({ removed: gone.filter((one) => one !== board) });
       },
       goTo: (at) => {
         // What is typed is about the board that it was typed on.

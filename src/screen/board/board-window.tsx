@@ -8,9 +8,11 @@ import { keepAsStep, whyNotKept } from "@/core/lesson/board-state";
 import type { StepWords } from "@/core/lesson/lesson";
 import { arrowsOf, timesOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
+import { keepDrafts } from "@/kit/use-drafts";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { Flag, keep, readKept } from "../save/browser-store";
-import { sendCopy } from "../save/save-door";
+import { forgetWork, keepUnsaved, setAsideWork } from "../save/kept-work";
+import { isAnswering, sendCopy } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
 import { BoardHeader } from "./board-header";
 import { boardStateOf, lessonOf } from "./board-store";
@@ -27,10 +29,11 @@ import {
   KeysDialog,
   LessonWordsDialog,
   PenStrip,
+  RemovedBoards,
   StepDialog,
   StepsStrip,
   TimesPanel,
-  UnsavedDialog,
+  UnsavedBand,
   useLaterParts,
   Voice,
 } from "./later";
@@ -41,7 +44,7 @@ import { sayDone } from "./say-done";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
 import { useKeys } from "./use-keys";
-import { forgetUnsaved, useSaver } from "./use-saver";
+import { useSaver } from "./use-saver";
 import { useWindowKeeping } from "./use-window-keeping";
 
 const STRONG = "yellow-stair:back-of-the-room";
@@ -50,11 +53,11 @@ const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
 /** A panel at the side, and the room it has there; on an upright screen below the board. */
 const SIDE = "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_minmax(0,420px)]";
 
-type Dialogs = "keep" | "keys" | "command" | "words" | null;
-type Props = { open: OpenLesson; unsaved: Unsaved | null };
+type Dialogs = "keep" | "keys" | "command" | "words" | "removed" | null;
+type Props = { open: OpenLesson; name: string; unsaved: Unsaved | null };
 
 /** The board screen: one board, taught or prepared. */
-export function BoardWindow({ open, unsaved }: Props) {
+export function BoardWindow({ open, name, unsaved }: Props) {
   const store = useBoardStore();
   const router = useRouter();
   const preparing = useBoard((state) => state.preparing);
@@ -62,7 +65,7 @@ export function BoardWindow({ open, unsaved }: Props) {
   const [page, setPage] = useState<DrawerPage>("numbers");
   const [byRule, setByRule] = useState(false);
   const [dialog, setDialog] = useState<Dialogs>(null);
-  const saver = useSaver(open.id, open.revision, unsaved, store);
+  const saver = useSaver({ ...open, name, unsaved }, store);
   const [unsavedHidden, setUnsavedHidden] = useState(false);
   useLaterParts();
   const voice = useBoard((state) => pickBoard(state).count.voice);
@@ -86,6 +89,15 @@ export function BoardWindow({ open, unsaved }: Props) {
       prepare: () => store.getState().prepare(!store.getState().preparing),
       byRule: () => toggle.current(),
       showKeys: () => setDialog("keys"),
+      showRemoved: () => setDialog("removed"),
+      bringBack: (key, lesson) =>
+        void sendCopy({ ...lesson, title: `${lesson.title.slice(0, 105)}, set aside` }).then(
+          (id) => {
+            forgetWork(key);
+            window.location.assign(`/lesson/${id}?prepare`);
+          },
+          () => say("It could not be opened as a copy. Check that Yellow Stair is running, then try again."),
+        ),
       findCommand: () => setDialog("command"),
     }),
     [store],
@@ -152,21 +164,53 @@ export function BoardWindow({ open, unsaved }: Props) {
     const lesson = lessonOf(store.getState());
     const id = await sendCopy({ ...lesson, title: `${lesson.title.slice(0, 110)} copy` });
     saver.stop();
-    forgetUnsaved(open.id);
+    keepUnsaved(open.id, name, null);
     router.push(`/lesson/${id}?prepare`);
+  };
+  const showSaved = () => {
+    saver.stop();
+    // Only what is safe elsewhere may go from here.
+    if (!setAsideWork(open.id, lessonOf(store.getState()))) {
+      return say("This browser cannot keep your work meanwhile. Keep it as a copy first.");
+    }
+    keepUnsaved(open.id, name, null);
+    window.location.reload();
+  };
+  const leave = async () => {
+    keepDrafts();
+    void saver.flush();
+    if (await isAnswering()) return router.push("/");
+    const { unsaved: isUnsaved, kept } = saver.standing();
+    say(
+      !isUnsaved
+        ? "Yellow Stair does not answer just now. Everything is saved; go back to the lessons once it is running."
+        : kept
+          ? "Yellow Stair does not answer just now. Your work is kept in this browser and is saved once it is running."
+          : "Yellow Stair does not answer just now, and this browser cannot keep your work. Leave this page open.",
+    );
   };
   const close = (isOpen: boolean) => !isOpen && setDialog(null);
 
   return (
     <div className="flex h-dvh flex-col overflow-hidden bg-wall">
       <BoardHeader
+        id={open.id}
         preparing={preparing}
         strong={strong}
         save={saver.state}
         doors={doors}
         renameLesson={() => setDialog("words")}
         showUnsaved={() => setUnsavedHidden(false)}
+        leave={leave}
       />
+      {(saver.state.kind === "stale" || saver.state.kind === "refused") && !unsavedHidden && (
+        <UnsavedBand
+          state={saver.state}
+          onHide={() => setUnsavedHidden(true)}
+          keepCopy={keepCopy}
+          showSaved={showSaved}
+        />
+      )}
       <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3">
         <QuestionBand />
         <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>
@@ -222,21 +266,9 @@ export function BoardWindow({ open, unsaved }: Props) {
           }}
         />
       )}
+      {dialog === "removed" && <RemovedBoards onClose={() => setDialog(null)} />}
       {dialog === "keys" && <KeysDialog open onOpenChange={close} commands={commands} />}
       {dialog === "command" && <FindCommand open onOpenChange={close} commands={commands} />}
-      {(saver.state.kind === "stale" || saver.state.kind === "refused") && (
-        <UnsavedDialog
-          state={saver.state}
-          hidden={unsavedHidden}
-          onHide={() => setUnsavedHidden(true)}
-          keepCopy={keepCopy}
-          showSaved={() => {
-            saver.stop();
-            forgetUnsaved(open.id);
-            window.location.reload();
-          }}
-        />
-      )}
     </div>
   );
 }

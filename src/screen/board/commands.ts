@@ -1,9 +1,11 @@
 import { INKS } from "@/core/lesson/ink";
+import type { Lesson } from "@/core/lesson/lesson";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { columnNumbers, placeOf, rowNumbers } from "@/core/surface/chart";
 import { SIDES } from "@/core/surface/neighbours";
 import { INK_LOOK } from "@/view/ink/ink-look";
+import { goBackToPrepared } from "./back-to-prepared";
 import { type BoardStore, boardStateOf, sceneNow } from "./board-store";
 
 /** What the screen around the board can do. */
@@ -14,6 +16,9 @@ export type ScreenDoors = {
   prepare: () => void;
   byRule: () => void;
   showKeys: () => void;
+  showRemoved: () => void;
+  /** What was set aside for the saved lesson, as a lesson of its own. */
+  bringBack: (key: string, lesson: Lesson) => void;
   findCommand: () => void;
 };
 
@@ -31,7 +36,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
   return [
     { name: "Climb to the next step", keys: ["ArrowRight", " ", "PageDown"], run: () => board().climb() },
     { name: "Step down", keys: ["ArrowLeft", "PageUp"], run: () => board().stepDown() },
-    { name: "Back to prepared", keys: ["Backspace"], run: () => board().backToStep() },
+    { name: "Back to prepared", keys: ["Backspace"], run: () => goBackToPrepared(store) },
     { name: "Keep as a step", keys: ["k"], run: doors.keepStep },
     ...INKS.map((ink, index) => ({
       name: `Mark with ${INK_LOOK[ink].name.toLowerCase()}`,

@@ -18,7 +18,8 @@ const parts = {
   steps: patient(() => import("./steps-strip").then((part) => part.StepsStrip)),
   stepDialog: patient(() => import("./step-dialog").then((part) => part.StepDialog)),
   lessonWords: patient(() => import("../lesson-words-dialog").then((part) => part.LessonWordsDialog)),
-  unsaved: patient(() => import("./unsaved-dialog").then((part) => part.UnsavedDialog)),
+  unsaved: patient(() => import("./unsaved-band").then((part) => part.UnsavedBand)),
+  removedBoards: patient(() => import("./removed-boards").then((part) => part.RemovedBoards)),
   keys: patient(() => import("./keys-dialog").then((part) => part.KeysDialog)),
   findCommand: patient(() => import("./find-command")),
   arrows: patient(() => import("../arrows/arrow-panel").then((part) => part.ArrowPanel)),
@@ -61,8 +62,9 @@ export const StepsStrip = dynamic(parts.steps, {
   loading: () => <div aria-busy className="h-28" />,
 });
 export const StepDialog = dynamic(parts.stepDialog, { ssr: false });
-export const UnsavedDialog = dynamic(parts.unsaved, { ssr: false });
+export const UnsavedBand = dynamic(parts.unsaved, { ssr: false });
 export const LessonWordsDialog = dynamic(parts.lessonWords, { ssr: false });
+export const RemovedBoards = dynamic(parts.removedBoards, { ssr: false });
 export const KeysDialog = dynamic(parts.keys, { ssr: false });
 export const FindCommand = dynamic(parts.findCommand, { ssr: false });
 export const ArrowPanel = dynamic(parts.arrows, { ssr: false, loading: Busy });

@@ -9,6 +9,7 @@ import { Menu, MenuItem } from "@/kit/menu";
 import { RailButton } from "@/kit/rail-button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
+import { goBackToPrepared } from "./back-to-prepared";
 import { boardStateOf } from "./board-store";
 import { CountRail } from "./count-rail";
 import { InkRail } from "./ink-rail";
@@ -161,7 +162,7 @@ function ClearMenu() {
       <MenuItem icon={<Blank />} disabled={!drawn} onSelect={() => run().drawn({ do: "wipe-pen" })}>
         Clear the pen and the notes
       </MenuItem>
-      <MenuItem icon={<Blank />} disabled={!live} onSelect={() => run().backToStep()}>
+      <MenuItem icon={<Blank />} disabled={!live} onSelect={() => goBackToPrepared(store, false)}>
         Back to prepared
       </MenuItem>
     </Menu>

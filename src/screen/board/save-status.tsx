@@ -29,7 +29,14 @@ function words(state: SaveState, showUnsaved: () => void): ReactNode {
       return <span className="text-quiet">Saving…</span>;
     case "waiting":
       return (
-        <span className={alarm} title="Your work is kept in this browser until it can be saved.">
+        <span
+          className={alarm}
+          title={
+            state.kept
+              ? "Your work is kept in this browser until it can be saved."
+              : "This browser cannot keep your work. Leave this page open until it is saved."
+          }
+        >
           <CloudOff aria-hidden size={17} /> Not saved yet, trying again
         </span>
       );

@@ -4,6 +4,7 @@ import { clsx } from "clsx";
 import { ArrowDown, ArrowUp, BookmarkPlus, RotateCcw } from "lucide-react";
 import { hasLive } from "@/core/lesson/board-state";
 import { keepKeyboard, RailButton } from "@/kit/rail-button";
+import { goBackToPrepared } from "./back-to-prepared";
 import { boardStateOf } from "./board-store";
 import { pickBoard, pickClimbed, useBoard, useBoardStore } from "./use-board";
 
@@ -87,7 +88,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       aria-label={`${where}. Back to prepared`}
       title="Back to prepared"
       onMouseDown={keepKeyboard}
-      onClick={() => store.getState().backToStep()}
+      onClick={() => goBackToPrepared(store, false)}
       className={clsx(look, "group rounded-lg")}
     >
       {blocks}

@@ -1,47 +1,24 @@
 "use client";
 
-import { nanoid } from "nanoid";
 import { useEffect, useRef, useState } from "react";
-import * as z from "zod/mini";
-import { Lesson } from "@/core/lesson/lesson";
-import { keep, readKept } from "../save/browser-store";
+import { keepUnsaved } from "../save/kept-work";
 import { sendSave } from "../save/save-door";
 import { createSaver, type Saver, type SaveState, type Unsaved } from "../save/saver";
 import { type BoardStore, lessonOf, sameLesson } from "./board-store";
 
-const UnsavedKept: z.ZodMiniType<Unsaved> = z.object({
-  basedOn: z.int().check(z.minimum(1)),
-  sent: z.array(z.string()).check(z.maxLength(20)),
-  lesson: Lesson,
-});
-
-const unsavedKey = (id: string) => `yellow-stair:unsaved:${id}`;
-
-/** Work on a lesson that this browser kept because it was not known to be saved. */
-export function readUnsaved(id: string): Unsaved | null {
-  return readKept(localStorage, unsavedKey(id), UnsavedKept);
-}
-
-export function forgetUnsaved(id: string): void {
-  keep(localStorage, unsavedKey(id), null);
-}
+type Options = { id: string; revision: number; name: string; unsaved: Unsaved | null };
 
 /** Saves the lesson as it changes, and tells how it stands. */
-export function useSaver(id: string, revision: number, unsaved: Unsaved | null, store: BoardStore) {
+export function useSaver({ id, revision, name, unsaved }: Options, store: BoardStore) {
   const [state, tell] = useState<SaveState>(unsaved ? { kind: "saving" } : { kind: "saved" });
   const saver = useRef<Saver>(null);
   useEffect(() => {
-    let keptByThis = false;
     const made = createSaver({
+      name,
       revision,
       unsaved,
       send: (save) => sendSave(id, save),
-      newName: () => nanoid(12),
-      keep: (work) => {
-        // What another window keeps of the same lesson is not this one's to forget.
-        if (work !== null || keptByThis || unsaved !== null) keep(localStorage, unsavedKey(id), work);
-        keptByThis = work !== null;
-      },
+      keep: (work) => keepUnsaved(id, name, work),
       tell,
       after: (milliseconds, run) => {
         const timer = setTimeout(run, milliseconds);
@@ -55,6 +32,8 @@ export function useSaver(id: string, revision: number, unsaved: Unsaved | null, 
     const flush = () => void made.flush();
     const onHide = () => document.visibilityState === "hidden" && flush();
     window.addEventListener("online", flush);
+    // A lesson that was put back on the shelf meanwhile can be saved again.
+    window.addEventListener("focus", flush);
     window.addEventListener("pagehide", flush);
     document.addEventListener("visibilitychange", onHide);
     return () => {
@@ -62,9 +41,15 @@ export function useSaver(id: string, revision: number, unsaved: Unsaved | null, 
       flush();
       made.stop();
       window.removeEventListener("online", flush);
+      window.removeEventListener("focus", flush);
       window.removeEventListener("pagehide", flush);
       document.removeEventListener("visibilitychange", onHide);
     };
-  }, [id, revision, unsaved, store]);
-  return { state, stop: () => saver.current?.stop() };
+  }, [id, revision, name, unsaved, store]);
+  return {
+    state,
+    stop: () => saver.current?.stop(),
+    flush: () => saver.current?.flush(),
+    standing: () => saver.current?.standing() ?? { unsaved: false, kept: false },
+  };
 }

@@ -10,13 +10,23 @@ export function readKept<T>(store: Storage, key: string, schema: z.ZodMiniType<T
   }
 }
 
-/** Keeps a value, or forgets it when it is null. A browser that keeps nothing is no fault. */
-export function keep(store: Storage, key: string, value: unknown): void {
+/** Keeps a value, or forgets it when it is null. False where the browser does not: a private window, a full store. */
+export function keep(store: Storage, key: string, value: unknown): boolean {
   try {
     if (value === null) store.removeItem(key);
     else store.setItem(key, JSON.stringify(value));
+    return true;
   } catch {
-    // Private windows and full disks refuse; the server still has what it answered as saved.
+    return false;
+  }
+}
+
+/** The keys under which anything is kept that begin so. */
+export function keysFrom(store: Storage, start: string): string[] {
+  try {
+    return Object.keys(store).filter((key) => key.startsWith(start));
+  } catch {
+    return [];
   }
 }
 

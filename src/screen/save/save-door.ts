@@ -2,7 +2,7 @@ import type { Lesson } from "@/core/lesson/lesson";
 import { CopyAnswer, type Save, SaveAnswer } from "./save-messages";
 
 const TOO_LONG_MS = 15_000;
-/** Browsers let a page that is closing send no more than this. */
+/** Browsers let a page that is closing send no more than this, in bytes: letters beyond ASCII take several. */
 const CLOSING_BYTES = 60_000;
 
 async function ask(method: "PUT" | "POST", path: string, body: unknown): Promise<unknown> {
@@ -11,7 +11,7 @@ async function ask(method: "PUT" | "POST", path: string, body: unknown): Promise
     method,
     headers: { "Content-Type": "application/json" },
     body: text,
-    keepalive: text.length < CLOSING_BYTES,
+    keepalive: new TextEncoder().encode(text).length < CLOSING_BYTES,
     signal: AbortSignal.timeout(TOO_LONG_MS),
   });
   if (response.status >= 500) throw new Error(`The server answered ${response.status}.`);
@@ -29,6 +29,13 @@ export async function sendCopy(lesson: Lesson): Promise<string> {
   if (answer.kind === "refused") throw new Error(answer.message);
   return answer.id;
 }
+
+/** Whether Yellow Stair answers now. */
+export const isAnswering = (): Promise<boolean> =>
+  fetch("/api/alive", { signal: AbortSignal.timeout(4_000) }).then(
+    ({ ok }) => ok,
+    () => false,
+  );
 
 /** Notes that the lesson was taught today. A note that does not arrive is not worth a message in class. */
 export function sendTaught(id: string): void {

@@ -8,7 +8,7 @@ const lesson = (title: string) =>
   newLesson({ title, forClass: "" }, newBoard("b", "Board", startingChart("1-20")));
 
 /** A saver with a server, a clock and a browser of its own. The server keeps revisions as the real one does. */
-function desk(start: { unsaved?: Unsaved } = {}) {
+function desk(start: { unsaved?: Unsaved; keepsNothing?: boolean } = {}) {
   const server = {
     revision: 1,
     saveName: null as string | null,
@@ -20,7 +20,6 @@ function desk(start: { unsaved?: Unsaved } = {}) {
   let kept: Unsaved | null = null;
   let timers: { due: number; run: () => void }[] = [];
   let time = 0;
-  let names = 0;
   const waiting: (() => void)[] = [];
   const answer = (save: Save): SaveAnswer => {
     if (save.basedOn !== server.revision)
@@ -33,6 +32,7 @@ function desk(start: { unsaved?: Unsaved } = {}) {
     return { kind: "saved", revision: server.revision };
   };
   const saver = createSaver({
+    name: "this window",
     revision: 1,
     ...(start.unsaved ? { unsaved: start.unsaved } : {}),
     send: async (save) => {
@@ -42,9 +42,10 @@ function desk(start: { unsaved?: Unsaved } = {}) {
       if (server.losesAnswers) throw new Error("the answer got lost");
       return answered;
     },
-    newName: () => `save-${names++}`,
     keep: (work) => {
+      if (start.keepsNothing) return false;
       kept = work;
+      return true;
     },
     tell: (state) => states.push(state),
     after: (milliseconds, run) => {
@@ -116,6 +117,42 @@ describe("saving as you work", () => {
     expect([server.title, last()?.kind]).toEqual(["and more", "saved"]);
   });
 
+  test("however many tries follow a lost answer, the window knows its own save", async () => {
+    const { server, saver, pass, last } = desk();
+    server.losesAnswers = true;
+    saver.change(lesson("saved unheard"));
+    await pass(600);
+    server.losesAnswers = false;
+    server.down = true;
+    for (let i = 0; i < 30; i += 1) {
+      saver.change(lesson(`and more ${i}`));
+      await pass(11_000);
+    }
+    server.down = false;
+    await pass(20_000);
+    await pass(20_000);
+    expect([server.title, last()?.kind]).toEqual(["and more 29", "saved"]);
+  });
+
+  test("says that work is kept only where it is", async () => {
+    for (const keepsNothing of [false, true]) {
+      const { server, saver, pass, last } = desk({ keepsNothing });
+      server.down = true;
+      saver.change(lesson("nowhere"));
+      await pass(600);
+      expect(last()).toEqual({ kind: "waiting", kept: !keepsNothing });
+    }
+  });
+
+  test("a stale window keeps what is written in it after that, too", async () => {
+    const { server, saver, pass, kept } = desk();
+    Object.assign(server, { revision: 5, saveName: "somebody else's" });
+    saver.change(lesson("mine"));
+    await pass(600);
+    saver.change(lesson("mine, and more"));
+    expect(kept()?.lesson.title).toBe("mine, and more");
+  });
+
   test("a stale save is told, nothing more is sent, and the work is kept", async () => {
     const { server, saver, pass, kept, last } = desk();
     Object.assign(server, { revision: 5, saveName: "somebody else's", title: "theirs" });
@@ -129,7 +166,7 @@ describe("saving as you work", () => {
 
   test("work kept from before is saved when the lesson is opened again", async () => {
     const { server, pass, last } = desk({
-      unsaved: { basedOn: 1, sent: [], lesson: lesson("from yesterday") },
+      unsaved: { name: "this window", basedOn: 1, lesson: lesson("from yesterday") },
     });
     await pass(0);
     expect([server.title, last()?.kind]).toEqual(["from yesterday", "saved"]);

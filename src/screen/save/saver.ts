@@ -4,21 +4,23 @@ import type { Save, SaveAnswer } from "./save-messages";
 export type SaveState =
   | { kind: "saved" }
   | { kind: "saving" }
-  /** The server did not answer; the work is kept in this browser and the save is tried again. */
-  | { kind: "waiting" }
+  /** The server did not answer; the save is tried again. `kept`: this browser has the work meanwhile. */
+  | { kind: "waiting"; kept: boolean }
   /** Another window saved this lesson since this one read it. */
   | { kind: "stale" }
   | { kind: "refused"; message: string };
 
-/** What a browser keeps of work that is not known to be saved. `sent` names the saves whose answers may be lost. */
-export type Unsaved = { basedOn: number; sent: string[]; lesson: Lesson };
+/** What a browser keeps of work that is not known to be saved. `name` is the window's, which all its saves carry. */
+export type Unsaved = { name: string; basedOn: number; lesson: Lesson };
 
 type Parts = {
+  /** The name of this window: a save that carries it is its own, however many answers got lost. */
+  name: string;
   revision: number;
   unsaved?: Unsaved | null;
   send: (save: Save) => Promise<SaveAnswer>;
-  newName: () => string;
-  keep: (unsaved: Unsaved | null) => void;
+  /** Keeps work in this browser, or forgets it; false where the browser keeps nothing. */
+  keep: (unsaved: Unsaved | null) => boolean;
   tell: (state: SaveState) => void;
   after: (milliseconds: number, run: () => void) => () => void;
 };
@@ -29,14 +31,14 @@ const LAST_RETRY_MS = 10_000;
 
 /**
  * Saves a lesson as it changes. One save is under way at a time, the newest work goes next, and what is not known
- * to be saved is kept until it is. A stale save is told and nothing more is sent.
+ * to be saved is kept until it is. A stale save is told and nothing more is sent; the work stays kept.
  */
-export function createSaver({ revision, unsaved, send, newName, keep, tell, after }: Parts) {
+export function createSaver({ name, revision, unsaved, send, keep, tell, after }: Parts) {
   let basedOn = unsaved?.basedOn ?? revision;
-  let sent = unsaved?.sent ?? [];
   let latest: Lesson | null = unsaved?.lesson ?? null;
   let sending = false;
   let stopped = false;
+  let kept = unsaved !== null && unsaved !== undefined;
   let retry = FIRST_RETRY_MS;
   let cancel = () => {};
 
@@ -44,22 +46,23 @@ export function createSaver({ revision, unsaved, send, newName, keep, tell, afte
     cancel();
     cancel = after(milliseconds, () => void flush());
   };
+  const keepLatest = () => {
+    if (latest) kept = keep({ name, basedOn, lesson: latest });
+  };
 
   async function flush(): Promise<void> {
     if (sending || stopped || latest === null) return;
     cancel();
     const lesson = latest;
-    const saveName = newName();
-    sent = [...sent.slice(-9), saveName];
-    keep({ basedOn, sent, lesson });
+    keepLatest();
     sending = true;
     tell({ kind: "saving" });
     let answer: SaveAnswer;
     try {
-      answer = await send({ basedOn, saveName, lesson });
+      answer = await send({ basedOn, saveName: name, lesson });
     } catch {
       sending = false;
-      tell({ kind: "waiting" });
+      tell({ kind: "waiting", kept });
       soon(retry);
       retry = Math.min(retry * 2, LAST_RETRY_MS);
       return;
@@ -73,9 +76,8 @@ export function createSaver({ revision, unsaved, send, newName, keep, tell, afte
     switch (answer.kind) {
       case "saved":
         basedOn = answer.revision;
-        sent = [];
         if (latest !== lesson) {
-          keep({ basedOn, sent, lesson: latest! });
+          keepLatest();
           soon(0);
           return;
         }
@@ -85,7 +87,7 @@ export function createSaver({ revision, unsaved, send, newName, keep, tell, afte
         return;
       case "stale":
         // The save before this one was this window's own, and only its answer got lost: go on from there.
-        if (answer.saveName !== null && sent.includes(answer.saveName)) {
+        if (answer.saveName === name) {
           basedOn = answer.revision;
           soon(0);
           return;
@@ -104,16 +106,18 @@ export function createSaver({ revision, unsaved, send, newName, keep, tell, afte
   if (latest) soon(0);
 
   return {
-    /** The lesson has changed. */
+    /** The lesson has changed. Also a window that is stale keeps what is changed in it. */
     change(lesson: Lesson) {
       latest = lesson;
+      keepLatest();
       if (stopped) return;
-      keep({ basedOn, sent, lesson });
       tell({ kind: "saving" });
       soon(SETTLE_MS);
     },
     /** Sends what is not saved yet without waiting: the page is being left, or the network is back. */
     flush,
+    /** Whether anything is not known to be saved, and whether the browser has it. */
+    standing: () => ({ unsaved: latest !== null, kept }),
     /** Sends no more. */
     stop() {
       stopped = true;

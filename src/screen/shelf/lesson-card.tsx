@@ -8,13 +8,12 @@ import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
 import { LessonWordsDialog } from "../lesson-words-dialog";
 import type { ShelfLesson } from "./shelf-lesson";
-import type { ShelfDoors } from "./shelf-messages";
 import { useDoor } from "./use-door";
 
-type Props = { lesson: ShelfLesson & { picture: ReactNode }; doors: ShelfDoors };
+type Props = { lesson: ShelfLesson & { picture: ReactNode } };
 
 /** One lesson on the shelf: its picture and its words; a touch opens it. */
-export function LessonCard({ lesson, doors }: Props) {
+export function LessonCard({ lesson }: Props) {
   const [naming, setNaming] = useState(false);
   const [busy, run] = useDoor();
   const { id, title } = lesson;
@@ -24,17 +23,11 @@ export function LessonCard({ lesson, doors }: Props) {
     lesson.taught,
   ];
   const remove = () =>
-    run(
-      () => doors.remove(id),
-      () =>
-        say(`“${title}” removed.`, {
-          label: "Put back",
-          run: () =>
-            run(
-              () => doors.putBack(id),
-              () => {},
-            ),
-        }),
+    run({ do: "remove", id }, () =>
+      say(`“${title}” removed.`, {
+        label: "Put back",
+        run: () => run({ do: "put-back", id }, () => {}),
+      }),
     );
   return (
     <li className={busy ? "opacity-60" : ""}>
@@ -80,12 +73,7 @@ export function LessonCard({ lesson, doors }: Props) {
                 </MenuItem>
                 <MenuItem
                   icon={<Copy aria-hidden size={19} />}
-                  onSelect={() =>
-                    run(
-                      () => doors.duplicate(id),
-                      () => say(`“${title}” duplicated.`),
-                    )
-                  }
+                  onSelect={() => run({ do: "duplicate", id }, () => say(`“${title}” duplicated.`))}
                 >
                   Duplicate
                 </MenuItem>
@@ -101,12 +89,7 @@ export function LessonCard({ lesson, doors }: Props) {
         open={naming}
         onOpenChange={setNaming}
         words={lesson}
-        onSave={(words) =>
-          run(
-            () => doors.reword(id, words),
-            () => setNaming(false),
-          )
-        }
+        onSave={(words) => run({ do: "reword", id, words }, () => setNaming(false))}
       />
     </li>
   );

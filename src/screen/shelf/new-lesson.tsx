@@ -8,25 +8,24 @@ import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field } from "@/kit/field";
 import { StartingPicture } from "@/view/chart/starting-picture";
-import { NewLessonRequest, type ShelfDoors } from "./shelf-messages";
+import { NewLessonRequest } from "./shelf-messages";
 import { useDoor } from "./use-door";
 
 type Props = {
   open: boolean;
   onOpenChange: (open: boolean) => void;
-  create: ShelfDoors["create"];
 };
 
 /** Asks for a new lesson's title and the chart it begins with, and opens it to be prepared. */
-export function NewLesson({ open, onOpenChange, create }: Props) {
+export function NewLesson({ open, onOpenChange }: Props) {
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="New lesson" wide>
-      <NewLessonForm create={create} onCancel={() => onOpenChange(false)} />
+      <NewLessonForm onCancel={() => onOpenChange(false)} />
     </Dialog>
   );
 }
 
-function NewLessonForm({ create, onCancel }: Pick<Props, "create"> & { onCancel: () => void }) {
+function NewLessonForm({ onCancel }: { onCancel: () => void }) {
   const router = useRouter();
   const [busy, run] = useDoor();
   const { register, handleSubmit, formState } = useForm({
@@ -37,10 +36,7 @@ function NewLessonForm({ create, onCancel }: Pick<Props, "create"> & { onCancel:
     <form
       noValidate
       onSubmit={handleSubmit((request) =>
-        run(
-          () => create(request),
-          (id) => router.push(`/lesson/${id}?prepare`),
-        ),
+        run({ do: "create", lesson: request }, (id) => router.push(`/lesson/${id}?prepare`)),
       )}
     >
       <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">

@@ -4,17 +4,10 @@ import { Undo2 } from "lucide-react";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
 import type { ShelfLesson } from "./shelf-lesson";
-import type { ShelfDoors } from "./shelf-messages";
 import { useDoor } from "./use-door";
 
 /** The lessons taken off the shelf. Each can be put back. */
-export function RemovedLessons({
-  lessons,
-  putBack,
-}: {
-  lessons: ShelfLesson[];
-  putBack: ShelfDoors["putBack"];
-}) {
+export function RemovedLessons({ lessons }: { lessons: ShelfLesson[] }) {
   const [busy, run] = useDoor();
   return (
     <>
@@ -38,12 +31,7 @@ export function RemovedLessons({
             <Button
               disabled={busy}
               aria-label={`Put back ${title}`}
-              onClick={() =>
-                run(
-                  () => putBack(id),
-                  () => say(`“${title}” put back.`),
-                )
-              }
+              onClick={() => run({ do: "put-back", id }, () => say(`“${title}” put back.`))}
             >
               <Undo2 aria-hidden size={19} /> Put back
             </Button>

@@ -6,14 +6,19 @@ export const LessonId = z.string().check(z.minLength(1), z.maxLength(40));
 export const NewLessonRequest = z.extend(LessonWords, { chart: z.string().check(z.maxLength(20)) });
 export type NewLessonRequest = z.infer<typeof NewLessonRequest>;
 
-/** What a door of the shelf answers: done, with the lesson's id, or a message for the teacher. */
-export type ShelfAnswer = { ok: true; id: string } | { ok: false; message: string };
+/** What the shelf is asked to do. */
+export const ShelfRequest = z.discriminatedUnion("do", [
+  z.object({ do: z.literal("create"), lesson: NewLessonRequest }),
+  z.object({ do: z.literal("reword"), id: LessonId, words: LessonWords }),
+  z.object({ do: z.literal("duplicate"), id: LessonId }),
+  z.object({ do: z.literal("remove"), id: LessonId }),
+  z.object({ do: z.literal("put-back"), id: LessonId }),
+]);
+export type ShelfRequest = z.infer<typeof ShelfRequest>;
 
-/** The doors through which the shelf changes what is kept. */
-export type ShelfDoors = {
-  create: (request: NewLessonRequest) => Promise<ShelfAnswer>;
-  reword: (id: string, words: LessonWords) => Promise<ShelfAnswer>;
-  duplicate: (id: string) => Promise<ShelfAnswer>;
-  remove: (id: string) => Promise<ShelfAnswer>;
-  putBack: (id: string) => Promise<ShelfAnswer>;
-};
+/** What a door of the shelf answers: done, with the lesson's id, or a message for the teacher. */
+export const ShelfAnswer = z.discriminatedUnion("ok", [
+  z.object({ ok: z.literal(true), id: z.string() }),
+  z.object({ ok: z.literal(false), message: z.string() }),
+]);
+export type ShelfAnswer = z.infer<typeof ShelfAnswer>;

@@ -3,18 +3,17 @@
 import { Plus, Search } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { Button } from "@/kit/button";
+import { KeptWork } from "./kept-work";
 import { LessonCard } from "./lesson-card";
 import { NewLesson } from "./new-lesson";
 import type { ShelfLesson } from "./shelf-lesson";
-import type { ShelfDoors } from "./shelf-messages";
 
 type Props = {
   lessons: (ShelfLesson & { picture: ReactNode })[];
-  doors: ShelfDoors;
 };
 
 /** The lessons, and the way to a new one. */
-export function Shelf({ lessons, doors }: Props) {
+export function Shelf({ lessons }: Props) {
   const [wanted, setWanted] = useState("");
   const [making, setMaking] = useState(false);
   const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
@@ -41,6 +40,7 @@ export function Shelf({ lessons, doors }: Props) {
           <Plus aria-hidden size={20} /> New lesson
         </Button>
       </div>
+      <KeptWork />
       {lessons.length === 0 && (
         <div className="flex flex-col items-start gap-4 rounded-card border border-dashed border-quiet p-10">
           <p className="max-w-md text-xl leading-snug">
@@ -61,10 +61,10 @@ export function Shelf({ lessons, doors }: Props) {
       )}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(264px,1fr))] gap-x-6 gap-y-8">
         {found.map((lesson) => (
-          <LessonCard key={lesson.id} lesson={lesson} doors={doors} />
+          <LessonCard key={lesson.id} lesson={lesson} />
         ))}
       </ul>
-      <NewLesson open={making} onOpenChange={setMaking} create={doors.create} />
+      <NewLesson open={making} onOpenChange={setMaking} />
     </>
   );
 }

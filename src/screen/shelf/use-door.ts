@@ -1,20 +1,24 @@
 "use client";
 
+import { useRouter } from "next/navigation";
 import { useTransition } from "react";
 import { say } from "@/kit/messages";
-import type { ShelfAnswer } from "./shelf-messages";
+import { askShelf } from "./shelf-doors";
+import type { ShelfAnswer, ShelfRequest } from "./shelf-messages";
 
 const UNREACHED =
   "Yellow Stair did not answer, so nothing was changed. Check that it is running, then try again.";
 
-/** Runs a door and says what went wrong, where something did. */
-export function useDoor(): [boolean, (door: () => Promise<ShelfAnswer>, then: (id: string) => void) => void] {
+/** Asks for a change of the shelf and shows it, or says what went wrong. */
+export function useDoor(): [boolean, (request: ShelfRequest, then: (id: string) => void) => void] {
   const [busy, start] = useTransition();
-  const run = (door: () => Promise<ShelfAnswer>, then: (id: string) => void) =>
+  const router = useRouter();
+  const run = (request: ShelfRequest, then: (id: string) => void) =>
     start(async () => {
-      const answer = await door().catch((): ShelfAnswer => ({ ok: false, message: UNREACHED }));
-      if (answer.ok) then(answer.id);
-      else say(answer.message);
+      const answer = await askShelf(request).catch((): ShelfAnswer => ({ ok: false, message: UNREACHED }));
+      if (!answer.ok) return say(answer.message);
+      then(answer.id);
+      router.refresh();
     });
   return [busy, run];
 }

@@ -186,7 +186,9 @@ function layOutAt(
       )
       .filter(
         (x) =>
-          Math.abs(x - label.x) <= label.width * 1.5 && x > label.width / 2 && x < room.width - label.width / 2,
+          Math.abs(x - label.x) <= label.width * 1.5 &&
+          x > label.width / 2 &&
+          x < room.width - label.width / 2,
       )
       .sort((a, b) => Math.abs(a - label.x) - Math.abs(b - label.x));
     const led = geometry.point(placing.partOf(exact(label.key)), 0);

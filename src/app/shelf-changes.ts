@@ -1,0 +1,57 @@
+import { nanoid } from "nanoid";
+import { MOST } from "@/core/lesson/lesson";
+import { newBoard, newLesson } from "@/core/lesson/new-lesson";
+import { startingChart } from "@/core/surface/starting-charts";
+import type { Database } from "@/data/database";
+import { addLesson, findLesson, saveLesson, setRemoved } from "@/data/lessons";
+import type { ShelfAnswer, ShelfRequest } from "@/screen/shelf/shelf-messages";
+
+const GONE: ShelfAnswer = { ok: false, message: "This lesson is no longer on the shelf. Reload the page." };
+
+/** Changes the shelf as it was asked to. */
+export async function changeShelf(db: Database, request: ShelfRequest): Promise<ShelfAnswer> {
+  switch (request.do) {
+    case "create": {
+      const { chart, ...words } = request.lesson;
+      const id = nanoid();
+      await addLesson(db, id, newLesson(words, newBoard(nanoid(8), "Board 1", startingChart(chart))));
+      return { ok: true, id };
+    }
+    case "reword":
+      return reword(db, request);
+    case "duplicate":
+      return duplicate(db, request.id);
+    case "remove":
+    case "put-back":
+      return (await setRemoved(db, request.id, request.do === "remove"))
+        ? { ok: true, id: request.id }
+        : GONE;
+    default:
+      return request satisfies never;
+  }
+}
+
+async function reword(
+  db: Database,
+  { id, words }: Extract<ShelfRequest, { do: "reword" }>,
+): Promise<ShelfAnswer> {
+  const kept = await findLesson(db, id);
+  if (!kept) return GONE;
+  if (!kept.read.ok) return kept.read;
+  const lesson = { ...kept.read.lesson, ...words };
+  const answer = await saveLesson(db, id, { basedOn: kept.revision, saveName: nanoid(), lesson });
+  if (answer.kind === "saved") return { ok: true, id };
+  return answer.kind === "missing"
+    ? GONE
+    : { ok: false, message: "The lesson was changed just now. Try again." };
+}
+
+async function duplicate(db: Database, id: string): Promise<ShelfAnswer> {
+  const kept = await findLesson(db, id);
+  if (!kept) return GONE;
+  if (!kept.read.ok) return kept.read;
+  const copy = nanoid();
+  const title = `${kept.read.lesson.title.slice(0, MOST.title - 5)} copy`;
+  await addLesson(db, copy, { ...kept.read.lesson, title });
+  return { ok: true, id: copy };
+}

@@ -1,0 +1,59 @@
+import { nanoid } from "nanoid";
+import * as z from "zod/mini";
+import { keep, readKept } from "./browser-store";
+
+const KEY = "yellow-stair:window";
+const Name = z.string().check(z.minLength(1), z.maxLength(40));
+const lockOf = (name: string) => `yellow-stair:window:${name}`;
+
+/** This window by its name, and which other windows of this browser are open. */
+export type WindowName = { name: string; isOpen: (name: string) => boolean };
+
+/** Says of a name that it is this window's, for as long as the window is open. False where another one has it. */
+function hold(name: string): Promise<boolean> {
+  return new Promise((resolve) => {
+    navigator.locks
+      .request(lockOf(name), { ifAvailable: true }, (lock) => {
+        resolve(lock !== null);
+        return lock === null ? undefined : new Promise(() => {});
+      })
+      .catch(() => resolve(false));
+  });
+}
+
+let held: string | null = null;
+
+/**
+ * The name of this window. It keeps it over a reload; a tab that was duplicated, and came with the name of the other, gets
+ * one of its own. Where a browser does not tell which windows are open, all of them count as open.
+ */
+export async function windowName(): Promise<WindowName> {
+  const known = readKept(sessionStorage, KEY, Name);
+  if (!("locks" in navigator)) {
+    const name = known ?? nanoid(12);
+    keep(sessionStorage, KEY, name);
+    return { name, isOpen: () => true };
+  }
+  if (held === null || held !== known) {
+    held = known !== null && (await hold(known)) ? known : nanoid(12);
+    if (held !== known) await hold(held);
+    keep(sessionStorage, KEY, held);
+  }
+  return { name: held, isOpen: await openWindows() };
+}
+
+/** Which windows are open. */
+export async function openWindows(): Promise<(name: string) => boolean> {
+  if (!("locks" in navigator)) return () => true;
+  const { held: locks = [] } = await navigator.locks.query();
+  const names = new Set(locks.map((lock) => lock.name));
+  return (name) => names.has(lockOf(name));
+}
+
+/** Takes over the name of a window that is no longer open, with all that it had not saved. */
+export async function becomeWindow(name: string): Promise<boolean> {
+  if (!(await hold(name))) return false;
+  held = name;
+  keep(sessionStorage, KEY, name);
+  return true;
+}

@@ -1,0 +1,71 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useEffect, useState } from "react";
+import { Button } from "@/kit/button";
+import { say } from "@/kit/messages";
+import { forgetWork, type KeptWork as Kept, leftWork, workAside } from "../save/kept-work";
+import { sendCopy } from "../save/save-door";
+import { openWindows } from "../save/window-name";
+
+type Work = { left: Kept[]; aside: ReturnType<typeof workAside> };
+
+/** Work that this browser keeps and that is not on the shelf: not saved yet, or set aside for the saved lesson. */
+export function KeptWork() {
+  const router = useRouter();
+  const [work, setWork] = useState<Work>({ left: [], aside: [] });
+  const look = async () => {
+    const isOpen = await openWindows();
+    setWork({ left: leftWork(isOpen), aside: workAside() });
+  };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is kept is looked at once, when the shelf opens.
+  useEffect(() => void look(), []);
+  if (work.left.length + work.aside.length === 0) return null;
+  const copy = ({ key, lesson }: Work["aside"][number]) =>
+    sendCopy({ ...lesson, title: `${lesson.title.slice(0, 105)}, set aside` }).then(
+      () => {
+        forgetWork(key);
+        void look();
+        router.refresh();
+      },
+      () => say("It could not be put on the shelf. Check that Yellow Stair is running, then try again."),
+    );
+  return (
+    <section aria-labelledby="kept-work" className="mb-8 rounded-card border-2 border-stair-deep bg-lit p-5">
+      <h2 id="kept-work" className="mb-2 text-lg font-bold">
+        Kept in this browser
+      </h2>
+      <ul className="flex flex-col gap-2">
+        {work.left.map(({ key, id, lesson }) => (
+          <li key={key} className="flex flex-wrap items-center gap-3">
+            <span className="min-w-0 flex-1 truncate">
+              <strong>{lesson.title}</strong>: changes that are not saved yet. They are saved once it is
+              opened.
+            </span>
+            <Button look="strong" onClick={() => window.location.assign(`/lesson/${id}?prepare`)}>
+              Open it
+            </Button>
+          </li>
+        ))}
+        {work.aside.map((one) => (
+          <li key={one.key} className="flex flex-wrap items-center gap-3">
+            <span className="min-w-0 flex-1 truncate">
+              <strong>{one.lesson.title}</strong>: set aside for the saved lesson.
+            </span>
+            <Button look="strong" onClick={() => void copy(one)}>
+              Put it on the shelf as a copy
+            </Button>
+            <Button
+              onClick={() => {
+                forgetWork(one.key);
+                void look();
+              }}
+            >
+              Throw it away
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,14 @@
+import { ShelfAnswer, type ShelfRequest } from "./shelf-messages";
+
+const TOO_LONG_MS = 15_000;
+
+/** Asks the server to change the shelf. Throws when no answer comes that can be read. */
+export async function askShelf(request: ShelfRequest): Promise<ShelfAnswer> {
+  const response = await fetch("/api/shelf", {
+    method: "POST",
+    headers: { "Content-Type": "application/json" },
+    body: JSON.stringify(request),
+    signal: AbortSignal.timeout(TOO_LONG_MS),
+  });
+  return ShelfAnswer.parse(await response.json());
+}
