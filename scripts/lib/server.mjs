@@ -91,8 +91,9 @@ export async function startServer({ port, host = "127.0.0.1", database, demo = f
     await wait(100);
   }
   await kill(child, ended);
-  const [why] = oneLine(said).filter((line) => !/^\s*at |ELIFECYCLE/.test(line));
-  throw new Error(why ?? "Yellow Stair could not be started: it did not answer within a minute. Try again.");
+  const lines = oneLine(said);
+  const why = lines.find((line) => line.startsWith("Yellow Stair cannot start.")) ?? lines.at(-1);
+  throw new Error(why ?? "Yellow Stair cannot start. It did not answer within a minute. Try again.");
 }
 
 /** The lines of what a server says, short, without those that only say where in the program it was. */

@@ -15,9 +15,8 @@ export async function startData(): Promise<void> {
       await loadDemoLessons(db, join(process.cwd(), "demo"));
     }
   } catch (reason) {
-    console.error(
-      reason instanceof StartFault ? reason.message : `Yellow Stair cannot start: ${shortFault(reason)}`,
-    );
+    const why = reason instanceof StartFault ? reason.message : shortFault(reason);
+    console.error(`Yellow Stair cannot start. ${why}`);
     process.exit(1);
   }
 }

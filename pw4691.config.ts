@@ -1,0 +1,34 @@
+import { defineConfig } from "@playwright/test";
+import { CHROMIUM_ARGS, findChromium } from "./scripts/lib/chromium.mjs";
+
+const PORT = 4691;
+// Worked out once and handed on to the workers: each run has a database of its own.
+process.env.YELLOW_STAIR_TEST_DATABASE ??= `file:./.tmp/browser-tests-${Date.now()}.db`;
+const executablePath = process.env.CHROMIUM ?? findChromium();
+if (!executablePath) throw new Error("Chromium is missing. `npm test` installs it.");
+
+export default defineConfig({
+  testDir: "tests",
+  outputDir: ".tmp/browser-tests",
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  reporter: [["line"]],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath, args: CHROMIUM_ARGS },
+  },
+  webServer: {
+    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${PORT}`,
+    url: `http://127.0.0.1:${PORT}`,
+    env: {
+      NODE_ENV: "production",
+      NEXT_TELEMETRY_DISABLED: "1",
+      DATABASE_URL: process.env.YELLOW_STAIR_TEST_DATABASE,
+      YELLOW_STAIR_DEMO: "1",
+    },
+  },
+});
