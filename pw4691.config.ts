@@ -10,8 +10,8 @@ if (!executablePath) throw new Error("Chromium is missing. `npm test` installs i
 export default defineConfig({
   testDir: "tests",
   outputDir: ".tmp/browser-tests",
-  timeout: 180_000,
-  expect: { timeout: 20_000 },
+  timeout: 45_000,
+  expect: { timeout: 8_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,

@@ -8,13 +8,14 @@ type Props = {
   label: string;
   children: ReactNode;
   align?: "start" | "center" | "end";
+  side?: "top" | "left" | "right";
   /** Whether it is open, where that is for another to say. */
   open?: boolean;
   onOpenChange?: (open: boolean) => void;
 };
 
 /** A small panel that opens from a button and closes at a touch elsewhere. */
-export function Popover({ button, label, children, align = "end", ...opening }: Props) {
+export function Popover({ button, label, children, align = "end", side = "top", ...opening }: Props) {
   return (
     <Radix.Root {...opening}>
       <Radix.Trigger asChild>{button}</Radix.Trigger>
@@ -22,8 +23,8 @@ export function Popover({ button, label, children, align = "end", ...opening }: 
         <Radix.Content
           aria-label={label}
           align={align}
-          side="top"
-          sideOffset={28}
+          side={side}
+          sideOffset={side === "top" ? 28 : 12}
           collisionPadding={12}
           // The panel itself takes the keyboard: a field would open the keyboard of a touch display.
           onOpenAutoFocus={(event) => {

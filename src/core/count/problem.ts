@@ -11,7 +11,14 @@ export const MOST_PROBLEM = 60;
 export type ProblemPart = { text: string; blank: boolean };
 
 /** A number sentence with one blank: how it reads, what belongs in the blank, and where its jumps begin and lead. */
-export type Problem = { parts: ProblemPart[]; answer: NumberKey; start: NumberKey; end: NumberKey };
+export type Problem = {
+  parts: ProblemPart[];
+  answer: NumberKey;
+  start: NumberKey;
+  end: NumberKey;
+  /** Where its line begins: at its start, but where that is asked for at its end, and the jumps go back. */
+  stands: NumberKey;
+};
 export type ProblemRead = { ok: true; problem: Problem } | { ok: false; message: string };
 
 const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 + ? = 12.";
@@ -50,6 +57,7 @@ function withAnswerLast(left: string): ProblemRead {
       answer: start ?? read.value,
       start: read.start,
       end: read.value,
+      stands: read.start,
     },
   };
 }
@@ -85,6 +93,7 @@ function withBlank(left: string, right: string): ProblemRead {
       answer: keyOf(value),
       start: keyOf(start),
       end: keyOf(result.value),
+      stands: keyOf(first && sign !== "×" ? result.value : start),
     },
   };
 }

@@ -1,4 +1,5 @@
 import * as z from "zod/mini";
+import { NumberText } from "../number/number-schema";
 
 /**
  * How covered places are filled: with a keypad, with answer tiles, or by finding where a drawn number lives; when
@@ -9,5 +10,7 @@ export const Fill = z.object({
   check: z.enum(["at-once", "at-end", "off"]),
   hints: z.boolean(),
   goal: z.int().check(z.minimum(1), z.maximum(100)),
+  /** The numbers to be placed, where the teacher has chosen them; else they are drawn. */
+  numbers: z.optional(z.array(NumberText).check(z.maxLength(60, "Write at most 60 numbers."))),
 });
 export type Fill = z.infer<typeof Fill>;

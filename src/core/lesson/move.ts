@@ -53,6 +53,7 @@ export type Numbers = z.infer<typeof Numbers>;
  * - hide, show: a view of the board
  * - draw: chance goes on to its next draw
  * - guides: the row and column of the number in focus lit, its neighbours named
+ * - cover-far: how far it is to the next ten is covered, or shown
  * - set: what the board is set to, such as its count, is another from here on; what was prepared stays
  */
 export const Move = z.discriminatedUnion("do", [
@@ -120,6 +121,7 @@ export const Move = z.discriminatedUnion("do", [
   z.object({ do: z.literal("draw") }),
   z.object({ do: z.literal("guides"), on: z.boolean() }),
   z.object({ do: z.literal("set"), setting: Setting }),
+  z.object({ do: z.literal("cover-far"), on: z.boolean() }),
 ]);
 export type Move = z.infer<typeof Move>;
 

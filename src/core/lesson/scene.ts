@@ -67,6 +67,8 @@ export type Scene = {
   readonly hushed: boolean;
   /** How often chance was asked so far. */
   readonly draws: number;
+  /** How far it is to the next ten is covered. */
+  readonly farCovered: boolean;
   /** What the board was set to since it opened. */
   readonly settings: SceneSettings;
 };
@@ -104,6 +106,7 @@ export const EMPTY_SCENE: Scene = {
   guides: false,
   hushed: false,
   draws: 0,
+  farCovered: false,
   settings: {},
 };
 
@@ -156,6 +159,7 @@ type Draft = {
   guides: boolean;
   hushed: boolean;
   draws: number;
+  farCovered: boolean;
   settings: SceneSettings;
 };
 
@@ -302,6 +306,9 @@ function apply(draft: Draft, move: Move): void {
       return;
     case "guides":
       draft.guides = move.on;
+      return;
+    case "cover-far":
+      draft.farCovered = move.on;
       return;
     case "set":
       draft.settings = { ...draft.settings, [move.setting.of]: move.setting.is };

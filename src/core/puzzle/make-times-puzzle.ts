@@ -1,11 +1,9 @@
-import type { TimesSettings } from "../surface/times-grid";
 import type { Chance } from "./draw";
 import { shuffle } from "./draw";
 import { type Clue, type Spot, type TimesPuzzle, verdictOf } from "./times-puzzle";
 
-/** The windows that puzzles are made for, by their rows. */
-export type PuzzleRows = TimesSettings["puzzle"]["rows"];
-export const PUZZLE_ROWS = [1, 2, 4, 6] as const satisfies readonly PuzzleRows[];
+/** The rows that the window of a puzzle may have. */
+export const PUZZLE_ROWS = [1, 2, 3, 4, 5, 6] as const;
 export const PUZZLE_COLUMNS = 6;
 
 /** How hard a puzzle is, 1 to 10: where its window may begin, and how few numbers show. */
@@ -25,6 +23,20 @@ export const LEVELS: readonly { from: number; to: number; clues: number }[] = [
 /** A made puzzle: the window it is taken from, and its answer. */
 export type MadePuzzle = TimesPuzzle & { at: Spot; rows: number; columns: number; answer: number };
 
+/** In one row a single number never leaves one answer: its hardest levels show two, further and further out. */
+const ONE_ROW: readonly { from: number; to: number; clues: number }[] = [
+  { from: 8, to: 20, clues: 2 },
+  { from: 12, to: 30, clues: 2 },
+  { from: 20, to: 60, clues: 2 },
+];
+
+/** Where a puzzle of a level begins, and how few numbers show in it: harder from level to level, in any number of rows. */
+export function levelOf(level: number, rows: number): { from: number; to: number; clues: number } {
+  const index = Math.max(1, Math.min(LEVELS.length, Math.round(level))) - 1;
+  const hardest = index - (LEVELS.length - ONE_ROW.length);
+  return rows === 1 && hardest >= 0 ? ONE_ROW[hardest]! : LEVELS[index]!;
+}
+
 const TRIES = 40;
 
 /**
@@ -32,8 +44,8 @@ const TRIES = 40;
  * are never enough, as one number is not in a single row, it shows one more.
  * @param level 1 to 10
  */
-export function makeTimesPuzzle(level: number, rows: PuzzleRows, chance: Chance): MadePuzzle {
-  const { from, to, clues: wished } = LEVELS[Math.max(1, Math.min(LEVELS.length, Math.round(level))) - 1]!;
+export function makeTimesPuzzle(level: number, rows: number, chance: Chance): MadePuzzle {
+  const { from, to, clues: wished } = levelOf(level, rows);
   const columns = PUZZLE_COLUMNS;
   for (let clues = wished; ; clues += 1) {
     for (let attempt = 0; attempt < TRIES; attempt += 1) {

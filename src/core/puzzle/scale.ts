@@ -3,9 +3,19 @@ import type { AnyLine, Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
 import { type Chance, pick } from "./draw";
 
+/** The ticks of a line that can be asked for: those between the labelled ones, else all but the first and the last. */
+export function scaleTicks(line: AnyLine, span: Span): NumberKey[] {
+  const scale = scaleOf(line, span);
+  const { first, last } = ticksIn(span, scale);
+  const divisions = BigInt(Math.round(scale.interval.div(scale.step).valueOf()));
+  const count = Math.min(2000, Math.max(0, Number(last - first) + 1));
+  const all = Array.from({ length: count }, (_, i) => first + BigInt(i));
+  const between = all.filter((index) => index % divisions !== 0n);
+  return (between.length > 0 ? between : all.slice(1, -1)).map((index) => keyOf(tickAt(scale, index)));
+}
+
 /**
- * A tick of a line to be read, by chance: one of those between the labelled ones, where there are any, else any tick
- * of the span but its first and its last. Null where the span has none.
+ * A tick of a line to be read, at random. Null where the span has none that can be asked for.
  * @param not the tick that was asked for before
  */
 export function scaleTick(
@@ -14,13 +24,7 @@ export function scaleTick(
   chance: Chance,
   not: NumberKey | null,
 ): NumberKey | null {
-  const scale = scaleOf(line, span);
-  const { first, last } = ticksIn(span, scale);
-  const divisions = BigInt(Math.round(scale.interval.div(scale.step).valueOf()));
-  const count = Math.min(2000, Math.max(0, Number(last - first) + 1));
-  const all = Array.from({ length: count }, (_, i) => first + BigInt(i));
-  const between = all.filter((index) => index % divisions !== 0n);
-  const among = (between.length > 0 ? between : all.slice(1, -1)).map((index) => keyOf(tickAt(scale, index)));
+  const among = scaleTicks(line, span);
   const others = among.filter((key) => key !== not);
   return pick(others.length > 0 ? others : among, 1, chance)[0] ?? null;
 }

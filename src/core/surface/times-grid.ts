@@ -27,7 +27,7 @@ export const TimesSettings = z
     marks: z.enum(["place", "value"]),
     puzzle: z.object({
       level: z.int().check(z.minimum(1), z.maximum(10)),
-      rows: z.union([z.literal(1), z.literal(2), z.literal(4), z.literal(6)]),
+      rows: z.int().check(z.minimum(1), z.maximum(6)),
     }),
   })
   .check(

@@ -37,7 +37,7 @@ import { prepareSetting, prepareView } from "@/core/lesson/prepare";
 import { fold, inksAt, isCoveredAt, numbersWith, type Scene } from "@/core/lesson/scene";
 import type { Setting } from "@/core/lesson/setting";
 import { boardHolds, boardNumbers, chartOf, linesOf } from "@/core/lesson/views-of";
-import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { say } from "@/kit/messages";
@@ -94,8 +94,10 @@ type Actions = {
   takeBack: () => void;
   doAgain: () => void;
   choose: (tool: Tool, ink?: Ink) => void;
+  /** Takes a tool in hand; one that is in hand already is put away. */
+  take: (tool: Tool) => void;
   /** A finger comes down on a number, is drawn on over others, and leaves. */
-  beginRun: (number: Target, finger: number) => void;
+  beginRun: (number: Target, finger: number, reach?: Exact) => void;
   runOver: (number: Target, finger: number) => void;
   endRun: (finger: number) => void;
   /** A whole row or column touched by its edge. */
@@ -251,7 +253,10 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
   });
   // What each finger is doing: laying down or taking off, and the act that it is still adding to. An act grows while
   // it is the latest of its step; the count's does too.
-  const runs = new Map<number, { laying: boolean; act: Act | undefined }>();
+  const runs = new Map<
+    number,
+    { laying: boolean; act: Act | undefined; jump?: { from: NumberKey; to: NumberKey } }
+  >();
   let countAct: Act | undefined;
   let slideAct: Act | undefined;
   let rubAct: Act | undefined;
@@ -446,25 +451,42 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       takeBack: () =>
         put(takeBack(now()), { played: null, counting: false, routing: false, hand: EMPTY_HAND }),
       doAgain: () => put(doAgain(now()), { played: null, counting: false, routing: false, hand: EMPTY_HAND }),
+      take: (tool) => get().choose(get().tool === tool ? "mark" : tool),
       choose: (tool, ink) => set({ tool, hand: EMPTY_HAND, ...(ink ? { ink } : {}) }),
-      beginRun: (number, finger) => {
+      beginRun: (number, finger, reach) => {
         // A place that is asked for is touched to be answered, whatever else is in hand.
         const { asked } = sceneNow(get());
         const answers = get().tool === "mark" && asked?.as === "place" && asked.number === number;
         if (answers) get().choose("write");
-        if (get().tool === "write") return get().fillTouch(number);
+        if (get().tool === "write") return get().fillTouch(number, reach);
         if (get().tool === "pen") return;
         const { tool, ink } = get();
         const laying = tool !== "mark" || !hasInk(inksAt(sceneNow(get()), number), ink);
+        if (tool === "jump" && !isPlaceKey(number)) {
+          // Where it lands is known when the finger leaves.
+          runs.set(finger, { laying, act: undefined, jump: { from: number, to: number } });
+          return;
+        }
         runs.set(finger, { laying, act: undefined });
         if (get().played !== null) set({ played: null });
         get().runOver(number, finger);
       },
       runOver: (number, finger) => {
         const run = runs.get(finger);
-        if (run) for (const beat of touch(number, run.laying)) run.act = addTo(run.act, beat);
+        if (run?.jump) run.jump.to = numberOf(number);
+        else if (run) for (const beat of touch(number, run.laying)) run.act = addTo(run.act, beat);
       },
-      endRun: (finger) => void runs.delete(finger),
+      endRun: (finger) => {
+        const jump = runs.get(finger)?.jump;
+        runs.delete(finger);
+        if (!jump) return;
+        const { from, to } = jump;
+        const start: Move = { do: "start", number: from };
+        if (from === to) return void addTo(undefined, [start]);
+        const goesOn = sceneNow(get()).trail?.end === from;
+        const by = keyOf(exact(to).sub(exact(from)));
+        addTo(undefined, [...(goesOn ? [] : [start]), { do: "jump", by }]);
+      },
       touchLine: (numbers) => {
         const move = lineMove(get(), numbers);
         if (move) addTo(undefined, [move]);

@@ -1,14 +1,12 @@
 "use client";
 
 import { useCallback, useMemo } from "react";
-import { isCoveredAt } from "@/core/lesson/scene";
 import { chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { Chart } from "@/view/chart/chart";
 import type { Run } from "@/view/chart/use-run";
 import { usePenOver } from "../pen/use-pen-over";
-import { sceneNow } from "./board-store";
-import { touchOn } from "./touch-on";
+import { mayPeek, touchOn } from "./touch-on";
 import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "./use-board";
 
 /** The chart of the board, in the teacher's hand. */
@@ -22,7 +20,7 @@ export function ChartStage({ strong }: { strong: boolean }) {
       begin: (number, finger) => touchOn(store, "chart", number, finger),
       over: (number, finger) => store.getState().runOver(number, finger),
       end: (finger) => store.getState().endRun(finger),
-      canPeek: (number) => isCoveredAt(sceneNow(store.getState()), number),
+      canPeek: (number) => mayPeek(store, number),
     }),
     [store],
   );

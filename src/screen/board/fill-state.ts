@@ -1,12 +1,20 @@
-import { openAmong, showingAmong, writtenAmong } from "@/core/lesson/fill";
+import {
+  goalOf,
+  isPuzzle,
+  numbersToPlace,
+  openAmong,
+  placeTargets,
+  showingAmong,
+  writtenAmong,
+} from "@/core/lesson/fill";
 import type { Fill } from "@/core/lesson/fill-settings";
 import type { Board } from "@/core/lesson/lesson";
 import type { Beat, Move } from "@/core/lesson/move";
 import type { PlacedKind } from "@/core/lesson/placed";
-import { isCoveredAt, type Scene } from "@/core/lesson/scene";
+import { fold, isCoveredAt, type Scene } from "@/core/lesson/scene";
 import type { Setting } from "@/core/lesson/setting";
-import { boardPlaces } from "@/core/lesson/views-of";
-import { keyOf, type NumberKey } from "@/core/number/exact";
+import { boardPlaces, chartOf, linesOf, timesOf } from "@/core/lesson/views-of";
+import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
 import { chanceOf, pick } from "@/core/puzzle/draw";
@@ -17,6 +25,8 @@ import { isPlaceKey, numberOf, placeAt, type Target } from "@/core/surface/place
 export type FillHand = {
   /** The place being written in, and what was typed for it so far. */
   at: Target | null;
+  /** The covered size of jumps that is being written in. */
+  term: readonly number[] | null;
   typed: string;
   /** The answer tile that the next touched place gets. */
   tile: NumberKey | null;
@@ -30,6 +40,7 @@ export type FillHand = {
 
 export const EMPTY_HAND: FillHand = {
   at: null,
+  term: null,
   typed: "",
   tile: null,
   choosing: false,
@@ -42,7 +53,10 @@ const MOST_TYPED = 12;
 
 export type FillActions = {
   /** An open place was touched with the writing tool. */
-  fillTouch: (place: Target) => void;
+  /** `reach`: how far off a touch on a line may be, as a finger is wide. */
+  fillTouch: (place: Target, reach?: Exact) => void;
+  /** A covered size of jumps was touched, to be written in. */
+  fillTerm: (jumps: readonly number[]) => void;
   /** A key of the keypad: a sign of a number, or "back" for the last one away. */
   typeKey: (key: string) => void;
   /** What was typed goes into its place. */
@@ -80,17 +94,27 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     return hand().at ?? (asked?.as === "place" ? asked.number : null);
   };
 
-  /** The moves that ask for another number, drawn from those that are open; none is asked where none is left. */
+  /** Whether a line of the board is empty: what is written on it is put there. */
+  const isEmptyLine = () => linesOf(board()).some((line) => line.kind === "line" && line.open);
+  const isOnLine = () => linesOf(board()).length > 0 && !chartOf(board()) && !timesOf(board());
+  /** Covers a number, for it to be written there; one that is covered stays so. */
+  const covering = (place: Target): Move[] =>
+    isCoveredAt(scene(), place) ? [] : [{ do: "cover", numbers: [place] }];
+
+  /** The moves that ask for another number, drawn from those that may be; none is asked where none is left. */
   const asking = (open: readonly Target[]): Move[] => {
     const { seed } = board();
     const [place] = pick(open, 1, chanceOf(seed, scene().draws));
     if (place === undefined) return [{ do: "ask", number: null, as: "number" }];
-    return [{ do: "ask", number: numberOf(place), as: "number" }, { do: "draw" }];
+    // A chosen number that shows on a chart is covered to be looked for.
+    const hide = isOnLine() || isPlaceKey(place) ? [] : covering(place);
+    return [...hide, { do: "ask", number: numberOf(place), as: "number" }, { do: "draw" }];
   };
 
   /** A right number goes in; where a home was looked for, the next one is asked until as many as wished have one. */
   const writeRight = (place: Target) => {
-    if (!isCoveredAt(scene(), place)) {
+    const { asked } = scene();
+    if (!isCoveredAt(scene(), place) && asked?.as === "place") {
       // A tick of a line that was read: its number shows.
       act([
         { do: "ask", number: null, as: "place" },
@@ -100,23 +124,52 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
       return tell(`${showNumber(numberOf(place))} it is.`, true);
     }
     const moves: Move[] = [
+      ...covering(place),
       { do: "write", number: place, says: numberOf(place) },
       { do: "focus", number: place },
     ];
     if (fill().by !== "home") {
       act(moves);
-      return setHand({ at: null, typed: "", tile: null, told: null });
+      return setHand({ ...EMPTY_HAND });
     }
-    const home = writtenAmong(scene(), places()).right.length + 1;
-    const open = openAmong(scene(), places()).filter((other) => other !== place);
-    const done = home >= fill().goal || open.length === 0;
+    if (isPuzzle(board())) {
+      // A solved puzzle stays, to be looked at and explained.
+      act([...moves, ...asking([])]);
+      setHand({ ...EMPTY_HAND });
+      return tell(`Yes, ${showNumber(numberOf(place))}. How did you work it out?`, true);
+    }
+    const home = writtenAmong(scene(), placeTargets(board(), scene())).right.length + 1;
+    const open = numbersToPlace(board(), scene()).filter((other) => other !== place);
+    const done = home >= goalOf(board()) || open.length === 0;
     act([...moves, ...(done ? asking([]) : asking(open))]);
     setHand({ ...EMPTY_HAND });
-    if (done) tell(`${home} ${home === 1 ? "number has" : "numbers have"} found a home.`, true);
+    tell(
+      done ? `${home === 1 ? "1 number is" : `All ${home} numbers are`} placed.` : "Yes. How do you know?",
+      true,
+    );
+  };
+
+  /** A covered size is written in: a right one is lifted, a wrong one changes nothing. */
+  const writeTerm = (jumps: readonly number[], says: NumberKey) => {
+    const { trail } = scene();
+    const sum = jumps.reduce((total, index) => total.add(exact(trail?.jumps[index] ?? "0")), exact(0));
+    const each = exact(trail?.jumps[jumps[0] ?? 0] ?? "0");
+    const isRight = exact(says).equals(sum.abs()) || exact(says).equals(each.abs());
+    if (!isRight) {
+      const words = wrongWords(says, typedWords(hand().typed, says));
+      setHand({ typed: "" });
+      return tell(words, false);
+    }
+    act([{ do: "lift-jump", jumps: [...jumps], part: "size" }]);
+    setHand({ ...EMPTY_HAND });
   };
 
   const actions: FillActions = {
-    fillTouch: (place) => {
+    fillTerm: (jumps) => {
+      setHand({ ...EMPTY_HAND, term: jumps });
+      if (fill().by !== "keypad") setTo({ of: "fill", is: { ...fill(), by: "keypad" } });
+    },
+    fillTouch: (place, reach) => {
       const { tile, choosing } = hand();
       const { by, check } = fill();
       // What is not checked at once may be written again, right or wrong: that it cannot would tell which it is.
@@ -125,6 +178,17 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
       const isOpen =
         isAskedFor || (tells ? openAmong(scene(), [place]).length > 0 : isCoveredAt(scene(), place));
       const { asked } = scene();
+      if (by === "home" && asked?.as === "number" && reach && isOnLine()) {
+        const off = exact(numberOf(place))
+          .sub(exact(numberOf(asked.number)))
+          .abs();
+        return actions.writeIn(off.compare(reach) <= 0 ? asked.number : place, numberOf(asked.number));
+      }
+      if (by === "home" && asked === null && isOnLine()) return tell("Draw a number first.", false);
+      if (by === "keypad" && !isOpen && isEmptyLine()) {
+        setHand({ ...EMPTY_HAND });
+        return tell("Which number goes on the line? Type it, then touch Write it.", false);
+      }
       if (!isOpen)
         return tell(`${showNumber(numberOf(place))} is there already. Touch an empty square.`, false);
       if (choosing) {
@@ -141,26 +205,33 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     },
     typeKey: (key) => {
       const { typed } = hand();
-      const at = waiting();
-      if (at === null) return tell("Touch the square to write in.", false);
+      if (waiting() === null && hand().term === null && !isEmptyLine()) {
+        return tell("Touch the square to write in.", false);
+      }
       if (key === "back") return setHand({ typed: typed.slice(0, -1), told: null });
       if (typed.length < MOST_TYPED) setHand({ typed: typed + key, told: null });
     },
     writeTyped: () => {
       const { typed } = hand();
+      const { term } = hand();
       const at = waiting();
-      if (at === null) return tell("Touch the square to write in.", false);
+      if (at === null && term === null && !isEmptyLine()) return tell("Touch the square to write in.", false);
       const read = readNumber(typed);
       if (!read.ok) return tell(read.message, false);
-      actions.writeIn(at, keyOf(read.value));
+      const says = keyOf(read.value);
+      if (term !== null) return writeTerm(term, says);
+      if (at !== null) return actions.writeIn(at, says);
+      act([...covering(says), { do: "write", number: says, says }, { do: "focus", number: says }]);
+      setHand({ ...EMPTY_HAND });
     },
     writeIn: (place, says) => {
       const { check, by } = fill();
       const { asked } = scene();
       if (says === numberOf(place)) return writeRight(place);
       if (check === "at-once" || (by === "home" && asked)) {
+        const words = wrongWords(says, typedWords(hand().typed, says));
         setHand({ typed: "", tile: null });
-        return tell(wrongWords(says), false, place);
+        return tell(words, false, place);
       }
       act([
         { do: "write", number: place, says },
@@ -172,17 +243,23 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     chooseNext: () => setHand({ ...EMPTY_HAND, choosing: !hand().choosing }),
     askNext: () => {
       setHand({ ...EMPTY_HAND });
-      const open = openAmong(scene(), places());
+      const open = numbersToPlace(board(), scene());
       if (open.length === 0) return tell("Every number shows. Cover some of them first.", false);
       const others =
         open.length > 1 ? open.filter((place) => numberOf(place) !== scene().asked?.number) : open;
       act(asking(others));
     },
     freshChart: () => {
-      const open = places().filter(
-        (number) => !showingAmong(scene(), [number]).length || scene().written.has(number),
-      );
-      act([{ do: "erase", number: null }, ...(fill().by === "home" ? asking(open) : [])]);
+      // What was put on a line is taken off it; what was covered on a chart is empty again.
+      const put = isOnLine() ? [...scene().written.keys()] : [];
+      const cleared: Move[] = [
+        { do: "erase", number: null },
+        ...(put.length > 0 ? [{ do: "lift", numbers: put } as const] : []),
+      ];
+      act([
+        ...cleared,
+        ...(fill().by === "home" ? asking(numbersToPlace(board(), fold(scene(), cleared))) : []),
+      ]);
       setHand({ ...EMPTY_HAND });
     },
     checkWritten: () => {
@@ -205,6 +282,12 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     },
   };
   return actions;
+}
+
+/** A number as it was typed, with its real signs; ½ where that was typed as 1/2. */
+function typedWords(typed: string, says: NumberKey): string {
+  const text = typed.trim();
+  return text === "" ? showNumber(says) : text === "1/2" ? "½" : showNumber(text.replaceAll("−", "-"));
 }
 
 /** Where a hint may reason from: on a times grid the row and the column of the place, else everywhere. */

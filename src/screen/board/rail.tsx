@@ -60,32 +60,32 @@ function CoverTools({ jumps }: { jumps: boolean }) {
         icon={<CoverIcon />}
         label="Cover"
         chosen={tool === "cover"}
-        onClick={() => store.getState().choose("cover")}
+        onClick={() => store.getState().take("cover")}
       />
       <RailButton
         icon={<SquareArrowUp aria-hidden size={22} />}
         label="Lift"
         chosen={tool === "lift"}
-        onClick={() => store.getState().choose("lift")}
+        onClick={() => store.getState().take("lift")}
       />
       <RailButton
         icon={<PencilLine aria-hidden size={22} />}
         label="Write"
         chosen={tool === "write"}
-        onClick={() => store.getState().choose("write")}
+        onClick={() => store.getState().take("write")}
       />
       <RailButton
         icon={<PenTool aria-hidden size={22} />}
         label="Pen"
         chosen={tool === "pen"}
-        onClick={() => store.getState().choose(tool === "pen" ? "mark" : "pen")}
+        onClick={() => store.getState().take("pen")}
       />
       {jumps && (
         <RailButton
           icon={<Redo aria-hidden size={22} />}
           label="Jump"
           chosen={tool === "jump"}
-          onClick={() => store.getState().choose(tool === "jump" ? "mark" : "jump")}
+          onClick={() => store.getState().take("jump")}
         />
       )}
     </div>

@@ -1,16 +1,14 @@
 "use client";
 
 import { useCallback, useMemo } from "react";
-import { isCoveredAt } from "@/core/lesson/scene";
 import { timesOf } from "@/core/lesson/views-of";
 import { numberOf, type Target } from "@/core/surface/place-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import type { Run } from "@/view/chart/use-run";
 import { TimesGrid } from "@/view/times/times-grid";
 import { usePenOver } from "../pen/use-pen-over";
-import { sceneNow } from "./board-store";
 import { useAsks } from "./chart-stage";
-import { touchOn } from "./touch-on";
+import { mayPeek, touchOn } from "./touch-on";
 import { pickBoard, useBoard, useBoardStore, useSceneSource } from "./use-board";
 
 /** The times grid of the board, in the teacher's hand. */
@@ -32,7 +30,7 @@ export function TimesStage({ strong }: { strong: boolean }) {
       begin: (place, finger) => touchOn(store, "times", about(place), finger),
       over: () => {},
       end: (finger) => store.getState().endRun(finger),
-      canPeek: (place) => isCoveredAt(sceneNow(store.getState()), place),
+      canPeek: (place) => mayPeek(store, place),
     };
   }, [store, byValue]);
   const onSlide = useCallback((at: WindowAt) => store.getState().slideTo(at), [store]);

@@ -1,11 +1,19 @@
 import type { PlacedKind } from "@/core/lesson/placed";
+import { isCoveredAt } from "@/core/lesson/scene";
+import type { Exact } from "@/core/number/exact";
 import type { Target } from "@/core/surface/place-key";
 import { KEYBOARD } from "@/view/chart/use-run";
 import { penOnNumber } from "../pen/pen-on-number";
-import type { BoardStore } from "./board-store";
+import { type BoardStore, sceneNow } from "./board-store";
 
 /** A touch on a number of a view, or a press by keys, with whatever is in hand. */
-export function touchOn(store: BoardStore, view: PlacedKind, number: Target, finger: number): void {
+export function touchOn(
+  store: BoardStore,
+  view: PlacedKind,
+  number: Target,
+  finger: number,
+  reach?: Exact,
+): void {
   const { tool, beginRun } = store.getState();
   if (tool === "pen" && finger === KEYBOARD) {
     penOnNumber(store, view, number);
@@ -13,7 +21,13 @@ export function touchOn(store: BoardStore, view: PlacedKind, number: Target, fin
   }
   // What is typed next is for this place, and not for a button that was pressed before.
   if (tool === "write" && finger !== KEYBOARD) blurActive();
-  beginRun(number, finger);
+  beginRun(number, finger, reach);
 }
 
 const blurActive = () => document.activeElement instanceof HTMLElement && document.activeElement.blur();
+
+/** Whether a long press shows what a cover hides: while preparing. In class everybody would see it. */
+export function mayPeek(store: BoardStore, number: Target): boolean {
+  const state = store.getState();
+  return state.preparing && isCoveredAt(sceneNow(state), number);
+}

@@ -1,6 +1,6 @@
 "use client";
 
-import { ArrowUp, Eye, EyeOff, Trash2 } from "lucide-react";
+import { ArrowUp, Square, SquareDashed, Trash2 } from "lucide-react";
 import { MOST_PLACED, PLACED, type PlacedKind } from "@/core/lesson/placed";
 import { exchangeView, placedOf, swapViews, withoutView, withView } from "@/core/lesson/views-of";
 import { IconButton } from "@/kit/button";
@@ -51,7 +51,7 @@ export function ViewsPage() {
                 name={isHidden ? `Show: ${name}` : `Hide for now: ${name}`}
                 onClick={() => store.getState().act([[{ do: isHidden ? "show" : "hide", view: kind }]])}
               >
-                {isHidden ? <EyeOff aria-hidden size={19} /> : <Eye aria-hidden size={19} />}
+                {isHidden ? <SquareDashed aria-hidden size={19} /> : <Square aria-hidden size={19} />}
               </IconButton>
               {placed.length > 1 && (
                 <IconButton name={`Remove: ${name}`} onClick={() => change(withoutView(board, kind))}>

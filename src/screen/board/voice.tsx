@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
+import { isCoveredAt } from "@/core/lesson/scene";
 import { trailOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
 import { useWords } from "@/view/trail/use-words";
@@ -10,6 +11,11 @@ import { pickBoard, pickScene, useBoard } from "./use-board";
 export function Voice() {
   const form = useBoard((state) => trailOf(pickBoard(state))?.words);
   const trail = useBoard((state) => pickScene(state).trail);
+  // What the class is to keep in its head, or to find, is not said.
+  const hidden = useBoard((state) => {
+    const scene = pickScene(state);
+    return scene.trail !== null && isCoveredAt(scene, scene.trail.end);
+  });
   const words = useWords(true);
   const before = useRef(0);
   useEffect(() => {
@@ -18,7 +24,7 @@ export function Voice() {
     const jumps = trail?.jumps.length ?? -1;
     const grew = jumps > before.current;
     before.current = jumps;
-    if (!grew || !trail) return;
+    if (!grew || !trail || hidden) return;
     if (!("speechSynthesis" in window)) return;
     const spoken = form === "american" ? "american" : "british";
     const utterance = new SpeechSynthesisUtterance(words(trail.end, spoken));
@@ -26,7 +32,7 @@ export function Voice() {
     // A fast count does not wait for the voice: the latest number is what is heard.
     window.speechSynthesis.cancel();
     window.speechSynthesis.speak(utterance);
-  }, [form, trail, words]);
+  }, [form, trail, words, hidden]);
   useEffect(() => {
     if (!("speechSynthesis" in window)) say("This browser cannot read numbers aloud.");
   }, []);

@@ -8,7 +8,7 @@ import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
 import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
 import { FillSettings } from "./fill-settings";
-import { Home } from "./home";
+import { Home, HomeWords } from "./home";
 import { Keypad } from "./keypad";
 import { Tray } from "./tray";
 
@@ -33,13 +33,17 @@ export function FillPanel({ className }: { className?: string }) {
         options={WAYS}
         onChange={(by) => store.getState().setFill({ by })}
       />
-      <Told />
-      {fill.by === "keypad" && <Keypad />}
-      {fill.by === "tiles" && <Tray />}
-      {fill.by === "home" && <Home />}
-      <div className="mt-auto flex flex-col gap-2">
+      {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
+      <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto">
+        <Told />
+        {fill.by === "tiles" && <Tray />}
+        {fill.by === "home" && <HomeWords />}
+      </div>
+      <div className="flex shrink-0 flex-col gap-2">
+        {fill.by === "keypad" && <Keypad />}
+        {fill.by === "home" && <Home />}
         {fill.check === "at-end" && fill.by !== "home" && (
-          <Button look="strong" className="h-14" onClick={() => store.getState().checkWritten()}>
+          <Button look="strong" className="h-12" onClick={() => store.getState().checkWritten()}>
             Check what is written
           </Button>
         )}

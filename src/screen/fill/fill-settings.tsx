@@ -2,6 +2,8 @@
 
 import { SlidersHorizontal } from "lucide-react";
 import { readWhole } from "@/core/number/read-whole";
+import { showNumber } from "@/core/number/show-number";
+import { readList } from "@/core/surface/change-line";
 import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Popover } from "@/kit/popover";
@@ -44,6 +46,13 @@ export function FillSettings() {
           value={String(fill.goal)}
           read={(typed) => readWhole(typed, 1, 100)}
           onTake={(goal) => store.getState().setFill({ goal })}
+        />
+        <CheckedField
+          label="Numbers to place, instead of drawn ones"
+          value={(fill.numbers ?? []).map(showNumber).join("; ")}
+          of="numbers"
+          read={(typed) => readList(typed)}
+          onTake={(numbers) => store.getState().setFill({ numbers })}
         />
       </div>
     </Popover>

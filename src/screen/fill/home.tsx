@@ -1,8 +1,10 @@
 "use client";
 
 import { clsx } from "clsx";
-import { writtenAmong } from "@/core/lesson/fill";
-import { boardPlaces, timesOf } from "@/core/lesson/views-of";
+import { goalOf, isPuzzle, placeTargets, writtenAmong } from "@/core/lesson/fill";
+import type { Board } from "@/core/lesson/lesson";
+import type { Scene } from "@/core/lesson/scene";
+import { linesOf, timesOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { numberOf } from "@/core/surface/place-key";
@@ -11,34 +13,50 @@ import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-boar
 import { makePuzzle } from "../times/make-puzzle";
 import { Keypad } from "./keypad";
 
-/** A drawn number looks for its place, or a chosen place for its number; right ones stay, and are counted. */
-export function Home() {
+/** What is looked for: the place of a number, or the number of a square; and how many have been found. */
+export function HomeWords() {
   const board = useBoard(pickBoard);
   const scene = useBoard(pickScene);
   const choosing = useBoard((state) => state.hand.choosing);
-  const store = useBoardStore();
-  const home = writtenAmong(scene, boardPlaces(board, scene)).right.length;
   const { asked } = scene;
-  const isTimes = timesOf(board) !== undefined;
+  const question = "text-2xl leading-snug font-semibold";
   return (
     <div className="flex flex-col gap-3">
       {choosing ? (
-        <p className="text-2xl leading-snug font-semibold">Touch a square for somebody else.</p>
+        <p className={question}>Touch a square for somebody else.</p>
       ) : asked?.as === "place" ? (
-        <>
-          <p className="text-2xl leading-snug font-semibold">What belongs here?</p>
-          <Keypad />
-        </>
+        <p className={question}>What belongs here?</p>
       ) : asked ? (
         <>
-          <p className="text-2xl leading-snug font-semibold">Where does it go?</p>
+          <p className={question}>Where does it go?</p>
           <DigitTiles number={numberOf(asked.number)} />
         </>
       ) : (
         <p className="text-lg leading-snug text-quiet">
-          Cover the chart, lift the numbers that help, and draw a number.
+          {linesOf(board).length > 0
+            ? "Draw a number, and touch where it goes on the line."
+            : "Cover the chart, lift the numbers that help, and draw a number."}
         </p>
       )}
+      {!isPuzzle(board) && <Tally placed={placedSoFar(board, scene)} goal={goalOf(board)} />}
+    </div>
+  );
+}
+
+const placedSoFar = (board: Board, scene: Scene) =>
+  writtenAmong(scene, placeTargets(board, scene)).right.length;
+
+/** What is pressed to look for the place of a number; it stays where it is while the words above it change. */
+export function Home() {
+  const board = useBoard(pickBoard);
+  const asked = useBoard((state) => pickScene(state).asked);
+  const placed = useBoard((state) => placedSoFar(pickBoard(state), pickScene(state)));
+  const choosing = useBoard((state) => state.hand.choosing);
+  const store = useBoardStore();
+  const isTimes = timesOf(board) !== undefined;
+  return (
+    <div className="flex flex-col gap-2">
+      {asked?.as === "place" && !choosing && <Keypad />}
       {isTimes && (
         <Button className="h-14" onClick={() => makePuzzle(store)}>
           Another puzzle
@@ -52,18 +70,23 @@ export function Home() {
         >
           {asked ? "Another number" : "Draw a number"}
         </Button>
-        <Button
-          className="h-14 px-2"
-          look={choosing ? "strong" : "plain"}
-          aria-pressed={choosing}
-          onClick={() => store.getState().chooseNext()}
-        >
-          Choose a square
-        </Button>
+        {linesOf(board).length === 0 ? (
+          <Button
+            className="h-14 px-2"
+            look={choosing ? "strong" : "plain"}
+            aria-pressed={choosing}
+            onClick={() => store.getState().chooseNext()}
+          >
+            Choose a square
+          </Button>
+        ) : (
+          <Button className="h-14 px-2" disabled={placed === 0} onClick={() => store.getState().freshChart()}>
+            Start again
+          </Button>
+        )}
       </div>
-      <Tally home={home} goal={board.fill.goal} />
-      {home > 0 && (
-        <Button className="h-12 self-start" onClick={() => store.getState().freshChart()}>
+      {placed > 0 && linesOf(board).length === 0 && !isPuzzle(board) && (
+        <Button className="h-12" onClick={() => store.getState().freshChart()}>
           Start again
         </Button>
       )}
@@ -102,11 +125,11 @@ function DigitTiles({ number }: { number: NumberKey }) {
   );
 }
 
-function Tally({ home, goal }: { home: number; goal: number }) {
+function Tally({ placed, goal }: { placed: number; goal: number }) {
   return (
     <div>
       <p className="font-semibold">
-        {home} of {goal} at home
+        {Math.min(placed, goal)} of {goal} placed
       </p>
       {goal <= 20 && (
         <div aria-hidden className="mt-1.5 flex flex-wrap gap-1.5">
@@ -114,7 +137,10 @@ function Tally({ home, goal }: { home: number; goal: number }) {
             <span
               // biome-ignore lint/suspicious/noArrayIndexKey: one is like another.
               key={i}
-              className={clsx("size-5 rounded-md border-2", i < home ? "border-ink bg-stair" : "border-rule")}
+              className={clsx(
+                "size-5 rounded-md border-2",
+                i < placed ? "border-ink bg-stair" : "border-rule",
+              )}
             />
           ))}
         </div>

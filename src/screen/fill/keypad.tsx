@@ -1,13 +1,20 @@
 "use client";
 
 import { useEffect } from "react";
+import { linesOf } from "@/core/lesson/views-of";
 import { NumberKeys } from "@/kit/number-keys";
 import { keepKeyboard } from "@/kit/rail-button";
-import { pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
 
 /** A large keypad, for fingers that cannot reach a keyboard; a keyboard works as well. */
 export function Keypad() {
-  const waits = useBoard((state) => state.hand.at !== null || pickScene(state).asked?.as === "place");
+  const waits = useBoard(
+    (state) =>
+      state.hand.at !== null ||
+      state.hand.term !== null ||
+      pickScene(state).asked?.as === "place" ||
+      linesOf(pickBoard(state)).some((line) => line.kind === "line" && line.open),
+  );
   const typed = useBoard((state) => state.hand.typed);
   const store = useBoardStore();
   useTyping();
@@ -19,7 +26,7 @@ export function Keypad() {
       >
         {typed || (
           <span className="font-sans text-lg font-medium text-quiet">
-            {waits ? "Which number?" : "Touch a square"}
+            {waits ? "Which number?" : "Touch where to write"}
           </span>
         )}
       </output>
@@ -50,7 +57,7 @@ function useTyping() {
       const button = event.key === "Enter" ? target?.closest("button") : null;
       if (button && (hand.typed === "" || button.closest("section[aria-label=Write]"))) return;
       if (/^[0-9./,-]$/.test(event.key)) typeKey(event.key === "-" ? "−" : event.key);
-      else if (hand.at === null && hand.typed === "") return;
+      else if (hand.at === null && hand.term === null && hand.typed === "") return;
       else if (event.key === "Backspace") typeKey("back");
       else if (event.key === "Enter") writeTyped();
       else if (event.key === "Escape") choose("write");

@@ -60,7 +60,7 @@ describe("jumps on a line", () => {
     expect(trail()).toBe("52: -17");
     run().setJump({ target: "35" });
     run().goToTarget();
-    expect(said.words.at(-1)).toBe("35 is where the jumps begin. Write another number.");
+    expect(said.words.at(-1)).toBe("The jumps begin there already. Write another number.");
   });
 
   test("off the end the line slides to follow; a pinned one says that it ends, and nothing is lost", () => {

@@ -124,8 +124,7 @@ function lineActions(store: BoardStore): LineActions {
       const start = from ?? standing();
       const jumps = wayTo(exact(start), exact(target), way, partsOf(board()));
       if (jumps === null) return say(`That is more than ${MOST_WAY} jumps. Choose another way.`);
-      if (jumps.length === 0)
-        return say(`${showNumber(target)} is where the jumps begin. Write another number.`);
+      if (jumps.length === 0) return say("The jumps begin there already. Write another number.");
       go(jumps, start === standing() ? begins() : [{ do: "start", number: start }]);
       setJump({ from: null });
     },
@@ -149,6 +148,15 @@ function lineActions(store: BoardStore): LineActions {
       const { trail } = scene();
       if (trail && state().tool === "jump") {
         setJump({ chosen: jumps[0] ?? null });
+        return true;
+      }
+      if (
+        trail &&
+        state().tool === "write" &&
+        part === "size" &&
+        jumps.every((jump) => trail.covers[jump]?.size)
+      ) {
+        state().fillTerm(jumps);
         return true;
       }
       if (!trail || (state().tool !== "cover" && state().tool !== "lift")) return false;

@@ -57,18 +57,20 @@ function Fields({ line }: { line: AnyLine }) {
           onChange={(shape) => set({ shape })}
         />
       )}
-      <Choice
-        label="Labels"
-        value={line.labels}
-        options={[
-          { value: "all", label: "All" },
-          { value: "ends", label: "Ends" },
-          { value: "every", label: "Every few" },
-          { value: "chosen", label: "My choice" },
-          { value: "none", label: "None" },
-        ]}
-        onChange={(labels) => set({ labels })}
-      />
+      <Labelled label="Labels">
+        <Select
+          label="Labels"
+          value={line.labels}
+          options={[
+            { value: "all", label: "All" },
+            { value: "ends", label: "Ends" },
+            { value: "every", label: "Every few" },
+            { value: "chosen", label: "My choice" },
+            { value: "none", label: "None" },
+          ]}
+          onChange={(labels) => set({ labels })}
+        />
+      </Labelled>
       {line.labels === "every" && field("every", "Label every … intervals")}
       {line.labels === "chosen" && field("chosen", "Numbers with a label")}
       {line.kind === "line" && (
@@ -97,17 +99,19 @@ function Fields({ line }: { line: AnyLine }) {
         />
       </Labelled>
       {field("unit", "Unit, such as metres")}
-      <Choice
-        label="Number at the pointer"
-        value={line.pointer}
-        options={[
-          { value: "shown", label: "Shown" },
-          { value: "covered", label: "Covered" },
-          { value: "until-still", label: "Hidden while it moves" },
-          { value: "off", label: "No pointer" },
-        ]}
-        onChange={(pointer) => set({ pointer })}
-      />
+      <Labelled label="Number at the pointer">
+        <Select
+          label="Number at the pointer"
+          value={line.pointer}
+          options={[
+            { value: "shown", label: "Shown" },
+            { value: "covered", label: "Covered" },
+            { value: "until-still", label: "Hidden while it moves" },
+            { value: "off", label: "No pointer" },
+          ]}
+          onChange={(pointer) => set({ pointer })}
+        />
+      </Labelled>
       <div className="-my-1">
         {line.kind === "line" && (
           <Switch

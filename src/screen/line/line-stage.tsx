@@ -1,8 +1,15 @@
 "use client";
 
-import { ChevronLeft, ChevronRight, CircleHelp, Eye, Minus, MoveHorizontal, Plus } from "lucide-react";
+import {
+  ChevronLeft,
+  ChevronRight,
+  CircleHelp,
+  Minus,
+  MoveHorizontal,
+  Plus,
+  SquareArrowUp,
+} from "lucide-react";
 import { useMemo } from "react";
-import { isCoveredAt } from "@/core/lesson/scene";
 import { lookOf, pinsOf } from "@/core/lesson/views-of";
 import { exact } from "@/core/number/exact";
 import { type AnyLine, type Span, slides, wholeSpan } from "@/core/surface/line";
@@ -11,9 +18,8 @@ import { numberOf } from "@/core/surface/place-key";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Line } from "@/view/line/line";
 import type { LineHand } from "@/view/line/use-line-touch";
-import { sceneNow } from "../board/board-store";
 import { useAsks } from "../board/chart-stage";
-import { touchOn } from "../board/touch-on";
+import { mayPeek, touchOn } from "../board/touch-on";
 import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
 import { usePenOver } from "../pen/use-pen-over";
 import { lineActionsOf } from "./line-actions";
@@ -36,10 +42,10 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
     const lines = lineActionsOf(store);
     return {
       jumps: tool === "jump",
-      begin: (number, finger) => touchOn(store, kind, number, finger),
+      begin: (number, finger, reach) => touchOn(store, kind, number, finger, reach),
       over: () => {},
       end: (finger) => board().endRun(finger),
-      canPeek: (number) => isCoveredAt(sceneNow(board()), number),
+      canPeek: (number) => mayPeek(store, number),
       onJump: (from, to) => lines.jumpBetween(from, to),
       onStart: (number) => lines.startAt(number),
       onPoint: (number) => lines.pointTo(number),
@@ -125,7 +131,7 @@ function ReadScale({ kind }: { kind: "line" | "strip" }) {
     <div className="flex items-center gap-1">
       {asked && (
         <Words onClick={() => lineActionsOf(store).showAsked()}>
-          <Eye aria-hidden size={19} /> Show its number
+          <SquareArrowUp aria-hidden size={19} /> Show its number
         </Words>
       )}
       <Words onClick={() => lineActionsOf(store).readScale(kind)}>

@@ -128,6 +128,8 @@ function Sentence({ problem, work, told, onAnswer }: SentenceProps) {
             // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order.
             key={index}
             label="Which number?"
+            side="right"
+            align="center"
             open={open}
             onOpenChange={setOpen}
             button={

@@ -11,6 +11,7 @@ import { Compare } from "@/view/sentence/compare";
 import { Pairs } from "@/view/sentence/pairs";
 import { Sentence } from "@/view/sentence/sentence";
 import { Way } from "@/view/sentence/way";
+import { sceneNow } from "../board/board-store";
 import { useAsks } from "../board/chart-stage";
 import { pickBoard, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";
@@ -94,6 +95,12 @@ export function PairsStage() {
     >
       <div className="min-h-0 flex-1">
         <Pairs
+          onFar={() => {
+            const { tool, act } = store.getState();
+            const covered = sceneNow(store.getState()).farCovered;
+            // Covered by the cover, lifted by any other touch: there is nothing else to do to a distance.
+            if (covered !== (tool === "cover")) act([[{ do: "cover-far", on: !covered }]]);
+          }}
           settings={settings}
           source={source}
           asks={asks}

@@ -9,15 +9,16 @@ import { boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { overlapsOf, overlapWords } from "@/core/set/overlap";
-import { UNMARKED } from "@/core/set/rule";
+import { textOf, UNMARKED } from "@/core/set/rule";
 import { listNumbers, ruleWords } from "@/core/set/rule-words";
-import { isPlaceKey } from "@/core/surface/place-key";
+import { isPlaceKey, type Target } from "@/core/surface/place-key";
 import { Button, IconButton } from "@/kit/button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { RuleBuilder } from "./rule-builder";
 import { useRule } from "./use-rule";
+import { useSeen } from "./use-seen";
 
 /** What is marked on the board, by rule and by touch, and how to mark more. */
 export function MarksPage() {
@@ -28,9 +29,10 @@ export function MarksPage() {
   const { rule, setRule, held } = useRule();
   const numbers = boardNumbers(board, scene);
   const name = INK_LOOK[ink].name.toLowerCase();
-  const { focus } = scene;
+  const seen = useSeen();
+  const focus = scene.focus !== null && seen([scene.focus]).length > 0 ? scene.focus : null;
   const focusOut = focus !== null && numbersWith(scene, "stand-out", [focus]).length > 0;
-  const overlaps = overlapsOf(scene, numbers);
+  const overlaps = overlapsOf(scene, seen(numbers));
   const inUse = INKS.filter(
     (one) =>
       numbersWith(scene, one, [...numbers, ...scene.laid.touched.keys()]).length > 0 || hasRule(scene, one),
@@ -85,11 +87,21 @@ type ListProps = { layer: Layer; scene: Scene; numbers: readonly NumberKey[] };
 /** The rules on a layer, one below the other, with their exceptions, and what a touch has added to them. */
 export function LaidList({ layer, scene, numbers }: ListProps) {
   const store = useBoardStore();
+  const preparing = useBoard((state) => state.preparing);
+  const seen = useSeen();
   const rules = scene.laid.rules.filter((rule) => rule.layer === layer);
   // What was touched on a times grid may have been slid away; it is still marked.
   const places = [...scene.laid.touched.keys()].filter(isPlaceKey);
   const exceptions = exceptionsOf(scene.laid, layer, [...numbers, ...places]);
   const byTouch = givenByTouch(scene.laid, layer, [...numbers, ...places]);
+  /** Numbers by name as far as the class sees them, and how many are covered. */
+  const namedOf = (some: readonly Target[], most: number) => {
+    const shown = seen(some);
+    const hidden = some.length - shown.length;
+    if (hidden === 0) return listNumbers(shown, most);
+    const covered = hidden === 1 ? "1 covered number" : `${hidden} covered numbers`;
+    return shown.length === 0 ? covered : `${shown.slice(0, most).map(showNumber).join(", ")} and ${covered}`;
+  };
   const clear = () =>
     store
       .getState()
@@ -103,10 +115,12 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
   return (
     <>
       {rules.map(({ rule, on, holds }) => {
-        const words = `${on ? "" : "without "}${ruleWords(rule)}`;
+        // What is covered by which rule is for the class to find.
+        const said = layer === "cover" && !preparing ? "by a rule" : ruleWords(rule);
+        const words = `${on ? "" : "without "}${said}`;
         return (
           <Entry
-            key={`${words}`}
+            key={textOf(rule)}
             layer={layer}
             words={words}
             note={countWords(numbers.filter(holds).length)}
@@ -117,13 +131,13 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
       })}
       {exceptions.length > 0 && (
         <p className="-mt-1 pl-11 text-[15px] leading-snug text-quiet">
-          except {listNumbers(exceptions, 8)}, by touch
+          except {namedOf(exceptions, 8)}, by touch
         </p>
       )}
       {byTouch.length > 0 && (
         <Entry
           layer={layer}
-          words={listNumbers(byTouch, 6)}
+          words={namedOf(byTouch, 6)}
           note="by touch"
           remove={isInk(layer) ? `Clear all in ${layer}` : "Remove marks made by touch"}
           onRemove={clear}

@@ -7,6 +7,7 @@ import { listNumbers, ruleWords } from "@/core/set/rule-words";
 import { Button } from "@/kit/button";
 import { Segments } from "@/kit/segments";
 import { ConditionRow } from "./condition-row";
+import { useSeen } from "./use-seen";
 
 type Props = {
   rule: Rule;
@@ -19,6 +20,7 @@ type Props = {
 export function RuleBuilder({ rule, onChange, held }: Props) {
   const { conditions, join } = rule;
   const many = conditions.length > 1;
+  const shown = useSeen()(held);
   return (
     <div className="flex flex-col gap-2.5">
       <p className="font-semibold">Numbers that</p>
@@ -62,7 +64,7 @@ export function RuleBuilder({ rule, onChange, held }: Props) {
         <span className="text-quiet">
           {held.length === 0
             ? "No number on this board."
-            : `${held.length === 1 ? "1 number" : `${held.length} numbers`}: ${listNumbers(held, 8)}`}
+            : `${held.length === 1 ? "1 number" : `${held.length} numbers`}${shown.length === held.length ? `: ${listNumbers(held, 8)}` : ""}`}
         </span>
       </output>
     </div>

@@ -4,7 +4,7 @@ import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp } from "lucide-react";
 import { timesOf, windowOf } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
-import { LEVELS, PUZZLE_ROWS, type PuzzleRows } from "@/core/puzzle/make-times-puzzle";
+import { LEVELS, PUZZLE_ROWS } from "@/core/puzzle/make-times-puzzle";
 import { MOST_TIMES } from "@/core/surface/place-key";
 import { clampWindow, type TimesSettings } from "@/core/surface/times-grid";
 import { Button } from "@/kit/button";
@@ -65,10 +65,13 @@ function Panel({ times }: { times: TimesSettings }) {
           </button>
         ))}
       </div>
-      <div {...drafts.group} className="grid grid-cols-2 gap-3">
-        <DraftField label="Go to row" {...drafts.field("row")} />
-        <DraftField label="Go to column" {...drafts.field("column")} />
-      </div>
+      {/* Where the class does not see which rows and columns these are, nothing here says it. */}
+      {times.rowNames === "shown" && times.columnNames === "shown" && (
+        <div {...drafts.group} className="grid grid-cols-2 gap-3">
+          <DraftField label="Go to row" {...drafts.field("row")} />
+          <DraftField label="Go to column" {...drafts.field("column")} />
+        </div>
+      )}
       <Choice
         label="A touch marks"
         value={times.marks}
@@ -91,7 +94,7 @@ function PuzzleMaker({ times }: { times: TimesSettings }) {
   return (
     <div className="flex flex-col gap-3 border-t border-rule pt-4">
       <h3 className="font-semibold">Puzzle with one answer</h3>
-      <div className="grid grid-cols-2 gap-3">
+      <div className="flex flex-col gap-3">
         <CheckedField
           label="Level, 1 to 10"
           numeric
@@ -102,9 +105,9 @@ function PuzzleMaker({ times }: { times: TimesSettings }) {
         <Choice
           shown="Rows"
           label="Rows of the puzzle"
-          value={`${times.puzzle.rows}` as const}
-          options={PUZZLE_ROWS.map((count) => ({ value: `${count}` as const, label: String(count) }))}
-          onChange={(rows) => set({ rows: Number(rows) as PuzzleRows })}
+          value={String(times.puzzle.rows)}
+          options={PUZZLE_ROWS.map((count) => ({ value: String(count), label: String(count) }))}
+          onChange={(rows) => set({ rows: Number(rows) })}
         />
       </div>
       <Button look="strong" className="h-12" onClick={() => makePuzzle(store)}>

@@ -1,6 +1,7 @@
 "use client";
 
 import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef, useState } from "react";
+import { isCoveredAt } from "@/core/lesson/scene";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
@@ -55,6 +56,12 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
   const { pointers, peeked } = useRun(grid, layout, run);
   const keys = useKeyPress(run);
 
+  const ends = [keyOfText(settings.first), lastNumber(settings)];
+  const isTold = useSceneLate(source, (scene) => !ends.some((end) => isCoveredAt(scene, end)));
+  const name = isTold
+    ? `Chart from ${ends.map(showNumber).join(" to ")}`
+    : `Chart, ${layout.rows} rows of ${layout.columns}`;
+
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const index = placeIndexOf(event.target);
     if (index === null || event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
@@ -96,7 +103,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
         <div
           ref={grid}
           role="grid"
-          aria-label={`Chart from ${showNumber(keyOfText(settings.first))} to ${showNumber(lastNumber(settings))}`}
+          aria-label={name}
           aria-rowcount={layout.rows}
           aria-colcount={layout.columns}
           className="relative touch-none select-none"

@@ -1,5 +1,4 @@
 import type { NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
 import type { ChartLayout } from "./chart-layout";
 
 /** The room of the edges by which a whole row or column is touched, in pixels. */
@@ -19,7 +18,8 @@ export function Edges({ layout, onLine }: Props) {
     const style = row
       ? { left: -EDGE, top: i * cellHeight, width: EDGE, height: cellHeight }
       : { left: i * cellWidth, top: height, width: cellWidth, height: EDGE };
-    const name = `${what} ${i + 1}: ${showNumber(held[0] ?? "")} to ${showNumber(held.at(-1) ?? "")}`;
+    // Its numbers may be covered: it is told by where it stands.
+    const name = `${what} ${i + 1}`;
     return (
       <button
         key={`${what}${i}`}

@@ -8,7 +8,7 @@ import {
   useRef,
   useState,
 } from "react";
-import type { NumberKey } from "@/core/number/exact";
+import type { Exact, NumberKey } from "@/core/number/exact";
 import { useFingerFirst } from "@/kit/use-finger-first";
 import { type ChartLayout, cornerOf, placeUnder } from "./chart-layout";
 import { placeIndexOf } from "./place-element";
@@ -18,7 +18,8 @@ import { placeIndexOf } from "./place-element";
  * tells touches apart: several pupils touch at the same time.
  */
 export type Run = {
-  begin: (number: NumberKey, finger: number) => void;
+  /** `reach`: how far off a touch on a line may be, as a number: as far as a finger is wide. */
+  begin: (number: NumberKey, finger: number, reach?: Exact) => void;
   over: (number: NumberKey, finger: number) => void;
   end: (finger: number) => void;
   /** Whether a long press on the number shows it to the teacher, and changes nothing. */

@@ -55,7 +55,8 @@ export function arcLabels(
     const covered = run.every(({ index }) => trail.covers[index]?.size);
     const said = signed(first.by, layout.write);
     const text = run.length === 1 ? said : `${run.length} jumps of ${said.replace("+", "")}`;
-    const width = roomOf(text, size) + extra;
+    // How wide a cover is tells nothing of the size under it.
+    const width = roomOf(covered ? "+000" : text, size) + extra;
     const middle = (first.from + last.to) / 2;
     const height = Math.max(...run.map((arc) => arc.height));
     const upright = geometry.shape === "upright";

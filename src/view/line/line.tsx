@@ -2,7 +2,8 @@
 
 import { type KeyboardEvent, memo, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { lineMarks } from "@/core/lesson/line-marks";
-import { placeState } from "@/core/lesson/place-state";
+import { isAsked, placeState } from "@/core/lesson/place-state";
+import { isCoveredAt } from "@/core/lesson/scene";
 import { lookOf } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber, writtenText } from "@/core/number/fraction-text";
@@ -97,6 +98,8 @@ export const Line = memo(function Line({
   };
   const nameOf = (key: NumberKey) => {
     const state = placeState(scene, key);
+    // A tick without a label that is asked for is not named: that is what is asked.
+    if (isAsked(state) && !isLabelled(key)) return "A tick, asked for";
     const name = placeName(key, state, "solid");
     const said = writtenText(writeNumber(exact(key), settings.numbers, layout.scale.step.d));
     return name.startsWith(showNumber(key)) ? said + name.slice(showNumber(key).length) : name;
@@ -151,6 +154,7 @@ export const Line = memo(function Line({
 
   const [from, to] = [keyOfEnd(settings.from), keyOfEnd(settings.to)];
   const what = settings.kind === "strip" ? "Number strip" : "Number line";
+  const isTold = settings.labels !== "none" && ![from, to].some((end) => isCoveredAt(scene, end));
   const asked = asks && !asks.number.startsWith("r") ? asks : null;
   const isLabelled = (number: NumberKey) => layout.labels.some(({ key }) => key === number);
   const labelled = asked && isLabelled(asked.number);
@@ -167,7 +171,7 @@ export const Line = memo(function Line({
       <div
         ref={grid}
         role="grid"
-        aria-label={`${what} from ${showNumber(from)} to ${showNumber(to)}`}
+        aria-label={isTold ? `${what} from ${showNumber(from)} to ${showNumber(to)}` : what}
         className="relative size-full select-none"
         onKeyDown={onKeyDown}
         onFocus={(event) => {

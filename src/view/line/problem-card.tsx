@@ -34,7 +34,7 @@ export const ProblemLine = memo(function ProblemLine({ name, problem, work, stro
   const { line, trail, layout, marks } = useMemo(() => {
     const { from, to: end, interval, divisions } = problemLine(problem);
     const of = plainLine(from, end, interval, divisions, { pinned: true });
-    const way = (work?.jumps ?? []).reduce((so, by) => jumpOn(so, by), startTrail(problem.start));
+    const way = (work?.jumps ?? []).reduce((so, by) => jumpOn(so, by), startTrail(problem.stands));
     const span = wholeSpan(of);
     const seen: LineMarks = {
       states: {},

@@ -45,6 +45,9 @@ type Finger = {
   peek?: ReturnType<typeof setTimeout>;
 };
 
+/** How far from its place, in pixels, a number may be put by a finger. */
+const WITHIN = 22;
+
 /**
  * Touch, mouse and pen on a line: a tap touches the nearest number, a long press on a covered one peeks, a drag slides
  * the line, draws a jump or leads the pointer, two fingers or Ctrl and the wheel draw it nearer or further away.
@@ -116,7 +119,7 @@ export function useLineTouch(
     const start = pointOf(event);
     const target = event.target as Element;
     const sizes = target.closest("[data-sizes]")?.getAttribute("data-sizes");
-    const onPointer = target.closest("[data-part=pointer]") !== null;
+    const onPointer = !hand.jumps && target.closest("[data-part=pointer]") !== null;
     const arc = onPointer ? null : jumpUnder(start);
     const number = (hand.jumps && startNear(layout, start)) || numberNear(layout, start);
     const finger: Finger = {
@@ -156,7 +159,8 @@ export function useLineTouch(
       if (Math.hypot(at.x - finger.start.x, at.y - finger.start.y) < SLIDE_FROM) return;
       clearTimeout(finger.peek);
       const others = [...fingers.current.values()].some(({ what }) => what === "slide");
-      finger.what = finger.onPointer ? "point" : hand.jumps ? "jump" : canSlide && !others ? "slide" : "gone";
+      // With the jump in hand a drag draws a jump, also from the number that the pointer stands on.
+      finger.what = hand.jumps ? "jump" : finger.onPointer ? "point" : canSlide && !others ? "slide" : "gone";
       finger.from = moving.seen.current;
     }
     if (finger.what === "jump") setJump({ from: finger.number, to: reach(finger, at) });
@@ -181,7 +185,7 @@ export function useLineTouch(
     } else if (finger.what === "tap" && !cancelled) {
       if (finger.jump && hand.onJumpTouch(finger.jump.jumps, finger.jump.part)) return;
       if (hand.jumps) return hand.onStart(finger.number);
-      hand.begin(finger.number, event.pointerId);
+      hand.begin(finger.number, event.pointerId, asNumber(WITHIN, layout.span).abs());
       hand.end(event.pointerId);
     }
   };

@@ -1,7 +1,7 @@
 "use client";
 
 import { nanoid } from "nanoid";
-import { type PointerEvent, useMemo, useRef, useState } from "react";
+import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import type { Ink } from "@/core/lesson/ink";
 import { keepPoints, type Note, passes, type Stroke, UNIT } from "@/core/lesson/pen";
 import type { PlacedKind } from "@/core/lesson/placed";
@@ -208,33 +208,61 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
           ))}
       </svg>
       {writing && (
-        <input
-          // biome-ignore lint/a11y/noAutofocus: a note is placed by a touch, and written there at once.
-          autoFocus
-          aria-label="Note"
-          maxLength={120}
-          defaultValue={writing.note?.text ?? ""}
-          onFocus={(event) => {
-            before.current = event.relatedTarget as HTMLElement | SVGElement | null;
-          }}
-          onBlur={(event) => write(event.target.value)}
-          onPointerDown={(event) => event.stopPropagation()}
-          onKeyDown={(event) => {
-            event.stopPropagation();
-            if (event.key !== "Enter" && event.key !== "Escape") return;
-            event.preventDefault();
-            if (event.key === "Escape") event.currentTarget.value = writing.note?.text ?? "";
-            event.currentTarget.blur();
-            before.current?.focus();
-          }}
-          className="absolute h-11 w-64 rounded-[10px] border-2 border-ink bg-board px-3 text-[22px] font-semibold"
-          style={{
+        <NoteField
+          text={writing.note?.text ?? ""}
+          before={before}
+          onWrite={write}
+          at={{
             left: Math.min(writing.at.x, Math.max(0, width - 256)),
             top: Math.min(writing.at.y, Math.max(0, height - 44)),
           }}
         />
       )}
     </div>
+  );
+}
+
+type NoteFieldProps = {
+  text: string;
+  /** Where the keyboard was before the note was written. */
+  before: { current: HTMLElement | SVGElement | null };
+  onWrite: (text: string) => void;
+  at: { left: number; top: number };
+};
+
+/** The field of a note. However it is left, by a key or a touch anywhere else, what was written in it is kept. */
+function NoteField({ text, before, onWrite, at }: NoteFieldProps) {
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const elsewhere = ({ target }: Event) => {
+      if (target !== field.current) field.current?.blur();
+    };
+    window.addEventListener("pointerdown", elsewhere, { capture: true });
+    return () => window.removeEventListener("pointerdown", elsewhere, { capture: true });
+  }, []);
+  return (
+    <input
+      ref={field}
+      // biome-ignore lint/a11y/noAutofocus: a note is placed by a touch, and written there at once.
+      autoFocus
+      aria-label="Note"
+      maxLength={120}
+      defaultValue={text}
+      onFocus={(event) => {
+        before.current = event.relatedTarget as HTMLElement | SVGElement | null;
+      }}
+      onBlur={(event) => onWrite(event.target.value)}
+      onPointerDown={(event) => event.stopPropagation()}
+      onKeyDown={(event) => {
+        event.stopPropagation();
+        if (event.key !== "Enter" && event.key !== "Escape") return;
+        event.preventDefault();
+        event.currentTarget.blur();
+        before.current?.focus();
+      }}
+      className="absolute h-11 w-64 rounded-[10px] border-2 border-ink bg-board px-3 text-[22px] font-semibold"
+      style={at}
+    />
   );
 }
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { useId } from "react";
-import { placeState } from "@/core/lesson/place-state";
+import { isCovered, placeState, writtenIn } from "@/core/lesson/place-state";
 import type { Scene } from "@/core/lesson/scene";
 import type { NumberKey } from "@/core/number/exact";
 import { type Written, writtenText } from "@/core/number/fraction-text";
@@ -15,6 +15,9 @@ export type Write = (number: NumberKey) => Written;
 
 /** How much room a number takes beside others, in parts of its size. */
 export const chipWidth = (written: Written) => Math.max(1.2, labelSize(written, 1).width);
+
+/** As wide as what is under a cover may be. */
+export const UNKNOWN: Written = { whole: "000", over: "", under: "" };
 
 type Props = {
   scene: Scene;
@@ -33,7 +36,10 @@ export function NumberChip({ scene, number, size, write, boxed = false, asks, on
   // What is talked about wears its ring on the line and the chart, not in every sentence.
   const state = placeState({ ...scene, focus: null }, number);
   const written = write(number);
-  const [width, height] = [chipWidth(written) * size, Math.max(1.5 * size, labelSize(written, size).height)];
+  // How wide a cover is tells nothing of how many digits lie under it.
+  const says = writtenIn(state);
+  const shown = !isCovered(state) ? written : says === undefined ? UNKNOWN : write(says);
+  const [width, height] = [chipWidth(shown) * size, Math.max(1.5 * size, labelSize(written, size).height)];
   const waits = asks?.number === number;
   const name = placeName(number, state, "solid");
   const said = name.startsWith(showNumber(number))

@@ -2,14 +2,14 @@
 
 import { memo, useRef } from "react";
 import { toNext } from "@/core/count/bridge";
-import { isCoveredAt } from "@/core/lesson/scene";
 import type { PairsSettings } from "@/core/lesson/view-settings";
 import { exact, isWhole, keyOf, type NumberKey } from "@/core/number/exact";
+import { writtenText } from "@/core/number/fraction-text";
 import { numberOf } from "@/core/surface/place-key";
 import { useSize } from "@/kit/use-size";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
-import { NumberChip, type Write } from "./number-chip";
+import { chipWidth, NumberChip, UNKNOWN, type Write } from "./number-chip";
 
 type Props = {
   settings: PairsSettings;
@@ -17,12 +17,14 @@ type Props = {
   asks: { number: string; typed: string } | null;
   onNumber: (number: NumberKey) => void;
   write: Write;
+  /** The distance was touched. */
+  onFar: () => void;
 };
 
 const PAIRS = Array.from({ length: 9 }, (_, i) => [i + 1, 9 - i] as const);
 
 /** How far it is to the next ten from the number talked about, and the pair that makes ten which tells it. */
-export const Pairs = memo(function Pairs({ settings, source, asks, onNumber, write }: Props) {
+export const Pairs = memo(function Pairs({ settings, source, asks, onNumber, onFar, write }: Props) {
   const room = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(room, { width: 400, height: 560 });
   const scene = useScene(source, (now) => now);
@@ -49,12 +51,14 @@ export const Pairs = memo(function Pairs({ settings, source, asks, onNumber, wri
     </span>
   );
   // While the distance is covered, no pair may tell it.
-  const hidden = by !== null && (scene.hushed || isCoveredAt(scene, by));
+  const hidden = scene.hushed || scene.farCovered;
   return (
     <div ref={room} className="flex size-full flex-col items-center justify-center gap-2 overflow-auto">
       {from && by && landing ? (
         <p className="flex items-center" style={{ gap: size * 0.15 }}>
-          {chip(keyOf(from))} {sign(on ? "+" : "−")} {chip(by)} {sign("=")} {chip(landing, true)}
+          {chip(keyOf(from))} {sign(on ? "+" : "−")}{" "}
+          <Far by={by} size={size} write={write} covered={hidden} onTouch={onFar} /> {sign("=")}{" "}
+          {chip(landing, true)}
         </p>
       ) : (
         <p className="text-center text-xl text-quiet">Touch a whole number: how far is it to the next ten?</p>
@@ -80,3 +84,23 @@ export const Pairs = memo(function Pairs({ settings, source, asks, onNumber, wri
     </div>
   );
 });
+
+type FarProps = { by: NumberKey; size: number; write: Write; covered: boolean; onTouch: () => void };
+
+/** How far it is: no number of the line, so that its cover lies here alone. */
+function Far({ by, size, write, covered, onTouch }: FarProps) {
+  const width = chipWidth(covered ? UNKNOWN : write(by)) * size;
+  return (
+    <button
+      type="button"
+      data-part="far"
+      aria-label={covered ? "covered" : writtenText(write(by))}
+      onMouseDown={(event) => event.preventDefault()}
+      onClick={onTouch}
+      className={`shrink-0 rounded-[10px] font-numeral leading-none ${covered ? "bg-ink" : ""}`}
+      style={{ width, height: size * 1.5, fontSize: size }}
+    >
+      {covered ? "" : writtenText(write(by))}
+    </button>
+  );
+}

@@ -16,7 +16,8 @@ import { labelSize } from "../line/line-layout";
 import { WrittenText } from "../line/written-text";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
-import { chipWidth, NumberChip, type Write } from "./number-chip";
+import { SILENT } from "../trail/trail-panel";
+import { chipWidth, NumberChip, UNKNOWN, type Write } from "./number-chip";
 
 type Props = {
   settings: SentenceSettings;
@@ -63,8 +64,10 @@ export const Sentence = memo(function Sentence(props: Props) {
       className="flex size-full flex-col items-center justify-center-safe gap-y-1 overflow-auto"
       data-part="number-sentence"
     >
-      {rows.length === 0 && <p className="text-xl text-quiet">{invitation}</p>}
-      {rows.map((row) => (
+      {(scene.hushed || rows.length === 0) && (
+        <p className="text-xl text-quiet">{scene.hushed ? SILENT : invitation}</p>
+      )}
+      {(scene.hushed ? [] : rows).map((row) => (
         <div
           key={row.aside ? "aside" : "trail"}
           className="flex w-full flex-wrap items-center justify-center gap-y-4"
@@ -153,7 +156,14 @@ function Term({ part, written, size, color, covered, still, onTouch }: TermProps
       aria-label={covered ? "covered" : writtenText(written)}
       className="rounded-[10px] disabled:cursor-default"
     >
-      <Text written={written} size={size} color={color} room={chipWidth(written) * 0.86} covered={covered} />
+      {/* How wide a cover is tells nothing of how many digits lie under it. */}
+      <Text
+        written={written}
+        size={size}
+        color={color}
+        room={chipWidth(covered ? UNKNOWN : written) * 0.86}
+        covered={covered}
+      />
     </button>
   );
 }

@@ -8,6 +8,7 @@ import { keyOf, type NumberKey } from "@/core/number/exact";
 import { useSize } from "@/kit/use-size";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
+import { SILENT } from "../trail/trail-panel";
 import { chipWidth, NumberChip, type Write } from "./number-chip";
 
 type Props = {
@@ -30,10 +31,10 @@ export const Way = memo(function Way({ source, strong, asks, onNumber, invitatio
   const { width, height } = useSize(room, { width: 1180, height: 110 });
   const scene = useScene(source, (now) => now);
   const { trail } = scene;
-  if (!trail) {
+  if (!trail || scene.hushed) {
     return (
       <div ref={room} className="flex size-full items-center justify-center">
-        <p className="text-xl text-quiet">{invitation}</p>
+        <p className="text-xl text-quiet">{scene.hushed ? SILENT : invitation}</p>
       </div>
     );
   }

@@ -1,6 +1,7 @@
 "use client";
 
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from "react";
+import { showNumber } from "@/core/number/show-number";
 import {
   isPlaceKey,
   MOST_TIMES,
@@ -209,7 +210,11 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
         {/* biome-ignore lint/a11y/useSemanticElements: a table cannot be drawn in SVG. */}
         <div
           role="grid"
-          aria-label={`Times grid from row ${target.row} and column ${target.column}`}
+          aria-label={
+            settings.rowNames === "shown" && settings.columnNames === "shown"
+              ? `Times grid from row ${showNumber(String(target.row))} and column ${showNumber(String(target.column))}`
+              : "Times grid"
+          }
           aria-rowcount={-1}
           aria-colcount={-1}
           // The grid takes the keyboard, and hands it to its first place.

@@ -23,6 +23,9 @@ type Props = {
   write?: (number: NumberKey) => string;
 };
 
+/** Stands for the trail while it is counted in silence. */
+export const SILENT = "Count on in your head.";
+
 /** Most numbers listed; before them an ellipsis stands for the rest. */
 const LISTED = 40;
 
@@ -40,12 +43,15 @@ export const TrailPanel = memo(function TrailPanel({
   if (!trail)
     return <p className="m-auto max-w-64 text-center text-xl leading-snug text-quiet">{invitation}</p>;
 
+  // While a silent count walks, nothing here tells where it is, or how far it has come.
+  if (scene.hushed)
+    return <p className="m-auto max-w-64 text-center text-xl leading-snug text-quiet">{SILENT}</p>;
+
   const said = numbersSaid(trail, holds);
   const sentence = numberSentence(trail);
   const cycle = onesCycle(said, trail.jumps);
   const listed = said.slice(-LISTED);
-  // While a silent count walks, nothing here tells where it is.
-  const hidden = (number: NumberKey) => scene.hushed || isCoveredAt(scene, number);
+  const hidden = (number: NumberKey) => isCoveredAt(scene, number);
   /** A term whose jumps are covered on the line is covered here too. */
   const isHidden = (part: SentencePart) =>
     part.kind === "number"

@@ -1,0 +1,20 @@
+"use client";
+
+import { useCallback } from "react";
+import { isCoveredAt } from "@/core/lesson/scene";
+import type { Target } from "@/core/surface/place-key";
+import { pickScene, useBoard } from "../board/use-board";
+
+/**
+ * Of some numbers those that may be named: all of them while a board is prepared, and in class those that the class
+ * sees, since what stands on the one screen is seen by everybody.
+ */
+export function useSeen(): <T extends Target>(numbers: readonly T[]) => readonly T[] {
+  const scene = useBoard(pickScene);
+  const preparing = useBoard((state) => state.preparing);
+  return useCallback(
+    <T extends Target>(numbers: readonly T[]) =>
+      preparing ? numbers : numbers.filter((number) => !isCoveredAt(scene, number)),
+    [scene, preparing],
+  );
+}

@@ -1,0 +1,181 @@
+import { expect, type Page, test } from "@playwright/test";
+import { demoLesson } from "./support/lessons";
+
+/** A number that nothing else on these boards is made of. */
+const HIDDEN = "7347";
+const TOLD = /7[,\u202f ]?347|seven thousand three hundred and forty-seven/i;
+
+const chart = {
+  kind: "chart",
+  first: "7301",
+  difference: "1",
+  columns: 10,
+  until: { by: "rows", rows: 10 },
+  run: "across",
+  climb: "down",
+  reads: "one-way",
+  covers: "solid",
+};
+const line = demoLesson("12-friendly-numbers").boards[0].views.find(
+  ({ kind }: { kind: string }) => kind === "line",
+);
+const between = { join: "and", conditions: [{ kind: "between", not: false, from: HIDDEN, to: HIDDEN }] };
+
+const VIEWS: Record<string, object> = {
+  chart,
+  empty: { ...chart, covers: "empty" },
+  line: { ...line, from: "7340", to: "7360", interval: "1", divisions: 1 },
+  upright: { ...line, from: "7340", to: "7360", interval: "1", divisions: 1, shape: "upright" },
+  strip: {
+    ...line,
+    kind: "strip",
+    shape: undefined,
+    from: "7340",
+    to: "7350",
+    interval: "1",
+    divisions: 1,
+    open: undefined,
+  },
+  trail: { kind: "trail", numbers: true, sentence: true, ones: true, words: "british" },
+  sentence: { kind: "sentence", form: "gathered" },
+  way: { kind: "way" },
+  pairs: { kind: "pairs", way: "on" },
+  compare: { kind: "compare", a: HIDDEN, b: "7300" },
+};
+const COVERS: Record<string, object> = {
+  "one by one": { do: "cover", numbers: [HIDDEN] },
+  "by rule": { do: "cover", numbers: between },
+};
+
+/** A lesson of one board for every view and every way to cover: the hidden number is in focus, marked, and a landing. */
+function lesson() {
+  const base = demoLesson("1-lamps-on-the-jetty");
+  const [first] = base.boards;
+  const boards = Object.entries(VIEWS).flatMap(([name, view]) =>
+    Object.entries(COVERS).map(([how, cover], i) => ({
+      ...first,
+      id: `${name}-${i}`,
+      title: `${name}, ${how}`,
+      views: "columns" in view ? [view] : [chart, view],
+      stair: [],
+      opening: [
+        { do: "mark", ink: "sun", numbers: [HIDDEN] },
+        { do: "mark", ink: "sea", numbers: [HIDDEN] },
+        cover,
+        { do: "start", number: "7341" },
+        { do: "jump", by: "6" },
+        { do: "guides", on: true },
+      ],
+    })),
+  );
+  return { ...base, title: "What is covered", boards };
+}
+
+/** All that a page says: its text, and what it says to those who do not see it. */
+const saidBy = (page: Page) =>
+  page.evaluate(() => {
+    const attributes = ["aria-label", "title", "placeholder", "alt", "aria-valuetext", "aria-description"];
+    const named = [...document.querySelectorAll("*")].flatMap((element) => [
+      ...attributes.map((name) => element.getAttribute(name) ?? ""),
+      element instanceof HTMLInputElement ? element.value : "",
+    ]);
+    const texts = [...document.querySelectorAll("svg text, svg tspan")].map(
+      (element) => element.textContent ?? "",
+    );
+    // biome-ignore lint/performance/useDomNodeTextContent: what is seen, without the scripts of the page.
+    return [document.title, document.body.innerText, ...named, ...texts].join("\n");
+  });
+
+test("nothing on the one screen names what is covered: no view, panel, message or name", async ({
+  page,
+  request,
+}) => {
+  const answer = await request.post("/api/lessons", { data: { lesson: lesson() } });
+  expect(answer.status(), await answer.text()).toBe(201);
+  const { id } = await answer.json();
+  await page.goto(`/lesson/${id}`);
+  const tool = (name: string) =>
+    page.getByRole("group", { name: "Hand tools" }).getByRole("button", { name, exact: true });
+  const quiet = async (where: string) => {
+    // What reports of a board follows a frame or two after it.
+    await page.waitForTimeout(60);
+    const told = (await saidBy(page)).split("\n").filter((words) => TOLD.test(words));
+    expect(told, where).toEqual([]);
+  };
+  for (const { title, views } of lesson().boards) {
+    await page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name: title }).click();
+    await expect(page.getByRole("grid").first()).toBeVisible();
+    await quiet(title);
+    await tool("By rule").click();
+    await expect(page.getByRole("tab", { name: "Marks" })).toBeVisible();
+    await quiet(`${title}, marks by rule`);
+    await page.getByRole("tab", { name: "Covers" }).click();
+    await page.getByRole("button", { name: "Cover at random" }).click();
+    await quiet(`${title}, covers`);
+    await page.keyboard.press("z");
+    await tool("By rule").click();
+    if (views.some((view: { kind: string }) => view.kind !== "chart")) {
+      await page.keyboard.press("j");
+      await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
+      await quiet(`${title}, jumps`);
+      await page.keyboard.press("j");
+    }
+    await tool("Write").click();
+    await expect(page.getByRole("region", { name: "Write" })).toBeVisible();
+    await quiet(`${title}, writing`);
+    await tool("Cover").click();
+    await page.getByTitle("Set the count").click();
+    await quiet(`${title}, the count`);
+    await page.keyboard.press("Escape");
+  }
+});
+
+test("a count in silence tells neither where it is nor how far it has come", async ({ page, request }) => {
+  const base = demoLesson("1-lamps-on-the-jetty");
+  const [first] = base.boards;
+  const views = [
+    { ...VIEWS.line, from: "0", to: "100", interval: "10", divisions: 10 },
+    VIEWS.trail,
+    VIEWS.sentence,
+  ];
+  const board = {
+    ...first,
+    views,
+    stair: [],
+    opening: [],
+    count: { ...first.count, by: "7", from: "14", every: 0.25, silent: true },
+  };
+  const { id } = await (
+    await request.post("/api/lessons", { data: { lesson: { ...base, boards: [board] } } })
+  ).json();
+  await page.goto(`/lesson/${id}`);
+  await page.getByRole("button", { name: "Start the count" }).click();
+  await expect(page.getByText("Count on in your head.").first()).toBeVisible();
+  const said = await saidBy(page);
+  await page.getByRole("button", { name: "Pause the count" }).click();
+  expect(said.match(/× 7|14, 21|jumps? so far/g)).toBeNull();
+});
+
+test("a puzzle does not say which rows and columns it is taken from", async ({ page, request }) => {
+  const base = demoLesson("9-crates-in-the-hold");
+  const { id } = await (await request.post("/api/lessons", { data: { lesson: base } })).json();
+  await page.goto(`/lesson/${id}`);
+  await page.getByRole("button", { name: "Make a puzzle" }).click();
+  await expect(page.getByText("What belongs here?")).toBeVisible();
+  expect(await saidBy(page)).not.toMatch(/row \d|column \d/i);
+  await expect(page.getByLabel("Go to row")).toHaveCount(0);
+});
+
+test("the line of a problem whose start is asked for begins at its end", async ({ page, request }) => {
+  const base = demoLesson("1-lamps-on-the-jetty");
+  const [first] = base.boards;
+  const views = [{ kind: "problems", items: ["? − 4 = 9", "? + 5 = 12"], check: "at-once" }];
+  const { id } = await (
+    await request.post("/api/lessons", {
+      data: { lesson: { ...base, boards: [{ ...first, views, stair: [], opening: [] }] } },
+    })
+  ).json();
+  await page.goto(`/lesson/${id}`);
+  await expect(page.getByRole("img", { name: "Line of problem 1: starts at 9" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Line of problem 2: starts at 12" })).toBeVisible();
+});
