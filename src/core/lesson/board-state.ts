@@ -136,6 +136,33 @@ export function keepAsOpening(state: BoardState): BoardState {
   };
 }
 
+/**
+ * A step that does what was done by hand just below it, in the place of what it did; its words stay. The board stands on
+ * it then, and the scene is the same.
+ */
+export function recordOver(state: BoardState, level: number): BoardState {
+  const { board, climbed, live } = state;
+  const step = board.stair[level - 1];
+  if (!step || climbed !== level - 1 || liveHere(state).length === 0) return state;
+  return {
+    board: { ...board, stair: board.stair.with(level - 1, { ...step, beats: liveHere(state).flat() }) },
+    climbed: level,
+    live: [...levels(live, climbed), [], [], ...live.slice(level + 1)],
+  };
+}
+
+/** A step once more, after itself. */
+export function duplicateStep(state: BoardState, level: number, id: string): BoardState {
+  const { board, climbed, live } = state;
+  const step = board.stair[level - 1];
+  if (!step || board.stair.length >= MOST.steps) return state;
+  return {
+    board: { ...board, stair: board.stair.toSpliced(level, 0, { ...step, id }) },
+    climbed: climbed > level ? climbed + 1 : climbed,
+    live: live.length > level ? [...live.slice(0, level + 1), [], ...live.slice(level + 1)] : live,
+  };
+}
+
 /** The stair without a step; what was done by hand on it goes to the step below. */
 export function removeStep(state: BoardState, level: number): BoardState {
   const { board, climbed, live } = state;

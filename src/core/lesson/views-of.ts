@@ -1,6 +1,6 @@
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { type Written, writeNumber } from "../number/fraction-text";
-import { type ChartSettings, chartNumbers, placeOf } from "../surface/chart";
+import { type ChartSettings, chartNumbers, placeOf, writesFractions } from "../surface/chart";
 import {
   type AnyLine,
   type LineSettings,
@@ -52,7 +52,9 @@ export const lookOf = (line: AnyLine, scene: Scene): Span => spanOf(line, scene.
 export function writerOf(board: Board): (number: NumberKey) => Written {
   const line = linesOf(board).find(({ numbers }) => numbers !== "decimal");
   const parts = line ? lineNumbers(line).step.d : 1n;
-  return (number) => writeNumber(exact(number), line?.numbers ?? "decimal", parts);
+  const chart = chartOf(board);
+  const form = line?.numbers ?? (chart && writesFractions(chart) ? "mixed" : "decimal");
+  return (number) => writeNumber(exact(number), form, parts);
 }
 
 /** Into how many parts a board cuts a whole: 4 where its line is in quarters; 1 where it writes decimals. */

@@ -1,4 +1,4 @@
-import { type Exact, keyOf } from "./exact";
+import { type Exact, exact, keyOf, type NumberKey } from "./exact";
 import { groupDigits } from "./group-digits";
 import { showNumber } from "./show-number";
 
@@ -34,6 +34,9 @@ export function writeNumber(value: Exact, form: NumberForm, parts: bigint): Writ
   }
   return { whole: sign, over: groupDigits(String(value.n)), under: String(value.d) };
 }
+
+/** A number in one line, its parts of wholes as fractions: `1 1/4` and never `1.25`. */
+export const asFractions = (key: NumberKey): string => writtenText(writeNumber(exact(key), "mixed", 1n));
 
 /** The same in one line of text, as it is read out: "1 1/4". */
 export function writtenText({ whole, over, under }: Written): string {

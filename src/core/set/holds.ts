@@ -73,6 +73,8 @@ function plain(condition: Plain): (value: Exact) => boolean {
       return (value) => isWhole(value) && value.n % 2n === 1n;
     case "even":
       return (value) => isWhole(value) && value.n % 2n === 0n;
+    case "square":
+      return (value) => isWhole(value) && isSquare(value.s * value.n);
     case "digit":
       return (value) => digitAt(value, condition.place) === condition.digit;
     case "between":
@@ -88,6 +90,15 @@ function plain(condition: Plain): (value: Exact) => boolean {
     default:
       return condition satisfies never;
   }
+}
+
+/** Whether a whole number is the square of one: 0, 1, 4, 9, … Exact, however large it is. */
+function isSquare(value: bigint): boolean {
+  if (value < 0n) return false;
+  let root = BigInt(Math.floor(Math.sqrt(Number(value))));
+  while (root * root > value) root -= 1n;
+  while ((root + 1n) * (root + 1n) <= value) root += 1n;
+  return root * root === value;
 }
 
 /** From one number to another, both included; an end that is not given is open. */

@@ -20,6 +20,8 @@ function alone(condition: Condition): string {
     case "odd":
     case "even":
       return `${condition.kind} numbers`;
+    case "square":
+      return "square numbers";
     case "digit":
       return `${condition.place} digit is ${condition.digit}`;
     case "between":
@@ -56,6 +58,8 @@ function complement(condition: Exclude<Condition, { kind: "digit" }>): string {
     case "even":
     case "marked":
       return condition.kind;
+    case "square":
+      return "square numbers";
     case "between":
       return `from ${showNumber(condition.from)} to ${showNumber(condition.to)}`;
     case "less":

@@ -21,6 +21,7 @@ export const Condition = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("counting"), not, by: above0, from: NumberText, to: z.optional(NumberText) }),
   z.object({ kind: z.literal("odd"), not }),
   z.object({ kind: z.literal("even"), not }),
+  z.object({ kind: z.literal("square"), not }),
   z.object({
     kind: z.literal("digit"),
     not,

@@ -163,6 +163,12 @@ export function chartNumbers(chart: ChartSettings): readonly NumberKey[] {
   return numbers;
 }
 
+/** Whether a chart writes its parts of wholes as fractions: where any of them has no end as a decimal. */
+export function writesFractions(chart: ChartSettings): boolean {
+  const { first, difference } = shapeOf(chart).sequence;
+  return [first, difference].some((value) => keyOf(value).includes("/"));
+}
+
 /** The last number of the chart. */
 export function lastNumber(chart: ChartSettings): NumberKey {
   const { sequence, count } = shapeOf(chart);

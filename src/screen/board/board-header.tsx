@@ -5,6 +5,7 @@ import {
   ArrowLeft,
   Expand,
   Keyboard,
+  ListFilter,
   MoreHorizontal,
   Move,
   PencilLine,
@@ -46,7 +47,7 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
   const { title, forClass } = useBoard((state) => state.words);
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
-    <header className="isolate flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">
+    <header className="isolate flex min-h-[60px] low:min-h-11 shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">
       <Link
         href="/"
         prefetch={false}
@@ -89,6 +90,9 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
         </MenuItem>
         <MenuItem icon={<Move aria-hidden size={19} />} onSelect={() => store.getState().showGuides()}>
           Neighbours of the number
+        </MenuItem>
+        <MenuItem icon={<ListFilter aria-hidden size={19} />} onSelect={doors.byRule}>
+          Mark or cover by rule
         </MenuItem>
         <MenuItem icon={<Expand aria-hidden size={19} />} onSelect={doors.fullScreen}>
           Full screen

@@ -120,11 +120,11 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   const words = useBoard((state) => state.words);
   const tool = useBoard((state) => state.tool);
   const writing = tool === "write";
-  // While a board is prepared, the set-up drawer has the rules; while it is taught, they take the panel's room.
-  const side = writing
-    ? "fill"
-    : preparing
-      ? "drawer"
+  // Preparing always shows the set-up, where the tool in hand has a page; in class what is in hand takes the side.
+  const side = preparing
+    ? "drawer"
+    : writing
+      ? "fill"
       : byRule
         ? "rules"
         : tool === "jump"
@@ -132,12 +132,20 @@ export function BoardWindow({ open, name, unsaved }: Props) {
           : arrows || times
             ? "panels"
             : "none";
+  // A tool that is taken in hand comes with its page; put away, it leaves the page that was there before.
+  const [onTool, setOnTool] = useState(false);
+  useEffect(() => setOnTool(tool === "write" || tool === "jump"), [tool]);
+  const shownPage: DrawerPage = onTool ? "tool" : page === "moves" && !arrows && !times ? "numbers" : page;
+  const showPage = (next: DrawerPage) => {
+    setOnTool(next === "tool");
+    if (next !== "tool") setPage(next);
+  };
 
-  const ruling = side === "rules" || (side === "drawer" && (page === "marks" || page === "covers"));
+  const ruling = side === "rules" || (side === "drawer" && (shownPage === "marks" || shownPage === "covers"));
   const toggleRules = () => {
     // Writing has the same room: who asks for the rules has done with it.
     if (writing || tool === "jump") store.getState().choose("mark");
-    if (preparing) setPage("marks");
+    if (preparing) showPage("marks");
     else setByRule(!ruling);
   };
 
@@ -211,7 +219,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
           showSaved={showSaved}
         />
       )}
-      <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3">
+      <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5">
         <QuestionBand />
         <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>
           {narrow && !besideViews ? (
@@ -219,23 +227,35 @@ export function BoardWindow({ open, name, unsaved }: Props) {
               <div className="min-h-0 min-w-0 [&>section]:size-full">
                 <ViewStage kind={placed[0]!.kind} strong={strong} />
               </div>
-              <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">
-                <div className={side === "panels" ? "shrink-0" : "min-h-0 flex-1"}>
+              {/* The panel grows above; arrows and their like stand below it, and stay where they are. */}
+              <div className="flex min-h-0 flex-col gap-4">
+                <div className="min-h-0 flex-1">
                   <ViewStage kind="trail" strong={strong} />
                 </div>
-                {tools}
+                {side === "panels" && <div className="max-h-[78%] shrink-0 overflow-y-auto">{tools}</div>}
               </div>
             </Shared>
           ) : (
-            <BoardViews placed={narrow ? placed.slice(0, 1) : placed} strong={strong} />
+            <BoardViews placed={narrow && !preparing ? placed.slice(0, 1) : placed} strong={strong} />
           )}
           {side === "panels" && !narrow && (
-            <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">{tools}</div>
+            <div className="flex min-h-0 flex-col justify-end gap-4 overflow-y-auto">{tools}</div>
           )}
-          {side === "drawer" && <Drawer page={page} onPage={setPage} />}
+          {side === "drawer" && <Drawer page={shownPage} onPage={showPage} />}
           {side === "rules" && <ByRule />}
           {side === "fill" && <FillPanel />}
-          {side === "jump" && <JumpPanel />}
+          {side === "jump" &&
+            (narrow ? (
+              // The count so far stays while jumps are made.
+              <div className="flex min-h-0 flex-col gap-4">
+                <div className="h-[30%] min-h-0 shrink-0">
+                  <ViewStage kind="trail" strong={strong} />
+                </div>
+                <JumpPanel />
+              </div>
+            ) : (
+              <JumpPanel />
+            ))}
         </div>
         {tool === "pen" && <PenStrip />}
       </main>

@@ -1,6 +1,8 @@
 "use client";
 
 import { useCallback, useMemo } from "react";
+import { isCount } from "@/core/count/count";
+import type { Trail } from "@/core/count/trail";
 import { chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { Chart } from "@/view/chart/chart";
@@ -26,6 +28,8 @@ export function ChartStage({ strong }: { strong: boolean }) {
   );
   const onLine = useCallback((numbers: NumberKey[]) => store.getState().touchLine(numbers), [store]);
   const asks = useAsks();
+  const count = useBoard((state) => pickBoard(state).count);
+  const ofCount = useCallback((trail: Trail) => isCount(trail, count), [count]);
   if (!chart) return null;
   return (
     <section aria-label="Chart" className="min-h-0 min-w-0 rounded-card bg-board p-3">
@@ -37,6 +41,7 @@ export function ChartStage({ strong }: { strong: boolean }) {
         onLine={onLine}
         asks={asks}
         over={over}
+        isCount={ofCount}
       />
     </section>
   );

@@ -15,7 +15,7 @@ import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
 
 const ROUND =
-  "flex size-14 shrink-0 items-center justify-center rounded-button text-white enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
+  "flex size-14 shrink-0 items-center justify-center rounded-button text-white min-[1024px]:max-[1239px]:w-12 low:size-11 enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
 
 /** The count: one back, start or pause, one on, and what is counted. */
 export function CountRail() {
@@ -73,7 +73,7 @@ export function CountRail() {
         type="button"
         aria-label={counting ? "Pause the count" : "Start the count"}
         title={counting ? "Pause the count" : "Start the count"}
-        className="flex size-14 shrink-0 items-center justify-center rounded-button border-2 border-rail-line text-white hover:border-white"
+        className="flex size-14 shrink-0 items-center justify-center low:size-11 rounded-button border-2 border-rail-line text-white hover:border-white"
         onMouseDown={keepKeyboard}
         onClick={toggle}
       >
@@ -102,14 +102,16 @@ export function CountRail() {
           <button
             type="button"
             title="Set the count"
-            className="flex h-16 w-[108px] flex-col items-start justify-center gap-0.5 rounded-button px-2 text-left leading-tight hover:bg-white/10"
+            className="flex h-16 w-[132px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-2 text-left leading-tight hover:bg-white/10"
           >
             <span className="w-full truncate text-[15px] font-semibold">
-              Count in <span className="text-stair">{showNumber(count.by)}</span>
+              Count in <span className="text-stair">{inWords(count.by)}</span>
             </span>
-            <span className="w-full truncate text-[13px] text-rail-text">
-              {count.way === "back" ? "back from" : "from"} {showNumber(count.from)},{" "}
-              {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
+            <span className="w-full truncate text-[13px] text-rail-text min-[1024px]:max-[1239px]:text-[12px]">
+              {count.way === "back" ? "back from" : "from"} {showNumber(count.from)}
+              <span className="min-[1024px]:max-[1239px]:hidden">
+                , one every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
+              </span>
             </span>
           </button>
         }
@@ -119,6 +121,9 @@ export function CountRail() {
     </div>
   );
 }
+
+/** What is counted in, as it is said: in 2s, in 10s; parts of a whole as they are. */
+const inWords = (by: string) => (/^\d+$/.test(by) ? `${showNumber(by)}s` : showNumber(by));
 
 /** A jump with its sign, as it stands on its button. */
 function Jump({ by }: { by: NumberKey }) {

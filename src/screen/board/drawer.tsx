@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { BoardTitle } from "@/core/lesson/lesson";
 import type { PlacedKind } from "@/core/lesson/placed";
-import { exchangeView, placedOf, withMain } from "@/core/lesson/views-of";
+import { arrowsOf, exchangeView, placedOf, timesOf, withMain } from "@/core/lesson/views-of";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";
@@ -13,14 +13,30 @@ import { MarksPage } from "../rule/marks-page";
 import { TimesFields } from "../times/times-fields";
 import { ChartFields } from "./chart-fields";
 import { CheckedField } from "./checked-field";
+import { ArrowPanel, FillPanel, JumpPanel, TimesPanel } from "./later";
 import { newView } from "./new-view";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { ViewsPage } from "./views-page";
 
-export type DrawerPage = "numbers" | "marks" | "covers" | "views" | "board";
+/** Pages of the set-up; `tool` is the page of the tool in hand, `moves` that of arrows or of a times grid. */
+export type DrawerPage = "numbers" | "marks" | "covers" | "views" | "board" | "tool" | "moves";
 
 /** The set-up drawer: all that a board is made of, beside the board itself. */
 export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: DrawerPage) => void }) {
+  const tool = useBoard((state) => state.tool);
+  const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);
+  const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
+  const ofTool =
+    tool === "write"
+      ? [{ id: "tool", name: "Write", content: <FillPanel className="-mx-1 h-full p-0" /> }]
+      : tool === "jump"
+        ? [{ id: "tool", name: "Jump", content: <JumpPanel className="p-1" /> }]
+        : [];
+  const ofMoves = times
+    ? [{ id: "moves", name: "Slide", content: <TimesPanel /> }]
+    : arrows
+      ? [{ id: "moves", name: "Arrows", content: <ArrowPanel /> }]
+      : [];
   return (
     <aside aria-label="Set up the board" className="flex min-h-0 flex-col rounded-card bg-board p-4">
       <Tabs
@@ -33,6 +49,8 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
           { id: "covers", name: "Covers", content: <CoversPage /> },
           { id: "views", name: "Views", content: <ViewsPage /> },
           { id: "board", name: "Board", content: <BoardFields /> },
+          ...ofMoves,
+          ...ofTool,
         ]}
       />
     </aside>

@@ -23,13 +23,13 @@ export function Rail({ keepStep, byRule, onByRule }: Props) {
   const jumps = useBoard((state) => pickBoard(state).views.some(({ kind }) => JUMPED.has(kind)));
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
-    <footer className="isolate flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-4 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6">
+    <footer className="isolate flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-4 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6 low:h-14 low:flex-nowrap low:overflow-x-auto low:px-2 low:py-0">
       <StairRail keepStep={keepStep} />
       {/* biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group. */}
       <div
         role="group"
         aria-label="Hand tools"
-        className="flex items-center max-[1023px]:order-3 max-[1023px]:w-full max-[1023px]:justify-between min-[1500px]:gap-3"
+        className="flex items-center max-[1023px]:order-3 max-[1023px]:w-full max-[1023px]:justify-between min-[1500px]:gap-3 low:order-none low:w-auto"
       >
         <InkRail full={jumps} />
         <CoverTools jumps={jumps} />
@@ -38,8 +38,8 @@ export function Rail({ keepStep, byRule, onByRule }: Props) {
           label="By rule"
           chosen={byRule}
           onClick={onByRule}
-          // On a narrow rail with many tools it is found among the commands.
-          className={jumps ? "min-[1024px]:max-[1239px]:hidden" : ""}
+          // On a narrow rail it is found in the menu at the head.
+          className="min-[1024px]:max-[1239px]:hidden"
         />
         <BackTools />
       </div>

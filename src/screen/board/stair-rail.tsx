@@ -16,7 +16,7 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
   const store = useBoardStore();
   return (
     // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
-    <div role="group" aria-label="Stair" className="flex min-w-0 items-end gap-2.5">
+    <div role="group" aria-label="Stair" className="flex shrink-0 items-end gap-2">
       {steps > 0 && (
         <>
           <button
@@ -26,9 +26,10 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
             disabled={climbed === 0}
             onMouseDown={keepKeyboard}
             onClick={() => store.getState().stepDown()}
-            className="flex size-14 shrink-0 items-center justify-center rounded-button border-2 border-rail-line text-white enabled:hover:border-white disabled:text-[#6d7c95]"
+            className="flex h-16 w-[66px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-[12px] leading-none font-semibold whitespace-nowrap text-white enabled:hover:border-white disabled:text-[#8593aa]"
           >
             <ArrowDown aria-hidden size={24} />
+            <span className="low:sr-only">Step down</span>
           </button>
           <Blocks steps={steps} climbed={climbed} />
           <button
@@ -38,15 +39,16 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
             disabled={climbed === steps && !playing}
             onMouseDown={keepKeyboard}
             onClick={() => store.getState().climb()}
-            className="flex size-14 shrink-0 items-center justify-center rounded-button bg-stair text-ink enabled:hover:bg-[#ffd75e] disabled:bg-unclimbed disabled:text-[#8b9ab2]"
+            className="flex h-16 w-[58px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button bg-stair text-[13px] leading-none font-bold text-ink enabled:hover:bg-[#ffd75e] disabled:bg-unclimbed disabled:text-[#8b9ab2]"
           >
             <ArrowUp aria-hidden size={26} />
+            <span className="low:sr-only">Climb</span>
           </button>
         </>
       )}
       <RailButton
         icon={<BookmarkPlus aria-hidden size={22} />}
-        label="Keep"
+        label="Keep step"
         aria-label="Keep as a step"
         className="self-center"
         onClick={keepStep}
@@ -74,7 +76,8 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       style={{ height: `${24 + (76 * (index + 1)) / steps}%` }}
     />
   ));
-  const look = "relative flex h-16 w-[clamp(64px,8vw,180px)] items-end gap-[3px]";
+  const look =
+    "relative flex h-16 w-[clamp(56px,5.4vw,180px)] shrink-0 min-[1024px]:max-[1239px]:w-14 low:h-11 items-end gap-[3px]";
   if (!live) {
     return (
       <div role="img" aria-label={where} className={look}>

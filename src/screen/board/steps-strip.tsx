@@ -1,17 +1,20 @@
 "use client";
 
 import { clsx } from "clsx";
-import { ArrowLeft, ArrowRight, MoreVertical, PencilLine, Trash2 } from "lucide-react";
+import { ArrowLeft, ArrowRight, Copy, MoreVertical, PencilLine, RotateCcw, Trash2 } from "lucide-react";
+import { nanoid } from "nanoid";
 import { Fragment, useState } from "react";
 import {
+  duplicateStep,
   keepAsOpening,
   liveHere,
   moveStep,
+  recordOver,
   removeStep,
   rewordStep,
   whyNotOpened,
 } from "@/core/lesson/board-state";
-import type { Step } from "@/core/lesson/lesson";
+import { MOST, type Step } from "@/core/lesson/lesson";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
 import { boardStateOf } from "./board-store";
@@ -27,15 +30,33 @@ export function StepsStrip({ keepStep }: { keepStep: () => void }) {
   const stair = useBoard((state) => pickBoard(state).stair);
   const climbed = useBoard(pickClimbed);
   const [wording, setWording] = useState<number | null>(null);
+  /** The step that is done again, by its id. */
+  const [again, setAgain] = useState<string | null>(null);
   const store = useBoardStore();
   const height = (level: number) => LOWEST + ((HIGHEST - LOWEST) * level) / Math.max(stair.length + 1, 6);
+  const keepCard = (below: number) => {
+    const next = stair[below];
+    if (!next || next.id !== again) return <KeepCard height={height(below + 1)} keepStep={keepStep} />;
+    return (
+      <AgainCard
+        title={next.title}
+        height={height(below + 1)}
+        onKeep={() => {
+          store.getState().change((state) => recordOver(state, below + 1));
+          setAgain(null);
+          sayDone(store, `Step “${next.title}” now does this.`);
+        }}
+        onLeave={() => setAgain(null)}
+      />
+    );
+  };
   return (
     <section
       aria-label="Steps"
       className="flex h-[116px] shrink-0 items-end gap-2 overflow-x-auto overflow-y-hidden px-1"
     >
       <FootCard height={height(0)} here={climbed === 0} />
-      {climbed === 0 && <KeepCard height={height(1)} keepStep={keepStep} />}
+      {climbed === 0 && keepCard(0)}
       {stair.map((step, index) => (
         <Fragment key={step.id}>
           <StepCard
@@ -45,8 +66,12 @@ export function StepsStrip({ keepStep }: { keepStep: () => void }) {
             here={climbed === index + 1}
             height={height(index + 1)}
             onReword={() => setWording(index + 1)}
+            onAgain={() => {
+              setAgain(step.id);
+              store.getState().standOn(index);
+            }}
           />
-          {climbed === index + 1 && <KeepCard height={height(index + 2)} keepStep={keepStep} />}
+          {climbed === index + 1 && keepCard(index + 1)}
         </Fragment>
       ))}
       <StepDialog
@@ -106,13 +131,14 @@ type CardProps = {
   here: boolean;
   height: number;
   onReword: () => void;
+  onAgain: () => void;
 };
 
-function StepCard({ step, level, steps, here, height, onReword }: CardProps) {
+function StepCard({ step, level, steps, here, height, onReword, onAgain }: CardProps) {
   const store = useBoardStore();
   const remove = () => {
     store.getState().change((state) => removeStep(state, level));
-    sayDone(store, `Step “${step.title}” removed.`);
+    sayDone(store, `Step “${step.title}” removed.`, "Put back");
   };
   return (
     <div className={CARD} style={{ height }}>
@@ -143,6 +169,16 @@ function StepCard({ step, level, steps, here, height, onReword }: CardProps) {
           <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={onReword}>
             Change the words
           </MenuItem>
+          <MenuItem icon={<RotateCcw aria-hidden size={19} />} onSelect={onAgain}>
+            Do the step again
+          </MenuItem>
+          <MenuItem
+            icon={<Copy aria-hidden size={19} />}
+            disabled={steps >= MOST.steps}
+            onSelect={() => store.getState().change((state) => duplicateStep(state, level, nanoid(8)))}
+          >
+            Duplicate the step
+          </MenuItem>
           <MenuItem
             icon={<ArrowRight aria-hidden size={19} />}
             disabled={level === steps}
@@ -161,6 +197,40 @@ function StepCard({ step, level, steps, here, height, onReword }: CardProps) {
             Remove the step
           </MenuItem>
         </Menu>
+      </div>
+    </div>
+  );
+}
+
+type AgainProps = { title: string; height: number; onKeep: () => void; onLeave: () => void };
+
+/** A step is done again: what is done by hand now takes the place of what it did, and its words stay. */
+function AgainCard({ title, height, onKeep, onLeave }: AgainProps) {
+  const live = useBoard((state) => liveHere(boardStateOf(state)).length > 0);
+  return (
+    <div
+      className="flex w-[196px] shrink-0 flex-col rounded-t-button border-2 border-b-0 border-dashed border-stair-deep bg-lit px-3 py-1.5"
+      style={{ height }}
+    >
+      <p className="line-clamp-2 flex-1 text-sm leading-tight">
+        {live ? `“${title}” will do this:` : `Do on the board what “${title}” is to do.`}
+      </p>
+      <div className="flex gap-1.5 pb-1.5">
+        <button
+          type="button"
+          disabled={!live}
+          onClick={onKeep}
+          className="h-9 flex-1 rounded-lg bg-stair text-sm font-semibold disabled:opacity-50"
+        >
+          Keep it
+        </button>
+        <button
+          type="button"
+          onClick={onLeave}
+          className="h-9 rounded-lg px-2 text-sm font-semibold hover:bg-wall"
+        >
+          Cancel
+        </button>
       </div>
     </div>
   );

@@ -29,7 +29,7 @@ export function TrailStage({ className }: { className: string }) {
           source={source}
           holds={holds}
           write={write}
-          invitation={`Count ${way === "back" ? "back " : ""}in ${showNumber(by)} from ${showNumber(from)}. What comes first?`}
+          invitation={`Counting ${way === "back" ? "back " : ""}in ${showNumber(by)}${/^\d+$/.test(by) ? "s" : ""} from ${showNumber(from)}. What is the first number?`}
         />
       )}
     </section>

@@ -19,7 +19,7 @@ import { TwoTrails } from "./two-trails";
 const OFTEN = ["1", "2", "5", "10", "100"] as const;
 
 /** Jumps on the trail: by a size, to a target by friendly numbers, from a number sentence; split, joined, covered. */
-export function JumpPanel() {
+export function JumpPanel({ className = "bg-board p-4" }: { className?: string }) {
   const jump = useBoard((state) => state.jump);
   const trail = useBoard((state) => pickScene(state).trail);
   const store = useBoardStore();
@@ -45,7 +45,7 @@ export function JumpPanel() {
   return (
     <section
       aria-label="Jumps"
-      className="flex min-h-0 flex-col gap-4 overflow-y-auto rounded-card bg-board p-4"
+      className={`flex min-h-0 flex-col gap-4 overflow-y-auto rounded-card ${className}`}
     >
       <div {...sizes.group} className="flex flex-col gap-2.5">
         <div className="grid grid-cols-2 gap-3">

@@ -6,6 +6,7 @@ export const KINDS = [
   { value: "counting", label: "reached counting in" },
   { value: "even", label: "even" },
   { value: "odd", label: "odd" },
+  { value: "square", label: "square numbers" },
   { value: "ones", label: "the ones digit" },
   { value: "tens", label: "the tens digit" },
   { value: "hundreds", label: "the hundreds digit" },

@@ -42,6 +42,12 @@ export function CoversPage() {
     const drawn = pick(open, wanted.current, chanceOf(board.seed, scene.draws));
     if (drawn.length > 0) store.getState().act([[{ do: "cover", numbers: drawn }, { do: "draw" }]]);
   };
+  /** All covered but a few at random, to reason from. */
+  const leaveAtRandom = () => {
+    if (!drafts.settle()) return;
+    const left = pick(numbers, wanted.current, chanceOf(board.seed, scene.draws));
+    store.getState().act([[{ do: "cover", numbers: ALL }, { do: "lift", numbers: left }, { do: "draw" }]]);
+  };
   return (
     <div className="flex flex-col gap-4">
       <div className="grid grid-cols-2 gap-2">
@@ -50,10 +56,13 @@ export function CoversPage() {
         <Button onClick={() => act("cover", MARKED)}>Cover marked</Button>
         <Button onClick={() => act("cover", UNMARKED)}>Cover unmarked</Button>
       </div>
-      <div {...drafts.group} className="flex items-start gap-2">
-        <DraftField label="How many at random" className="w-36" {...drafts.field("count")} />
-        <Button className="mt-[26px] flex-1 px-2" onClick={atRandom}>
-          Cover at random
+      <div {...drafts.group} className="grid grid-cols-[6.5rem_1fr] items-start gap-2">
+        <DraftField label="At random" className="row-span-2" {...drafts.field("count")} />
+        <Button className="px-2" onClick={atRandom}>
+          Cover so many
+        </Button>
+        <Button className="px-2" onClick={leaveAtRandom}>
+          Leave so many
         </Button>
       </div>
       <hr className="border-rule" />

@@ -1,6 +1,7 @@
 import type { NumberKey } from "@/core/number/exact";
+import { asFractions } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
-import { type ChartSettings, gridOf, numberAt } from "@/core/surface/chart";
+import { type ChartSettings, gridOf, numberAt, writesFractions } from "@/core/surface/chart";
 import { round } from "../round";
 
 /** What the face of a place needs to know of the grid that it stands in. */
@@ -12,7 +13,13 @@ export type FaceLayout = {
   shape: number;
   /** How a covered place looks. */
   covers: ChartSettings["covers"];
+  /** How a number is written here, where that is not as everywhere. */
+  write?: (number: NumberKey) => string;
 };
+
+/** A number as it stands in a grid. */
+export const textIn = (layout: Pick<FaceLayout, "write">, number: NumberKey): string =>
+  (layout.write ?? showNumber)(number);
 
 /** Where everything of a chart stands, in pixels. Made once for a size and settings; the scene does not touch it. */
 export type ChartLayout = FaceLayout & {
@@ -42,13 +49,15 @@ export function layOutChart(
   strong: boolean,
 ): ChartLayout {
   const { columns, rows } = gridOf(chart);
-  const [across, down] = [room.width / columns, room.height / rows];
+  // A window may leave less than nothing: a chart is never drawn inside out.
+  const [across, down] = [Math.max(4, room.width / columns), Math.max(4, room.height / rows)];
   const cellWidth = Math.min(across, down * WIDEST);
   const cellHeight = Math.min(down, across * HIGHEST);
   const numbers = Array.from({ length: columns * rows }, (_, index) =>
     numberAt(chart, { row: Math.floor(index / columns), column: index % columns }),
   );
-  const longest = Math.max(...numbers.map((number) => (number === null ? 0 : showNumber(number).length)));
+  const write = writesFractions(chart) ? { write: asFractions } : {};
+  const longest = Math.max(...numbers.map((number) => (number === null ? 0 : textIn(write, number).length)));
   const share = cellHeight < 30 ? 0.74 : strong ? 0.72 : 0.6;
   const widest = cellWidth * (strong || cellHeight < 30 ? 0.96 : 0.86);
   return {
@@ -64,6 +73,7 @@ export function layOutChart(
     shape: round(Math.max(2, Math.min(cellHeight, cellWidth) * 0.105)),
     line: strong ? 2 : 1,
     covers: chart.covers,
+    ...write,
   };
 }
 

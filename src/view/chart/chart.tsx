@@ -1,9 +1,9 @@
 "use client";
 
 import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef, useState } from "react";
+import type { Trail } from "@/core/count/trail";
 import { isCoveredAt } from "@/core/lesson/scene";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
 import { type Size, useSize } from "@/kit/use-size";
 import type { Anchors, Over } from "../pen/anchors";
@@ -11,7 +11,7 @@ import { usePlaces } from "../scene/places";
 import type { SceneSource } from "../scene/scene-source";
 import { useSceneLate } from "../scene/use-scene";
 import { AskedPlace } from "./asked-place";
-import { type ChartLayout, cornerOf, GUIDE_ROOM, layOutChart } from "./chart-layout";
+import { type ChartLayout, cornerOf, GUIDE_ROOM, layOutChart, textIn } from "./chart-layout";
 import { ChartLines } from "./chart-lines";
 import { ChartRows } from "./chart-rows";
 import { EDGE, Edges } from "./edges";
@@ -36,12 +36,25 @@ type Props = {
   asks?: { number: NumberKey; typed: string } | null;
   /** What lies over the chart, and keeps to its numbers. */
   over?: Over;
+  /** Whether a trail is the count of the board; without it every trail is. */
+  isCount?: (trail: Trail) => boolean;
 };
+
+const EVERY_TRAIL = () => true;
 
 const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
 /** A chart that fills the room it is given. It redraws when its settings or size change; its places by themselves. */
-export const Chart = memo(function Chart({ settings, source, strong, run, onLine, asks, over }: Props) {
+export const Chart = memo(function Chart({
+  settings,
+  source,
+  strong,
+  run,
+  onLine,
+  asks,
+  over,
+  isCount = EVERY_TRAIL,
+}: Props) {
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
   const guides = useSceneLate(source, (scene) => scene.guides);
@@ -59,7 +72,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
   const ends = [keyOfText(settings.first), lastNumber(settings)];
   const isTold = useSceneLate(source, (scene) => !ends.some((end) => isCoveredAt(scene, end)));
   const name = isTold
-    ? `Chart from ${ends.map(showNumber).join(" to ")}`
+    ? `Chart from ${ends.map((end) => textIn(layout, end)).join(" to ")}`
     : `Chart, ${layout.rows} rows of ${layout.columns}`;
 
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
@@ -146,7 +159,7 @@ export const Chart = memo(function Chart({ settings, source, strong, run, onLine
             {asked !== undefined && (
               <AskedPlace layout={layout} corner={cornerOf(layout, asked)} typed={asks?.typed ?? ""} />
             )}
-            <Route layout={layout} source={source} />
+            <Route layout={layout} source={source} isCount={isCount} />
             <FocusRing layout={layout} source={source} />
             {shown !== undefined && (
               <PeekFace

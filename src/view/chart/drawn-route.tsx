@@ -3,14 +3,14 @@ import { keyOf } from "@/core/number/exact";
 import { round } from "../round";
 import { type ChartLayout, cornerOf } from "./chart-layout";
 
-/** A line from place to place, with a point at its start and a head at its end. */
+/** The way of a trail over a chart, with a point at its start and a head at its end. */
 export function DrawnRoute({ layout, trail }: { layout: ChartLayout; trail: Trail }) {
   const { cellWidth: w, cellHeight: h } = layout;
-  const places = [trail.start, ...landings(trail).map(keyOf)].map((number) => layout.indexOf.get(number));
-  if (places.includes(undefined)) return null;
+  const stops = [trail.start, ...landings(trail).map(keyOf)].map((number) => layout.indexOf.get(number));
+  if (stops.includes(undefined)) return null;
   // The line runs through the lower right of its places, clear of their numerals.
-  const points = places.map((index) => {
-    const { x, y } = cornerOf(layout, index!);
+  const points = withCorners(stops as number[], layout.columns).map((index) => {
+    const { x, y } = cornerOf(layout, index);
     return [x + w * 0.85, y + h * 0.84] as const;
   });
   const [from, to] = [points[0]!, points.at(-1)!];
@@ -33,4 +33,14 @@ export function DrawnRoute({ layout, trail }: { layout: ChartLayout; trail: Trai
       />
     </g>
   );
+}
+
+/** A jump goes first up or down the rows and then along one, as its tens and ones: the squares where it turns. */
+function withCorners(stops: readonly number[], columns: number): number[] {
+  return stops.flatMap((to, i) => {
+    const from = stops[i - 1];
+    if (from === undefined) return [to];
+    const corner = Math.floor(to / columns) * columns + (from % columns);
+    return corner === from || corner === to ? [to] : [corner, to];
+  });
 }

@@ -1,12 +1,11 @@
 import { inksIn, isCovered, isWrong, type PlaceState, standsOut, writtenIn } from "@/core/lesson/place-state";
 import type { NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
 import { INK_HOME, splitInks } from "@/core/surface/ink-split";
 import { inkFigure } from "../ink/ink-figure";
 import { INK_LOOK } from "../ink/ink-look";
 import { round } from "../round";
 import type { Shape } from "../shape";
-import { type FaceLayout, numeralSize } from "./chart-layout";
+import { type FaceLayout, numeralSize, textIn } from "./chart-layout";
 
 type At = { layout: FaceLayout; x: number; y: number };
 
@@ -57,7 +56,7 @@ export function inkShapes({ layout, x, y }: At, inks: number): Shape[] {
 type NumeralLook = "plain" | "marked" | "out" | "by-hand";
 
 function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralLook): Shape {
-  const text = showNumber(number);
+  const text = textIn(layout, number);
   const size = numeralSize(layout, text, look === "out");
   return {
     tag: "text",

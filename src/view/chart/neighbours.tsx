@@ -1,12 +1,11 @@
 "use client";
 
 import { isCoveredAt } from "@/core/lesson/scene";
-import { showNumber } from "@/core/number/show-number";
 import type { ChartSettings } from "@/core/surface/chart";
 import { neighbourOf, SIDES, type Side } from "@/core/surface/neighbours";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
-import { type ChartLayout, cornerOf, GUIDE_ROOM } from "./chart-layout";
+import { type ChartLayout, cornerOf, GUIDE_ROOM, textIn } from "./chart-layout";
 
 export type NeighboursProps = {
   layout: ChartLayout;
@@ -34,7 +33,7 @@ export function Neighbours({ layout, settings, source, gap }: NeighboursProps) {
       {SIDES.map((side) => {
         const beside = neighbourOf(settings, scene.focus!, side);
         if (!beside) return null;
-        const number = isCoveredAt(scene, beside.number) ? "?" : showNumber(beside.number);
+        const number = isCoveredAt(scene, beside.number) ? "?" : textIn(layout, beside.number);
         const words = { fontSize: 18, fill: "var(--color-quiet)", fontWeight: 600 };
         const numeral = { fontSize: 26, fontWeight: 700, className: "font-numeral" };
         return side === "up" || side === "down" ? (

@@ -1,6 +1,5 @@
-import { showNumber } from "@/core/number/show-number";
 import { numberOf, type Target } from "@/core/surface/place-key";
-import type { FaceLayout } from "./chart-layout";
+import { type FaceLayout, textIn } from "./chart-layout";
 
 type Props = { layout: FaceLayout; corner: { x: number; y: number }; target: Target };
 
@@ -30,7 +29,7 @@ export function PeekFace({ layout, corner, target }: Props) {
         className="font-numeral"
         fill="var(--color-quiet)"
       >
-        {showNumber(numberOf(target))}
+        {textIn(layout, numberOf(target))}
       </text>
     </g>
   );

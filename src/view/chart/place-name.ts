@@ -17,15 +17,20 @@ import type { ChartSettings } from "@/core/surface/chart";
  * What a place is called: "48, sun mark", "12, sun and sea marks". A covered place is "covered" and tells nothing
  * of its number or its marks; an empty one tells its marks; both tell what was written there by hand.
  */
-export function placeName(number: NumberKey, state: PlaceState, covers: ChartSettings["covers"]): string {
+export function placeName(
+  number: NumberKey,
+  state: PlaceState,
+  covers: ChartSettings["covers"],
+  write: (number: NumberKey) => string = showNumber,
+): string {
   const focus = `${isAsked(state) ? ", asked for" : ""}${isFocus(state) ? ", in focus" : ""}`;
   if (!isCovered(state)) {
-    return `${showNumber(number)}${standsOut(state) ? ", standing out" : ""}${marks(state)}${focus}`;
+    return `${write(number)}${standsOut(state) ? ", standing out" : ""}${marks(state)}${focus}`;
   }
   const written = writtenIn(state);
   const what =
     written !== undefined
-      ? `${showNumber(written)}, by hand${isWrong(state) ? ", does not belong here" : ""}`
+      ? `${write(written)}, by hand${isWrong(state) ? ", does not belong here" : ""}`
       : covers === "solid"
         ? "covered"
         : "empty";

@@ -19,7 +19,7 @@ export const Place = memo(function Place({ layout, index, number, places }: Prop
     <g
       role="gridcell"
       aria-colindex={(index % layout.columns) + 1}
-      aria-label={placeName(number, state, layout.covers)}
+      aria-label={placeName(number, state, layout.covers, layout.write)}
       tabIndex={index === 0 ? 0 : -1}
       data-place={index}
       className="place"
