@@ -60,7 +60,7 @@ test("a card gives the day's move: drawn or picked, from where the last one led"
   await page.getByRole("button", { name: "A new route" }).tap();
   await expect(tiles(page).first()).toBeVisible();
   await page.getByRole("button", { name: "Choose a route" }).tap();
-  await page.getByRole("button", { name: "Card: down, right", exact: true }).tap();
+  await page.getByRole("button", { name: "Route: down, right", exact: true }).tap();
   await page.keyboard.press("Escape");
   await expect(tiles(page)).toHaveCount(2);
   await page.getByRole("button", { name: "Follow the arrows" }).tap();

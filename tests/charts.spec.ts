@@ -56,7 +56,7 @@ test("marks and covers stay on their numbers when the chart changes", async ({ p
   await place(page, "24").tap();
   await page.getByRole("button", { name: "Cover", exact: true }).tap();
   await place(page, "54").tap();
-  await field(page, "In a row").fill("12");
+  await field(page, "In each row").fill("12");
   await expect(row(page, 2).last()).toHaveAccessibleName("24, sun mark, in focus");
   await field(page, "Go up in").fill("4");
   await expect(place(page, "24")).toHaveCount(0);
@@ -72,7 +72,7 @@ test("anything typed in a field gets a message that says what to do, and changes
   for (const [label, typed, message] of [
     ["Last number", "", "Write a number here."],
     ["Last number", "0", "This chart begins at 1. Write a last number at or above it."],
-    ["Last number", "999999999999999", "this one can end at 1200"],
+    ["Last number", "999999999999999", "this one can end at 1,200"],
     ["Last number", "1e999", "Write a number, such as 7, −3, 0.2 or 3/4."],
     ["Go up in", "1/0", "A fraction cannot have 0 below its line."],
     ["Go up in", "-0", "Zero has no sign. Write 0."],
@@ -80,7 +80,7 @@ test("anything typed in a field gets a message that says what to do, and changes
     ["First", "many", "Write a number, such as 7"],
     ["First", "１２", "Write the number with the digits 0 to 9."],
     ["First", "9".repeat(200), "That number is too long."],
-    ["In a row", "31", "Write a whole number from 1 to 30."],
+    ["In each row", "31", "Write a whole number from 1 to 30."],
     ["Rows", "121", "A chart has room for 1,200 numbers."],
   ] as const) {
     const was = await field(page, label).inputValue();
@@ -153,13 +153,16 @@ test("one number stands out by size and weight, and is as the others again", asy
   await expect(place(page, "50, standing out, sun mark, in focus")).toBeVisible();
   expect(await size("50")).toBeGreaterThan((await size("51")) * 1.15);
   await page.getByRole("tab", { name: "Marks" }).click();
-  await page.getByRole("button", { name: "Let 50 be as the others" }).click();
+  await page.getByRole("button", { name: "Make 50 ordinary again" }).click();
   await expect(place(page, "50, sun mark, in focus")).toBeVisible();
 });
 
-test("a long press lets the teacher peek under a cover, and changes nothing", async ({ page, request }) => {
+test("a long press peeks under a cover while preparing; in class, where all see the screen, it lifts it", async ({
+  page,
+  request,
+}) => {
   const id = await addLesson(request);
-  await page.goto(`/lesson/${id}`);
+  await page.goto(`/lesson/${id}?prepare`);
   await page.getByRole("button", { name: "Cover", exact: true }).click();
   await place(page, "63").click();
   await page.getByRole("button", { name: "Lift", exact: true }).click();
@@ -170,8 +173,13 @@ test("a long press lets the teacher peek under a cover, and changes nothing", as
   await page.mouse.up();
   await expect(page.locator("[data-part=peek]")).toHaveCount(0);
   await expect(place(page, "covered")).toHaveCount(1);
-  await page.mouse.click(box.x + 20, box.y + 20);
-  await expect(place(page, "63")).toBeVisible();
+  await page.getByRole("button", { name: "Teach" }).click();
+  const inClass = (await page.locator("[data-place='62']").boundingBox())!;
+  await page.mouse.move(inClass.x + 20, inClass.y + 20);
+  await page.mouse.down();
+  await expect(place(page, /^63/)).toBeVisible();
+  await page.mouse.up();
+  await expect(page.locator("[data-part=peek]")).toHaveCount(0);
 });
 
 test("a finger on the chart marks at once, and puts away what stands open over the rail", async ({

@@ -23,10 +23,12 @@ for (const hand of HANDS) {
       await openBoard(page, /Every sixth post/);
       const watcher = page.getByRole("status", { name: "Only for you" });
       for (const number of [6, 12, 24]) await press(hand, at(page, number));
+      await press(hand, watcher.getByRole("button"));
       await expect(watcher).toHaveText("18 was missed");
       await press(hand, at(page, 18));
       await expect(watcher).toHaveText("");
       await press(hand, at(page, 29));
+      await press(hand, watcher.getByRole("button"));
       await expect(watcher).toHaveText("29 does not belong");
       await press(hand, button(page, /^Count in/));
       await press(hand, turn(page, "Tell me about numbers I miss"));
@@ -53,8 +55,11 @@ for (const hand of HANDS) {
       await expect.poll(async () => (await said()).at(-1)).toBe("twenty");
     });
 
-    test("a cover is peeked under by a long press, and lifted by a short one", async ({ page, request }) => {
-      await page.goto(`/lesson/${await addLesson(request)}`);
+    test("a cover is peeked under by a long press while preparing, and lifted by a short one", async ({
+      page,
+      request,
+    }) => {
+      await page.goto(`/lesson/${await addLesson(request)}?prepare`);
       await press(hand, button(page, "Cover"));
       await press(hand, at(page, 63));
       await press(hand, button(page, "Lift"));
@@ -68,14 +73,13 @@ for (const hand of HANDS) {
     test("a cover of a times grid and of a line is peeked under too", async ({ page, request }) => {
       await page.goto(`/lesson/${await addLesson(request)}?prepare`);
       await press(hand, radio(page, "Times grid"));
-      await press(hand, button(page, "Teach"));
       await press(hand, button(page, "Cover"));
       const place = page.locator("[data-place=r3c8]");
       await press(hand, place);
       await rest(hand, page, place, () => expect(peek(page)).toHaveText("24"));
       await expect(peek(page)).toHaveCount(0);
 
-      await page.goto(`/lesson/${await addLesson(request, { name: "10-the-tide-gauge" })}`);
+      await page.goto(`/lesson/${await addLesson(request, { name: "10-the-tide-gauge" })}?prepare`);
       const label = page.locator("[role=gridcell][data-number='3']");
       const cover = async () => {
         if (hand === "keys") return press(hand, label);
@@ -96,9 +100,9 @@ for (const hand of HANDS) {
       await press(hand, tab(page, "Marks"));
       await press(hand, button(page, "Make 47 stand out"));
       await expect(place(page, "47, standing out, sun mark, in focus")).toBeVisible();
-      await press(hand, button(page, "Let 47 be as the others"));
+      await press(hand, button(page, "Make 47 ordinary again"));
       await expect(place(page, "47, sun mark, in focus")).toBeVisible();
-      await press(hand, button(page, "More for the board"));
+      await press(hand, button(page, "More"));
       await press(hand, page.getByRole("menuitem", { name: "Neighbours of the number" }));
       await expect(page.locator("[data-part=guides]").getByText("10 more: 57")).toHaveCount(1);
     });

@@ -98,7 +98,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, "Draw a number"));
       await expect(page.locator("[data-part=digits]")).toHaveAccessibleName("43");
       await press(hand, page.locator("[data-place='42']"));
-      await expect(page.getByText("3 of 10 at home")).toBeVisible();
+      await expect(page.getByText("3 of 10 placed")).toBeVisible();
     });
 
     test("arrows are laid and followed", async ({ page, request }) => {
@@ -116,7 +116,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, "Follow the arrows"));
       await expect(panel(page, "sentence")).toHaveText("54 − 1 = 53");
       await press(hand, button(page, "Choose a route"));
-      await press(hand, button(page, "Card: down, right"));
+      await press(hand, button(page, "Route: down, right"));
       await page.keyboard.press("Escape");
       await press(hand, button(page, "Follow the arrows"));
       await expect(panel(page, "sentence")).toHaveText("53 + 10 + 1 = 64");
@@ -132,7 +132,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, "Teach"));
       await press(hand, page.locator("[data-place=r3c8]"));
       await expect(cell(page, /sun mark/)).toHaveCount(1);
-      await press(hand, radio(page, "Its number"));
+      await press(hand, radio(page, "Everywhere"));
       await press(hand, button(page, "Sea ink"));
       await press(hand, page.locator("[data-place=r4c6]"));
       await expect(cell(page, /24, .*sea mark/)).toHaveCount(4);

@@ -125,11 +125,11 @@ test("where does it live: drawn numbers find their home, the tally runs, then a 
   await expect(told(page)).toContainText(`${first} does not belong here.`);
   await expect(place(page, "covered")).toHaveCount(97);
   await at(page, first).tap();
-  await expect(page.getByText("1 of 2 at home")).toBeVisible();
+  await expect(page.getByText("1 of 2 placed")).toBeVisible();
   await at(page, await asked()).tap();
   await expect(told(page)).toHaveText("2 numbers have found a home.");
   await page.getByRole("button", { name: "Start again" }).tap();
-  await expect(page.getByText("0 of 2 at home")).toBeVisible();
+  await expect(page.getByText("0 of 2 placed")).toBeVisible();
   await expect(page.getByRole("gridcell", { name: /^covered/ })).toHaveCount(97);
 });
 
@@ -142,5 +142,5 @@ test("the maker of the next question chooses a place for somebody else", async (
   await expect(place(page, "covered, asked for")).toBeVisible();
   await page.keyboard.type("78");
   await page.keyboard.press("Enter");
-  await expect(page.getByText("1 of 10 at home")).toBeVisible();
+  await expect(page.getByText("1 of 10 placed")).toBeVisible();
 });

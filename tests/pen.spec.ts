@@ -66,7 +66,7 @@ for (const hand of HANDS) {
     await take(page, "Highlighter", hand);
     await stroke(page, "[data-place='33']", "[data-place='36']");
     await expect(strokes(page)).toHaveCount(2);
-    await press(hand, button(page, "Wipe all"));
+    await press(hand, button(page, "Clear all"));
     await expect(strokes(page)).toHaveCount(0);
     await press(hand, button(page, "Take back"));
     await expect(strokes(page)).toHaveCount(2);
@@ -127,7 +127,7 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   await page.keyboard.press("m");
   await button(page, "Prepare").click();
   await page.getByRole("tab", { name: "Numbers" }).click();
-  await page.getByRole("textbox", { name: "In a row" }).fill("12");
+  await page.getByRole("textbox", { name: "In each row" }).fill("12");
   await expect(page.getByRole("row").nth(3).getByRole("gridcell").nth(10)).toHaveAccessibleName("47");
   const moved = await middle(page, "[data-place='46']");
   await expect.poll(async () => Math.abs((await boxes())[0]! - moved.x)).toBeLessThan(30);

@@ -22,11 +22,11 @@ test("two patterns by rule: their numbers counted, an exception by touch, and wh
   await page.getByRole("button", { name: "Sea ink" }).click();
   await choose(page, "What the numbers are", "the ones digit");
   await page.getByRole("button", { name: "Mark in sea" }).click();
-  await expect(page.getByText("24, 54 and 84 carry both marks, sun and sea.")).toBeVisible();
+  await expect(page.getByText("24, 54 and 84 have both marks, sun and sea.")).toBeVisible();
 
   await place(page, "24, sun and sea marks").click();
   await expect(page.getByText("except 24, by touch")).toBeVisible();
-  await expect(page.getByText("54 and 84 carry both marks, sun and sea.")).toBeVisible();
+  await expect(page.getByText("54 and 84 have both marks, sun and sea.")).toBeVisible();
 
   // The marks are rules: a longer chart has more of them.
   await page.getByRole("tab", { name: "Numbers" }).click();

@@ -25,7 +25,7 @@ test("row 3, column 8 holds 24; a mark on its place or wherever it lives; a whol
   await at(page, 3, 8).tap();
   await expect(at(page, 3, 8)).toHaveAccessibleName("24, sun mark, in focus");
   await expect(page.getByRole("gridcell", { name: /sun/ })).toHaveCount(1);
-  await page.getByRole("radio", { name: "Its number" }).click();
+  await page.getByRole("radio", { name: "Everywhere" }).click();
   await page.getByRole("button", { name: "Sea ink" }).tap();
   await at(page, 4, 6).tap();
   await expect(page.getByRole("gridcell", { name: /24, .*sea mark/ })).toHaveCount(4);
@@ -74,7 +74,7 @@ test("what comes next is asked, then seen; the window slides by buttons, keys, w
   await expect(page.getByText("Write a whole number from 1 to 1,000,000.")).toBeVisible();
   await page.getByLabel("Go to row").fill("999991");
   await page.keyboard.press("Enter");
-  await expect(at(page, 1_000_000, 13)).toHaveAccessibleName("13000000");
+  await expect(at(page, 1_000_000, 13)).toHaveAccessibleName("13,000,000");
 
   // By keyboard: from place to place, and over the edge of the window.
   await page.getByLabel("Go to row").fill("1");
@@ -95,7 +95,7 @@ test("the window and its names are set up, with clear messages", async ({ page, 
   await page.getByLabel("Rows", { exact: true }).fill("21");
   await expect(page.getByText("Write a whole number from 1 to 20.")).toBeVisible();
   await page.getByLabel("Rows", { exact: true }).fill("20");
-  await page.getByLabel("In a row").fill("24");
+  await page.getByLabel("Columns", { exact: true }).fill("24");
   await expect(page.getByRole("row")).toHaveCount(20);
   await page.getByLabel("First row").fill("999990");
   await expect(page.getByText("Rows are counted up to 1,000,000.")).toBeVisible();

@@ -113,9 +113,9 @@ type Actions = {
   /** The neighbours of the number in focus named, or no longer. */
   showGuides: () => void;
   /** Sets the board to something else: in the lesson while it is prepared, and live in class. */
-  setTo: (setting: Setting) => void;
+  setTo: (setting: Setting | ((board: Board) => Setting)) => void;
   /** A view set up anew, while the board is prepared. */
-  layView: (view: View) => void;
+  layView: (view: View | ((board: Board) => View)) => void;
   prepare: (preparing: boolean) => void;
   startCount: () => void;
   pauseCount: () => void;
@@ -255,7 +255,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
   // it is the latest of its step; the count's does too.
   const runs = new Map<
     number,
-    { laying: boolean; act: Act | undefined; jump?: { from: NumberKey; to: NumberKey } }
+    { laying: boolean; act: Act | undefined; met?: number; jump?: { from: NumberKey; to: NumberKey } }
   >();
   let countAct: Act | undefined;
   let slideAct: Act | undefined;
@@ -291,7 +291,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
     };
 
     /** What the tool in hand does to a number, as the beats of one act; none where it does nothing. */
-    const touch = (number: Target, laying: boolean): Act => {
+    const touch = (number: Target, laying: boolean, isStroke: boolean): Act => {
       const { tool, ink } = get();
       const scene = sceneNow(get());
       const covered = isCoveredAt(scene, number);
@@ -303,11 +303,11 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       if (marked === laying) return [];
       const mark: Move = { do: laying ? "mark" : "unmark", ink, numbers: [number] };
       if (isPlaceKey(number)) return [[mark, ...(laying ? [{ do: "focus", number } as const] : [])]];
-      return laying ? markAndCount(number, mark) : unmarkAndCount(number, mark);
+      return laying ? markAndCount(number, mark, isStroke) : unmarkAndCount(number, mark);
     };
 
     /** A number marked, and the count gone on to it where it is the next one. */
-    const markAndCount = (number: NumberKey, mark: Move): Act => {
+    const markAndCount = (number: NumberKey, mark: Move, isStroke: boolean): Act => {
       const scene = sceneNow(get());
       const { count } = onShow();
       const holds = boardHolds(onShow());
@@ -318,7 +318,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
         const on = markedAhead(fold(scene, next).trail, count, (one) => ahead.has(one));
         return [[mark, ...next], ...on];
       }
-      const byHand = countedByHand(number);
+      const byHand = countedByHand(number, null, isStroke);
       if (!byHand || (byHand.beats.length === 0 && sameCount(byHand.count, count))) {
         return [[mark, { do: "focus", number }]];
       }
@@ -329,7 +329,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
     const unmarkAndCount = (number: NumberKey, unmark: Move): Act => {
       const scene = sceneNow(get());
       const { count } = onShow();
-      const byHand = countedByHand(null, number);
+      const byHand = countedByHand(null, number, false);
       if (byHand) return [[unmark], ...byHand.beats];
       return isCount(scene.trail, count) && scene.trail.end === number
         ? [[unmark, { do: "retrace" }]]
@@ -340,7 +340,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
      * What the marks by hand count, with one more or one fewer. Touches one by one tell what is counted; what is
      * coloured in one stroke may be a row, and is counted only where it is the count that is set.
      */
-    const countedByHand = (more: NumberKey | null, fewer: NumberKey | null = null) => {
+    const countedByHand = (more: NumberKey | null, fewer: NumberKey | null, isStroke: boolean) => {
       const { trail } = sceneNow(get());
       const { count } = onShow();
       const acts = liveHere(now().present);
@@ -357,7 +357,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
           get().ink,
         ),
       );
-      if (single) return single;
+      if (single && !isStroke) return single;
       const all = of(handMarks());
       return all && sameCount(all.count, count) ? all : null;
     };
@@ -474,7 +474,10 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       runOver: (number, finger) => {
         const run = runs.get(finger);
         if (run?.jump) run.jump.to = numberOf(number);
-        else if (run) for (const beat of touch(number, run.laying)) run.act = addTo(run.act, beat);
+        else if (run) {
+          run.met = (run.met ?? 0) + 1;
+          for (const beat of touch(number, run.laying, run.met > 1)) run.act = addTo(run.act, beat);
+        }
       },
       endRun: (finger) => {
         const jump = runs.get(finger)?.jump;
@@ -523,11 +526,16 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
         const talk: Move[] = focus === null && first !== undefined ? [{ do: "focus", number: first }] : [];
         addTo(undefined, [{ do: "guides", on: !guides }, ...(guides ? [] : talk)]);
       },
-      setTo: (setting) => {
+      setTo: (next) => {
+        // What is pressed right after something was typed is about the board as it then is, not as it was drawn.
+        const setting = typeof next === "function" ? next(onShow()) : next;
         if (get().preparing) change((state) => prepareSetting(state, setting));
         else addTo(undefined, [{ do: "set", setting }]);
       },
-      layView: (view) => change((state) => prepareView(state, view)),
+      layView: (next) => {
+        const view = typeof next === "function" ? next(onShow()) : next;
+        change((state) => prepareView(state, view));
+      },
       prepare: (preparing) => {
         keepDrafts();
         set({ preparing });

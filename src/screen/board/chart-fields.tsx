@@ -40,7 +40,9 @@ function Fields({ chart }: { chart: ChartSettings }) {
       label={label}
       value={chart[part]}
       options={options}
-      onChange={(value) => lay({ ...chart, [part]: value })}
+      onChange={(value) =>
+        store.getState().layView((board) => ({ ...(chartOf(board) ?? chart), [part]: value }))
+      }
     />
   );
   return (

@@ -36,7 +36,8 @@ export function CountFields() {
     return focus === null || isCoveredAt(scene, focus) ? null : numberOf(focus);
   });
   const set = (next: Count) => store.getState().setTo({ of: "count", is: next });
-  const take = (part: Partial<Count>) => set({ ...count, ...part });
+  const take = (part: Partial<Count>) =>
+    store.getState().setTo((board) => ({ of: "count", is: { ...board.count, ...part } }));
   const values = { by: showNumber(count.by), from: showNumber(count.from) };
   const drafts = useBoardDrafts("count", values, (typed) => changeCount(count, typed), set);
   return (

@@ -1,5 +1,6 @@
 "use client";
 
+import { linesOf } from "@/core/lesson/views-of";
 import { showNumber } from "@/core/number/show-number";
 import { changeLine, type LinePart } from "@/core/surface/change-line";
 import { type AnyLine, type LineSettings, lineAs, type StripSettings } from "@/core/surface/line";
@@ -23,7 +24,11 @@ function Fields({ line }: { line: AnyLine }) {
   const { kind } = line;
   const store = useBoardStore();
   const lay = (next: AnyLine) => store.getState().layView(next);
-  const set = (part: Partial<LineSettings> & Partial<StripSettings>) => lay({ ...line, ...part } as AnyLine);
+  const set = (part: Partial<LineSettings> & Partial<StripSettings>) =>
+    store.getState().layView((board) => {
+      const now = linesOf(board).find((one) => one.kind === kind) ?? line;
+      return { ...now, ...part } as AnyLine;
+    });
   const values = Object.fromEntries(PARTS.map((part) => [part, shown(line, part)])) as Record<
     LinePart,
     string

@@ -42,7 +42,12 @@ export function ComparedNumbers() {
         const read = readNumber(typed);
         return read.ok ? { ok: true, value: read.text } : read;
       }}
-      onTake={(number) => store.getState().layView({ ...compare, [part]: number })}
+      onTake={(number) =>
+        store.getState().layView((board) => {
+          const now = board.views.find((view) => view.kind === "compare") ?? compare;
+          return { ...now, [part]: number };
+        })
+      }
     />
   );
   return (
@@ -58,7 +63,11 @@ export function ProblemFields() {
   const problems = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "problems"));
   const store = useBoardStore();
   if (problems?.kind !== "problems") return null;
-  const lay = (part: Partial<ProblemsSettings>) => store.getState().layView({ ...problems, ...part });
+  const lay = (change: (now: ProblemsSettings) => Partial<ProblemsSettings>) =>
+    store.getState().layView((board) => {
+      const now = board.views.find((view) => view.kind === "problems") ?? problems;
+      return { ...now, ...change(now) };
+    });
   return (
     <div className="flex flex-col gap-3">
       <div className="grid grid-cols-2 gap-2">
@@ -77,12 +86,12 @@ export function ProblemFields() {
                 const read = readProblem(typed);
                 return read.ok ? { ok: true, value: typed.trim() } : read;
               }}
-              onTake={(item) => lay({ items: problems.items.with(index, item) })}
+              onTake={(item) => lay(({ items }) => ({ items: items.with(index, item) }))}
             />
             {problems.items.length > 1 && index === problems.items.length - 1 && (
               <IconButton
                 name={`Remove problem ${index + 1}`}
-                onClick={() => lay({ items: problems.items.slice(0, -1) })}
+                onClick={() => lay(({ items }) => ({ items: items.slice(0, -1) }))}
               >
                 <Trash2 aria-hidden size={18} />
               </IconButton>
@@ -91,7 +100,11 @@ export function ProblemFields() {
         ))}
       </div>
       {problems.items.length < MOST_PROBLEMS && (
-        <Button onClick={() => lay({ items: [...problems.items, "7 + 5 = ?"] })}>One more problem</Button>
+        <Button
+          onClick={() => lay(({ items }) => ({ items: [...items, "7 + 5 = ?"].slice(0, MOST_PROBLEMS) }))}
+        >
+          One more problem
+        </Button>
       )}
       <Choice
         label="Checking"
@@ -101,7 +114,7 @@ export function ProblemFields() {
           { value: "at-end", label: "At the end" },
           { value: "off", label: "Off" },
         ]}
-        onChange={(check) => lay({ check })}
+        onChange={(check) => lay(() => ({ check }))}
       />
     </div>
   );

@@ -50,7 +50,7 @@ export function PenStrip() {
         onClick={() => store.getState().drawn({ do: "wipe-pen" })}
         className="flex h-12 items-center gap-2 rounded-button px-4 font-semibold text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-40"
       >
-        <Trash2 aria-hidden size={20} /> Wipe all
+        <Trash2 aria-hidden size={20} /> Clear all
       </button>
     </div>
   );

@@ -31,7 +31,9 @@ function Fields({ times }: { times: TimesSettings }) {
         { value: "covered", label: "Covered" },
         { value: "absent", label: "None" },
       ]}
-      onChange={(value) => lay({ ...times, [part]: value })}
+      onChange={(value) =>
+        store.getState().layView((board) => ({ ...(timesOf(board) ?? times), [part]: value }))
+      }
     />
   );
   return (
@@ -51,7 +53,7 @@ function Fields({ times }: { times: TimesSettings }) {
           { value: "solid", label: "Covered" },
           { value: "empty", label: "Empty squares" },
         ]}
-        onChange={(covers) => lay({ ...times, covers })}
+        onChange={(covers) => store.getState().layView((board) => ({ ...(timesOf(board) ?? times), covers }))}
       />
     </div>
   );

@@ -79,7 +79,9 @@ function Panel({ times }: { times: TimesSettings }) {
           { value: "place", label: "This square" },
           { value: "value", label: "Everywhere" },
         ]}
-        onChange={(marks) => store.getState().setTo({ of: "times", is: { ...times, marks } })}
+        onChange={(marks) =>
+          store.getState().setTo((board) => ({ of: "times", is: { ...(timesOf(board) ?? times), marks } }))
+        }
       />
       <PuzzleMaker times={times} />
     </section>
@@ -90,7 +92,10 @@ function Panel({ times }: { times: TimesSettings }) {
 function PuzzleMaker({ times }: { times: TimesSettings }) {
   const store = useBoardStore();
   const set = (part: Partial<TimesSettings["puzzle"]>) =>
-    store.getState().setTo({ of: "times", is: { ...times, puzzle: { ...times.puzzle, ...part } } });
+    store.getState().setTo((board) => {
+      const now = timesOf(board) ?? times;
+      return { of: "times", is: { ...now, puzzle: { ...now.puzzle, ...part } } };
+    });
   return (
     <div className="flex flex-col gap-3 border-t border-rule pt-4">
       <h3 className="font-semibold">Puzzle with one answer</h3>
