@@ -81,7 +81,7 @@ try {
   await page.getByText("carry both marks").scrollIntoViewIfNeeded();
   await take("board-rules");
 
-  await open(await again("7-where-does-it-live"), null, 3);
+  await open(await again("7-where-does-it-go"), null, 3);
   await place(35).click();
   for (const digit of ["3", "4"]) await page.getByRole("button", { name: digit, exact: true }).click();
   await page.getByRole("button", { name: "Write it" }).click();

@@ -127,7 +127,7 @@ test("where does it live: drawn numbers find their home, the tally runs, then a 
   await at(page, first).tap();
   await expect(page.getByText("1 of 2 placed")).toBeVisible();
   await at(page, await asked()).tap();
-  await expect(told(page)).toHaveText("2 numbers have found a home.");
+  await expect(told(page)).toHaveText("All 2 numbers are placed.");
   await page.getByRole("button", { name: "Start again" }).tap();
   await expect(page.getByText("0 of 2 placed")).toBeVisible();
   await expect(page.getByRole("gridcell", { name: /^covered/ })).toHaveCount(97);

@@ -34,7 +34,6 @@ const VIEWS: Record<string, object> = {
     to: "7350",
     interval: "1",
     divisions: 1,
-    open: undefined,
   },
   trail: { kind: "trail", numbers: true, sentence: true, ones: true, words: "british" },
   sentence: { kind: "sentence", form: "gathered" },

@@ -47,7 +47,7 @@ describe("how a board looks", () => {
   });
 
   test("is the window of a times grid, where the board has one, and can be sent as plain data", () => {
-    const board = withMain(newBoard("b", "Board", startingChart("1-20")), {
+    const board = withMain(newBoard("b", "Board", startingChart("1-24")), {
       ...NEW_TIMES,
       row: 3,
       rows: 2,

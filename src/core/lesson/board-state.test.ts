@@ -9,6 +9,7 @@ import {
   backToStep,
   climb,
   currentStep,
+  duplicateStep,
   extendAct,
   hasLive,
   keepAsOpening,
@@ -16,6 +17,7 @@ import {
   liveHere,
   moveStep,
   openBoard,
+  recordOver,
   removeStep,
   rewordStep,
   sceneOf,
@@ -200,5 +202,45 @@ describe("taking back and doing again", () => {
     const long = Array.from({ length: MOST_TAKEN_BACK + 50 }, (_, i) => i + 1).reduce(record, historyOf(0));
     expect(long.past).toHaveLength(MOST_TAKEN_BACK);
     expect(takeBack(long).present).toBe(MOST_TAKEN_BACK + 49);
+  });
+});
+
+describe("a step that is changed", () => {
+  test("does what was done by hand below it, with its words; the scene is the same, and the steps above stay", () => {
+    fc.assert(
+      fc.property(anyState, anyAct, (state, done) => {
+        fc.pre(state.climbed < state.board.stair.length);
+        const level = state.climbed + 1;
+        const before = act(state, done);
+        const after = recordOver(before, level);
+        const [was, now] = [before.board.stair[level - 1]!, after.board.stair[level - 1]!];
+        expect({ ...now, beats: [] }).toEqual({ ...was, beats: [] });
+        expect(after.board.stair.toSpliced(level - 1, 1)).toEqual(before.board.stair.toSpliced(level - 1, 1));
+        expect([after.climbed, liveHere(after)]).toEqual([level, []]);
+        expect(seen(after)).toEqual(seen(before));
+      }),
+    );
+  });
+
+  test("stays as it is where nothing was done by hand, or the board stands elsewhere", () => {
+    fc.assert(
+      fc.property(anyState, fc.integer({ min: 0, max: 8 }), (state, level) => {
+        fc.pre(state.climbed !== level - 1 || liveHere(state).length === 0);
+        expect(recordOver(state, level)).toBe(state);
+      }),
+    );
+  });
+
+  test("is there twice when it is duplicated, and the board stands on the step it stood on", () => {
+    fc.assert(
+      fc.property(anyState, fc.integer({ min: 1, max: 6 }), (state, level) => {
+        fc.pre(level <= state.board.stair.length);
+        const after = duplicateStep(state, level, "copy");
+        expect(after.board.stair[level]).toEqual({ ...state.board.stair[level - 1], id: "copy" });
+        expect(after.board.stair).toHaveLength(state.board.stair.length + 1);
+        expect(currentStep(after)?.id).toBe(currentStep(state)?.id);
+        expect(liveHere(after)).toEqual(liveHere(state));
+      }),
+    );
   });
 });

@@ -27,7 +27,7 @@ const anyLesson: fc.Arbitrary<Lesson> = fc
     boards: fc.array(
       fc.record({
         title: words,
-        start: fc.constantFrom("1-100", "0-99", "1-120", "1-20"),
+        start: fc.constantFrom("1-100", "0-99", "1-120", "1-24"),
         opening: fc.array(anyMove, { maxLength: 5 }),
         beats: fc.array(fc.array(fc.array(anyMove, { minLength: 1, maxLength: 3 }), { maxLength: 5 }), {
           maxLength: 5,
@@ -54,7 +54,7 @@ const anyLesson: fc.Arbitrary<Lesson> = fc
 const file = (change: (lesson: Record<string, unknown>) => unknown) =>
   change(
     structuredClone(
-      newLesson({ title: "Posts", forClass: "" }, newBoard("b", "Board", startingChart("1-20"))),
+      newLesson({ title: "Posts", forClass: "" }, newBoard("b", "Board", startingChart("1-24"))),
     ) as never,
   );
 
@@ -120,17 +120,17 @@ describe("the lesson file", () => {
 });
 
 describe("the views of a board", () => {
-  const board = newBoard("b", "Board", startingChart("1-20"));
+  const board = newBoard("b", "Board", startingChart("1-24"));
   test("are found by their kind and replaced in place", () => {
-    expect(chartOf(board)).toEqual(startingChart("1-20"));
+    expect(chartOf(board)).toEqual(startingChart("1-24"));
     expect(trailOf(board)?.sentence).toBe(true);
     expect(chartOf(withView(board, startingChart("0-99")))).toEqual(startingChart("0-99"));
-    const bare = { ...board, views: [startingChart("1-20")] };
+    const bare = { ...board, views: [startingChart("1-24")] };
     expect(withView(bare, { ...NEW_TRAIL, sentence: false, ones: false }).views).toHaveLength(2);
   });
 
   test("hold the numbers of their chart", () => {
-    expect(["1", "20", "21", "0", "1.5"].map(boardHolds(board))).toEqual([true, true, false, false, false]);
+    expect(["1", "24", "25", "0", "1.5"].map(boardHolds(board))).toEqual([true, true, false, false, false]);
   });
 });
 
@@ -149,7 +149,8 @@ describe("the demo lessons", () => {
     expect(boards).toHaveLength(3);
     for (const board of boards) {
       expect(board.stair.length).toBeGreaterThanOrEqual(5);
-      for (const { question, answer } of board.stair) expect([question, answer].every(Boolean)).toBe(true);
+      const asked = board.stair.filter(({ question, answer }) => question && answer);
+      expect(asked.length).toBeGreaterThanOrEqual(5);
     }
   });
 
@@ -182,7 +183,7 @@ describe("the demo lessons", () => {
 
   test("Arrows on the jetty: the sentence of each route is its answer", () => {
     for (const board of demo("arrows").boards) {
-      const trail = sceneOf(standOn(openBoard(board), 3)).trail!;
+      const trail = sceneOf(standOn(openBoard(board), 4)).trail!;
       const said = numberSentence(trail)!.map(({ text }) => text);
       expect(said.join(" ")).toBe(board.stair[2]!.answer);
       expect(trail.end).toBe(board.stair[1]!.answer);

@@ -100,7 +100,7 @@ describe("a puzzle on a board", () => {
   });
 
   test("a board without a times grid has none", () => {
-    const chart = newBoard("c", "Chart", startingChart("1-20"));
+    const chart = newBoard("c", "Chart", startingChart("1-24"));
     expect(puzzleBeat(chart, EMPTY_SCENE, 1)).toBeNull();
     expect(verdictOn(chart, EMPTY_SCENE)).toBeNull();
   });

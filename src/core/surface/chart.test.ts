@@ -124,7 +124,7 @@ describe("a chart", () => {
   test("rows that climb up the page begin at its foot, and numbers that run down fill column after column", () => {
     const up: ChartSettings = { ...startingChart("1-100"), climb: "up" };
     expect([rowNumbers(up, 9)[0], rowNumbers(up, 0).at(-1)]).toEqual(["1", "100"]);
-    const down: ChartSettings = { ...startingChart("1-20"), run: "down" };
+    const down: ChartSettings = { ...startingChart("1-24"), run: "down" };
     expect(columnNumbers(down, 1)).toEqual(["5", "6", "7", "8"]);
   });
 

@@ -8,7 +8,7 @@ export const STARTING_CHARTS = [
   { id: "1-100", name: "1 to 100", chart: HUNDRED_CHART },
   { id: "0-99", name: "0 to 99", chart: rows("0", 10, 10) },
   { id: "1-120", name: "1 to 120", chart: rows("1", 10, 12) },
-  { id: "1-20", name: "1 to 20, in fives", chart: rows("1", 5, 4) },
+  { id: "1-24", name: "1 to 24, in sixes", chart: rows("1", 6, 4) },
   { id: "1-50", name: "1 to 50", chart: rows("1", 10, 5) },
   { id: "101-200", name: "101 to 200", chart: rows("101", 10, 10) },
   {

@@ -1,10 +1,12 @@
 "use client";
 
 import { useMemo } from "react";
+import { currentStep } from "@/core/lesson/board-state";
 import { boardHolds, trailOf, writerOf } from "@/core/lesson/views-of";
 import { writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { TrailPanel } from "@/view/trail/trail-panel";
+import { boardStateOf } from "./board-store";
 import { pickBoard, useBoard, useSceneSource } from "./use-board";
 
 /** The panel that reads the trail, where the board has one. */
@@ -17,6 +19,8 @@ export function TrailStage({ className }: { className: string }) {
     const form = writerOf(board);
     return (number: string) => writtenText(form(number));
   }, [board]);
+  // A board asks one question at a time: with the step's own above it, the panel asks none.
+  const asks = useBoard((state) => !currentStep(boardStateOf(state))?.question);
   const { by, from, way } = board.count;
   return (
     <section
@@ -29,7 +33,7 @@ export function TrailStage({ className }: { className: string }) {
           source={source}
           holds={holds}
           write={write}
-          invitation={`Counting ${way === "back" ? "back " : ""}in ${showNumber(by)}${/^\d+$/.test(by) ? "s" : ""} from ${showNumber(from)}. What is the first number?`}
+          invitation={`Counting ${way === "back" ? "back " : ""}in ${showNumber(by)}${/^\d+$/.test(by) ? "s" : ""} from ${showNumber(from)}.${asks ? " What is the first number?" : ""}`}
         />
       )}
     </section>

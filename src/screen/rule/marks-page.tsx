@@ -11,7 +11,7 @@ import { showNumber } from "@/core/number/show-number";
 import { overlapsOf, overlapWords } from "@/core/set/overlap";
 import { textOf, UNMARKED } from "@/core/set/rule";
 import { listNumbers, ruleWords } from "@/core/set/rule-words";
-import { isPlaceKey, type Target } from "@/core/surface/place-key";
+import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
 import { Button, IconButton } from "@/kit/button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
@@ -30,7 +30,8 @@ export function MarksPage() {
   const numbers = boardNumbers(board, scene);
   const name = INK_LOOK[ink].name.toLowerCase();
   const seen = useSeen();
-  const focus = scene.focus !== null && seen([scene.focus]).length > 0 ? scene.focus : null;
+  const isHere = scene.focus !== null && numbers.includes(numberOf(scene.focus));
+  const focus = isHere && seen([scene.focus!]).length > 0 ? scene.focus : null;
   const focusOut = focus !== null && numbersWith(scene, "stand-out", [focus]).length > 0;
   const overlaps = overlapsOf(scene, seen(numbers));
   const inUse = INKS.filter(

@@ -5,7 +5,7 @@ import type { Save, SaveAnswer } from "./save-messages";
 import { createSaver, type SaveState, type Unsaved } from "./saver";
 
 const lesson = (title: string) =>
-  newLesson({ title, forClass: "" }, newBoard("b", "Board", startingChart("1-20")));
+  newLesson({ title, forClass: "" }, newBoard("b", "Board", startingChart("1-24")));
 
 /** A saver with a server, a clock and a browser of its own. The server keeps revisions as the real one does. */
 function desk(start: { unsaved?: Unsaved; keepsNothing?: boolean } = {}) {

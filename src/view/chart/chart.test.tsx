@@ -105,7 +105,7 @@ describe("the chart", () => {
     for (const covers of ["solid", "empty"] as const) {
       fc.assert(
         fc.property(fc.array(move, { minLength: 1, maxLength: 12 }), (moves) => {
-          const settings = { ...startingChart("1-20"), covers };
+          const settings = { ...startingChart("1-24"), covers };
           const { source, make } = live();
           render(<Chart settings={settings} source={source} strong={false} />);
           for (const one of moves) make(one);
@@ -207,9 +207,9 @@ describe("the layout of a chart", () => {
   });
 
   test("finds the place under every point, and none beside the chart", () => {
-    const layout = layOutChart(startingChart("1-20"), { width: 500, height: 500 }, false);
+    const layout = layOutChart(startingChart("1-24"), { width: 500, height: 500 }, false);
     layout.numbers.forEach((_, index) => {
-      const [column, row] = [index % 5, Math.floor(index / 5)];
+      const [column, row] = [index % 6, Math.floor(index / 6)];
       expect(placeUnder(layout, (column + 0.01) * layout.cellWidth, (row + 0.99) * layout.cellHeight)).toBe(
         index,
       );
@@ -221,10 +221,10 @@ describe("the layout of a chart", () => {
   test("the picture of a chart draws the same places", () => {
     const scene = fold(EMPTY_SCENE, [{ do: "cover", numbers: ["7"] }]);
     const { container } = render(
-      <LookPicture look={chartLook(startingChart("1-20"), scene)} width={300} height={200} />,
+      <LookPicture look={chartLook(startingChart("1-24"), scene)} width={300} height={200} />,
     );
     expect([...container.querySelectorAll("text")].map((text) => text.textContent)).toEqual(
-      Array.from({ length: 20 }, (_, i) => String(i + 1)).filter((n) => n !== "7"),
+      Array.from({ length: 24 }, (_, i) => String(i + 1)).filter((n) => n !== "7"),
     );
   });
 });

@@ -1,5 +1,6 @@
 import type { Trail } from "@/core/count/trail";
 import type { NumberKey } from "@/core/number/exact";
+import { groupDigits } from "@/core/number/group-digits";
 import { showNumber } from "@/core/number/show-number";
 import { round } from "../round";
 import type { Arc } from "./arc-shape";
@@ -54,7 +55,10 @@ export function arcLabels(
     const [first, last] = [run[0]!, run.at(-1)!];
     const covered = run.every(({ index }) => trail.covers[index]?.size);
     const said = signed(first.by, layout.write);
-    const text = run.length === 1 ? said : `${run.length} jumps of ${said.replace("+", "")}`;
+    const text =
+      run.length === 1
+        ? said
+        : `${groupDigits(String(alikeIn(trail, first.index)))} jumps of ${said.replace("+", "")}`;
     // How wide a cover is tells nothing of the size under it.
     const width = roomOf(covered ? "+000" : text, size) + extra;
     const middle = (first.from + last.to) / 2;
@@ -71,7 +75,11 @@ export function arcLabels(
     // The size of a jump back, whose arc lies under another, stands under its own arc where there is room.
     const under = first.by.startsWith("-") && height >= 2 * off + 10 ? [-off] : [];
     for (const lift of [off, ...under, off + next, off + 2 * next]) {
-      const { x, y } = geometry.point(middle, height + lift);
+      const at = geometry.point(middle, height + lift);
+      // Of a run that goes on out of sight the label stays in sight.
+      const half = width / 2 + 2;
+      const x = geometry.shape === "flat" ? Math.max(half, Math.min(layout.room.width - half, at.x)) : at.x;
+      const { y } = at;
       if (geometry.shape === "flat" && y < size * 0.6) break;
       const clear = [...taken, ...labels].every(
         (other) => Math.abs(other.x - x) >= (other.width + width) / 2 || Math.abs(other.y - y) >= size * 1.05,
@@ -105,4 +113,12 @@ export function arcLabels(
     i = end;
   }
   return labels;
+}
+
+/** How many jumps in a row, about a given one, are of its size; also those that are out of sight. */
+function alikeIn({ jumps }: Trail, index: number): number {
+  let [first, last] = [index, index];
+  while (jumps[first - 1] === jumps[index]) first -= 1;
+  while (jumps[last + 1] === jumps[index]) last += 1;
+  return last - first + 1;
 }

@@ -102,7 +102,8 @@ export const TrailPanel = memo(function TrailPanel({
               // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
               <Fragment key={index}>
                 <span className="whitespace-nowrap">
-                  {hidden(number) ? <Covered /> : write(number)},
+                  {hidden(number) ? <Covered /> : write(number)}
+                  {(goesOn || index < listed.length - 1) && ","}
                 </span>{" "}
               </Fragment>
             ))}
@@ -113,6 +114,7 @@ export const TrailPanel = memo(function TrailPanel({
       {settings.ones && cycle && (
         <Part title="Ones digits so far">
           <div className="font-numeral text-[clamp(22px,4vh,44px)] leading-[1.3]" data-part="ones">
+            {cycle.rows.length > 4 && <p className="leading-none text-quiet">…</p>}
             {cycle.rows.slice(-4).map((row, r) => {
               const first = Math.max(0, cycle.rows.length - 4) + r;
               return (

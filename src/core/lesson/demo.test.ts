@@ -1,0 +1,110 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { describe, expect, test } from "vitest";
+import { toNext } from "../count/bridge";
+import { numberSentence, type SentenceForm } from "../count/number-sentence";
+import { landings, numbersSaid, type Trail } from "../count/trail";
+import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
+import { numberAtStart, readNumber } from "../number/read-number";
+import { numberOf } from "../surface/place-key";
+import { openBoard, sceneOf, standOn } from "./board-state";
+import { boardWith } from "./board-with";
+import type { Board } from "./lesson";
+import { readLesson } from "./read-lesson";
+import { isCoveredAt, type Scene } from "./scene";
+import { boardHolds, placedOf } from "./views-of";
+
+const FOLDER = new URL("../../../demo/", import.meta.url);
+const lessons = readdirSync(FOLDER).map((file) => {
+  const read = readLesson(JSON.parse(readFileSync(new URL(file, FOLDER), "utf8")));
+  if (!read.ok) throw new Error(`${file}: ${read.message}`);
+  return { file, boards: read.lesson.boards };
+});
+
+/** The numbers that a text names, by their keys. */
+function numbersIn(text: string): Set<NumberKey> {
+  const found = new Set<NumberKey>();
+  for (let rest = text; rest !== ""; ) {
+    const digits = numberAtStart(rest);
+    const read = digits ? readNumber(digits.replace(/[,.]+$/, "")) : null;
+    if (read?.ok) found.add(keyOf(read.value));
+    rest = rest.slice(Math.max(1, digits.length));
+  }
+  return found;
+}
+
+/** The numbers that stand uncovered in the views that read a trail, and how far it is to the next ten. */
+function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
+  const board = boardWith(prepared, scene.settings);
+  const told = new Set<NumberKey>();
+  const tell = (number: NumberKey) => !isCoveredAt(scene, number) && told.add(keyOf(exact(number).abs()));
+  const tellSentence = (trail: Trail, form: SentenceForm) => {
+    for (const part of numberSentence(trail, form) ?? []) {
+      if (part.kind === "number") tell(part.number);
+      if (part.kind !== "term") continue;
+      const isCovered = part.jumps.length > 0 && part.jumps.every((jump) => trail.covers[jump]?.size);
+      if (!isCovered) told.add(keyOf(exact(part.by).abs()));
+    }
+  };
+  for (const view of placedOf(board).filter(({ kind }) => !scene.hidden.includes(kind))) {
+    const { trail, aside, focus } = scene;
+    if (view.kind === "trail" && trail) {
+      if (view.numbers) for (const number of numbersSaid(trail, boardHolds(board))) tell(number);
+      if (view.sentence) tellSentence(trail, "gathered");
+    }
+    if (view.kind === "sentence") {
+      for (const one of [trail, aside?.trail]) if (one) tellSentence(one, view.form);
+    }
+    if (view.kind === "way" && trail) for (const stop of landings(trail)) tell(keyOf(stop));
+    if (view.kind === "pairs" && focus !== null && isWhole(exact(numberOf(focus)))) {
+      const on = view.way === "on";
+      const from = exact(numberOf(focus));
+      const { by, next } = toNext(on ? from : from.neg(), exact(10));
+      tell(keyOf(next.abs()));
+      if (!scene.farCovered) for (const pair of [by, exact(10).sub(by)]) told.add(keyOf(pair));
+    }
+  }
+  return told;
+}
+
+describe("the demo lessons", () => {
+  const steps = lessons.flatMap(({ file, boards }) =>
+    boards.flatMap((board, b) =>
+      board.stair.map((step, i) => ({
+        name: `${file} ${b + 1}.${i + 1} ${step.title}`,
+        board,
+        step,
+        level: i + 1,
+      })),
+    ),
+  );
+
+  test.each(steps.filter(({ step }) => step.answer))(
+    "$name: the answer is not told before it is asked for",
+    ({ board, step, level }) => {
+      const told = toldBy(board, sceneOf(standOn(openBoard(board), level)));
+      const asked = numbersIn(step.question);
+      const given = [...numbersIn(step.answer)].filter(
+        (key) => !asked.has(key) && told.has(key.replace("-", "")),
+      );
+      expect(given).toEqual([]);
+    },
+  );
+
+  test("an answer has a question, and a question ends as one", () => {
+    for (const { name, step } of steps) {
+      if (step.answer) expect(step.question, name).toMatch(/[?.]$/);
+      if (step.question && step.answer && !/^(Say|Read)\b/.test(step.question)) {
+        expect(step.question, name).toMatch(/\?/);
+      }
+    }
+  });
+
+  test("the check itself sees what a panel tells", () => {
+    const lamps = lessons.find(({ file }) => file.startsWith("1-"))!.boards[1]!;
+    const shown = sceneOf(standOn(openBoard(lamps), 4));
+    expect([...toldBy(lamps, shown)]).toEqual(expect.arrayContaining(["8", "6", "48", "42"]));
+    expect([...numbersIn("−3.5 metres, 1¼ or 5,000: 8 × 6 = 48")].sort()).toEqual(
+      ["1.25", "3.5", "48", "5000", "6", "8"].sort(),
+    );
+  });
+});

@@ -1,0 +1,381 @@
+import { expect, type Page, test } from "@playwright/test";
+import { addLesson, demoLesson, openBoard, place, saved } from "./support/lessons";
+
+const field = (page: Page, label: string) => page.getByLabel(label, { exact: true });
+const button = (page: Page, name: string) => page.getByRole("button", { name, exact: true });
+const grid = (page: Page, name: string | RegExp) => page.getByRole("grid", { name });
+
+/** A lesson of one board with these views, and its address while it is prepared. */
+async function lessonWith(
+  request: Parameters<typeof addLesson>[0],
+  views: object[],
+  more: object = {},
+): Promise<string> {
+  const base = demoLesson("1-lamps-on-the-jetty");
+  const board = {
+    ...base.boards[0],
+    title: "Only board",
+    stair: [],
+    opening: [],
+    climbEvery: 0,
+    views,
+    ...more,
+  };
+  const answer = await request.post("/api/lessons", { data: { lesson: { ...base, boards: [board] } } });
+  expect(answer.status(), await answer.text()).toBe(201);
+  return (await answer.json()).id;
+}
+const line = (part: object = {}) => ({
+  ...demoLesson("12-friendly-numbers").boards[0].views.find(({ kind }: { kind: string }) => kind === "line"),
+  ...part,
+});
+
+test.describe("numbers as people write them", () => {
+  test("make charts, lines, times grids, jumps, ways, sentences and problems", async ({ page, request }) => {
+    await page.goto(`/lesson/${await addLesson(request)}?prepare`);
+    await field(page, "Last number").fill("1,000");
+    await field(page, "Last number").press("Enter");
+    await expect(grid(page, "Chart from 1 to 1,000")).toBeVisible();
+    await field(page, "First").fill("9 01");
+    await expect(page.getByText(/How is 9 01 meant\?/)).toBeVisible();
+    await field(page, "First").fill("1 001");
+    await field(page, "Last number").fill("1,100");
+    await field(page, "Last number").press("Enter");
+    await expect(grid(page, "Chart from 1,001 to 1,100")).toBeVisible();
+    await expect(place(page, "1,042")).toBeVisible();
+
+    await page.getByRole("radio", { name: "Times grid" }).click();
+    await field(page, "First row").fill("1,000");
+    await field(page, "First row").press("Enter");
+    await expect(grid(page, "Times grid from row 1,000 and column 1")).toBeVisible();
+
+    await page.goto(
+      `/lesson/${await lessonWith(request, [line(), { kind: "sentence", form: "gathered" }])}?prepare`,
+    );
+    await field(page, "To").fill("10,000");
+    await field(page, "Interval").fill("1,000");
+    await field(page, "Interval").press("Enter");
+    await expect(grid(page, "Number line from 0 to 10,000")).toBeVisible();
+    await button(page, "Teach").click();
+    await page.keyboard.press("j");
+    const says = () => page.locator("[data-part=number-sentence] svg").allTextContents();
+    await field(page, "Jump").fill("1,000");
+    await button(page, "Jump on").click();
+    await expect.poll(async () => (await says()).join("")).toContain("1,000");
+    await field(page, "Number sentence").fill("5,000 + 250");
+    await button(page, "Draw it").click();
+    await expect.poll(async () => (await says()).join("")).toBe("5,000+250=5,250");
+    await field(page, "To").fill("6 000");
+    await button(page, "Draw the jumps").click();
+    await expect.poll(async () => (await says()).join("")).toContain("=6,000");
+
+    await page.goto(
+      `/lesson/${await lessonWith(request, [{ kind: "problems", items: ["1,000 + 1"], check: "at-once" }])}`,
+    );
+    await page.getByRole("button", { name: "Blank" }).click();
+    await page.getByLabel("Answer").fill("1,001");
+    await page.getByRole("button", { name: "Write it" }).click();
+    await expect(page.getByRole("button", { name: "1,001, by hand" })).toBeVisible();
+  });
+});
+
+test.describe("a field says what the board has", () => {
+  test("partners are refused and taken together; what was refused goes when they are left, with the reason", async ({
+    page,
+    request,
+  }) => {
+    await page.goto(
+      `/lesson/${await lessonWith(request, [line({ from: "4", to: "6", interval: "1", divisions: 1 })])}?prepare`,
+    );
+    await field(page, "From").fill("7");
+    await expect(page.getByText("Put the smaller number first.")).toBeVisible();
+    await expect(grid(page, "Number line from 4 to 6")).toBeVisible();
+    await field(page, "To").fill("9");
+    await expect(grid(page, "Number line from 7 to 9")).toBeVisible();
+    await expect(field(page, "From")).toHaveValue("7");
+
+    await field(page, "From").fill("seven");
+    await page.getByRole("heading", { level: 1 }).click();
+    await page.getByLabel("Unit, such as metres").focus();
+    await page
+      .getByRole("button", { name: "Flat" })
+      .or(page.getByRole("radio", { name: "Flat" }))
+      .click();
+    await page.getByRole("tab", { name: "Board" }).click();
+    await page.getByRole("tab", { name: "Numbers" }).click();
+    await expect(field(page, "From")).toHaveValue("7");
+    await expect(grid(page, "Number line from 7 to 9")).toBeVisible();
+  });
+
+  test("a preset, and the board of another tab, take nothing of what was refused or is just being typed", async ({
+    page,
+    request,
+  }) => {
+    await page.goto(`/lesson/${await addLesson(request)}?prepare`);
+    await field(page, "First").fill("seven");
+    await expect(page.getByText(/Write a number, such as/)).toBeVisible();
+    await page.getByRole("button", { name: "0 to 99", exact: true }).click();
+    await expect(field(page, "First")).toHaveValue("0");
+    await expect(page.getByText(/Write a number, such as/)).toHaveCount(0);
+
+    // Within half a second of the last key another board is touched.
+    await field(page, "First").fill("301");
+    await openBoard(page, /Every sixth post/);
+    await expect(grid(page, "Chart from 1 to 100")).toBeVisible();
+    expect(await page.evaluate(() => document.activeElement?.tagName)).not.toBe("INPUT");
+    await expect(field(page, "First")).toHaveValue("1");
+    await openBoard(page, /How the chart is built/);
+    await expect(grid(page, "Chart from 301 to 400")).toBeVisible();
+
+    await page.getByRole("tab", { name: "Board" }).click();
+    await page.getByLabel("Title of this board").fill("Far posts");
+    await openBoard(page, /Every sixth post/);
+    await expect(page.getByRole("button", { name: "1 Far posts" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "2 Every sixth post" })).toBeVisible();
+    await saved(page);
+  });
+
+  test("a button beside a refused field does nothing but say why", async ({ page, request }) => {
+    await page.goto(`/lesson/${await lessonWith(request, [line(), { kind: "way" }])}`);
+    await page.keyboard.press("j");
+    const jumps = page.locator("[data-part=jumps] path");
+    for (const [label, typed, name, message] of [
+      ["Jump", "0", "Jump on", "Write a number above 0. To go back, touch Jump back."],
+      ["Jump", "-3", "Jump on", "Write a number above 0. To go back, touch Jump back."],
+      ["Times", "0", "Jump back", "Write a whole number from 1 to 100."],
+      ["To", "2 5/2", "Draw the jumps", "Beside a whole number stands a fraction smaller than 1."],
+    ] as const) {
+      await field(page, label).fill(typed);
+      await button(page, name).click();
+      await expect(page.getByText(message)).toBeVisible();
+      await expect(jumps).toHaveCount(0);
+      await field(page, label).fill("5");
+    }
+    await page.keyboard.press("Escape");
+  });
+
+  test("a chart keeps its last number when its rows get another length, and a field that is typed in keeps its digits", async ({
+    page,
+    request,
+  }) => {
+    await page.goto(`/lesson/${await addLesson(request)}?prepare`);
+    for (const [columns, rows] of [
+      ["7", "15"],
+      ["20", "5"],
+      ["10", "10"],
+    ] as const) {
+      await field(page, "In each row").fill(columns);
+      await field(page, "In each row").press("Enter");
+      await expect(field(page, "Rows")).toHaveValue(rows);
+      await expect(field(page, "Last number")).toHaveValue("100");
+    }
+    await field(page, "Last number").fill("1100");
+    await page.waitForTimeout(700);
+    // It was taken meanwhile; what is typed on is not set in groups under the fingers.
+    await expect(field(page, "Last number")).toHaveValue("1100");
+    await field(page, "First").focus();
+    await expect(field(page, "Last number")).toHaveValue("1,100");
+  });
+});
+
+test.describe("what is done in class", () => {
+  test("a puzzle, the count and the divider are live: as prepared all is as it was, and nothing was saved", async ({
+    page,
+    request,
+  }) => {
+    const times = demoLesson("9-crates-in-the-hold").boards[0].views[0];
+    const id = await lessonWith(request, [times]);
+    await page.goto(`/lesson/${id}`);
+    await button(page, "Make a puzzle").click();
+    await expect(page.getByText("What belongs here?")).toBeVisible();
+    await expect(page.getByRole("gridcell")).toHaveCount(24);
+    await page.keyboard.press("w");
+    await page.keyboard.press("Backspace");
+    await expect(grid(page, "Times grid from row 1 and column 1")).toBeVisible();
+    await page.getByTitle("Set the count").click();
+    await field(page, "Count in").fill("7");
+    await field(page, "Count in").press("Enter");
+    await page.keyboard.press("Escape");
+    await expect(page.getByTitle("Set the count")).toContainText("Count in 7s");
+    await page.reload();
+    await expect(page.getByTitle("Set the count")).toContainText("Count in 7s");
+    await page.keyboard.press("Backspace");
+    await expect(page.getByTitle("Set the count")).toContainText("Count in 10s");
+    const kept = await (await page.request.get(`/lesson/${id}`)).text();
+    expect(kept).not.toContain('\\"by\\":\\"7\\"');
+  });
+
+  test("a second puzzle asks for another square, and a solved one stays to be talked about", async ({
+    page,
+    request,
+  }) => {
+    const times = demoLesson("9-crates-in-the-hold").boards[0].views[0];
+    await page.goto(`/lesson/${await lessonWith(request, [times])}`);
+    await button(page, "Make a puzzle").click();
+    const asked = page.getByRole("gridcell", { name: /asked for/ });
+    const where = async () => asked.getAttribute("data-place");
+    const first = await where();
+    await button(page, "Another puzzle").click();
+    await expect.poll(where).not.toBe(first);
+    const [row, column] = /r(\d+)c(\d+)/
+      .exec((await where())!)!
+      .slice(1)
+      .map(Number);
+    await page.keyboard.type(String(row! * column!));
+    await page.keyboard.press("Enter");
+    await expect(page.locator("[data-part=told]")).toHaveText(
+      `Yes, ${row! * column!}. How did you work it out?`,
+    );
+    await expect(asked).toHaveCount(0);
+  });
+});
+
+test.describe("in hand", () => {
+  test("preparing always shows the set-up, with a page for the tool; a second touch puts the tool away", async ({
+    page,
+    request,
+  }) => {
+    await page.goto(
+      `/lesson/${await lessonWith(request, [line(), { kind: "sentence", form: "gathered" }])}?prepare`,
+    );
+    await page.getByRole("tab", { name: "Views" }).click();
+    await button(page, "Write").click();
+    await expect(page.getByRole("tab", { name: "Write" })).toHaveAttribute("data-state", "active");
+    await expect(page.getByRole("tab", { name: "Numbers" })).toBeVisible();
+    await button(page, "Write").click();
+    await expect(page.getByRole("tab", { name: "Views" })).toHaveAttribute("data-state", "active");
+    await button(page, "Jump").click();
+    await expect(page.getByRole("tab", { name: "Jump" })).toHaveAttribute("data-state", "active");
+    for (const name of ["Cover", "Lift", "Pen", "Jump"]) {
+      await button(page, name).click();
+      await expect(button(page, name)).toHaveAttribute("aria-pressed", "true");
+      await button(page, name).click();
+      await expect(button(page, name)).toHaveAttribute("aria-pressed", "false");
+    }
+  });
+
+  test("a jump is drawn over a chart, and shows its way", async ({ page, request }) => {
+    const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
+    await page.goto(`/lesson/${await lessonWith(request, [chart, { kind: "sentence", form: "gathered" }])}`);
+    await page.keyboard.press("j");
+    const middle = async (number: string) => {
+      const box = (await page.locator(`[data-place='${Number(number) - 1}']`).boundingBox())!;
+      return [box.x + box.width / 2, box.y + box.height / 2] as const;
+    };
+    for (const [from, to] of [
+      ["27", "50"],
+      ["50", "48"],
+    ] as const) {
+      await page.mouse.move(...(await middle(from)));
+      await page.mouse.down();
+      await page.mouse.move(...(await middle(to)), { steps: 6 });
+      await page.mouse.up();
+    }
+    await expect(page.locator("[data-part=route]")).toBeVisible();
+    await expect
+      .poll(async () => (await page.locator("[data-part=number-sentence] svg").allTextContents()).join(""))
+      .toBe("27+23−2=48");
+  });
+
+  test("numbers are placed on a line within a finger's width, chosen ones too; an empty line is written on", async ({
+    page,
+    request,
+  }) => {
+    const fill = { by: "home", check: "at-once", hints: true, goal: 10, numbers: ["40", "75"] };
+    await page.goto(`/lesson/${await lessonWith(request, [line({ labels: "ends" })], { fill })}`);
+    await button(page, "Write").click();
+    await button(page, "Draw a number").click();
+    const told = page.locator("[data-part=told]");
+    for (let left = 2; left > 0; left -= 1) {
+      const asked = await page.locator("[data-part=digits]").getAttribute("aria-label");
+      expect(["40", "75"]).toContain(asked);
+      const [zero, hundred] = await Promise.all(
+        ["0", "100"].map(async (key) => {
+          const box = (await page.locator(`[role=gridcell][data-number='${key}']`).boundingBox())!;
+          return { x: box.x + box.width / 2, y: box.y };
+        }),
+      );
+      const at = (value: number) => zero!.x + ((hundred!.x - zero!.x) * value) / 100;
+      await page.mouse.click(at(Number(asked) + 12), zero!.y - 44);
+      await expect(told).toContainText(`${asked} does not belong here.`);
+      // A finger may be some way off.
+      await page.mouse.click(at(Number(asked)) + 14, zero!.y - 44);
+      await expect(told).toHaveText(left === 2 ? "Yes. How do you know?" : "All 2 numbers are placed.");
+    }
+    await expect(page.getByText("2 of 2 placed")).toBeVisible();
+
+    await page.goto(`/lesson/${await lessonWith(request, [line({ open: true })])}`);
+    await button(page, "Write").click();
+    for (const number of ["27", "50"]) {
+      await page.keyboard.type(number);
+      await button(page, "Write it").click();
+      await expect(page.locator(`[role=gridcell][data-number='${number}']`)).toBeVisible();
+    }
+  });
+
+  test("a covered term of the sentence is filled in; a wrong size changes nothing", async ({
+    page,
+    request,
+  }) => {
+    const opening = [
+      { do: "start", number: "52" },
+      { do: "jump", by: "-17" },
+      { do: "cover-jump", jumps: [0], part: "size" },
+    ];
+    await page.goto(
+      `/lesson/${await lessonWith(request, [line(), { kind: "sentence", form: "gathered" }], { opening })}`,
+    );
+    const sentence = page.locator("[data-part=number-sentence]");
+    await button(page, "Write").click();
+    await sentence.getByRole("button", { name: "covered" }).click();
+    await page.keyboard.type("13");
+    await page.keyboard.press("Enter");
+    await expect(page.locator("[data-part=told]")).toContainText("13 does not belong here.");
+    await expect(sentence.getByRole("button", { name: "covered" })).toBeVisible();
+    await page.keyboard.type("17");
+    await page.keyboard.press("Enter");
+    await expect(sentence.getByRole("button", { name: "17" })).toBeVisible();
+  });
+
+  test("a note is kept by a touch anywhere else, and by Escape", async ({ page, request }) => {
+    const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
+    await page.goto(`/lesson/${await lessonWith(request, [chart])}`);
+    const drawn = page.getByRole("img", { name: /^Drawn by hand/ });
+    await button(page, "Pen").click();
+    await page.getByRole("radio", { name: "Note" }).or(button(page, "Note")).click();
+    const box = (await page.locator("[data-place='33']").boundingBox())!;
+    await page.mouse.click(box.x + 10, box.y + 10);
+    await page.getByLabel("Note", { exact: true }).last().fill("thirty-four");
+    await button(page, "Cover").click();
+    await expect(drawn).toHaveAccessibleName(/thirty-four/);
+  });
+
+  test("a step does something else, its words kept; a step is duplicated", async ({ page, request }) => {
+    await page.goto(`/lesson/${await addLesson(request)}?prepare`);
+    const steps = page.getByRole("region", { name: "Steps" });
+    const menu = async (name: RegExp, item: string) => {
+      await steps.getByRole("button", { name }).click();
+      await page.getByRole("menuitem", { name: item }).click();
+    };
+    await menu(/More for step 2/, "Do the step again");
+    await place(page, "52").click();
+    await steps.getByRole("button", { name: "Keep it" }).click();
+    await expect(page.getByText("Step “Along a row” now does this.")).toBeVisible();
+    await expect(page.getByText("Start at post 31.")).toHaveCount(2);
+    await expect(place(page, /^52, sun mark/)).toBeVisible();
+    await expect(place(page, "32")).toBeVisible();
+    await menu(/More for step 2/, "Duplicate the step");
+    await expect(steps.getByRole("button", { name: /More for step 3, Along a row/ })).toBeVisible();
+    await saved(page);
+  });
+
+  test("at the end of the chart one touch turns the count round", async ({ page, request }) => {
+    const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
+    const count = { ...demoLesson("1-lamps-on-the-jetty").boards[0].count, by: "10", from: "70" };
+    await page.goto(`/lesson/${await lessonWith(request, [chart], { count })}`);
+    for (let i = 0; i < 5; i += 1) await button(page, "One jump on").click();
+    await expect(page.getByText("The count is at its end on this board.")).toBeVisible();
+    await button(page, "Count back").click();
+    await expect(place(page, "90, in focus")).toBeVisible();
+  });
+});
