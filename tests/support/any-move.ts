@@ -73,7 +73,10 @@ export const anyMove: fc.Arbitrary<Move> = fc.oneof(
     do: fc.constantFrom("hide" as const, "show" as const),
     view: fc.constantFrom("line" as const, "trail" as const),
   }),
+  fc.record({ do: fc.constant("cover-far" as const), on: fc.boolean() }),
   fc.constantFrom<Move>(
+    { do: "set", setting: { of: "layout", is: { run: "above", share: 0.3 } } },
+    { do: "set", setting: { of: "arrows", is: { kind: "arrows", layFirst: true } } },
     { do: "bring-back" },
     { do: "wonder", side: "below" },
     { do: "draw" },

@@ -25,4 +25,6 @@ export const seen = (scene: Scene) => ({
   hushed: scene.hushed,
   asked: scene.asked,
   checked: scene.checked,
+  settings: scene.settings,
+  farCovered: scene.farCovered,
 });
