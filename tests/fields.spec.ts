@@ -57,7 +57,7 @@ test.describe("numbers as people write them", () => {
     await field(page, "Interval").press("Enter");
     await expect(grid(page, "Number line from 0 to 10,000")).toBeVisible();
     await button(page, "Teach").click();
-    await page.keyboard.press("j");
+    await button(page, "Jump").click();
     const says = () => page.locator("[data-part=number-sentence] svg").allTextContents();
     await field(page, "Jump").fill("1,000");
     await button(page, "Jump on").click();
@@ -137,7 +137,7 @@ test.describe("a field says what the board has", () => {
 
   test("a button beside a refused field does nothing but say why", async ({ page, request }) => {
     await page.goto(`/lesson/${await lessonWith(request, [line(), { kind: "way" }])}`);
-    await page.keyboard.press("j");
+    await button(page, "Jump").click();
     const jumps = page.locator("[data-part=jumps] path");
     for (const [label, typed, name, message] of [
       ["Jump", "0", "Jump on", "Write a number above 0. To go back, touch Jump back."],
@@ -257,7 +257,7 @@ test.describe("in hand", () => {
   test("a jump is drawn over a chart, and shows its way", async ({ page, request }) => {
     const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
     await page.goto(`/lesson/${await lessonWith(request, [chart, { kind: "sentence", form: "gathered" }])}`);
-    await page.keyboard.press("j");
+    await button(page, "Jump").click();
     const middle = async (number: string) => {
       const box = (await page.locator(`[data-place='${Number(number) - 1}']`).boundingBox())!;
       return [box.x + box.width / 2, box.y + box.height / 2] as const;
@@ -306,6 +306,7 @@ test.describe("in hand", () => {
 
     await page.goto(`/lesson/${await lessonWith(request, [line({ open: true })])}`);
     await button(page, "Write").click();
+    await expect(page.getByLabel("Typed so far")).toBeVisible();
     for (const number of ["27", "50"]) {
       await page.keyboard.type(number);
       await button(page, "Write it").click();
@@ -327,6 +328,7 @@ test.describe("in hand", () => {
     );
     const sentence = page.locator("[data-part=number-sentence]");
     await button(page, "Write").click();
+    await expect(page.getByLabel("Typed so far")).toBeVisible();
     await sentence.getByRole("button", { name: "covered" }).click();
     await page.keyboard.type("13");
     await page.keyboard.press("Enter");
@@ -342,10 +344,10 @@ test.describe("in hand", () => {
     await page.goto(`/lesson/${await lessonWith(request, [chart])}`);
     const drawn = page.getByRole("img", { name: /^Drawn by hand/ });
     await button(page, "Pen").click();
-    await page.getByRole("radio", { name: "Note" }).or(button(page, "Note")).click();
+    await page.getByLabel("Draw with: Note").click();
     const box = (await page.locator("[data-place='33']").boundingBox())!;
     await page.mouse.click(box.x + 10, box.y + 10);
-    await page.getByLabel("Note", { exact: true }).last().fill("thirty-four");
+    await page.getByRole("textbox", { name: "Note" }).fill("thirty-four");
     await button(page, "Cover").click();
     await expect(drawn).toHaveAccessibleName(/thirty-four/);
   });

@@ -109,7 +109,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await expect(page.getByRole("tab", { name: "Marks" })).toBeVisible();
     await quiet(`${title}, marks by rule`);
     await page.getByRole("tab", { name: "Covers" }).click();
-    await page.getByRole("button", { name: "Cover at random" }).click();
+    await page.getByRole("button", { name: "Cover so many" }).click();
     await quiet(`${title}, covers`);
     await page.keyboard.press("z");
     await tool("By rule").click();

@@ -72,8 +72,8 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   const atRandom = async () => {
     await page.getByRole("button", { name: "By rule" }).click();
     await page.getByRole("tab", { name: "Covers" }).click();
-    await page.getByLabel("How many at random").fill("7");
-    await page.getByRole("button", { name: "Cover at random" }).click();
+    await page.getByLabel("At random").fill("7");
+    await page.getByRole("button", { name: "Cover so many" }).click();
     await expect(covered).toHaveCount(7);
     return covered.evaluateAll((places) => places.map((one) => one.getAttribute("data-place")));
   };
@@ -85,8 +85,8 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   await other.goto(`/lesson/${id}`);
   await other.getByRole("button", { name: "By rule" }).click();
   await other.getByRole("tab", { name: "Covers" }).click();
-  await other.getByLabel("How many at random").fill("7");
-  await other.getByRole("button", { name: "Cover at random" }).click();
+  await other.getByLabel("At random").fill("7");
+  await other.getByRole("button", { name: "Cover so many" }).click();
   const again = other.getByRole("gridcell", { name: "covered" });
   await expect(again).toHaveCount(7);
   expect(await again.evaluateAll((all) => all.map((one) => one.getAttribute("data-place")))).toEqual(first);

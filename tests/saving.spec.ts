@@ -91,7 +91,7 @@ test("a lesson with long texts in other letters is saved, whatever its bytes", a
   const lesson = demoLesson(LAMPS);
   const [first] = lesson.boards;
   const words = "Чайки сидят на причале и считают сваи. ".repeat(10).slice(0, 399);
-  const stair = Array.from({ length: 40 }, (_, i) => ({
+  const stair = Array.from({ length: 52 }, (_, i) => ({
     ...first.stair[0],
     id: `s${i}`,
     question: words,

@@ -8,7 +8,7 @@ const NAMES: Record<string, string> = { "−": "Minus", back: "Last one away", "
 /** The keys of a number, large enough for fingers, and the one that writes it. "back" takes the last sign away. */
 export function NumberKeys({ onKey, children }: { onKey: (key: string) => void; children: ReactNode }) {
   return (
-    <div className="grid grid-cols-3 gap-2">
+    <div data-keypad className="grid grid-cols-3 gap-2">
       {KEYS.map((key) => (
         <button
           key={key}
@@ -16,7 +16,7 @@ export function NumberKeys({ onKey, children }: { onKey: (key: string) => void; 
           aria-label={NAMES[key] ?? key}
           onMouseDown={keepKeyboard}
           onClick={() => onKey(key)}
-          className="flex h-14 items-center justify-center rounded-button border border-rule bg-mist font-numeral text-3xl font-bold hover:border-ink"
+          className="flex h-[clamp(44px,6vh,64px)] items-center justify-center rounded-button border border-rule bg-mist font-numeral text-3xl font-bold hover:border-ink"
         >
           {key === "back" ? <Delete aria-hidden size={26} /> : key}
         </button>

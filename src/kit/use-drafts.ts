@@ -1,6 +1,7 @@
 "use client";
 
 import { type FocusEvent, type KeyboardEvent, useEffect, useLayoutEffect, useRef, useState } from "react";
+import { flushSync } from "react-dom";
 import { say } from "./messages";
 
 /** What was typed, by the field that it stands in; the one typed in last stands last. */
@@ -120,7 +121,13 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
   const field = (part: P) => ({
     value: here?.part === part ? here.text : (typed[part] ?? values[part]),
     message: told?.part === part ? told.message : undefined,
-    onFocus: () => setHere({ part, text: typed[part] ?? plain(values[part]) }),
+    onFocus: ({ currentTarget }: FocusEvent<HTMLInputElement>) => {
+      const text = typed[part] ?? plain(values[part]);
+      const isOther = text !== currentTarget.value;
+      flushSync(() => setHere({ part, text }));
+      // Another text in it would lose what was selected: what is typed next is to take the place of all of it.
+      if (isOther) currentTarget.select();
+    },
     onChange: ({ target: { value: text } }: { target: { value: string } }) => {
       const { [part]: _, ...others } = now.current;
       setTaking(false);

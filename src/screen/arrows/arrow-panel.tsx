@@ -78,10 +78,10 @@ export function ArrowPanel() {
           <span className="text-[13px]">A new route</span>
         </button>
       </div>
-      <div className="grid grid-cols-[auto_1fr] gap-2">
+      <div className="grid grid-cols-2 gap-2">
         <Cards />
         <Button
-          className="h-12 px-2"
+          className="h-12 px-1 text-[15px]"
           disabled={left === 0}
           onMouseDown={keepKeyboard}
           onClick={() => store.getState().coverLanding()}
@@ -161,7 +161,10 @@ function Cards() {
   const store = useBoardStore();
   const cards = chart && focus !== null ? cardsFrom(chart, focus) : [];
   return (
-    <Popover label="Choose a route" button={<Button className="h-12 px-3">Choose a route</Button>}>
+    <Popover
+      label="Choose a route"
+      button={<Button className="h-12 px-1 text-[15px]">Choose a route</Button>}
+    >
       {cards.length === 0 ? (
         <p>Touch the number to start from first.</p>
       ) : (

@@ -102,7 +102,7 @@ export function CountRail() {
           <button
             type="button"
             title="Set the count"
-            className="flex h-16 w-[132px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-2 text-left leading-tight hover:bg-white/10"
+            className="flex h-16 w-[152px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-2 text-left leading-tight hover:bg-white/10"
           >
             <span className="w-full truncate text-[15px] font-semibold">
               Count in <span className="text-stair">{inWords(count.by)}</span>

@@ -95,9 +95,9 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       className={clsx(look, "group rounded-lg")}
     >
       {blocks}
-      <span className="absolute top-0 left-0 flex items-center gap-1 rounded-md bg-ink/85 py-0.5 pr-1.5 text-[12px] leading-none font-semibold whitespace-nowrap text-white group-hover:text-stair">
-        <RotateCcw aria-hidden size={14} strokeWidth={2.4} />
-        <span className="max-[1239px]:hidden">Back to prepared</span>
+      <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-md bg-ink/85 py-0.5 text-left text-[12px] leading-[1.1] font-semibold text-white group-hover:text-stair">
+        <RotateCcw aria-hidden size={14} strokeWidth={2.4} className="shrink-0" />
+        <span className="max-[1239px]:hidden low:hidden">Back to prepared</span>
       </span>
     </button>
   );

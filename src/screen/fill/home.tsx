@@ -62,29 +62,35 @@ export function Home() {
           Another puzzle
         </Button>
       )}
-      <div className="grid grid-cols-2 gap-2">
-        <Button
-          look={asked ? "plain" : "stair"}
-          className="h-14 px-2"
-          onClick={() => store.getState().askNext()}
-        >
-          {asked ? "Another number" : "Draw a number"}
-        </Button>
-        {linesOf(board).length === 0 ? (
+      {!isPuzzle(board) && (
+        <div className="grid grid-cols-2 gap-2">
           <Button
+            look={asked ? "plain" : "stair"}
             className="h-14 px-2"
-            look={choosing ? "strong" : "plain"}
-            aria-pressed={choosing}
-            onClick={() => store.getState().chooseNext()}
+            onClick={() => store.getState().askNext()}
           >
-            Choose a square
+            {asked ? "Another number" : "Draw a number"}
           </Button>
-        ) : (
-          <Button className="h-14 px-2" disabled={placed === 0} onClick={() => store.getState().freshChart()}>
-            Start again
-          </Button>
-        )}
-      </div>
+          {linesOf(board).length === 0 ? (
+            <Button
+              className="h-14 px-2"
+              look={choosing ? "strong" : "plain"}
+              aria-pressed={choosing}
+              onClick={() => store.getState().chooseNext()}
+            >
+              Choose a square
+            </Button>
+          ) : (
+            <Button
+              className="h-14 px-2"
+              disabled={placed === 0}
+              onClick={() => store.getState().freshChart()}
+            >
+              Start again
+            </Button>
+          )}
+        </div>
+      )}
       {placed > 0 && linesOf(board).length === 0 && !isPuzzle(board) && (
         <Button className="h-12" onClick={() => store.getState().freshChart()}>
           Start again

@@ -22,7 +22,7 @@ export function Keypad() {
     <div className="flex flex-col gap-2">
       <output
         aria-label="Typed so far"
-        className="flex h-14 items-center justify-center rounded-button border-2 border-rule font-numeral text-4xl font-bold text-by-hand"
+        className="flex h-[clamp(44px,6.4vh,64px)] items-center justify-center rounded-button border-2 border-rule font-numeral text-4xl font-bold text-by-hand"
       >
         {typed || (
           <span className="font-sans text-lg font-medium text-quiet">
@@ -35,7 +35,7 @@ export function Keypad() {
           type="button"
           onMouseDown={keepKeyboard}
           onClick={() => store.getState().writeTyped()}
-          className="h-14 rounded-button bg-stair text-lg font-bold hover:bg-[#f5bd12]"
+          className="h-full rounded-button bg-stair text-lg font-bold hover:bg-[#f5bd12]"
         >
           Write it
         </button>
@@ -55,7 +55,7 @@ function useTyping() {
       const { typeKey, writeTyped, choose, hand } = store.getState();
       // A button is pressed by Enter; but in the middle of a number only those of the keypad are.
       const button = event.key === "Enter" ? target?.closest("button") : null;
-      if (button && (hand.typed === "" || button.closest("section[aria-label=Write]"))) return;
+      if (button && (hand.typed === "" || button.closest("[data-keypad]"))) return;
       if (/^[0-9./,-]$/.test(event.key)) typeKey(event.key === "-" ? "−" : event.key);
       else if (hand.at === null && hand.term === null && hand.typed === "") return;
       else if (event.key === "Backspace") typeKey("back");
