@@ -1,7 +1,8 @@
 import { expect, type Page, test } from "@playwright/test";
 import { addLesson, demoLesson, openBoard, place, saved } from "./support/lessons";
 
-const field = (page: Page, label: string) => page.getByLabel(label, { exact: true });
+const field = (page: Page, label: string) =>
+  page.locator("input, textarea").and(page.getByLabel(label, { exact: true }));
 const button = (page: Page, name: string) => page.getByRole("button", { name, exact: true });
 const grid = (page: Page, name: string | RegExp) => page.getByRole("grid", { name });
 
@@ -143,7 +144,7 @@ test.describe("a field says what the board has", () => {
       ["Jump", "0", "Jump on", "Write a number above 0. To go back, touch Jump back."],
       ["Jump", "-3", "Jump on", "Write a number above 0. To go back, touch Jump back."],
       ["Times", "0", "Jump back", "Write a whole number from 1 to 100."],
-      ["To", "2 5/2", "Draw the jumps", "Beside a whole number stands a fraction smaller than 1."],
+      ["To", "2 5/2", "Draw the jumps", "The fraction beside a whole number must be smaller than 1."],
     ] as const) {
       await field(page, label).fill(typed);
       await button(page, name).click();

@@ -107,7 +107,7 @@ test("answer tiles are dragged to their places, or put there by two touches", as
   await expect(tiles).toHaveCount(4);
 });
 
-test("where does it live: drawn numbers find their home, the tally runs, then a fresh chart", async ({
+test("where does it go: drawn numbers are placed, the tally runs, then it starts again", async ({
   page,
   request,
 }) => {

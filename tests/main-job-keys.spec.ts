@@ -13,9 +13,9 @@ test("the lesson by keyboard and clicker: climbed, counted, marked, covered, lif
   };
 
   await press("PageDown", "ArrowRight", " ");
-  await expect(page.getByRole("img", { name: "Step 2 of 6" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 2 of 7" })).toBeVisible();
   await press("PageUp", "ArrowLeft");
-  await expect(page.getByRole("img", { name: "At the start of 6 steps" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "At the start of 7 steps" })).toBeVisible();
 
   await press(".", ".", ".", ",");
   await expect(panel(page, "sentence")).toHaveText("2 × 6 = 12");
@@ -41,7 +41,7 @@ test("the lesson by keyboard and clicker: climbed, counted, marked, covered, lif
   await press("k");
   await page.getByLabel("Title").fill("c, l, m and 1 are letters here");
   await press("Enter");
-  await expect(page.getByRole("img", { name: "Step 1 of 7" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
   await place(page, "99").click();
   await press("Backspace");
   await expect(place(page, "99")).toBeVisible();
@@ -66,10 +66,10 @@ test("a touched button leaves the space bar to the stair, a button reached by Ta
   await page.goto(`/lesson/${id}`);
   await page.getByRole("button", { name: "Plum ink" }).click();
   await page.keyboard.press(" ");
-  await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 1 of 9" })).toBeVisible();
   await page.getByRole("button", { name: "Sea ink" }).focus();
   await page.keyboard.press(" ");
-  await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 1 of 9" })).toBeVisible();
   await expect(page.getByRole("button", { name: "Sea ink" })).toHaveAttribute("aria-pressed", "true");
 });
 
@@ -79,7 +79,7 @@ test("a key held down climbs one step, not the whole stair", async ({ page, requ
   await expect(place(page, "1")).toBeVisible();
   for (let held = 0; held < 5; held += 1) await page.keyboard.down("PageDown");
   await page.keyboard.up("PageDown");
-  await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 1 of 9" })).toBeVisible();
   await page.keyboard.press("PageDown");
-  await expect(page.getByRole("img", { name: "Step 2 of 8" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Step 2 of 9" })).toBeVisible();
 });

@@ -13,7 +13,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
 
   await test.step("counts in sixes by touching the numbers", async () => {
     await openBoard(page, /Every sixth post/);
-    await expect(page.getByText("Count in 6 from 0. What comes first?")).toBeVisible();
+    await expect(page.getByText("Counting in 6s from 0. What is the first number?")).toBeVisible();
     for (const number of ["6", "12", "18", "24"]) await place(page, number).click();
     await expect(panel(page, "sentence")).toHaveText("4 × 6 = 24");
     await expect(panel(page, "numbers")).toHaveText("6, 12, 18, 24, ?");
@@ -66,7 +66,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await dialog.getByLabel("Question").fill("Which posts are covered?");
     await dialog.getByLabel("Answer").fill("51, 52, 53, 55, 56 and 57");
     await dialog.getByRole("button", { name: "Keep the step" }).click();
-    await expect(page.getByRole("img", { name: "Step 1 of 7" })).toBeVisible();
+    await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
     await expect(page.getByText("Which posts are covered?")).toBeVisible();
     await expect(page.getByText("51, 52, 53, 55, 56 and 57")).toHaveCount(0);
     await page.getByRole("button", { name: "Show answer" }).click();
@@ -92,11 +92,11 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await openBoard(page, /Every sixth post/);
     await page.getByRole("button", { name: "Prepare", exact: true }).click();
     await page.getByRole("textbox", { name: "In each row" }).fill("12");
-    await expect(page.getByRole("grid", { name: "Chart from 1 to 120" })).toBeVisible();
+    await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toBeVisible();
     await expect(place(page, "24, sun mark")).toHaveAttribute("aria-colindex", "12");
     await page.getByRole("textbox", { name: "Rows" }).fill("none");
     await expect(page.getByText("Write a whole number from 1 to 1,200.")).toBeVisible();
-    await expect(page.getByRole("grid", { name: "Chart from 1 to 120" })).toBeVisible();
+    await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toBeVisible();
     await page.getByRole("tab", { name: "Views" }).click();
     await page.getByRole("switch", { name: "Ones digits so far" }).click();
     await saved(page);
@@ -104,7 +104,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
 
   await test.step("all of it is there after a reload, and the shelf knows that it was taught", async () => {
     await page.reload();
-    await expect(page.getByRole("grid", { name: "Chart from 1 to 120" })).toBeVisible();
+    await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toBeVisible();
     await expect(page.getByText("Which posts are covered?")).toBeVisible();
     await expect(panel(page, "ones")).toHaveCount(0);
     await page.getByRole("link", { name: "Lessons" }).click();
@@ -113,7 +113,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     );
     await page.getByRole("link", { name: "Lamps by mouse" }).click();
     await openBoard(page, /Every sixth post/);
-    await expect(page.getByRole("grid", { name: "Chart from 1 to 120" })).toBeVisible();
+    await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toBeVisible();
   });
 });
 
@@ -132,7 +132,7 @@ test("the count walks by itself at its pace, pauses, and stops at the end of the
     await expect(page.getByText("Write a number, such as 7, −3, 0.2 or 3/4.")).toBeVisible();
     await page.getByRole("textbox", { name: "From" }).fill(from);
     await page.keyboard.press("Escape");
-    await expect(page.getByRole("button", { name: `Count in ${by} from ${from}` })).toBeVisible();
+    await expect(page.getByRole("button", { name: `Count in ${by}s from ${from}` })).toBeVisible();
   };
   const numbers = async () => (await panel(page, "numbers").textContent())!.match(/\d+/g)!;
 

@@ -48,7 +48,7 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   // A step shows one thing after another; the second touch shows the rest at once.
   await expect(page.getByRole("button", { name: "Finish the step" })).toBeVisible();
   await page.getByRole("button", { name: "Finish the step" }).tap();
-  await expect(page.getByText("What do we add each time")).toBeVisible();
+  await expect(page.getByText("Three posts have a lamp now")).toBeVisible();
   await place(page, "100").tap();
 
   await page.getByRole("button", { name: "Keep as a step" }).tap();
@@ -56,7 +56,7 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   await page.getByRole("button", { name: "Keep the step" }).tap();
   await saved(page);
   await page.reload();
-  await expect(page.getByLabel(/^Step 3 of 7/)).toBeVisible();
+  await expect(page.getByLabel(/^Step 3 of 8/)).toBeVisible();
 });
 
 test("the page does not scroll or zoom away under a finger", async ({ page, request }) => {

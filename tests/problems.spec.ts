@@ -48,7 +48,7 @@ test("jumps are drawn on the line of a problem, by touch, and taken away", async
   const five = at(5);
   await page.touchscreen.tap(five.x, five.y);
   await expect(line).toHaveAccessibleName("Line of problem 1: jumped −3 to 5");
-  await page.getByRole("button", { name: "Problem 1 anew" }).tap();
+  await page.getByRole("button", { name: "Start problem 1 again" }).tap();
   await expect(line).toHaveAccessibleName("Line of problem 1: starts at 8");
 });
 

@@ -172,6 +172,56 @@ for (const size of SIZES) {
   });
 }
 
+for (const name of ["2-seats-on-the-ferry", "9-crates-in-the-hold", "10-the-tide-gauge"]) {
+  test(`at 1024 × 768 the stair of ${name} is in sight and no control lies on another`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize({ width: 1024, height: 768 });
+    const id = await addLesson(request, { name });
+    for (const mode of ["", "?prepare"]) {
+      await page.goto(`/lesson/${id}${mode}`);
+      await climb(page);
+      await expect(page.getByRole("button", { name: "Step down" })).toBeInViewport({ ratio: 1 });
+      expect(await overlaps(page)).toEqual([]);
+    }
+  });
+}
+
+test("at 1366 × 768 magnified twice the chart can be seen and touched", async ({ page, request }) => {
+  await page.setViewportSize({ width: 683, height: 384 });
+  for (const mode of ["", "?prepare"]) {
+    await page.goto(`/lesson/${await addLesson(request)}${mode}`);
+    const square = page.locator("[data-place='44']");
+    await square.scrollIntoViewIfNeeded();
+    await square.click();
+    await expect(square).toHaveAccessibleName(/^45, sun mark/);
+    const grid = (await page.getByRole("grid").boundingBox())!;
+    expect(grid.height).toBeGreaterThan(180);
+  }
+});
+
+/** The controls in sight that lie on another control, by name. */
+const overlaps = (page: Page) =>
+  page.evaluate(() => {
+    const controls = [...document.querySelectorAll("button, input, select, a[href], [role=tab]")]
+      .filter((control) => control.checkVisibility({ opacityProperty: true, visibilityProperty: true }))
+      .map((control) => ({ control, box: control.getBoundingClientRect() }))
+      .filter(({ box }) => box.width > 2 && box.height > 2 && box.bottom <= innerHeight);
+    const name = (control: Element) => control.getAttribute("aria-label") ?? control.textContent ?? "";
+    return controls.flatMap(({ control, box }, index) =>
+      controls
+        .slice(index + 1)
+        .filter((other) => !control.contains(other.control) && !other.control.contains(control))
+        .filter(
+          (other) =>
+            Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left) > 1 &&
+            Math.min(box.bottom, other.box.bottom) - Math.max(box.top, other.box.top) > 1,
+        )
+        .map((other) => `${name(control)} × ${name(other.control)}`),
+    );
+  });
+
 test("back of the room makes the numerals larger and is kept", async ({ page, request }) => {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}`);

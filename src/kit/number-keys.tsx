@@ -3,7 +3,12 @@ import type { ReactNode } from "react";
 import { keepKeyboard } from "./rail-button";
 
 const KEYS = ["1", "2", "3", "4", "5", "6", "7", "8", "9", "−", "0", "back", ".", "/"] as const;
-const NAMES: Record<string, string> = { "−": "Minus", back: "Last one away", ".": "Point", "/": "Over" };
+const NAMES: Record<string, string> = {
+  "−": "Minus",
+  back: "Rub out the last digit",
+  ".": "Point",
+  "/": "Over",
+};
 
 /** The keys of a number, large enough for fingers, and the one that writes it. "back" takes the last sign away. */
 export function NumberKeys({ onKey, children }: { onKey: (key: string) => void; children: ReactNode }) {

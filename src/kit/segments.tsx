@@ -24,7 +24,7 @@ export function Segments<T extends string>({ label, value, onChange, options }: 
           value={option.value}
           // A choice made by hand leaves the keyboard to the board.
           onMouseDown={(event) => event.preventDefault()}
-          className="h-10 flex-1 rounded-[9px] px-2 font-semibold whitespace-nowrap text-quiet hover:text-ink data-[state=checked]:bg-board data-[state=checked]:text-ink data-[state=checked]:ring-1 data-[state=checked]:ring-rule"
+          className="h-10 flex-1 rounded-[9px] px-2 font-semibold @max-[260px]:px-1 @max-[260px]:text-[14px] whitespace-nowrap text-quiet hover:text-ink data-[state=checked]:bg-board data-[state=checked]:text-ink data-[state=checked]:ring-1 data-[state=checked]:ring-rule"
         >
           {option.label}
         </RadioGroup.Item>

@@ -41,7 +41,7 @@ describe("a problem", () => {
     ["8 + = ?", "A number is missing at the end of the sentence."],
     ["0 x ? = 5", "Any number times 0 is 0. Write another problem."],
     ["8 + ? = many", "Write a number, such as 7, −3, 0.2 or 3/4."],
-    ["1".repeat(61), "That is too long. Write at most 60 signs."],
+    ["1".repeat(61), "That is too long. Write at most 60 characters."],
   ])("%s: %s", (typed, message) => {
     expect(read(typed)).toBe(message);
   });

@@ -30,7 +30,7 @@ const SIGNS: Record<string, string> = { "-": "−", "–": "−", "*": "×", x: 
  */
 export function readProblem(typed: string): ProblemRead {
   const text = typed.trim().replace(/[-–*x:]/g, (sign) => SIGNS[sign] ?? sign);
-  if (text.length > MOST_PROBLEM) return no(`That is too long. Write at most ${MOST_PROBLEM} signs.`);
+  if (text.length > MOST_PROBLEM) return no(`That is too long. Write at most ${MOST_PROBLEM} characters.`);
   const whole = /=/.test(text) ? text.replace(/=\s*$/, "= ?") : text.includes("?") ? text : `${text} = ?`;
   const sides = whole.split("=").map((side) => side.trim());
   const [left, right] = sides;

@@ -57,7 +57,7 @@ describe("a number sentence that is typed", () => {
     ["25 ÷ 6", "25 ÷ 6 does not make a whole number of jumps that fit on the line."],
     ["１ + 2", "Write the number with the digits 0 to 9."],
     ["400 × 1 + 400 × 1", "That is more than 500 jumps. Write a shorter sentence, or choose another way."],
-    ["9".repeat(81), "That sentence is too long. Write at most 80 signs."],
+    ["9".repeat(81), "That sentence is too long. Write at most 80 characters."],
     ["999999999999999 × 999999999999999", "The answer has too many digits."],
   ])("%s: %s", (typed, message) => {
     expect(read(typed)).toBe(message);

@@ -29,7 +29,7 @@ const HINT = "Write a number sentence such as 52 − 17 or 4 × 6.";
 export function readSentence(typed: string, way: Way, parts = 1): SentenceRead {
   if (typed.trim() === "") return { ok: false, message: HINT };
   if (typed.length > MOST_SENTENCE) {
-    return { ok: false, message: `That sentence is too long. Write at most ${MOST_SENTENCE} signs.` };
+    return { ok: false, message: `That sentence is too long. Write at most ${MOST_SENTENCE} characters.` };
   }
   try {
     const tokens = tokensOf(typed);

@@ -50,7 +50,7 @@ export const ProblemsSettings = z.object({
       // Whether it can be read is said where it stands: nothing of a lesson is lost for one problem.
       z
         .string()
-        .check(z.trim(), z.minLength(1, "Write a problem."), z.maxLength(60, "Write at most 60 signs.")),
+        .check(z.trim(), z.minLength(1, "Write a problem."), z.maxLength(60, "Write at most 60 characters.")),
     )
     .check(
       z.minLength(1, "Write a problem."),

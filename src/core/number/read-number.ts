@@ -124,7 +124,7 @@ function readMixed(sign: string, whole: string, over: string, under: string): Nu
   // 1 250/4 may be one and a fraction, or one thousand two hundred and fifty quarters.
   if (BigInt(over) >= BigInt(under)) {
     return no(
-      `Beside a whole number stands a fraction smaller than 1. Write ${over}/${under} as a mixed number.`,
+      `The fraction beside a whole number must be smaller than 1. Write ${over}/${under} as a mixed number.`,
     );
   }
   return finish(/^0+$/.test(whole) ? `${sign}${over}/${under}` : `${sign}${whole} ${over}/${under}`);

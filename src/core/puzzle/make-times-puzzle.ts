@@ -37,7 +37,7 @@ export function levelOf(level: number, rows: number): { from: number; to: number
   return rows === 1 && hardest >= 0 ? ONE_ROW[hardest]! : LEVELS[index]!;
 }
 
-const TRIES = 40;
+const TRIES = 600;
 
 /**
  * A fair puzzle of a level: the numbers that show leave one answer for the asked place. Where a level's few clues

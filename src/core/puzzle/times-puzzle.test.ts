@@ -166,19 +166,26 @@ describe("the maker of puzzles", () => {
     }
   });
 
-  test("gets harder: fewer numbers show, and they are larger", () => {
-    const mean = (level: number) => {
-      const made = Array.from({ length: 40 }, (_, seed) => makeTimesPuzzle(level, 4, chanceOf(seed)));
+  test("gets harder from level to level in any number of rows: fewer numbers show, or larger ones", () => {
+    const made = 40;
+    const mean = (rows: number, level: number) => {
+      const puzzles = Array.from({ length: made }, (_, seed) =>
+        makeTimesPuzzle(level, rows, chanceOf(seed, level)),
+      );
       return {
-        clues: made.reduce((sum, { clues }) => sum + clues.length, 0) / 40,
-        answer: made.reduce((sum, { answer }) => sum + answer, 0) / 40,
+        clues: Math.round(puzzles.reduce((sum, { clues }) => sum + clues.length, 0) / made),
+        answer: puzzles.reduce((sum, { answer }) => sum + answer, 0) / made,
       };
     };
-    const [easy, middle, hard] = [mean(1), mean(5), mean(10)];
-    expect(easy.clues).toBeGreaterThan(middle.clues);
-    expect(middle.clues).toBeGreaterThan(hard.clues);
-    expect(hard.answer).toBeGreaterThan(middle.answer);
-    expect(middle.answer).toBeGreaterThan(easy.answer);
+    for (const rows of PUZZLE_ROWS) {
+      const means = LEVELS.map((_, index) => mean(rows, index + 1));
+      means.slice(1).forEach((here, index) => {
+        const before = means[index]!;
+        const harder =
+          here.clues < before.clues || (here.clues === before.clues && here.answer > before.answer);
+        expect(harder, `${rows} rows, level ${index + 2}: ${JSON.stringify([before, here])}`).toBe(true);
+      });
+    }
   });
 
   test("makes the same puzzle for the same seed", () => {

@@ -48,6 +48,26 @@ describe("what a rule holds", () => {
     expect(held(one({ kind: "multiples", of: "7" }), some)).toEqual(["0"]);
   });
 
+  // The squares: OEIS A000290, https://oeis.org/A000290.
+  test("square numbers, the largest a board can hold among them", () => {
+    expect(held(one({ kind: "square" }), ["0", ...HUNDRED])).toEqual([
+      "0",
+      "1",
+      "4",
+      "9",
+      "16",
+      "25",
+      "36",
+      "49",
+      "64",
+      "81",
+      "100",
+    ]);
+    const near = ["999998000000", "999998000001", "999998000002", "-4", "2.25", "4/9", "1000000000000"];
+    expect(held(one({ kind: "square" }), near)).toEqual(["999998000001", "1000000000000"]);
+    expect(held(one({ kind: "square", not: true }), ["3", "4"])).toEqual(["3"]);
+  });
+
   test("digits are those that are written", () => {
     const digit = (place: string, is: number, numbers?: string[]) =>
       held(one({ kind: "digit", place, digit: is }), numbers);
@@ -119,6 +139,8 @@ describe("how a rule is said", () => {
     [one({ kind: "counting", by: "4", from: "-3" }), "counting in 4 from −3"],
     [one({ kind: "between", from: "20", to: "40" }), "numbers from 20 to 40"],
     [one({ kind: "ink", ink: "sea", not: true }), "numbers that are not marked in sea"],
+    [one({ kind: "square" }), "square numbers"],
+    [one({ kind: "square", not: true }), "numbers that are not square numbers"],
     [UNMARKED, "numbers that are not marked"],
     [MARKED, "marked numbers"],
     [ALL, "all numbers"],

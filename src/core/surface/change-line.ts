@@ -59,7 +59,7 @@ export function readList(
     const isPiece =
       !typed.includes(";") && (/^0\d/.test(text) || (/^\d+\/\d+$|^[¼-¾⅐-⅞]$/.test(text) && texts.length > 1));
     if (isPiece && !texts.every((one) => one.includes("/"))) {
-      return { ok: false, message: "Set the numbers apart with semicolons: 1 1/2; 2; 1,000." };
+      return { ok: false, message: "Put semicolons between the numbers: 1 1/2; 2; 1,000." };
     }
     const read = readNumber(text);
     if (!read.ok) return { ok: false, message: `“${text.slice(0, 20)}”: ${read.message}` };

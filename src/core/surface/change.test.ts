@@ -73,8 +73,8 @@ describe("a line as it is typed", () => {
     expect(list("0 25 50")).toBe("0|25|50");
     expect(list("1,000; 1 500 ; 2 1/2")).toBe("1000|1500|2 1/2");
     expect(list("1/4 1/2")).toBe("1/4|1/2");
-    expect(list("1 1/2 2")).toBe("Set the numbers apart with semicolons: 1 1/2; 2; 1,000.");
-    expect(list("1 000")).toBe("Set the numbers apart with semicolons: 1 1/2; 2; 1,000.");
+    expect(list("1 1/2 2")).toBe("Put semicolons between the numbers: 1 1/2; 2; 1,000.");
+    expect(list("1 000")).toBe("Put semicolons between the numbers: 1 1/2; 2; 1,000.");
   });
 });
 

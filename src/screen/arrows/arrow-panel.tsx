@@ -21,6 +21,8 @@ const PLACES: Record<Arrow, string> = {
   right: "col-start-3 row-start-2",
   down: "col-start-2 row-start-2",
 };
+/** In a narrow panel the words of a button take two lines. */
+const WORDY = "h-12 min-w-0 px-1 text-[15px] leading-tight whitespace-normal";
 const PAD = "flex h-16 flex-col items-center justify-center rounded-button";
 /** Seconds from one arrow of a row to the next. */
 const EVERY = 0.9;
@@ -36,7 +38,7 @@ export function ArrowPanel() {
   });
   const left = tilesLeft(scene).length;
   return (
-    <section aria-label="Arrows" className="flex flex-col gap-3 rounded-card bg-board p-4">
+    <section aria-label="Arrows" className="@container flex flex-col gap-3 rounded-card bg-board p-4">
       <Segments
         label="When arrows are followed"
         value={layFirst ? "lay" : "go"}
@@ -75,13 +77,13 @@ export function ArrowPanel() {
           className={`${PAD} col-start-3 row-start-1 border-2 border-rule bg-board font-semibold hover:border-ink`}
         >
           <Layers aria-hidden size={22} />
-          <span className="text-[13px]">A new route</span>
+          <span className="text-[13px] leading-tight">A new route</span>
         </button>
       </div>
       <div className="grid grid-cols-2 gap-2">
         <Cards />
         <Button
-          className="h-12 px-1 text-[15px]"
+          className={WORDY}
           disabled={left === 0}
           onMouseDown={keepKeyboard}
           onClick={() => store.getState().coverLanding()}
@@ -161,10 +163,7 @@ function Cards() {
   const store = useBoardStore();
   const cards = chart && focus !== null ? cardsFrom(chart, focus) : [];
   return (
-    <Popover
-      label="Choose a route"
-      button={<Button className="h-12 px-1 text-[15px]">Choose a route</Button>}
-    >
+    <Popover label="Choose a route" button={<Button className={WORDY}>Choose a route</Button>}>
       {cards.length === 0 ? (
         <p>Touch the number to start from first.</p>
       ) : (

@@ -92,7 +92,7 @@ export function arrowActions({ board, scene, act, setRouting, say }: Doors): Arr
       }
       const done = tilesLeft(scene()).length === 0 && scene().tiles.length > 0;
       const row = done ? [] : scene().tiles;
-      if (row.length >= MOST_ARROWS) return say(`A row has room for ${MOST_ARROWS} arrows.`);
+      if (row.length >= MOST_ARROWS) return say(`A route has room for ${MOST_ARROWS} arrows.`);
       act([...(done ? fresh() : []), lay([...row, arrow])]);
     },
     followTile: () => {

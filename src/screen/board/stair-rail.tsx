@@ -26,9 +26,9 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
             disabled={climbed === 0}
             onMouseDown={keepKeyboard}
             onClick={() => store.getState().stepDown()}
-            className="flex h-16 w-[66px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-[12px] leading-none font-semibold whitespace-nowrap text-white enabled:hover:border-white disabled:text-[#8593aa]"
+            className="flex h-16 w-[58px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-[12px] leading-none font-semibold text-white enabled:hover:border-white disabled:text-[#8593aa]"
           >
-            <ArrowDown aria-hidden size={24} />
+            <ArrowDown aria-hidden size={22} className="shrink-0" />
             <span className="low:sr-only">Step down</span>
           </button>
           <Blocks steps={steps} climbed={climbed} />

@@ -68,7 +68,7 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
                 <span className="flex-1" />
                 {work && (
                   <IconButton
-                    name={`Problem ${index + 1} anew`}
+                    name={`Start problem ${index + 1} again`}
                     onClick={() => store.getState().act([[{ do: "work-anew", problem: index }]])}
                   >
                     <RotateCcw aria-hidden size={19} />

@@ -12,7 +12,7 @@ import { startingChart } from "@/core/surface/starting-charts";
 import { LookPicture } from "../look-picture";
 import { type SceneSource, still } from "../scene/scene-source";
 import { Chart } from "./chart";
-import { layOutChart, placeUnder } from "./chart-layout";
+import { layOutChart, placeUnder, textIn } from "./chart-layout";
 
 const drawn = vi.hoisted(() => ({ places: 0, lines: 0 }));
 vi.mock("./face-shapes", async (original) => {
@@ -57,6 +57,35 @@ function live() {
 
 // By its label and not by its role: working out the roles of a whole chart takes jsdom a second.
 const place = (name: string) => screen.getByLabelText(name);
+
+describe("the numbers of one chart are written alike", () => {
+  const written = (first: string, difference: string) => {
+    const chart = plainChart(first, difference, 12, { by: "rows", rows: 1 });
+    const layout = layOutChart(chart, { width: 900, height: 300 }, false);
+    return layout.numbers.map((number) => textIn(layout, number!));
+  };
+
+  test("all as fractions where any of them has no end as a decimal", () => {
+    expect(written("1/12", "1/12")).toEqual([
+      "1/12",
+      "1/6",
+      "1/4",
+      "1/3",
+      "5/12",
+      "1/2",
+      "7/12",
+      "2/3",
+      "3/4",
+      "5/6",
+      "11/12",
+      "1",
+    ]);
+  });
+
+  test("as decimals where all of them end", () => {
+    expect(written("0.25", "0.25").slice(0, 5)).toEqual(["0.25", "0.5", "0.75", "1", "1.25"]);
+  });
+});
 
 describe("the chart", () => {
   test("is a grid with rows, places and names", () => {

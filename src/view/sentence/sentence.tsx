@@ -161,7 +161,7 @@ function Term({ part, written, size, color, covered, still, onTouch }: TermProps
         written={written}
         size={size}
         color={color}
-        room={chipWidth(covered ? UNKNOWN : written) * 0.86}
+        room={chipWidth(covered ? UNKNOWN : written)}
         covered={covered}
       />
     </button>
@@ -179,7 +179,7 @@ const termOf = (part: Extract<SentencePart, { kind: "term" }>, write: Write): Wr
 
 function roomOf(part: SentencePart, write: Write): number {
   if (part.kind === "sign") return SIGN;
-  return part.kind === "number" ? chipWidth(write(part.number)) : chipWidth(termOf(part, write)) * 0.86;
+  return part.kind === "number" ? chipWidth(write(part.number)) : chipWidth(termOf(part, write));
 }
 
 type TextProps = { written: Written; size: number; color: string; room: number; covered?: boolean };

@@ -41,19 +41,19 @@ export const Way = memo(function Way({ source, strong, asks, onNumber, invitatio
   const stops = [trail.start, ...landings(trail).map(keyOf)];
   const listed = stops.slice(-LISTED);
   const boxed = benchmarksOf(trail, parts);
-  const digits = listed.reduce((sum, key) => sum + chipWidth(write(key)) + 1.1, 0);
+  const digits = listed.reduce((sum, key) => sum + chipWidth(write(key)) + 1.25, 0);
   const size = Math.max(18, Math.min(height / 1.8, strong ? 56 : 44, Math.max(width / digits, 22)));
   return (
     <div ref={room} className="flex size-full overflow-auto">
       <ol
         aria-label="Stops of the trail"
         className="m-auto flex flex-wrap items-center justify-center"
-        style={{ gap: size * 0.16 }}
+        style={{ gap: size * 0.26 }}
       >
         {listed.length < stops.length && <li className="text-2xl text-quiet">…</li>}
         {listed.map((number, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
-          <li key={index} className="flex items-center" style={{ gap: size * 0.16 }}>
+          <li key={index} className="flex items-center" style={{ gap: size * 0.26 }}>
             {index > 0 && (
               <MoveRight aria-hidden size={size * 0.7} strokeWidth={2.2} className="shrink-0 text-quiet" />
             )}
