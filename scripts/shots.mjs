@@ -28,7 +28,7 @@ try {
   let page = await context.newPage();
   const place = (number) => page.locator(`[data-place='${number - 1}']`);
   const open = async (lesson, board, steps, query = "") => {
-    // A window keeps where it was in a lesson; a new one begins at the foot of the stair.
+    // A window keeps where it was in a lesson; a new one begins at the start of the board.
     page = await context.newPage();
     await page.goto(`${server.address}/lesson/${lesson}${query}`);
     await page.getByRole("grid").waitFor();
@@ -59,7 +59,7 @@ try {
     return addLesson(server.address, { ...lesson, boards });
   };
   const lamps = await again("1-lamps-on-the-jetty");
-  await open(lamps, /Every sixth post/, 6);
+  await open(lamps, /Every sixth post/, 7);
   await take("board-teaching");
 
   await open(lamps, /Which post comes next/, 3);
@@ -76,14 +76,14 @@ try {
   for (const number of [4, 8, 12]) await place(number).click();
   await take("board-preparing");
 
-  await open(await again("6-two-patterns-on-the-jetty"), /Lamps and rings/, 3, "?prepare");
+  await open(await again("6-two-patterns-on-the-jetty"), /Lamps and buoys/, 3, "?prepare");
   await page.getByRole("tab", { name: "Marks" }).click();
-  await page.getByText("carry both marks").scrollIntoViewIfNeeded();
+  await page.getByText("have both marks").scrollIntoViewIfNeeded();
   await take("board-rules");
 
   await open(await again("7-where-does-it-go"), null, 3);
-  await place(35).click();
-  for (const digit of ["3", "4"]) await page.getByRole("button", { name: digit, exact: true }).click();
+  await place(55).click();
+  for (const digit of ["5", "4"]) await page.getByRole("button", { name: digit, exact: true }).click();
   await page.getByRole("button", { name: "Write it" }).click();
   await take("board-filling");
 

@@ -1,5 +1,5 @@
-import { expect, type Page, test } from "@playwright/test";
-import { addLesson, demoLesson, openBoard, place, saved } from "./support/lessons";
+import { expect, type Locator, type Page, test } from "@playwright/test";
+import { addLesson, climb, demoLesson, openBoard, place, saved } from "./support/lessons";
 
 const field = (page: Page, label: string) =>
   page.locator("input, textarea").and(page.getByLabel(label, { exact: true }));
@@ -380,5 +380,75 @@ test.describe("in hand", () => {
     await expect(page.getByText("The count is at its end on this board.")).toBeVisible();
     await button(page, "Count back").click();
     await expect(place(page, "90, in focus")).toBeVisible();
+  });
+
+  test("twelve boards: the head shows that there are more, and reaches the last", async ({
+    page,
+    request,
+  }) => {
+    const base = demoLesson("1-lamps-on-the-jetty");
+    const boards = Array.from({ length: 12 }, (_, index) => ({
+      ...base.boards[0],
+      id: `pier-${index}`,
+      title: `Posts of pier ${index + 1}`,
+      stair: [],
+    }));
+    const answer = await request.post("/api/lessons", { data: { lesson: { ...base, boards } } });
+    await page.emulateMedia({ reducedMotion: "reduce" });
+    await page.goto(`/lesson/${(await answer.json()).id}`);
+    const last = page.getByRole("button", { name: "12 Posts of pier 12" });
+    await expect(button(page, "Earlier boards")).toHaveCount(0);
+    for (let more = 0; more < 5 && (await button(page, "Later boards").count()) > 0; more += 1) {
+      await button(page, "Later boards").click();
+      await page.waitForTimeout(100);
+    }
+    await expect(button(page, "Later boards")).toHaveCount(0);
+    await expect(last).toBeInViewport({ ratio: 1 });
+    await last.click();
+    await expect(last).toHaveAttribute("aria-current", "page");
+    await expect(button(page, "Earlier boards")).toBeVisible();
+    await expect(page.getByRole("button", { name: /^More/ })).toHaveCount(1);
+  });
+
+  test("a message covers no number, question or tool, and wears the program's typeface", async ({
+    page,
+    request,
+  }) => {
+    await page.goto(`/lesson/${await addLesson(request)}`);
+    await openBoard(page, /Every sixth post/);
+    await climb(page);
+    await place(page, "99").click();
+    await page.keyboard.press("Backspace");
+    const message = page.locator("[data-sonner-toast]");
+    await expect(message).toContainText("Back to prepared.");
+    await expect(message.getByRole("button", { name: "Take back" })).toBeVisible();
+    const family = (part: Locator) => part.evaluate((element) => getComputedStyle(element).fontFamily);
+    expect(await family(message)).toBe(await family(page.locator("body")));
+    await expect.poll(async () => (await message.boundingBox())!.y).toBeGreaterThanOrEqual(0);
+    const box = (await message.boundingBox())!;
+    for (const part of [
+      page.getByRole("grid"),
+      page.getByText("Which post has the first one?"),
+      page.locator("footer"),
+    ]) {
+      expect((await part.boundingBox())!.y).toBeGreaterThanOrEqual(box.y + box.height);
+    }
+    await message.getByRole("button", { name: "Take back" }).click();
+    await expect(place(page, /^99, sun mark/)).toBeVisible();
+  });
+
+  test("arrow keys keep their place while arrows are laid", async ({ page, request }) => {
+    await page.goto(`/lesson/${await addLesson(request, { name: "8-arrows-on-the-jetty" })}`);
+    await climb(page);
+    const up = page.getByRole("button", { name: /^Arrow up/ });
+    await page.getByRole("radio", { name: "Lay them first" }).click();
+    const before = (await up.boundingBox())!;
+    for (let laid = 0; laid < 9; laid += 1) {
+      await page
+        .getByRole("button", { name: /^Arrow (left|down)/ })
+        .nth(laid % 2)
+        .click();
+      expect(await up.boundingBox()).toEqual(before);
+    }
   });
 });

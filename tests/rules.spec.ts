@@ -98,6 +98,11 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   await expect(covered).toHaveCount(90);
   await page.getByRole("button", { name: "Lift all" }).click();
   await expect(covered).toHaveCount(0);
+  await page.getByLabel("At random").fill("6");
+  await page.getByRole("button", { name: "Leave so many" }).click();
+  await expect(covered).toHaveCount(94);
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(covered).toHaveCount(0);
   await place(page, "5").click();
   await page.getByRole("button", { name: "Cover unmarked" }).click();
   await expect(covered).toHaveCount(99);

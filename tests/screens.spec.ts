@@ -204,9 +204,23 @@ test("at 1366 × 768 magnified twice the chart can be seen and touched", async (
 /** The controls in sight that lie on another control, by name. */
 const overlaps = (page: Page) =>
   page.evaluate(() => {
+    // What has scrolled out of its part of the page lies on nothing.
+    const inSight = (control: Element) => {
+      const box = control.getBoundingClientRect();
+      let { left, right, top, bottom } = box;
+      for (let part = control.parentElement; part; part = part.parentElement) {
+        if (getComputedStyle(part).overflow === "visible") continue;
+        const around = part.getBoundingClientRect();
+        left = Math.max(left, around.left);
+        right = Math.min(right, around.right);
+        top = Math.max(top, around.top);
+        bottom = Math.min(bottom, around.bottom);
+      }
+      return { left, right, top, bottom, width: right - left, height: bottom - top };
+    };
     const controls = [...document.querySelectorAll("button, input, select, a[href], [role=tab]")]
       .filter((control) => control.checkVisibility({ opacityProperty: true, visibilityProperty: true }))
-      .map((control) => ({ control, box: control.getBoundingClientRect() }))
+      .map((control) => ({ control, box: inSight(control) }))
       .filter(({ box }) => box.width > 2 && box.height > 2 && box.bottom <= innerHeight);
     const name = (control: Element) => control.getAttribute("aria-label") ?? control.textContent ?? "";
     return controls.flatMap(({ control, box }, index) =>

@@ -10,7 +10,8 @@ test("the demo lessons stand on the shelf with true pictures of their first boar
   const crates = page.getByRole("listitem").filter({ hasText: "Crates on the quay" }).first();
   await crates.scrollIntoViewIfNeeded();
   await expect(crates.locator("svg text").first()).toHaveText("1");
-  await expect(crates.locator("svg polygon")).toHaveCount(20);
+  // The first step marks 9 and 18, each with its star and its ground; what comes after it is not told here.
+  await expect(crates.locator("svg polygon")).toHaveCount(4);
 });
 
 test("a lesson is made, renamed, duplicated, removed and put back", async ({ page }) => {

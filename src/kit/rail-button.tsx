@@ -18,7 +18,7 @@ export function RailButton({ icon, label, chosen, className, ...rest }: Props) {
       aria-pressed={chosen}
       onMouseDown={keepKeyboard}
       className={clsx(
-        "flex h-16 w-14 shrink-0 flex-col min-[1024px]:max-[1239px]:w-12 low:h-12 low:w-12 low:px-1 items-center justify-center gap-1 rounded-button px-1 min-[1024px]:max-[1239px]:px-0.5 text-[13px] leading-tight font-semibold",
+        "flex h-16 w-14 shrink-0 flex-col low:h-12 low:w-12 low:px-1 items-center justify-center gap-1 rounded-button px-1 min-[1024px]:max-[1239px]:px-0.5 text-[13px] leading-tight font-semibold",
         chosen ? "bg-white text-ink" : "text-rail-text enabled:hover:bg-white/10 enabled:hover:text-white",
         "disabled:cursor-default disabled:text-[#8593aa]",
         className,

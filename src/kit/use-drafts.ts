@@ -2,6 +2,7 @@
 
 import { type FocusEvent, type KeyboardEvent, useEffect, useLayoutEffect, useRef, useState } from "react";
 import { flushSync } from "react-dom";
+import { afterPress } from "./after-press";
 import { say } from "./messages";
 
 /** What was typed, by the field that it stands in; the one typed in last stands last. */
@@ -42,6 +43,10 @@ export function keepDrafts(): void {
  */
 export function useDrafts<P extends string, T>(options: Options<P, T>) {
   const { of, values } = options;
+  const latest = useRef(options);
+  useLayoutEffect(() => {
+    latest.current = options;
+  });
   const [typed, drawTyped] = useState<Typed<P>>({});
   // What is typed is known at once, before it is drawn: a field may be left in the same moment.
   const now = useRef<Typed<P>>({});
@@ -51,39 +56,44 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
   };
   /** The field with the keyboard, and the text in it. */
   const [here, setHere] = useState<{ part: P; text: string } | null>(null);
-  const [told, setTold] = useState<{ part: P; message: string } | null>(null);
+  const [told, drawTold] = useState<{ part: P; message: string } | null>(null);
+  const callOff = useRef<() => void>(undefined);
+  /** A reason comes or goes: at once, or, where a press is under way, once the press has found its button. */
+  const tell = (next: typeof told, when: "now" | "after-press" = "now") => {
+    callOff.current?.();
+    const about = heldBy(latest.current);
+    // What holds may have become another meanwhile: the reason is about what was.
+    const draw = () => (next === null || heldBy(latest.current) === about) && drawTold(next);
+    callOff.current = when === "now" ? undefined : afterPress(draw);
+    if (when === "now") draw();
+  };
   const [taking, setTaking] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const plain = options.plain ?? ((value: string) => value);
-  const latest = useRef(options);
-  useLayoutEffect(() => {
-    latest.current = options;
-  });
-
   /** Takes what is typed if it can be used; else says why beside its field, and gives the reason. */
-  const take = (): string | null => {
+  const take = (when?: "after-press"): { part: P; message: string } | null => {
     clearTimeout(timer.current);
     const last = lastOf(now.current);
     if (last === undefined) return null;
     const read = latest.current.read(now.current);
     if (!read.ok) {
-      setTold({ part: read.at ?? last, message: read.message });
-      return read.message;
+      tell({ part: read.at ?? last, message: read.message }, when);
+      return { part: read.at ?? last, message: read.message };
     }
     type({});
     setTaking(true);
-    setTold(null);
+    tell(null, when);
     latest.current.take(read.value);
     return null;
   };
   /** What could not be used is forgotten; the reason stays. Gives it in words. */
-  const leave = (): string | null => {
+  const leave = (when?: "after-press"): string | null => {
     const last = lastOf(now.current);
-    const fault = take();
+    const fault = take(when);
     if (fault === null || last === undefined) return null;
-    const message = `“${now.current[last]}” was not used. ${fault}`;
+    const message = `“${now.current[last]}” was not used. ${fault.message}`;
     type({});
-    setTold((was) => ({ part: was?.part ?? last, message }));
+    tell({ part: fault.part, message }, when);
     return message;
   };
 
@@ -101,11 +111,12 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     return () => {
       open.delete(close);
       close();
+      callOff.current?.();
     };
   }, []);
 
   // What holds has become another, by a hand elsewhere: what was typed before is about what no longer holds.
-  const held = `${of} ${JSON.stringify(values)}`;
+  const held = heldBy(options);
   const [seen, setSeen] = useState(held);
   if (seen !== held) {
     setSeen(held);
@@ -113,7 +124,7 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     setTaking(false);
     if (!taking || !sameOwner) {
       type({});
-      setTold(null);
+      drawTold(null);
       if (here) setHere({ part: here.part, text: plain(values[here.part]) });
     }
   }
@@ -131,13 +142,14 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     onChange: ({ target: { value: text } }: { target: { value: string } }) => {
       const { [part]: _, ...others } = now.current;
       setTaking(false);
+      tell(null);
       setHere({ part, text });
       type({ ...others, [part]: text } as Typed<P>);
       clearTimeout(timer.current);
       timer.current = setTimeout(take, SETTLE_MS);
     },
     onBlur: () => {
-      take();
+      take("after-press");
       setHere(null);
     },
     onKeyDown: (event: KeyboardEvent) => {
@@ -150,7 +162,7 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     onBlur: ({ currentTarget, relatedTarget, target }: FocusEvent) => {
       // A window that is only looked away from keeps what is typed in it.
       if (target === document.activeElement) return;
-      if (!currentTarget.contains(relatedTarget as Node | null)) leave();
+      if (!currentTarget.contains(relatedTarget as Node | null)) leave("after-press");
     },
   };
   return {
@@ -160,5 +172,8 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     settle: () => take() === null,
   };
 }
+
+/** What the fields belong to and are about, in one text. */
+const heldBy = ({ of, values }: { of: string; values: object }) => `${of} ${JSON.stringify(values)}`;
 
 const lastOf = <P extends string>(typed: Typed<P>) => Object.keys(typed).at(-1) as P | undefined;

@@ -37,7 +37,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
           // A wheel turns down; the boards lie beside each other.
           row.current?.scrollBy({ left: event.deltaX || event.deltaY });
         }}
-        className="flex min-w-0 flex-1 items-center overflow-x-auto [scrollbar-width:none]"
+        className="flex min-w-0 flex-1 items-center overflow-x-auto [scrollbar-width:none] motion-safe:scroll-smooth"
       >
         <ul className="flex items-center gap-1 landscape:ml-auto">
           {boards.map(({ present: { board } }, index) => (
@@ -95,7 +95,7 @@ function More({ way, row, boards }: MoreProps) {
       aria-label={way < 0 ? "Earlier boards" : "Later boards"}
       title={way < 0 ? "Earlier boards" : "Later boards"}
       onMouseDown={keepKeyboard}
-      onClick={() => row.current?.scrollBy({ left: way * row.current.clientWidth * 0.7, behavior: "smooth" })}
+      onClick={() => row.current?.scrollBy({ left: way * row.current.clientWidth * 0.7 })}
       className="flex h-11 w-9 shrink-0 items-center justify-center rounded-button bg-ink/8 hover:bg-ink/15"
     >
       <Icon aria-hidden size={20} />

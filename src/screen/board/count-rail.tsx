@@ -15,7 +15,7 @@ import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 import { useClock } from "./use-clock";
 
 const ROUND =
-  "flex size-14 shrink-0 items-center justify-center rounded-button text-white min-[1024px]:max-[1239px]:w-12 low:size-11 enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
+  "flex size-14 shrink-0 items-center justify-center rounded-button text-white low:size-11 enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
 
 /** The count: one back, start or pause, one on, and what is counted. */
 export function CountRail() {
@@ -102,12 +102,12 @@ export function CountRail() {
           <button
             type="button"
             title="Set the count"
-            className="flex h-16 w-[152px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-2 text-left leading-tight hover:bg-white/10"
+            className="flex h-16 w-[144px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10"
           >
             <span className="w-full truncate text-[15px] font-semibold">
               Count in <span className="text-stair">{inWords(count.by)}</span>
             </span>
-            <span className="w-full truncate text-[13px] text-rail-text min-[1024px]:max-[1239px]:text-[12px]">
+            <span className="line-clamp-2 w-full text-[13px] leading-[1.15] text-rail-text low:truncate min-[1024px]:max-[1239px]:text-[12px]">
               {count.way === "back" ? "back from" : "from"} {showNumber(count.from)}
               <span className="min-[1024px]:max-[1239px]:hidden">
                 , one every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s

@@ -67,7 +67,7 @@ function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
       onMouseDown={keepKeyboard}
       // With the pen in hand an ink is one to draw with.
       onClick={() => store.getState().choose(store.getState().tool === "pen" ? "pen" : "mark", ink)}
-      className="group flex h-16 w-13 shrink-0 items-center justify-center rounded-button low:h-12"
+      className="group flex h-16 w-14 shrink-0 items-center justify-center rounded-button low:h-12"
     >
       <span
         className={clsx(

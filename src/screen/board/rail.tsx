@@ -23,7 +23,7 @@ export function Rail({ keepStep, byRule, onByRule }: Props) {
   const jumps = useBoard((state) => pickBoard(state).views.some(({ kind }) => JUMPED.has(kind)));
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
-    <footer className="isolate flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-4 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6 low:h-14 low:flex-nowrap low:overflow-x-auto low:px-2 low:py-0">
+    <footer className="isolate flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-2 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6 low:h-14 low:flex-nowrap low:overflow-x-auto low:px-2 low:py-0">
       <StairRail keepStep={keepStep} />
       {/* biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group. */}
       <div
@@ -105,7 +105,7 @@ function BackTools() {
       <RailButton
         icon={<Undo2 aria-hidden size={22} />}
         label="Take back"
-        className="min-w-[72px]"
+        className="min-w-16"
         disabled={!canTakeBack}
         onClick={() => store.getState().takeBack()}
       />

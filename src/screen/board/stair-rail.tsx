@@ -77,7 +77,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
     />
   ));
   const look =
-    "relative flex h-16 w-[clamp(56px,5.4vw,180px)] shrink-0 min-[1024px]:max-[1239px]:w-14 low:h-11 items-end gap-[3px]";
+    "relative flex h-16 w-14 shrink-0 min-[1400px]:w-[clamp(56px,5.4vw,180px)] low:h-11 items-end gap-[3px]";
   if (!live) {
     return (
       <div role="img" aria-label={where} className={look}>
@@ -96,8 +96,13 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
     >
       {blocks}
       <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-md bg-ink/85 py-0.5 text-left text-[12px] leading-[1.1] font-semibold text-white group-hover:text-stair">
-        <RotateCcw aria-hidden size={14} strokeWidth={2.4} className="shrink-0" />
-        <span className="max-[1239px]:hidden low:hidden">Back to prepared</span>
+        <RotateCcw
+          aria-hidden
+          size={14}
+          strokeWidth={2.4}
+          className="shrink-0 max-[1399px]:hidden low:block"
+        />
+        <span className="low:hidden">Back to prepared</span>
       </span>
     </button>
   );

@@ -53,7 +53,7 @@ export function StepsStrip({ keepStep }: { keepStep: () => void }) {
   return (
     <section
       aria-label="Steps"
-      className="flex h-[116px] shrink-0 items-end gap-2 overflow-x-auto overflow-y-hidden px-1"
+      className="flex h-[116px] shrink-0 items-end low:h-11 low:items-start gap-2 overflow-x-auto overflow-y-hidden px-1"
     >
       <FootCard height={height(0)} here={climbed === 0} />
       {climbed === 0 && keepCard(0)}

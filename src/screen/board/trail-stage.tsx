@@ -5,6 +5,7 @@ import { currentStep } from "@/core/lesson/board-state";
 import { boardHolds, trailOf, writerOf } from "@/core/lesson/views-of";
 import { writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
+import { keepKeyboard } from "@/kit/rail-button";
 import { TrailPanel } from "@/view/trail/trail-panel";
 import { boardStateOf } from "./board-store";
 import { pickBoard, useBoard, useSceneSource } from "./use-board";
@@ -25,6 +26,10 @@ export function TrailStage({ className }: { className: string }) {
   return (
     <section
       aria-label="The count so far"
+      // A long count is scrolled by keys as well.
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached.
+      tabIndex={0}
+      onMouseDown={keepKeyboard}
       className={`min-h-0 overflow-y-auto rounded-card bg-board p-6 ${className}`}
     >
       {settings && (

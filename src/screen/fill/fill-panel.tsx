@@ -34,7 +34,12 @@ export function FillPanel({ className }: { className?: string }) {
         onChange={(by) => store.getState().setFill({ by })}
       />
       {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
-      <div className="flex min-h-20 flex-1 flex-col gap-3 overflow-y-auto">
+      <div
+        className="flex min-h-20 flex-1 flex-col gap-3 overflow-y-auto"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys.
+        tabIndex={0}
+        onMouseDown={keepKeyboard}
+      >
         <Told />
         {fill.by === "tiles" && <Tray />}
         {fill.by === "home" && <HomeWords />}

@@ -1,0 +1,29 @@
+/** The fingers and buttons that are down. */
+const down = new Set<number>();
+
+if (typeof window !== "undefined") {
+  const lifted = ({ pointerId }: PointerEvent) => down.delete(pointerId);
+  window.addEventListener("pointerdown", ({ pointerId }) => down.add(pointerId), true);
+  window.addEventListener("pointerup", lifted, true);
+  window.addEventListener("pointercancel", lifted, true);
+}
+
+/** A finger's click follows a moment after it is lifted. */
+const CLICK_MS = 60;
+
+/**
+ * Does something that moves the page once nothing is being pressed: a button that slides away between press and click
+ * is not clicked. Gives what calls it off.
+ */
+export function afterPress(run: () => void): () => void {
+  let timer: ReturnType<typeof setTimeout>;
+  const look = () => {
+    if (down.size === 0) run();
+    else wait();
+  };
+  const wait = () => {
+    timer = setTimeout(look, CLICK_MS);
+  };
+  wait();
+  return () => clearTimeout(timer);
+}
