@@ -398,12 +398,13 @@ test.describe("in hand", () => {
     await page.goto(`/lesson/${(await answer.json()).id}`);
     const last = page.getByRole("button", { name: "12 Posts of pier 12" });
     await expect(button(page, "Earlier boards")).toHaveCount(0);
+    await expect(button(page, "Later boards")).toBeVisible();
     for (let more = 0; more < 5 && (await button(page, "Later boards").count()) > 0; more += 1) {
       await button(page, "Later boards").click();
       await page.waitForTimeout(100);
     }
     await expect(button(page, "Later boards")).toHaveCount(0);
-    await expect(last).toBeInViewport({ ratio: 1 });
+    await expect(last).toBeInViewport({ ratio: 0.99 });
     await last.click();
     await expect(last).toHaveAttribute("aria-current", "page");
     await expect(button(page, "Earlier boards")).toBeVisible();

@@ -49,7 +49,7 @@ test("the lesson by keyboard and clicker: climbed, counted, marked, covered, lif
 
   await press("?");
   await expect(page.getByRole("dialog", { name: "Keys" })).toContainText("Climb to the next step");
-  await press("Escape", "Control+k");
+  await press("Escape", "m", "Control+k");
   await page.getByRole("combobox").fill("lift");
   await press("Enter");
   await expect(page.getByRole("button", { name: "Lift", exact: true })).toHaveAttribute(

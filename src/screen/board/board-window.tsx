@@ -9,6 +9,7 @@ import type { StepWords } from "@/core/lesson/lesson";
 import { arrowsOf, timesOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
 import { keepDrafts } from "@/kit/use-drafts";
+import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { Flag, keep, readKept } from "../save/browser-store";
 import { forgetWork, keepUnsaved, setAsideWork } from "../save/kept-work";
@@ -117,6 +118,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   const placed = usePlaced();
   // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.
   const narrow = beside && placed.length === 2 && placed[1]?.kind === "trail";
+  const low = useMedia(LOW);
   const words = useBoard((state) => state.words);
   const tool = useBoard((state) => state.tool);
   const writing = tool === "write";
@@ -236,7 +238,10 @@ export function BoardWindow({ open, name, unsaved }: Props) {
               </div>
             </Shared>
           ) : (
-            <BoardViews placed={narrow && !preparing ? placed.slice(0, 1) : placed} strong={strong} />
+            <BoardViews
+              placed={narrow && (!preparing || low) ? placed.slice(0, 1) : placed}
+              strong={strong}
+            />
           )}
           {side === "panels" && !narrow && (
             <div className="flex min-h-0 flex-col justify-end gap-4 overflow-y-auto">{tools}</div>

@@ -34,7 +34,8 @@ export function FillPanel({ className }: { className?: string }) {
         onChange={(by) => store.getState().setFill({ by })}
       />
       {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
-      <div
+      <section
+        aria-label="What is asked"
         className="flex min-h-20 flex-1 flex-col gap-3 overflow-y-auto"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys.
         tabIndex={0}
@@ -43,7 +44,7 @@ export function FillPanel({ className }: { className?: string }) {
         <Told />
         {fill.by === "tiles" && <Tray />}
         {fill.by === "home" && <HomeWords />}
-      </div>
+      </section>
       <div className="flex shrink-0 flex-col gap-2">
         {fill.by === "keypad" && <Keypad />}
         {fill.by === "home" && <Home />}

@@ -1,0 +1,23 @@
+"use client";
+
+import { useCallback, useSyncExternalStore } from "react";
+
+/** Whether a media query holds, kept up to date; false on the server. */
+export function useMedia(query: string): boolean {
+  const subscribe = useCallback(
+    (changed: () => void) => {
+      const media = window.matchMedia(query);
+      media.addEventListener("change", changed);
+      return () => media.removeEventListener("change", changed);
+    },
+    [query],
+  );
+  return useSyncExternalStore(
+    subscribe,
+    () => window.matchMedia(query).matches,
+    () => false,
+  );
+}
+
+/** A window so low that its panels share what room there is: as the variant `low` of the style sheet says. */
+export const LOW = "(max-height: 480px)";
