@@ -7,13 +7,16 @@ import { arrowsOf, exchangeView, placedOf, timesOf, withMain } from "@/core/less
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";
+import { ArrowPanel } from "../arrows/arrow-panel";
+import { FillPanel } from "../fill/fill-panel";
+import { JumpPanel } from "../line/jump-panel";
 import { LineFields } from "../line/line-fields";
 import { CoversPage } from "../rule/covers-page";
 import { MarksPage } from "../rule/marks-page";
 import { TimesFields } from "../times/times-fields";
+import { TimesPanel } from "../times/times-panel";
 import { ChartFields } from "./chart-fields";
 import { CheckedField } from "./checked-field";
-import { ArrowPanel, FillPanel, JumpPanel, TimesPanel } from "./later";
 import { newView } from "./new-view";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { ViewsPage } from "./views-page";
