@@ -1,32 +1,27 @@
 "use client";
 
-import type { CSSProperties } from "react";
-import { Toaster, toast } from "sonner";
+import { type ComponentType, useEffect, useState } from "react";
+import { patient } from "./patient";
 
-/** Where messages appear: over the title, where nothing is read in class and nothing is pressed; one at a time. */
+/** Messages come with the first of them, or once the page has stood for a while: it stands sooner without them. */
+const list = patient(() => import("./message-list"));
+const AFTER_THE_PAGE_MS = 4000;
+
+let bring: (() => void) | undefined;
+
+/** Where messages appear. */
 export function Messages() {
-  return (
-    <Toaster
-      position="top-left"
-      offset={{ top: 6, left: 60 }}
-      mobileOffset={{ top: 6, left: 8, right: 8 }}
-      visibleToasts={1}
-      duration={10000}
-      style={{ fontFamily: "inherit", "--width": "min(560px, calc(100vw - 76px))" } as CSSProperties}
-      toastOptions={{
-        unstyled: true,
-        classNames: {
-          toast:
-            "flex min-h-12 w-full items-center gap-4 rounded-button border border-ink bg-ink py-0.5 pr-1 pl-4 text-base leading-snug font-medium text-white",
-          content: "flex-1",
-          actionButton: "h-10 shrink-0 rounded-lg bg-stair px-4 font-semibold text-ink",
-        },
-      }}
-    />
-  );
+  const [List, setList] = useState<ComponentType | null>(null);
+  useEffect(() => {
+    bring = () => void list().then(({ MessageList }) => setList(() => MessageList));
+    const timer = setTimeout(bring, AFTER_THE_PAGE_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return List && <List />;
 }
 
 /** Says what has happened, in the word of the button that did it, with a way back where there is one. */
 export function say(message: string, back?: { label: string; run: () => void }) {
-  toast(message, back ? { action: { label: back.label, onClick: back.run } } : {});
+  bring?.();
+  void list().then(({ show }) => show(message, back));
 }
