@@ -59,7 +59,7 @@ describe("reading a typed number", () => {
     ["1,000 000", /How is 1,000 000 meant/],
     ["1 000,500", /How is 1 000,500 meant/],
     ["10 00", /How is 10 00 meant/],
-    ["1 5/4", /The fraction beside a whole number stands a fraction smaller than 1/],
+    ["1 5/4", /The fraction beside a whole number must be smaller than 1/],
     ["1 250/4", /The fraction beside a whole number/],
     ["--3", /Write a number, such as/],
     ["3/4/5", /Write a number, such as/],
