@@ -101,7 +101,7 @@ test("the window and its names are set up, with clear messages", async ({ page, 
   await expect(page.getByText("Rows are counted up to 1,000,000.")).toBeVisible();
   await page.getByRole("radiogroup", { name: "Row numbers" }).getByText("Covered").click();
   await expect(page.getByRole("button", { name: "Row, covered" })).toHaveCount(20);
-  await page.getByRole("radiogroup", { name: "Column numbers" }).getByText("Absent").click();
+  await page.getByRole("radiogroup", { name: "Column numbers" }).getByText("None").click();
   await expect(page.getByRole("button", { name: /^Column / })).toHaveCount(0);
   await saved(page);
 });
