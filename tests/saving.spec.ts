@@ -113,6 +113,8 @@ test("leaving for the shelf while the server is away keeps the work and says so"
   const server = await startServer({ port, database: `file:./.tmp/leave-${port}.db`, demo: true });
   await page.goto(`${server.address}/lesson/lamps-on-the-jetty?prepare`);
   await expect(page.getByRole("tab", { name: "Board" })).toBeVisible();
+  // What says it is there a second after the page.
+  await expect(page.locator("section[aria-live=polite]")).toBeAttached();
   await server.stop();
   await retitle(page, "Not lost on the way out");
   await page.getByRole("link", { name: "Lessons" }).click();

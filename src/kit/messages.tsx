@@ -3,9 +3,12 @@
 import { type ComponentType, useEffect, useState } from "react";
 import { patient } from "./patient";
 
-/** Messages come with the first of them, or once the page has stood for a while: it stands sooner without them. */
+/**
+ * Messages come with the first of them, or a second after the page: it stands sooner without them, and they are there
+ * when the server goes away.
+ */
 const list = patient(() => import("./message-list"));
-const AFTER_THE_PAGE_MS = 4000;
+const AFTER_THE_PAGE_MS = 1000;
 
 let bring: (() => void) | undefined;
 
