@@ -1,9 +1,5 @@
 import { createStore } from "zustand/vanilla";
-import { beginCount, countByTouch, isCount, jumpOf, type Next, nextOfCount } from "@/core/count/count";
-import { countByHand } from "@/core/count/count-by-hand";
-import type { Count } from "@/core/count/count-settings";
-import { waitsBetween } from "@/core/count/pauses";
-import { stopsOf, type Trail } from "@/core/count/trail";
+import { stopsOf } from "@/core/count/trail";
 import {
   act,
   type BoardState,
@@ -21,7 +17,6 @@ import { boardWith } from "@/core/lesson/board-with";
 import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
 import { hasInk, type Ink } from "@/core/lesson/ink";
-import type { Layer } from "@/core/lesson/layer";
 import {
   type Board,
   FORMAT,
@@ -31,23 +26,21 @@ import {
   VERSION,
   type View,
 } from "@/core/lesson/lesson";
-import { marksByHand } from "@/core/lesson/marks-by-hand";
 import type { Act, Beat, Move } from "@/core/lesson/move";
 import { prepareSetting, prepareView } from "@/core/lesson/prepare";
-import { fold, inksAt, isCoveredAt, numbersWith, type Scene } from "@/core/lesson/scene";
+import { fold, inksAt, numbersWith, type Scene } from "@/core/lesson/scene";
 import type { Setting } from "@/core/lesson/setting";
-import { boardHolds, boardNumbers, chartOf, linesOf } from "@/core/lesson/views-of";
-import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
+import { boardNumbers, linesOf } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { say } from "@/kit/messages";
 import { keepDrafts } from "@/kit/use-drafts";
 import type { PenTool } from "@/view/pen/pen-layer";
 import { type ArrowActions, arrowActions } from "./arrow-state";
+import { type CountActions, countActions } from "./count-state";
 import { EMPTY_HAND, type FillActions, type FillHand, fillActions } from "./fill-state";
 import { EMPTY_JUMP, type JumpHand } from "./jump-hand";
-
-export type Tool = "mark" | "cover" | "lift" | "write" | "jump" | "pen";
+import { type Tool, type TouchActions, touchActions } from "./touch-state";
 
 /** What the board screen holds: the boards with their past, where the teacher is, and what is in her hand. */
 export type BoardScreenState = {
@@ -84,8 +77,8 @@ type Actions = {
   goTo: (at: number) => void;
   /** The board on show out of the lesson; the last one stays. */
   removeBoard: () => void;
-  /** A removed board back, after the one on show. */
-  putBoardBack: (id: string) => void;
+  /** A removed board back: as the board of that number, else after the one on show. */
+  putBoardBack: (id: string, at?: number) => void;
   climb: () => void;
   stepDown: () => void;
   standOn: (level: number) => void;
@@ -96,12 +89,6 @@ type Actions = {
   choose: (tool: Tool, ink?: Ink) => void;
   /** Takes a tool in hand; one that is in hand already is put away. */
   take: (tool: Tool) => void;
-  /** A finger comes down on a number, is drawn on over others, and leaves. */
-  beginRun: (number: Target, finger: number, reach?: Exact) => void;
-  runOver: (number: Target, finger: number) => void;
-  endRun: (finger: number) => void;
-  /** A whole row or column touched by its edge. */
-  touchLine: (numbers: readonly Target[]) => void;
   act: (beats: Act) => void;
   /** The window of a times grid slides to where it then begins; slides in a row are taken back together. */
   slideTo: (at: WindowAt) => void;
@@ -117,12 +104,6 @@ type Actions = {
   /** A view set up anew, while the board is prepared. */
   layView: (view: View | ((board: Board) => View)) => void;
   prepare: (preparing: boolean) => void;
-  startCount: () => void;
-  pauseCount: () => void;
-  /** The next number of a count that walks; false where there is none. */
-  walkOn: () => boolean;
-  oneOn: () => void;
-  oneBack: () => void;
   showAnswer: (shown: boolean) => void;
   choosePen: (pen: PenTool) => void;
   /** Strokes and notes: more of them, or away with some. */
@@ -130,7 +111,9 @@ type Actions = {
   setJump: (part: Partial<JumpHand>) => void;
   /** One beat more of a slide, or of a pointer that is drawn along: taken back together. */
   amend: (kind: "look" | "point", beat: Beat) => void;
-} & FillActions &
+} & CountActions &
+  TouchActions &
+  FillActions &
   ArrowActions;
 
 /** Nothing goes on: as a board is when it comes on show. */
@@ -213,36 +196,6 @@ export function sameLesson(a: BoardScreenState, b: BoardScreenState): boolean {
 /** Where a teacher was in a lesson: kept by the window, so that a reload in front of the class loses nothing. */
 export type Whereabouts = { at: number; boards: { climbed: number; live: BoardState["live"] }[] };
 
-/** What the tool in hand does to a whole line of numbers; a line that carries the ink already is relieved of it. */
-function lineMove(state: BoardScreenState, numbers: readonly Target[]): Move | null {
-  if (numbers.length === 0) return null;
-  const { tool, ink } = state;
-  const scene = sceneNow(state);
-  const carrying = (layer: Layer) => numbersWith(scene, layer, numbers);
-  if (tool === "write" || tool === "jump" || tool === "pen") return null;
-  if (tool === "mark") {
-    const all = carrying(ink).length === numbers.length;
-    return { do: all ? "unmark" : "mark", ink, numbers: [...numbers] };
-  }
-  const covered = carrying("cover");
-  if (tool === "lift") return covered.length === 0 ? null : { do: "lift", numbers: covered };
-  return covered.length === numbers.length ? null : { do: "cover", numbers: [...numbers] };
-}
-
-const sameCount = (a: Count, b: Count) => a.by === b.by && a.from === b.from && a.way === b.way;
-
-/** The jumps on over numbers that carry the ink already. */
-function markedAhead(trail: Trail | null, count: Count, isMarked: (number: NumberKey) => boolean): Act {
-  if (!trail) return [];
-  const by = jumpOf(count);
-  const beats: Beat[] = [];
-  let at = exact(trail.end).add(exact(by));
-  for (; beats.length < MOST_AHEAD && isMarked(keyOf(at)); at = at.add(exact(by)))
-    beats.push([{ do: "jump", by }]);
-  return beats;
-}
-const MOST_AHEAD = 500;
-
 export function createBoardStore(lesson: Lesson, where: Whereabouts | null, preparing = false) {
   const { boards, title, forClass, removed = [] } = lesson;
   const opened = boards.map((board, index) => {
@@ -251,13 +204,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       was ? { board, ...was, climbed: Math.min(was.climbed, board.stair.length) } : openBoard(board),
     );
   });
-  // What each finger is doing: laying down or taking off, and the act that it is still adding to. An act grows while
-  // it is the latest of its step; the count's does too.
-  const runs = new Map<
-    number,
-    { laying: boolean; act: Act | undefined; met?: number; jump?: { from: NumberKey; to: NumberKey } }
-  >();
-  let countAct: Act | undefined;
+  // An act grows while it is the latest of its step.
   let slideAct: Act | undefined;
   let rubAct: Act | undefined;
   const moving: { look?: Act; point?: Act } = {};
@@ -290,91 +237,6 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       change(() => next, { answerShown: false, counting: false, played: plays && beats > 1 ? 1 : null });
     };
 
-    /** What the tool in hand does to a number, as the beats of one act; none where it does nothing. */
-    const touch = (number: Target, laying: boolean, isStroke: boolean): Act => {
-      const { tool, ink } = get();
-      const scene = sceneNow(get());
-      const covered = isCoveredAt(scene, number);
-      if (tool === "cover") return covered ? [] : [[{ do: "cover", numbers: [number] }]];
-      if (tool === "lift") return covered ? [[{ do: "lift", numbers: [number] }]] : [];
-      // With the jump in hand a touch says where the next one begins.
-      if (tool === "jump") return [[{ do: "start", number: numberOf(number) }]];
-      const marked = hasInk(inksAt(scene, number), ink);
-      if (marked === laying) return [];
-      const mark: Move = { do: laying ? "mark" : "unmark", ink, numbers: [number] };
-      if (isPlaceKey(number)) return [[mark, ...(laying ? [{ do: "focus", number } as const] : [])]];
-      return laying ? markAndCount(number, mark, isStroke) : unmarkAndCount(number, mark);
-    };
-
-    /** A number marked, and the count gone on to it where it is the next one. */
-    const markAndCount = (number: NumberKey, mark: Move, isStroke: boolean): Act => {
-      const scene = sceneNow(get());
-      const { count } = onShow();
-      const holds = boardHolds(onShow());
-      const next = countByTouch(scene.trail, count, holds, number);
-      if (next.length > 0) {
-        // What was marked ahead is counted too, once the number before it is.
-        const ahead = new Set(handMarks());
-        const on = markedAhead(fold(scene, next).trail, count, (one) => ahead.has(one));
-        return [[mark, ...next], ...on];
-      }
-      const byHand = countedByHand(number, null, isStroke);
-      if (!byHand || (byHand.beats.length === 0 && sameCount(byHand.count, count))) {
-        return [[mark, { do: "focus", number }]];
-      }
-      return [[mark, { do: "focus", number }], ...setCount(byHand.count), ...byHand.beats];
-    };
-
-    /** A number no longer marked, and the count gone back to before it where it was counted by hand. */
-    const unmarkAndCount = (number: NumberKey, unmark: Move): Act => {
-      const scene = sceneNow(get());
-      const { count } = onShow();
-      const byHand = countedByHand(null, number, false);
-      if (byHand) return [[unmark], ...byHand.beats];
-      return isCount(scene.trail, count) && scene.trail.end === number
-        ? [[unmark, { do: "retrace" }]]
-        : [[unmark]];
-    };
-    const handMarks = () => marksByHand(liveHere(now().present), get().ink);
-    /**
-     * What the marks by hand count, with one more or one fewer. Touches one by one tell what is counted; what is
-     * coloured in one stroke may be a row, and is counted only where it is the count that is set.
-     */
-    const countedByHand = (more: NumberKey | null, fewer: NumberKey | null, isStroke: boolean) => {
-      const { trail } = sceneNow(get());
-      const { count } = onShow();
-      const acts = liveHere(now().present);
-      const of = (marks: readonly NumberKey[]) =>
-        countByHand(
-          [...marks.filter((one) => one !== fewer), ...(more === null ? [] : [more])],
-          count,
-          trail,
-          boardHolds(onShow()),
-        );
-      const single = of(
-        marksByHand(
-          acts.filter((done) => done.flat().filter(({ do: what }) => what === "mark").length < 2),
-          get().ink,
-        ),
-      );
-      if (single && !isStroke) return single;
-      const all = of(handMarks());
-      return all && sameCount(all.count, count) ? all : null;
-    };
-    const setCount = (count: Count): Act =>
-      sameCount(count, onShow().count) ? [] : [[{ do: "set", setting: { of: "count", is: count } }]];
-
-    /** The beat that comes to a number of the count: marked, where marks follow it. */
-    const counted = (on: Next): Beat => {
-      const { count } = onShow();
-      const { ink } = get();
-      return count.marks ? [...on.moves, { do: "mark", ink, numbers: [on.number] }] : on.moves;
-    };
-    const next = () => {
-      const board = onShow();
-      return nextOfCount(sceneNow(get()).trail, board.count, boardHolds(board));
-    };
-
     return {
       preparing,
       words: { title, forClass },
@@ -402,6 +264,25 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
         setRouting: (routing) => set({ routing }),
         say,
       }),
+      ...countActions({
+        ink: () => get().ink,
+        board: onShow,
+        scene: () => sceneNow(get()),
+        addTo,
+        setCounting: (counting) => set({ counting }),
+      }),
+      ...touchActions({
+        inHand: get,
+        board: onShow,
+        scene: () => sceneNow(get()),
+        acts: () => liveHere(now().present),
+        addTo,
+        answer: (place, reach) => {
+          if (get().tool !== "write") get().choose("write");
+          get().fillTouch(place, reach);
+        },
+        finishStep: () => get().played !== null && set({ played: null }),
+      }),
       ...fillActions({
         hand: () => get().hand,
         setHand: (part) => set({ hand: { ...get().hand, ...part } }),
@@ -422,11 +303,12 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
         get().setBoards((some) => some.toSpliced(at, 1), Math.max(0, at - 1));
         set({ removed: [all[at]!.present.board, ...gone].slice(0, MOST.removed) });
       },
-      putBoardBack: (id) => {
-        const { removed: gone, at, boards: all } = get();
+      putBoardBack: (id, where = get().at + 1) => {
+        const { removed: gone, boards: all } = get();
         const board = gone.find((one) => one.id === id);
         if (!board || all.length >= MOST.boards) return;
-        get().setBoards((some) => some.toSpliced(at + 1, 0, historyOf(openBoard(board))), at + 1);
+        const at = Math.min(where, all.length);
+        get().setBoards((some) => some.toSpliced(at, 0, historyOf(openBoard(board))), at);
         set({ removed: gone.filter((one) => one !== board) });
       },
       goTo: (at) => {
@@ -453,47 +335,6 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       doAgain: () => put(doAgain(now()), { played: null, counting: false, routing: false, hand: EMPTY_HAND }),
       take: (tool) => get().choose(get().tool === tool ? "mark" : tool),
       choose: (tool, ink) => set({ tool, hand: EMPTY_HAND, ...(ink ? { ink } : {}) }),
-      beginRun: (number, finger, reach) => {
-        // A place that is asked for is touched to be answered, whatever else is in hand.
-        const { asked } = sceneNow(get());
-        const answers = get().tool === "mark" && asked?.as === "place" && asked.number === number;
-        if (answers) get().choose("write");
-        if (get().tool === "write") return get().fillTouch(number, reach);
-        if (get().tool === "pen") return;
-        const { tool, ink } = get();
-        const laying = tool !== "mark" || !hasInk(inksAt(sceneNow(get()), number), ink);
-        if (tool === "jump" && !isPlaceKey(number)) {
-          // Where it lands is known when the finger leaves.
-          runs.set(finger, { laying, act: undefined, jump: { from: number, to: number } });
-          return;
-        }
-        runs.set(finger, { laying, act: undefined });
-        if (get().played !== null) set({ played: null });
-        get().runOver(number, finger);
-      },
-      runOver: (number, finger) => {
-        const run = runs.get(finger);
-        if (run?.jump) run.jump.to = numberOf(number);
-        else if (run) {
-          run.met = (run.met ?? 0) + 1;
-          for (const beat of touch(number, run.laying, run.met > 1)) run.act = addTo(run.act, beat);
-        }
-      },
-      endRun: (finger) => {
-        const jump = runs.get(finger)?.jump;
-        runs.delete(finger);
-        if (!jump) return;
-        const { from, to } = jump;
-        const start: Move = { do: "start", number: from };
-        if (from === to) return void addTo(undefined, [start]);
-        const goesOn = sceneNow(get()).trail?.end === from;
-        const by = keyOf(exact(to).sub(exact(from)));
-        addTo(undefined, [...(goesOn ? [] : [start]), { do: "jump", by }]);
-      },
-      touchLine: (numbers) => {
-        const move = lineMove(get(), numbers);
-        if (move) addTo(undefined, [move]);
-      },
       act: (beats) =>
         change((state) => act(state, followBeats(onShow(), sceneNow({ ...get(), counting: false }), beats))),
       slideTo: (at) => {
@@ -539,38 +380,6 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       prepare: (preparing) => {
         keepDrafts();
         set({ preparing });
-      },
-      startCount: () => {
-        const board = onShow();
-        const first = next() ?? beginCount(board.count, boardHolds(board));
-        if (!first) return;
-        countAct = addTo(undefined, counted(first));
-        set({ counting: true });
-      },
-      pauseCount: () => set({ counting: false }),
-      walkOn: () => {
-        const on = next();
-        const board = onShow();
-        const { focus } = sceneNow(get());
-        const waits =
-          on &&
-          focus !== null &&
-          waitsBetween(numberOf(focus), on.number, board.count.pauses, chartOf(board));
-        if (on && !waits) countAct = addTo(countAct, counted(on));
-        else get().pauseCount();
-        return on !== null;
-      },
-      oneOn: () => {
-        const on = next();
-        if (on) addTo(undefined, counted(on));
-      },
-      oneBack: () => {
-        const { trail } = sceneNow(get());
-        if (!trail) return;
-        const { ink } = get();
-        const back: Move = trail.jumps.length > 0 ? { do: "retrace" } : { do: "clear-trail" };
-        const unmark: Move[] = onShow().count.marks ? [{ do: "unmark", ink, numbers: [trail.end] }] : [];
-        addTo(undefined, [...unmark, back]);
       },
       showAnswer: (answerShown) => set({ answerShown }),
       choosePen: (pen) => set({ tool: "pen", pen, hand: EMPTY_HAND }),
