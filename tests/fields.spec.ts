@@ -340,6 +340,34 @@ test.describe("in hand", () => {
     await expect(sentence.getByRole("button", { name: "17" })).toBeVisible();
   });
 
+  test("of 4 × a covered size the size belongs, and not the product; a division stays one", async ({
+    page,
+    request,
+  }) => {
+    const jumps = Array.from({ length: 4 }, () => ({ do: "jump", by: "6" }));
+    const opening = [
+      { do: "start", number: "0" },
+      ...jumps,
+      { do: "cover-jump", jumps: [0, 1, 2, 3], part: "size" },
+    ];
+    const views = [line(), { kind: "sentence", form: "gathered" }];
+    await page.goto(`/lesson/${await lessonWith(request, views, { opening })}`);
+    const sentence = page.locator("[data-part=number-sentence]");
+    await button(page, "Write").click();
+    await expect(page.getByLabel("Typed so far")).toBeVisible();
+    await sentence.getByRole("button", { name: "covered" }).click();
+    await page.keyboard.type("24");
+    await page.keyboard.press("Enter");
+    await expect(page.locator("[data-part=told]")).toContainText("24 does not belong here.");
+    await page.keyboard.type("6");
+    await page.keyboard.press("Enter");
+    await expect(sentence.getByRole("button", { name: "covered" })).toHaveCount(0);
+    await button(page, "Jump").click();
+    await field(page, "Number sentence").fill("24 ÷ 6");
+    await button(page, "Draw it").click();
+    await expect.poll(async () => (await sentence.locator("svg").allTextContents()).join("")).toBe("24÷6=4");
+  });
+
   test("a note is kept by a touch anywhere else, and by Escape", async ({ page, request }) => {
     const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
     await page.goto(`/lesson/${await lessonWith(request, [chart])}`);

@@ -1,4 +1,4 @@
-import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+import { type Exact, exact, gcd, keyOf, type NumberKey } from "../number/exact";
 import { landings, type Trail } from "./trail";
 
 /**
@@ -102,7 +102,6 @@ function smallestPlace(from: Exact, to: Exact, parts: number): Exact {
 }
 
 const isPowerOfTen = ({ n, d }: Exact): boolean => n === 1n && /^10*$/.test(String(d));
-const gcd = (a: bigint, b: bigint): bigint => (b === 0n ? a : gcd(b, a % b));
 
 /**
  * The fewest jumps of single places, forwards or back, that make a number above 0, the largest first. From the

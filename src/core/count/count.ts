@@ -1,9 +1,13 @@
 import type { Move } from "../lesson/move";
 import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
+import { showNumber } from "../number/show-number";
 import type { Count } from "./count-settings";
 import type { Trail } from "./trail";
 
 type Holds = (number: NumberKey) => boolean;
+
+/** What is counted in, as it is said: in 2s, in 10s; parts of a whole as they are. */
+export const countedIn = (by: string): string => (/^\d+$/.test(by) ? `${showNumber(by)}s` : showNumber(by));
 
 /** The jump of a count with its sign. */
 export function jumpOf(count: Count): NumberKey {

@@ -11,7 +11,7 @@ export type SentencePart =
   | { kind: "sign"; text: Sign }
   | { kind: "term"; text: string; by: NumberKey; jumps: readonly number[] }
   | { kind: "number"; text: string; number: NumberKey };
-type Sign = "+" | "−" | "×" | "=";
+type Sign = "+" | "−" | "×" | "÷" | "=";
 
 /** Equal jumps in a row as one term, or every jump as a term of its own. */
 export type SentenceForm = "gathered" | "each";
@@ -37,6 +37,7 @@ const sizeOf = (by: NumberKey) => (isBack(by) ? by.slice(1) : by);
 export function numberSentence(trail: Trail, form: SentenceForm = "gathered"): SentencePart[] | null {
   if (trail.jumps.length === 0) return null;
   if (isRoute(trail)) return routeSentence(trail);
+  if (form === "gathered" && isQuotient(trail)) return quotientSentence(trail);
   const terms = termsOf(trail, form);
   const isGathered = form === "gathered" && (!trail.terms || terms[0]?.times === true);
   const isFromZero = isGathered && trail.start === "0" && !trail.jumps.some(isBack);
@@ -50,12 +51,40 @@ export function numberSentence(trail: Trail, form: SentenceForm = "gathered"): S
   return [...parts, sign("="), number(trail.end)];
 }
 
+/**
+ * The size that stands in the sentence for some jumps, without its sign: of 4 × 6 that is 6, of the three ones of 8 − 3 it
+ * is 3. Jumps that no term of it has, as where there is no sentence, have their own size.
+ * @param form of the sentence; null where there is none
+ */
+export function termSize(trail: Trail, form: SentenceForm | null, jumps: readonly number[]): NumberKey {
+  const parts = (form && numberSentence(trail, form)) ?? [];
+  const term = parts.find((part) => part.kind === "term" && part.jumps.join() === jumps.join());
+  return sizeOf(term?.kind === "term" ? term.by : (trail.jumps[jumps[0]!] ?? "0"));
+}
+
 function routeSentence(trail: Trail): SentencePart[] {
   const totals = routeTotals(trail.jumps, trail.arrows).flatMap((by): SentencePart[] => [
     sign(isBack(by) ? "−" : "+"),
     term(showNumber(sizeOf(by)), by, []),
   ]);
   return [number(trail.start), ...totals, sign("="), number(trail.end)];
+}
+
+/** Whether a trail is a division that was typed, all of its jumps made and no other. */
+const isQuotient = ({ terms, jumps, end }: Trail): boolean =>
+  terms?.length === 1 && terms[0] === -jumps.length && end === "0";
+
+/** A division as it was typed: how many jumps there are is its answer, 24 ÷ 6 = 4. */
+function quotientSentence({ start, jumps }: Trail): SentencePart[] {
+  const [by] = jumps;
+  const all = jumps.map((_, index) => index);
+  return [
+    number(start),
+    sign("÷"),
+    term(showNumber(sizeOf(by!)), by!, all),
+    sign("="),
+    number(String(jumps.length)),
+  ];
 }
 
 /** One or more equal jumps as they are written: their sum (jumps of one are counted), or so many times their size. */
@@ -82,11 +111,10 @@ function typedTerms({ jumps }: Trail, typed: readonly number[]): Term[] {
   const terms: Term[] = [];
   let at = 0;
   for (const count of typed) {
-    const indexes = Array.from({ length: Math.max(1, count) }, (_, i) => at + i).filter(
-      (i) => i < jumps.length,
-    );
-    at += Math.max(1, count);
-    if (indexes.length > 0) terms.push({ by: jumps[indexes[0]!]!, jumps: indexes, times: count > 0 });
+    const length = Math.max(1, Math.abs(count));
+    const indexes = Array.from({ length }, (_, i) => at + i).filter((i) => i < jumps.length);
+    at += length;
+    if (indexes.length > 0) terms.push({ by: jumps[indexes[0]!]!, jumps: indexes, times: count !== 0 });
   }
   return [...terms, ...jumps.slice(at).map((by, i): Term => ({ by, jumps: [at + i], times: false }))];
 }

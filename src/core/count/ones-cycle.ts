@@ -1,5 +1,5 @@
 import { onesDigit } from "../number/digits";
-import { exact, isWhole, type NumberKey } from "../number/exact";
+import { exact, gcd, isWhole, type NumberKey } from "../number/exact";
 
 /** The ones digits of numbers in rows, each as long as the cycle in which they come round again. */
 export type OnesCycle = { rows: number[][]; length: number };
@@ -19,8 +19,4 @@ export function onesCycle(numbers: readonly NumberKey[], jumps: readonly NumberK
     digits.slice(row * length, (row + 1) * length),
   );
   return { rows, length };
-}
-
-function gcd(a: bigint, b: bigint): bigint {
-  return b === 0n ? a : gcd(b, a % b);
 }

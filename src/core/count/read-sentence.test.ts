@@ -4,9 +4,9 @@ import { describe, expect, test } from "vitest";
 import { exact, keyOf } from "../number/exact";
 import { WAYS, type Way } from "./bridge";
 import { jumpLooks, placeOfJump } from "./jump-place";
-import { numberSentence } from "./number-sentence";
+import { numberSentence, termSize } from "./number-sentence";
 import { readSentence } from "./read-sentence";
-import { joinJumps, jumpOn, splitJump, startTrail, type Trail } from "./trail";
+import { joinJumps, jumpBack, jumpOn, splitJump, startTrail, type Trail } from "./trail";
 
 // mathjs with exact fractions (mathjs.org), a general-purpose library, checks what sentences come to.
 const math = create(all!, { number: "Fraction" });
@@ -117,6 +117,9 @@ describe("a number sentence that is written", () => {
     ["5,000 + 250", "5,000 + 250 = 5,250"],
     ["1 000 + 1½", "1,000 + 1.5 = 1,001.5"],
     ["3 + 2 × 4 - 1", "3 + 2 × 4 − 1 = 10"],
+    ["24 ÷ 6", "24 ÷ 6 = 4"],
+    ["1,200 : 300 =", "1,200 ÷ 300 = 4"],
+    ["6 ÷ 6", "6 ÷ 6 = 1"],
   ])("%s stays as it was typed: %s", (typed, written) => {
     const said = readSentence(typed, "one");
     if (!said.ok) throw new Error(said.message);
@@ -128,6 +131,23 @@ describe("a number sentence that is written", () => {
     const typed = ["17", "-5"].reduce((so, by) => jumpOn(so, by), startTrail("52", [0, 0]));
     expect(sentence(jumpOn(typed, "3"))).toBe("52 + 17 − 5 + 3 = 67");
     expect(sentence(splitJump(typed, 0, ["8", "9"]))).toBe("52 + 8 + 9 − 5 = 64");
+  });
+
+  test("a division is one as long as its jumps are those that it has", () => {
+    const typed = ["-6", "-6", "-6", "-6"].reduce((so, by) => jumpOn(so, by), startTrail("24", [-4]));
+    expect(sentence(typed)).toBe("24 ÷ 6 = 4");
+    expect(sentence(typed, "each")).toBe("24 − 6 − 6 − 6 − 6 = 0");
+    expect(sentence(jumpBack(typed))).toBe("24 − 3 × 6 = 6");
+    expect(sentence(jumpOn(typed, "5"))).toBe("24 − 4 × 6 + 5 = 5");
+  });
+
+  test("what a covered term hides is what stands in the sentence", () => {
+    const sixes = trail("0", "6", "6", "6", "6");
+    expect(termSize(sixes, "gathered", [0, 1, 2, 3])).toBe("6");
+    expect(termSize(sixes, "each", [2])).toBe("6");
+    const ones = trail("8", "-1", "-1", "-1");
+    expect(termSize(ones, "gathered", [0, 1, 2])).toBe("3");
+    expect(termSize(ones, null, [1])).toBe("1");
   });
 
   test("comes to its landing, as mathjs evaluates it", () => {

@@ -149,13 +149,14 @@ function trailOf(terms: readonly { sign: 1 | -1; value: Value }[], way: Way, par
   let start = head.value.mul(sign);
   const jumps: NumberKey[] = [];
   const said: number[] = [];
-  const go = (more: readonly NumberKey[], isProduct: boolean) => {
+  const go = (more: readonly NumberKey[], as: "jumps" | "product" | "quotient") => {
     jumps.push(...more);
-    said.push(...(isProduct && more.length > 0 ? [more.length] : more.map(() => 0)));
+    if (as === "jumps") said.push(...more.map(() => 0));
+    else if (more.length > 0) said.push(as === "product" ? more.length : -more.length);
   };
   if (sign === 1 && head.times) {
     start = exact(0);
-    go(equal(head.times.of, head.times.count), true);
+    go(equal(head.times.of, head.times.count), "product");
   } else if (alone && sign === 1 && head.shared) {
     const { from, by } = head.shared;
     if (head.value.d !== 1n || head.value.s <= 0n || head.value.n > BigInt(MOST_WAY)) {
@@ -164,13 +165,13 @@ function trailOf(terms: readonly { sign: 1 | -1; value: Value }[], way: Way, par
       );
     }
     start = from;
-    go(equal(by.neg(), Number(head.value.n)), true);
+    go(equal(by.neg(), Number(head.value.n)), "quotient");
   }
   let at = start.add(jumps.reduce((sum, by) => sum.add(exact(by)), exact(0)));
   for (const { sign: way1, value } of rest) {
     const by = value.value.mul(way1);
-    if (value.times) go(equal(value.times.of.mul(way1), value.times.count), true);
-    else go(wayTo(at, at.add(by), way, parts) ?? tooMany(), false);
+    if (value.times) go(equal(value.times.of.mul(way1), value.times.count), "product");
+    else go(wayTo(at, at.add(by), way, parts) ?? tooMany(), "jumps");
     at = at.add(by);
   }
   if (jumps.length > MOST_WAY) tooMany();

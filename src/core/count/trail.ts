@@ -12,7 +12,7 @@ export type Trail = {
   end: NumberKey;
   /**
    * Its sentence was typed, and stays as it was: by term, of how many equal jumps it is the product (4 for 4 × 6), or 0
-   * for one jump as it is.
+   * for one jump as it is. A quotient is one term below 0: −4 for 24 ÷ 6, whose four jumps of 6 lead back to 0.
    */
   terms?: readonly number[];
 };

@@ -1,4 +1,4 @@
-import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+import { type Exact, exact, gcd, keyOf, type NumberKey } from "../number/exact";
 
 /** What a teacher may have overlooked in a count marked by hand. */
 export type Slip = { kind: "missed" | "stray"; numbers: NumberKey[] };
@@ -103,8 +103,6 @@ function commonest(numbers: readonly bigint[], most: number): bigint[] {
     .slice(0, most)
     .map(([number]) => number);
 }
-
-const gcd = (a: bigint, b: bigint): bigint => (b === 0n ? a : gcd(b, a % b));
 
 /** How a slip is told: "18 was missed", "19 and 25 do not belong". */
 export function slipWords({ kind, numbers }: Slip, list: (numbers: readonly NumberKey[]) => string): string {

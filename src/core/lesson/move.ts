@@ -35,8 +35,8 @@ export type Numbers = z.infer<typeof Numbers>;
  * - check: what was written is looked at, and what does not belong is shown, until something else is written
  * - ask: a number whose place is looked for, or a place whose number is; or nothing any more
  * - focus: the number being talked about, or none
- * - start: begin a trail at a number, with the terms of its sentence where one was typed; jump: go on from where the trail has landed, by an arrow of a
- *   chart where one led there; retrace: take its last jump away
+ * - start: begin a trail at a number, with the terms of its sentence where one was typed; jump: go on from where the
+ *   trail has landed, by an arrow of a chart where one led there; retrace: take its last jump away
  * - lay: arrow tiles in a row, to be followed one by one
  * - clear-trail: forget the trail
  * - slide: the window of a times grid, to the row and column that it then begins with
@@ -74,7 +74,7 @@ export const Move = z.discriminatedUnion("do", [
     do: z.literal("start"),
     number: NumberKeyText,
     terms: z.optional(
-      z.array(z.int().check(z.minimum(0), z.maximum(MOST_JUMPS))).check(z.maxLength(MOST_JUMPS)),
+      z.array(z.int().check(z.minimum(-MOST_JUMPS), z.maximum(MOST_JUMPS))).check(z.maxLength(MOST_JUMPS)),
     ),
   }),
   z.object({ do: z.literal("jump"), by: NumberKeyText, arrow: z.optional(Arrow) }),

@@ -40,6 +40,9 @@ export function isMultiple(value: Exact, of: Exact): boolean {
   return of.n === 0n ? value.n === 0n : value.div(of).d === 1n;
 }
 
+/** The greatest common divisor of two whole numbers that are not below 0; with 0, the other one. */
+export const gcd = (a: bigint, b: bigint): bigint => (b === 0n ? a : gcd(b, a % b));
+
 /** A fraction in lowest terms terminates as a decimal exactly when its denominator has no prime but 2 and 5. */
 function terminates(denominator: bigint): boolean {
   let rest = denominator;

@@ -4,7 +4,10 @@ import { groupDigits } from "./group-digits";
 /** Most digits before the decimal sign, after it, and in either part of a fraction. */
 export const DIGITS = { whole: 15, decimals: 6, denominator: 4 } as const;
 
-export type NumberRead = { ok: true; value: Exact; text: string } | { ok: false; message: string };
+/** A number that was read; or why it was not. `asks`: it can be read in several ways, and the message asks which. */
+export type NumberRead =
+  | { ok: true; value: Exact; text: string }
+  | { ok: false; message: string; asks?: true };
 
 /** Fractions that have a sign of their own. */
 const SIGNS: Readonly<Record<string, string>> = {
@@ -71,7 +74,7 @@ function readBody(sign: "" | "-", body: string): NumberRead {
   if (fraction) return readFraction(sign, fraction[1]!, fraction[2]!);
   const decimal = DECIMAL.exec(plain);
   if (decimal && plain !== "") return readDecimal(sign, decimal[1]!, decimal[2]);
-  return no(NUMBERLIKE.test(body) ? doubtful(sign, body) : "Write a number, such as 7, −3, 0.2 or 3/4.");
+  return NUMBERLIKE.test(body) ? doubtful(sign, body) : no(NO_NUMBER);
 }
 
 /** Digits without the signs that set groups apart, and with a point as the decimal sign. */
@@ -88,7 +91,7 @@ function plainOf(body: string): string {
 }
 
 /** Asks which of its readings a number has that can be read in several ways. */
-function doubtful(sign: string, body: string): string {
+function doubtful(sign: string, body: string): NumberRead {
   const minus = sign && "−";
   const said = `${minus}${body.slice(0, 24)}`;
   const commas = body.match(/,/g)?.length ?? 0;
@@ -96,14 +99,21 @@ function doubtful(sign: string, body: string): string {
     const [whole, part] = body.split(",") as [string, string];
     const joined = `${whole}${part}`.replace(/^0+(?=\d)/, "");
     if (joined.length <= DIGITS.whole) {
-      return `Is ${said} meant as ${minus}${groupDigits(joined)} or as ${minus}${whole}.${part}? Write it like that.`;
+      return asking(
+        `Is ${said} meant as ${minus}${groupDigits(joined)} or as ${minus}${whole}.${part}? Write it like that.`,
+      );
     }
   }
   if (commas > 0 || /\d \d/.test(body)) {
-    return `How is ${said} meant? Write groups of three digits, as in 1,000,000, and decimals with a point, as in 0.5.`;
+    return asking(
+      `How is ${said} meant? Write groups of three digits, as in 1,000,000, and decimals with a point, as in 0.5.`,
+    );
   }
-  return "Write a number, such as 7, −3, 0.2 or 3/4.";
+  return no(NO_NUMBER);
 }
+
+const NO_NUMBER = "Write a number, such as 7, −3, 0.2 or 3/4.";
+const asking = (message: string): NumberRead => ({ ok: false, message, asks: true });
 
 function readDecimal(sign: string, whole: string, decimals: string | undefined): NumberRead {
   if (whole.replace(/^0+/, "").length > DIGITS.whole) {
@@ -149,6 +159,14 @@ function finish(text: string): NumberRead {
 
 function no(message: string): NumberRead {
   return { ok: false, message };
+}
+
+/** Text as it was typed, with the sign of its own that its fraction has: `1/2` as ½, `1 3/4` as 1¾. */
+export function withFractionSign(text: string): string {
+  const found = Object.entries(SIGNS).find(
+    ([, fraction]) => text === fraction || text.endsWith(` ${fraction}`),
+  );
+  return found ? text.slice(0, -found[1].length).trimEnd() + found[0] : text;
 }
 
 /** The longest text at the start of another that can be meant as one number, without its sign; empty for none. */

@@ -10,7 +10,7 @@ export function readWhole(typed: string, least: number, most: number): WholeRead
   const range = `from ${groupDigits(String(least))} to ${groupDigits(String(most))}`;
   const message = `Write a whole number ${range}.`;
   // What can be read in two ways is asked about, whatever the bounds are.
-  if (!read.ok) return { ok: false, message: read.message.startsWith("Is ") ? read.message : message };
+  if (!read.ok) return { ok: false, message: read.asks ? read.message : message };
   if (!isWhole(read.value)) return { ok: false, message };
   const value = Number(read.value.s * read.value.n);
   return value >= least && value <= most ? { ok: true, value } : { ok: false, message };

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { type Exact, exact, keyOf } from "../number/exact";
+import { type Exact, exact, gcd, keyOf } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { DIGITS } from "../number/read-number";
 
@@ -88,8 +88,6 @@ export function canBeWritten(from: Exact, step: Exact): boolean {
   const decimals = Math.max(twos, fives);
   return decimals <= DIGITS.decimals && (rest === 1n || String(common).length <= DIGITS.denominator);
 }
-
-const gcd = (a: bigint, b: bigint): bigint => (b === 0n ? a : gcd(b, a % b));
 
 /** The numbers of a line must fit each other; the message goes to the field that can mend it. */
 const FIT = z.check<Ends>((context) => {

@@ -1,7 +1,7 @@
 "use client";
 
 import { Pause, Play } from "lucide-react";
-import { isCount, jumpOf, nextOfCount } from "@/core/count/count";
+import { countedIn, isCount, jumpOf, nextOfCount } from "@/core/count/count";
 import { boardHolds, writerOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { writtenText } from "@/core/number/fraction-text";
@@ -105,7 +105,7 @@ export function CountRail() {
             className="flex h-16 w-[144px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10"
           >
             <span className="w-full truncate text-[15px] font-semibold">
-              Count in <span className="text-stair">{inWords(count.by)}</span>
+              Count in <span className="text-stair">{countedIn(count.by)}</span>
             </span>
             <span className="line-clamp-2 w-full text-[13px] leading-[1.15] text-rail-text low:truncate min-[1024px]:max-[1239px]:text-[12px]">
               {count.way === "back" ? "back from" : "from"} {showNumber(count.from)}
@@ -121,9 +121,6 @@ export function CountRail() {
     </div>
   );
 }
-
-/** What is counted in, as it is said: in 2s, in 10s; parts of a whole as they are. */
-const inWords = (by: string) => (/^\d+$/.test(by) ? `${showNumber(by)}s` : showNumber(by));
 
 /** A jump with its sign, as it stands on its button. */
 function Jump({ by }: { by: NumberKey }) {

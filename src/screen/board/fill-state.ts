@@ -1,3 +1,4 @@
+import { termSize } from "@/core/count/number-sentence";
 import {
   goalOf,
   isPuzzle,
@@ -15,7 +16,7 @@ import { fold, isCoveredAt, type Scene } from "@/core/lesson/scene";
 import type { Setting } from "@/core/lesson/setting";
 import { boardPlaces, chartOf, linesOf, timesOf } from "@/core/lesson/views-of";
 import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { readNumber } from "@/core/number/read-number";
+import { readNumber, withFractionSign } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
 import { chanceOf, pick } from "@/core/puzzle/draw";
 import { hintFor, wrongWords } from "@/core/puzzle/hint";
@@ -52,8 +53,7 @@ export const EMPTY_HAND: FillHand = {
 const MOST_TYPED = 12;
 
 export type FillActions = {
-  /** An open place was touched with the writing tool. */
-  /** `reach`: how far off a touch on a line may be, as a finger is wide. */
+  /** An open place was touched with the writing tool. `reach`: how far off a touch on a line may be, as a finger is wide. */
   fillTouch: (place: Target, reach?: Exact) => void;
   /** A covered size of jumps was touched, to be written in. */
   fillTerm: (jumps: readonly number[]) => void;
@@ -152,10 +152,8 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
   /** A covered size is written in: a right one is lifted, a wrong one changes nothing. */
   const writeTerm = (jumps: readonly number[], says: NumberKey) => {
     const { trail } = scene();
-    const sum = jumps.reduce((total, index) => total.add(exact(trail?.jumps[index] ?? "0")), exact(0));
-    const each = exact(trail?.jumps[jumps[0] ?? 0] ?? "0");
-    const isRight = exact(says).equals(sum.abs()) || exact(says).equals(each.abs());
-    if (!isRight) {
+    const sentence = board().views.find((view) => view.kind === "sentence");
+    if (!trail || says !== termSize(trail, sentence?.form ?? null, jumps)) {
       const words = wrongWords(says, typedWords(hand().typed, says));
       setHand({ typed: "" });
       return tell(words, false);
@@ -212,8 +210,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
       if (typed.length < MOST_TYPED) setHand({ typed: typed + key, told: null });
     },
     writeTyped: () => {
-      const { typed } = hand();
-      const { term } = hand();
+      const { typed, term } = hand();
       const at = waiting();
       if (at === null && term === null && !isEmptyLine()) return tell("Touch the square to write in.", false);
       const read = readNumber(typed);
@@ -284,10 +281,10 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
   return actions;
 }
 
-/** A number as it was typed, with its real signs; ½ where that was typed as 1/2. */
+/** A number as it was typed, with its real signs; as it is shown, where it was not typed. */
 function typedWords(typed: string, says: NumberKey): string {
   const text = typed.trim();
-  return text === "" ? showNumber(says) : text === "1/2" ? "½" : showNumber(text.replaceAll("−", "-"));
+  return text === "" ? showNumber(says) : withFractionSign(showNumber(text.replaceAll("−", "-")));
 }
 
 /** Where a hint may reason from: on a times grid the row and the column of the place, else everywhere. */

@@ -1,6 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
+import { countedIn } from "@/core/count/count";
 import { currentStep } from "@/core/lesson/board-state";
 import { boardHolds, trailOf, writerOf } from "@/core/lesson/views-of";
 import { writtenText } from "@/core/number/fraction-text";
@@ -38,7 +39,7 @@ export function TrailStage({ className }: { className: string }) {
           source={source}
           holds={holds}
           write={write}
-          invitation={`Counting ${way === "back" ? "back " : ""}in ${showNumber(by)}${/^\d+$/.test(by) ? "s" : ""} from ${showNumber(from)}.${asks ? " What is the first number?" : ""}`}
+          invitation={`Counting ${way === "back" ? "back " : ""}in ${countedIn(by)} from ${showNumber(from)}.${asks ? " What is the first number?" : ""}`}
         />
       )}
     </section>
