@@ -51,10 +51,18 @@ test("a stale window can show the saved lesson instead", async ({ page, context,
   await expect(boardTab(other, "Too late by far")).toBeVisible();
   await expect(band).toBeVisible();
 
+  const address = other.url();
   await band.getByRole("button", { name: "Set mine aside, show the saved one" }).click();
   await expect(boardTab(other, "Saved first")).toBeVisible();
   await saved(other);
-  // What was set aside can be brought back, from the lesson and from the shelf.
+  // What was set aside can be brought back, from the lesson and from the shelf; thrown away by a slip, too.
+  await other.goto("/");
+  const kept = other.getByRole("region", { name: "Kept in this browser" });
+  await kept.getByRole("button", { name: "Throw it away" }).click();
+  await expect(kept).toHaveCount(0);
+  await other.getByRole("button", { name: "Put back" }).click();
+  await expect(kept).toContainText("set aside for the saved lesson");
+  await other.goto(address);
   await other.getByRole("button", { name: "More", exact: true }).click();
   await other.getByRole("menuitem", { name: /Open what was set aside/ }).click();
   await expect(boardTab(other, "Too late by far")).toBeVisible();
@@ -143,6 +151,12 @@ test("a removed board stays among the removed ones, also after a reload", async 
   await page.getByRole("button", { name: "More", exact: true }).click();
   await page.getByRole("menuitem", { name: "Remove the board" }).click();
   await expect(boardTab(page, "Every sixth post")).toBeVisible();
+  // The message puts it back where it was.
+  await page.getByRole("button", { name: "Put back" }).click();
+  await expect(page.getByRole("button", { name: "1 How the chart is built" })).toBeVisible();
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  await page.getByRole("menuitem", { name: "Remove the board" }).click();
+  await expect(page.getByRole("button", { name: "1 Every sixth post" })).toBeVisible();
   await saved(page);
   await page.reload();
   await page.getByRole("button", { name: "More", exact: true }).click();

@@ -148,7 +148,7 @@ export function BoardItems() {
     store.getState().removeBoard();
     say(`Board “${present.board.title}” removed.`, {
       label: "Put back",
-      run: () => store.getState().putBoardBack(present.board.id),
+      run: () => store.getState().putBoardBack(present.board.id, at),
     });
   };
   return (

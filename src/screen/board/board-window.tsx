@@ -12,8 +12,8 @@ import { keepDrafts } from "@/kit/use-drafts";
 import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { Flag, keep, readKept } from "../save/browser-store";
-import { forgetWork, keepUnsaved, setAsideWork } from "../save/kept-work";
-import { isAnswering, sendCopy } from "../save/save-door";
+import { keepUnsaved, setAsideWork } from "../save/kept-work";
+import { isAnswering, sendAside, sendCopy } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
 import { BoardHeader } from "./board-header";
 import { boardStateOf, lessonOf } from "./board-store";
@@ -92,11 +92,8 @@ export function BoardWindow({ open, name, unsaved }: Props) {
       showKeys: () => setDialog("keys"),
       showRemoved: () => setDialog("removed"),
       bringBack: (key, lesson) =>
-        void sendCopy({ ...lesson, title: `${lesson.title.slice(0, 105)}, set aside` }).then(
-          (id) => {
-            forgetWork(key);
-            window.location.assign(`/lesson/${id}?prepare`);
-          },
+        void sendAside({ key, lesson }).then(
+          (id) => window.location.assign(`/lesson/${id}?prepare`),
           () => say("It could not be opened as a copy. Check that Yellow Stair is running, then try again."),
         ),
       findCommand: () => setDialog("command"),

@@ -57,8 +57,10 @@ export function leftWork(isOpen: (name: string) => boolean, id?: string): KeptWo
 export const setAsideWork = (id: string, lesson: Lesson): boolean =>
   keep(localStorage, `${ASIDE}${id}:${nanoid(8)}`, { at: Date.now(), lesson });
 
+export type WorkAside = { key: string; at: number; lesson: Lesson };
+
 /** What was set aside, of one lesson or of all, the latest first. */
-export function workAside(id?: string): { key: string; at: number; lesson: Lesson }[] {
+export function workAside(id?: string): WorkAside[] {
   return keysFrom(localStorage, id === undefined ? ASIDE : `${ASIDE}${id}:`)
     .flatMap((key) => {
       const kept = readKept(localStorage, key, AsideKept);
@@ -66,5 +68,8 @@ export function workAside(id?: string): { key: string; at: number; lesson: Lesso
     })
     .sort((a, b) => b.at - a.at);
 }
+
+/** Keeps again what was just forgotten. */
+export const keepAgain = ({ key, ...aside }: WorkAside): boolean => keep(localStorage, key, aside);
 
 export const forgetWork = (key: string): void => void keep(localStorage, key, null);

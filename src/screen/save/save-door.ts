@@ -1,4 +1,5 @@
-import type { Lesson } from "@/core/lesson/lesson";
+import { type Lesson, MOST } from "@/core/lesson/lesson";
+import { forgetWork, type WorkAside } from "./kept-work";
 import { CopyAnswer, type Save, SaveAnswer } from "./save-messages";
 
 const TOO_LONG_MS = 15_000;
@@ -28,6 +29,17 @@ export async function sendCopy(lesson: Lesson): Promise<string> {
   const answer = CopyAnswer.parse(await ask("POST", "/api/lessons", { lesson }));
   if (answer.kind === "refused") throw new Error(answer.message);
   return answer.id;
+}
+
+/** Puts a lesson that was set aside on the shelf as one of its own, and gives its id. Throws as `sendCopy` does. */
+export async function sendAside({ key, lesson }: Pick<WorkAside, "key" | "lesson">): Promise<string> {
+  const words = ", set aside";
+  const id = await sendCopy({
+    ...lesson,
+    title: `${lesson.title.slice(0, MOST.title - words.length)}${words}`,
+  });
+  forgetWork(key);
+  return id;
 }
 
 /** Whether Yellow Stair answers now. */

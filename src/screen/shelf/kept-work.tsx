@@ -4,11 +4,18 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
-import { forgetWork, type KeptWork as Kept, leftWork, workAside } from "../save/kept-work";
-import { sendCopy } from "../save/save-door";
+import {
+  forgetWork,
+  type KeptWork as Kept,
+  keepAgain,
+  leftWork,
+  type WorkAside,
+  workAside,
+} from "../save/kept-work";
+import { sendAside } from "../save/save-door";
 import { openWindows } from "../save/window-name";
 
-type Work = { left: Kept[]; aside: ReturnType<typeof workAside> };
+type Work = { left: Kept[]; aside: WorkAside[] };
 
 /** Work that this browser keeps and that is not on the shelf: not saved yet, or set aside for the saved lesson. */
 export function KeptWork() {
@@ -21,15 +28,25 @@ export function KeptWork() {
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is kept is looked at once, when the shelf opens.
   useEffect(() => void look(), []);
   if (work.left.length + work.aside.length === 0) return null;
-  const copy = ({ key, lesson }: Work["aside"][number]) =>
-    sendCopy({ ...lesson, title: `${lesson.title.slice(0, 105)}, set aside` }).then(
+  const copy = (one: WorkAside) =>
+    sendAside(one).then(
       () => {
-        forgetWork(key);
         void look();
         router.refresh();
       },
       () => say("It could not be put on the shelf. Check that Yellow Stair is running, then try again."),
     );
+  const throwAway = (one: WorkAside) => {
+    forgetWork(one.key);
+    void look();
+    say(`“${one.lesson.title}” thrown away.`, {
+      label: "Put back",
+      run: () => {
+        keepAgain(one);
+        void look();
+      },
+    });
+  };
   return (
     <section aria-labelledby="kept-work" className="mb-8 rounded-card border-2 border-stair-deep bg-lit p-5">
       <h2 id="kept-work" className="mb-2 text-lg font-bold">
@@ -55,14 +72,7 @@ export function KeptWork() {
             <Button look="strong" onClick={() => void copy(one)}>
               Put it on the shelf as a copy
             </Button>
-            <Button
-              onClick={() => {
-                forgetWork(one.key);
-                void look();
-              }}
-            >
-              Throw it away
-            </Button>
+            <Button onClick={() => throwAway(one)}>Throw it away</Button>
           </li>
         ))}
       </ul>
