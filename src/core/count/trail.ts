@@ -11,10 +11,10 @@ export type Trail = {
   covers: readonly JumpCovers[];
   end: NumberKey;
   /**
-   * Its sentence was typed, and stays as it was: by term, of how many equal jumps it is the product (4 for 4 × 6), or 0
+   * Where its sentence was typed, and stays as it was, else null: by term, of how many equal jumps it is the product (4 for 4 × 6), or 0
    * for one jump as it is. A quotient is one term below 0: −4 for 24 ÷ 6, whose four jumps of 6 lead back to 0.
    */
-  terms?: readonly number[];
+  terms: readonly number[] | null;
 };
 
 /** The parts of a jump that can be covered: its size, and the arc that is drawn of it. */
@@ -27,14 +27,16 @@ export const MOST_JUMPS = 2000;
 const NO_COVERS: JumpCovers = {};
 
 /** A trail that has not jumped yet. */
-export function startTrail(start: NumberKey, terms?: readonly number[]): Trail {
-  return { start, jumps: [], arrows: [], covers: [], end: start, ...(terms ? { terms } : {}) };
+export function startTrail(start: NumberKey, terms: readonly number[] | null = null): Trail {
+  return { start, terms, jumps: [], arrows: [], covers: [], end: start };
 }
 
 /** The trail one jump longer. */
 export function jumpOn(trail: Trail, by: NumberKey, arrow: Arrow | null = null): Trail {
+  // Each part by name: a count may be long, and a copy of the whole takes half as long again.
   return {
-    ...trail,
+    start: trail.start,
+    terms: trail.terms,
     jumps: [...trail.jumps, by],
     arrows: [...trail.arrows, arrow],
     covers: [...trail.covers, NO_COVERS],
@@ -84,7 +86,7 @@ function withJumps(trail: Trail, index: number, gone: number, into: readonly Num
   return {
     ...trail,
     // Of what was typed the jumps are others now: they stand one by one.
-    ...(trail.terms ? { terms: [] } : {}),
+    terms: trail.terms && [],
     jumps: trail.jumps.toSpliced(index, gone, ...into),
     arrows: trail.arrows.toSpliced(index, gone, ...none(null)),
     covers: trail.covers.toSpliced(index, gone, ...none(NO_COVERS)),
