@@ -2,8 +2,8 @@ import * as z from "zod/mini";
 import { NumberText } from "../number/number-schema";
 
 /**
- * How covered places are filled: with a keypad, with answer tiles, or by finding where a drawn number lives; when
- * what is written is checked; whether hints are offered; and how many numbers find their home before a fresh chart.
+ * How covered places are filled: with a keypad, with answer tiles, or by finding where a drawn number goes; when
+ * what is written is checked; whether hints are offered; and how many numbers make a round.
  */
 export const Fill = z.object({
   by: z.enum(["keypad", "tiles", "home"]),

@@ -34,7 +34,7 @@ export function HomeWords() {
       ) : (
         <p className="text-lg leading-snug text-quiet">
           {linesOf(board).length > 0
-            ? "Draw a number, and touch where it goes on the line."
+            ? "Draw a number, and touch where it goes."
             : "Cover the chart, lift the numbers that help, and draw a number."}
         </p>
       )}
