@@ -1,6 +1,6 @@
-import type { InkSet } from "@/core/lesson/ink";
-import { inksAt, isCoveredAt, type Scene } from "@/core/lesson/scene";
 import type { NumberKey } from "@/core/number/exact";
+import { inksAt, isCoveredAt, type Scene } from "@/core/scene/scene";
+import type { InkSet } from "@/core/set/ink";
 
 const HUNDRED = Array.from({ length: 101 }, (_, i) => String(i));
 
@@ -10,21 +10,13 @@ export const marked = (scene: Scene): NumberKey[] => HUNDRED.filter((number) => 
 /** The covered numbers from 0 to 100 of a scene. */
 export const covered = (scene: Scene): NumberKey[] => HUNDRED.filter((number) => isCoveredAt(scene, number));
 
-/** All that can be seen of a scene from 0 to 100, to compare two of them. */
-export const seen = (scene: Scene) => ({
-  marks: HUNDRED.map((number): InkSet => inksAt(scene, number)),
-  covers: covered(scene),
-  written: [...scene.written].sort(),
-  focus: scene.focus,
-  trail: scene.trail,
-  guides: scene.guides,
-  draws: scene.draws,
-  window: scene.window,
-  wonder: scene.wonder,
-  tiles: scene.tiles,
-  hushed: scene.hushed,
-  asked: scene.asked,
-  checked: scene.checked,
-  settings: scene.settings,
-  farCovered: scene.farCovered,
+/**
+ * All there is in a scene, to compare two of them: every part as it is, but that of a rule in effect there is what it
+ * says and which numbers from 0 to 100 it reaches, since two functions are never the same.
+ */
+export const seen = ({ laid, ...parts }: Scene) => ({
+  ...parts,
+  rules: laid.rules.map(({ holds, ...rule }) => ({ ...rule, holds: HUNDRED.filter(holds) })),
+  touched: laid.touched,
+  marks: HUNDRED.map((number): InkSet => inksAt({ laid, ...parts }, number)),
 });

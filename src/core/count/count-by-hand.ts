@@ -1,12 +1,11 @@
-import type { Move } from "../lesson/move";
 import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
 import { beginCount, jumpOf } from "./count";
 import type { Count } from "./count-settings";
-import type { Trail } from "./trail";
+import type { Trail, TrailMove } from "./trail";
 import { recogniseCount } from "./watch";
 
 /** A count that was marked by hand: what is counted, and the moves that the trail is to make, in parts of a beat each. */
-export type CountedByHand = { count: Count; beats: Move[][] };
+export type CountedByHand = { count: Count; beats: TrailMove[][] };
 
 /** Most moves that are made in one beat. */
 const IN_A_BEAT = 18;
@@ -60,11 +59,11 @@ function startOf(first: NumberKey, seen: Count, set: Count, holds: (number: Numb
   return isFirstMultiple ? "0" : first;
 }
 
-function beatsTo(trail: Trail | null, start: NumberKey, by: NumberKey, jumps: number): Move[][] {
+function beatsTo(trail: Trail | null, start: NumberKey, by: NumberKey, jumps: number): TrailMove[][] {
   const same =
     trail?.start === start && trail.jumps.every((jump, i) => jump === by && trail.arrows[i] === null);
   const there = same ? trail.jumps.length : 0;
-  const moves: Move[] = [
+  const moves: TrailMove[] = [
     ...(same ? [] : [{ do: "start", number: start } as const]),
     ...Array.from({ length: Math.max(0, there - jumps) }, () => ({ do: "retrace" }) as const),
     ...Array.from({ length: Math.max(0, jumps - there) }, () => ({ do: "jump", by }) as const),

@@ -1,11 +1,14 @@
 import * as z from "zod/mini";
 import { exact } from "../number/exact";
 import { NumberText } from "../number/number-schema";
-import { PAUSES } from "./pauses";
 
 /** Slowest and fastest pace of a count, in seconds a number. */
 export const SLOWEST = 5;
 export const FASTEST = 0.25;
+
+/** Where a walking count can wait for the class: before a new ten, before a new hundred, at the end of a row. */
+export const PAUSES = ["ten", "hundred", "row"] as const;
+export type Pause = (typeof PAUSES)[number];
 
 /**
  * A count: in what, from where, forwards or back, and the seconds from one number to the next. It may wait before a

@@ -1,8 +1,7 @@
-import type { Move } from "../lesson/move";
 import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
 import { showNumber } from "../number/show-number";
 import type { Count } from "./count-settings";
-import type { Trail } from "./trail";
+import type { Trail, TrailMove } from "./trail";
 
 type Holds = (number: NumberKey) => boolean;
 
@@ -25,12 +24,12 @@ export function isCount(trail: Trail | null, count: Count): trail is Trail {
 }
 
 /** A number to come, and the moves that go there. */
-export type Next = { number: NumberKey; moves: Move[] };
+export type Next = { number: NumberKey; moves: TrailMove[] };
 
 /** How a count begins: at its start where the board holds it, else at the first landing; null where it holds neither. */
 export function beginCount(count: Count, holds: Holds): Next | null {
   const from = keyOfText(count.from);
-  const start: Move = { do: "start", number: from };
+  const start: TrailMove = { do: "start", number: from };
   if (holds(from)) return { number: from, moves: [start] };
   const by = jumpOf(count);
   const landing = keyOf(exact(from).add(exact(by)));
@@ -52,7 +51,12 @@ export function nextOfCount(trail: Trail | null, count: Count, holds: Holds): Ne
  * What touching a number does to the count: a touch on the next number counts it, a touch on the first number
  * begins again, any other touch leaves the trail alone.
  */
-export function countByTouch(trail: Trail | null, count: Count, holds: Holds, touched: NumberKey): Move[] {
+export function countByTouch(
+  trail: Trail | null,
+  count: Count,
+  holds: Holds,
+  touched: NumberKey,
+): TrailMove[] {
   const begin = beginCount(count, holds);
   if (begin?.number === touched) return begin.moves;
   const next = isCount(trail, count) ? nextOfCount(trail, count, holds) : null;

@@ -17,6 +17,12 @@ export type Trail = {
   terms: readonly number[] | null;
 };
 
+/** The moves that make a trail. */
+export type TrailMove =
+  | { do: "start"; number: NumberKey }
+  | { do: "jump"; by: NumberKey; arrow?: Arrow | undefined }
+  | { do: "retrace" };
+
 /** The parts of a jump that can be covered: its size, and the arc that is drawn of it. */
 export const JUMP_PARTS = ["size", "arc"] as const;
 export type JumpPart = (typeof JUMP_PARTS)[number];

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { marksByHand } from "../lesson/marks-by-hand";
-import type { Act, Move } from "../lesson/move";
 import { NEW_COUNT } from "../lesson/new-lesson";
+import { marksByHand } from "../scene/marks-by-hand";
+import type { Act, Move } from "../scene/move";
 import { plainChart } from "../surface/chart";
+import { waitsBetween } from "../surface/pauses";
 import { startingChart } from "../surface/starting-charts";
 import { Count } from "./count-settings";
-import { waitsBetween } from "./pauses";
 import { slipWords, watchMarks } from "./watch";
 
 const watch = (...marks: number[]) => watchMarks(marks.map(String));

@@ -1,12 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
+import { fold } from "../scene/fold";
+import { EMPTY_SCENE, type Scene } from "../scene/scene";
 import { type ChartSettings, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
 import { NEW_TIMES } from "../surface/times-grid";
 import { boardLook, chartLook, type GridLook, numbersOfLook } from "./board-look";
 import { newBoard } from "./new-lesson";
-import { EMPTY_SCENE, fold, type Scene } from "./scene";
 import { withMain } from "./views-of";
 
 const anyChart: fc.Arbitrary<ChartSettings> = fc.record({

@@ -1,4 +1,7 @@
 import { keyOf, type NumberKey } from "../number/exact";
+import { type LineMarks, lineMarks } from "../scene/line-marks";
+import { type PlaceState, placeState } from "../scene/place-state";
+import type { Scene } from "../scene/scene";
 import { type ChartSettings, gridOf, numberAt } from "../surface/chart";
 import type { AnyLine } from "../surface/line";
 import { numberOf, type Target } from "../surface/place-key";
@@ -6,9 +9,6 @@ import { type TimesSettings, type WindowAt, windowPlaces } from "../surface/time
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
 import type { Board } from "./lesson";
-import { type LineMarks, lineMarks } from "./line-marks";
-import { type PlaceState, placeState } from "./place-state";
-import type { Scene } from "./scene";
 import { lookOf, pinsOf, windowOf } from "./views-of";
 
 /**

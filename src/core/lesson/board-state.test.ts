@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
 import { covered, marked, seen as seenIn } from "../../../tests/support/seen";
+import type { Act, Move } from "../scene/move";
 import { startingChart } from "../surface/starting-charts";
 import {
   act,
@@ -27,7 +28,6 @@ import {
 } from "./board-state";
 import { boardWith } from "./board-with";
 import { doAgain, historyOf, MOST_TAKEN_BACK, record, takeBack } from "./history";
-import type { Act, Move } from "./move";
 import { newBoard } from "./new-lesson";
 
 const WORDS = { title: "A step", question: "What comes next?", answer: "54" };

@@ -1,7 +1,8 @@
+import { fold } from "../scene/fold";
+import type { Act, Move } from "../scene/move";
+import { EMPTY_SCENE, type Scene } from "../scene/scene";
 import { withSetting } from "./board-with";
 import { type Board, MOST, type Step, type StepWords } from "./lesson";
-import type { Act, Move } from "./move";
-import { EMPTY_SCENE, fold, type Scene } from "./scene";
 
 /**
  * A board and how far its stair is climbed. `live[k]` holds what was done by hand while k steps were climbed, an

@@ -5,12 +5,12 @@ import { numberSentence, type SentenceForm } from "../count/number-sentence";
 import { landings, numbersSaid, type Trail } from "../count/trail";
 import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
 import { numberAtStart, readNumber } from "../number/read-number";
+import { isCoveredAt, type Scene } from "../scene/scene";
 import { numberOf } from "../surface/place-key";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
 import type { Board } from "./lesson";
 import { readLesson } from "./read-lesson";
-import { isCoveredAt, type Scene } from "./scene";
 import { boardHolds, placedOf } from "./views-of";
 
 const FOLDER = new URL("../../../demo/", import.meta.url);

@@ -1,8 +1,8 @@
 import { keyOfText, type NumberKey } from "../number/exact";
 import { scaleTicks } from "../puzzle/scale";
+import { isCoveredAt, type Scene } from "../scene/scene";
 import { numberOf, type Target } from "../surface/place-key";
 import type { Board } from "./lesson";
-import { isCoveredAt, type Scene } from "./scene";
 import { boardHolds, boardPlaces, chartOf, linesOf, lookOf, timesOf } from "./views-of";
 
 const isRight = (scene: Scene, target: Target) => scene.written.get(target) === numberOf(target);

@@ -2,6 +2,9 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
 import { exact, keyOf } from "../number/exact";
+import { fold } from "../scene/fold";
+import { lineMarks } from "../scene/line-marks";
+import { EMPTY_SCENE, isCoveredAt } from "../scene/scene";
 import { partOf, plainLine } from "../surface/line";
 import { numberOf } from "../surface/place-key";
 import { startingChart } from "../surface/starting-charts";
@@ -9,9 +12,7 @@ import { startingLine } from "../surface/starting-lines";
 import { boardLook } from "./board-look";
 import { followBeat, followBeats } from "./follow";
 import type { Board } from "./lesson";
-import { lineMarks } from "./line-marks";
 import { newBoard } from "./new-lesson";
-import { EMPTY_SCENE, fold, isCoveredAt } from "./scene";
 import {
   boardHolds,
   boardNumbers,

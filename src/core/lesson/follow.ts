@@ -1,10 +1,11 @@
 import { exact, keyOf } from "../number/exact";
+import { fold } from "../scene/fold";
+import type { Beat, Move } from "../scene/move";
+import { isCoveredAt, type Scene } from "../scene/scene";
 import { slides } from "../surface/line";
 import { spanHolding } from "../surface/line-scale";
 import { numberOf } from "../surface/place-key";
 import type { Board } from "./lesson";
-import type { Beat, Move } from "./move";
-import { fold, isCoveredAt, type Scene } from "./scene";
 import { linesOf, lookOf } from "./views-of";
 
 /**

@@ -5,7 +5,8 @@ import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
 import { numberSentence } from "../count/number-sentence";
 import { seedOf } from "../puzzle/draw";
-import { overlapsOf, overlapWords } from "../set/overlap";
+import { overlapsOf, overlapWords } from "../scene/overlap";
+import { markedAmong } from "../scene/scene";
 import { numberOf } from "../surface/place-key";
 import { startingChart } from "../surface/starting-charts";
 import { openBoard, sceneOf, standOn } from "./board-state";
@@ -13,7 +14,6 @@ import { FORMAT, type Lesson, VERSION } from "./lesson";
 import { NEW_COUNT, NEW_TRAIL, newBoard, newLesson } from "./new-lesson";
 import { verdictOn } from "./put-puzzle";
 import { readLesson, upgrade, writeLesson } from "./read-lesson";
-import { markedAmong } from "./scene";
 import { boardHolds, boardNumbers, chartOf, trailOf, withView } from "./views-of";
 
 const words = fc

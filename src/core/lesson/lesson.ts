@@ -1,12 +1,12 @@
 import * as z from "zod/mini";
 import { Count } from "../count/count-settings";
 import { Seed } from "../puzzle/draw";
+import { Fill } from "../puzzle/fill-settings";
+import { Beat, Move } from "../scene/move";
 import { ChartSettings } from "../surface/chart";
 import { LineSettings, StripSettings } from "../surface/line";
 import { TimesSettings } from "../surface/times-grid";
-import { Fill } from "./fill-settings";
-import { Beat, Move } from "./move";
-import { MOST_PLACED } from "./placed";
+import { MOST_PLACED } from "../views/placed";
 import {
   ArrowSettings,
   CompareSettings,
@@ -16,7 +16,7 @@ import {
   SentenceSettings,
   TrailSettings,
   WaySettings,
-} from "./view-settings";
+} from "../views/view-settings";
 
 /** The name and version that a lesson file carries. */
 export const FORMAT = "yellow-stair-lesson";

@@ -1,11 +1,12 @@
 import type { Count } from "../count/count-settings";
 import { seedOf } from "../puzzle/draw";
+import type { Fill } from "../puzzle/fill-settings";
+import type { Move } from "../scene/move";
+import type { Numbers } from "../scene/numbers";
 import { ALL, sameRule } from "../set/rule";
 import type { ChartSettings } from "../surface/chart";
-import type { Fill } from "./fill-settings";
+import type { TrailSettings } from "../views/view-settings";
 import { type Board, FORMAT, type Lesson, type LessonWords, VERSION } from "./lesson";
-import type { Move, Numbers } from "./move";
-import type { TrailSettings } from "./view-settings";
 import { withView } from "./views-of";
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;

@@ -1,10 +1,10 @@
 import { describe, expect, test } from "vitest";
+import type { Move } from "../scene/move";
 import { startingChart } from "../surface/starting-charts";
 import { startingLine } from "../surface/starting-lines";
 import { act, backToStep, keepAsOpening, keepAsStep, openBoard, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
 import type { Board, View } from "./lesson";
-import type { Move } from "./move";
 import { NEW_COUNT, newBoard } from "./new-lesson";
 import { prepareSetting, prepareView } from "./prepare";
 import { lookOf, withMain, withView } from "./views-of";

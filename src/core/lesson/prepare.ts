@@ -1,10 +1,10 @@
 import { exact, keyOf } from "../number/exact";
+import type { Act, Beat, Move } from "../scene/move";
+import type { Setting } from "../scene/setting";
 import { wholeSpan } from "../surface/line";
 import { act, type BoardState, sceneOf } from "./board-state";
 import { withSetting } from "./board-with";
 import type { View } from "./lesson";
-import type { Act, Beat, Move } from "./move";
-import type { Setting } from "./setting";
 import { withView } from "./views-of";
 
 /**

@@ -1,14 +1,15 @@
 import { describe, expect, test } from "vitest";
+import { fold } from "../scene/fold";
+import type { Move } from "../scene/move";
+import { EMPTY_SCENE, inksAt, isCoveredAt } from "../scene/scene";
 import { numberOf, type Target } from "../surface/place-key";
 import { startingChart } from "../surface/starting-charts";
 import { NEW_TIMES } from "../surface/times-grid";
 import { act, backToStep, openBoard, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
 import { openAmong } from "./fill";
-import type { Move } from "./move";
 import { newBoard } from "./new-lesson";
 import { puzzleBeat, verdictOn } from "./put-puzzle";
-import { EMPTY_SCENE, fold, inksAt, isCoveredAt } from "./scene";
 import { boardHolds, boardNumbers, boardPlaces, timesOf, withMain } from "./views-of";
 
 const board = withMain(newBoard("b", "Board", startingChart("1-100")), NEW_TIMES);

@@ -1,12 +1,12 @@
 import { chanceOf, type Seed } from "../puzzle/draw";
 import { makeTimesPuzzle } from "../puzzle/make-times-puzzle";
 import { type Clue, type Spot, type Verdict, verdictOf } from "../puzzle/times-puzzle";
+import type { Beat } from "../scene/move";
+import { isCoveredAt, type Scene } from "../scene/scene";
 import { ALL } from "../set/rule";
 import { isPlaceKey, numberOf, placeAt, placeKey } from "../surface/place-key";
 import { windowPlaces } from "../surface/times-grid";
 import type { Board } from "./lesson";
-import type { Beat } from "./move";
-import { isCoveredAt, type Scene } from "./scene";
 import { timesOf, windowOf } from "./views-of";
 
 /** How many puzzles are made until one asks for another square. */

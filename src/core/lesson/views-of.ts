@@ -1,5 +1,6 @@
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { type Written, writeNumber } from "../number/fraction-text";
+import type { Scene } from "../scene/scene";
 import { type ChartSettings, chartNumbers, placeOf, writesFractions } from "../surface/chart";
 import {
   type AnyLine,
@@ -12,10 +13,9 @@ import {
 import { scaleOf, spanOf, tickAt, ticksIn } from "../surface/line-scale";
 import { MOST_TIMES, numberOf, type Target } from "../surface/place-key";
 import { clampWindow, type TimesSettings, type WindowAt, windowPlaces } from "../surface/times-grid";
+import type { PlacedKind } from "../views/placed";
+import type { ArrowSettings, TrailSettings } from "../views/view-settings";
 import type { Board, View } from "./lesson";
-import type { PlacedKind } from "./placed";
-import type { Scene } from "./scene";
-import type { ArrowSettings, TrailSettings } from "./view-settings";
 
 /** The chart of a board, where it has one. */
 export const chartOf = (board: Board): ChartSettings | undefined =>

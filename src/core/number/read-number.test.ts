@@ -99,9 +99,13 @@ describe("reading a typed number", () => {
   });
 
   test("digits are grouped by threes, those behind a point are not", () => {
-    expect(
-      ["1000", "-1200.12345", "999", "10000000", "1000/3", "r12c1000"].map((key) => showNumber(key)),
-    ).toEqual(["1,000", "−1,200.12345", "999", "10,000,000", "1,000/3", "12 × 1,000"]);
+    expect(["1000", "-1200.12345", "999", "10000000", "1000/3"].map((key) => showNumber(key))).toEqual([
+      "1,000",
+      "−1,200.12345",
+      "999",
+      "10,000,000",
+      "1,000/3",
+    ]);
   });
 
   test("whole numbers within bounds", () => {

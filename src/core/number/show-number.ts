@@ -1,15 +1,11 @@
-import { isPlaceKey, placeAt, type Target } from "../surface/place-key";
+import type { NumberKey } from "./exact";
 import { groupDigits } from "./group-digits";
 
 /**
  * A number as it stands on the screen: its digits in groups of three, with the real minus sign, `−1,200.5`; a fraction
- * as it was written, `1 1/4`; a place of a times grid as `3 × 8`.
+ * as it was written, `1 1/4`.
  */
-export function showNumber(key: Target): string {
-  if (isPlaceKey(key)) {
-    const { row, column } = placeAt(key);
-    return `${groupDigits(String(row))} × ${groupDigits(String(column))}`;
-  }
+export function showNumber(key: NumberKey): string {
   const minus = key.startsWith("-");
   if (!minus && key.length <= 3) return key;
   // Digits behind a point are parts of a whole, and are not grouped.

@@ -1,7 +1,7 @@
 import type { Arrow } from "../count/route";
-import { routeOf } from "../count/route";
 import type { NumberKey } from "../number/exact";
 import type { ChartSettings } from "../surface/chart";
+import { routeOf } from "../surface/route";
 import { type Chance, pick } from "./draw";
 
 const card = (text: string): Arrow[] =>

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { openAmong, showingAmong, writtenAmong } from "../lesson/fill";
-import { EMPTY_SCENE, fold } from "../lesson/scene";
+import { fold } from "../scene/fold";
+import { EMPTY_SCENE } from "../scene/scene";
 import { chartNumbers, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
 import { chanceOf, pick, seedOf, shuffle } from "./draw";

@@ -1,7 +1,6 @@
-import { hasInk, type InkSet, inksOf } from "../lesson/ink";
-import { digitAt } from "../number/digits";
-import { type Exact, exact, isMultiple, isWhole, type NumberKey } from "../number/exact";
-import type { Condition, Rule } from "./rule";
+import { type Exact, exact, type NumberKey } from "../number/exact";
+import type { InkSet } from "./ink";
+import { type Condition, kindOf, type Rule } from "./rule";
 
 /** Whether a set holds a number. */
 export type Holds = (number: NumberKey) => boolean;
@@ -25,84 +24,35 @@ export function holdsOf(rule: Rule, inked: Inked): Holds {
     : (number) => sets.some((holds) => holds(number));
 }
 
+const ZERO = exact(0);
+
 function conditionHolds(condition: Condition, inked: Inked): Holds {
+  const { asks, test } = kindOf(condition);
   const { not } = condition;
-  switch (condition.kind) {
-    case "ink":
-      return (number) => hasInk(inked(number), condition.ink) !== not;
-    case "marked":
-      return (number) => inksOf(inked(number)).length > 0 !== not;
-    case "all":
-      return () => !not;
-    default: {
-      const known = kept.get(condition);
-      if (known) return known;
-      const holds = keepingAnswers(plain(condition), not);
-      kept.set(condition, holds);
-      return holds;
-    }
+  if (asks === "nothing") {
+    const answer = test(condition)(ZERO, 0) !== not;
+    return () => answer;
   }
+  if (asks === "inks") {
+    const meets = test(condition);
+    return (number) => meets(ZERO, inked(number)) !== not;
+  }
+  const known = kept.get(condition);
+  if (known) return known;
+  const meets = test(condition);
+  const holds = keepingAnswers((value) => meets(value, 0) !== not);
+  kept.set(condition, holds);
+  return holds;
 }
 
-function keepingAnswers(holds: (value: Exact) => boolean, not: boolean): Holds {
+function keepingAnswers(holds: (value: Exact) => boolean): Holds {
   const answers = new Map<NumberKey, boolean>();
   return (number) => {
     const known = answers.get(number);
     if (known !== undefined) return known;
-    const answer = holds(exact(number)) !== not;
+    const answer = holds(exact(number));
     if (answers.size >= MOST_KEPT) answers.clear();
     answers.set(number, answer);
     return answer;
   };
-}
-
-type Plain = Exclude<Condition, { kind: "ink" | "marked" | "all" }>;
-
-function plain(condition: Plain): (value: Exact) => boolean {
-  switch (condition.kind) {
-    case "multiples": {
-      const [of, within] = [exact(condition.of), range(condition.from, condition.to)];
-      return (value) => within(value) && isMultiple(value, of);
-    }
-    case "counting": {
-      const [by, from] = [exact(condition.by), exact(condition.from)];
-      const within = range(condition.from, condition.to);
-      return (value) => within(value) && isMultiple(value.sub(from), by);
-    }
-    case "odd":
-      return (value) => isWhole(value) && value.n % 2n === 1n;
-    case "even":
-      return (value) => isWhole(value) && value.n % 2n === 0n;
-    case "square":
-      return (value) => isWhole(value) && isSquare(value.s * value.n);
-    case "digit":
-      return (value) => digitAt(value, condition.place) === condition.digit;
-    case "between":
-      return range(condition.from, condition.to);
-    case "less": {
-      const than = exact(condition.than);
-      return (value) => value.compare(than) < 0;
-    }
-    case "more": {
-      const than = exact(condition.than);
-      return (value) => value.compare(than) > 0;
-    }
-    default:
-      return condition satisfies never;
-  }
-}
-
-/** Whether a whole number is the square of one: 0, 1, 4, 9, … Exact, however large it is. */
-function isSquare(value: bigint): boolean {
-  if (value < 0n) return false;
-  let root = BigInt(Math.floor(Math.sqrt(Number(value))));
-  while (root * root > value) root -= 1n;
-  while ((root + 1n) * (root + 1n) <= value) root += 1n;
-  return root * root === value;
-}
-
-/** From one number to another, both included; an end that is not given is open. */
-function range(from: string | undefined, to: string | undefined): (value: Exact) => boolean {
-  const [least, most] = [from === undefined ? null : exact(from), to === undefined ? null : exact(to)];
-  return (value) => (!least || value.compare(least) >= 0) && (!most || value.compare(most) <= 0);
 }

@@ -2,10 +2,11 @@ import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { anyRule } from "../../../tests/support/any-move";
-import { EMPTY_SCENE, fold, inksAt } from "../lesson/scene";
+import { fold } from "../scene/fold";
+import { overlapsOf, overlapWords } from "../scene/overlap";
+import { EMPTY_SCENE, inksAt } from "../scene/scene";
 import { chartNumbers, plainChart } from "../surface/chart";
 import { holdsOf } from "./holds";
-import { overlapsOf, overlapWords } from "./overlap";
 import { ALL, type Condition, MARKED, Rule, ruleOf, sameRule, textOf, UNMARKED } from "./rule";
 import { listNumbers, ruleWords } from "./rule-words";
 

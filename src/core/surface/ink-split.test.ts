@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { hasInk, INKS, inkBit, inksOf } from "../lesson/ink";
+import { hasInk, INKS, inkBit, inksOf } from "../set/ink";
 import { INK_HOME, type Point, splitInks } from "./ink-split";
 
 /** Area by the shoelace formula. */

@@ -1,4 +1,4 @@
-import { INKS, type Ink, type InkSet, inksOf } from "../lesson/ink";
+import { INKS, type Ink, type InkSet, inksOf } from "../set/ink";
 
 /** A point of a place in unit coordinates: (0, 0) top left, (1, 1) bottom right. */
 export type Point = readonly [x: number, y: number];

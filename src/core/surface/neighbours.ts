@@ -1,10 +1,11 @@
+import { ARROWS, type Arrow } from "../count/route";
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { showNumber } from "../number/show-number";
 import { type ChartSettings, numberAt, placeOf } from "./chart";
 
 /** The four ways from a place to its neighbours, as they are seen. */
-export const SIDES = ["left", "right", "up", "down"] as const;
-export type Side = (typeof SIDES)[number];
+export const SIDES = ARROWS;
+export type Side = Arrow;
 
 /** The way of a side in rows and columns of places. */
 export const SIDE_STEPS: Record<Side, { row: number; column: number }> = {

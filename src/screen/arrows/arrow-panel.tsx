@@ -2,10 +2,11 @@
 
 import { clsx } from "clsx";
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, Layers, Pause, Play, X } from "lucide-react";
-import { type Arrow, moveByArrow } from "@/core/count/route";
+import type { Arrow } from "@/core/count/route";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import { showNumber } from "@/core/number/show-number";
 import { cardsFrom } from "@/core/puzzle/arrow-cards";
+import { moveByArrow } from "@/core/surface/route";
 import { Button, IconButton } from "@/kit/button";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";

@@ -1,14 +1,15 @@
-import { type Arrow, MOST_ARROWS, moveByArrow, routeOf } from "@/core/count/route";
+import { type Arrow, MOST_ARROWS } from "@/core/count/route";
 import { isRoute, type Trail } from "@/core/count/trail";
 import type { Board } from "@/core/lesson/lesson";
-import type { Beat, Move } from "@/core/lesson/move";
-import type { Scene } from "@/core/lesson/scene";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { drawCard } from "@/core/puzzle/arrow-cards";
 import { chanceOf } from "@/core/puzzle/draw";
+import type { Beat, Move } from "@/core/scene/move";
+import type { Scene } from "@/core/scene/scene";
 import { placeOf } from "@/core/surface/chart";
 import { numberOf } from "@/core/surface/place-key";
+import { moveByArrow, routeOf } from "@/core/surface/route";
 
 export type ArrowActions = {
   /** An arrow was touched: it is laid in the row, or followed at once. */

@@ -16,7 +16,6 @@ import {
 import { boardWith } from "@/core/lesson/board-with";
 import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
-import { hasInk, type Ink } from "@/core/lesson/ink";
 import {
   type Board,
   FORMAT,
@@ -26,12 +25,14 @@ import {
   VERSION,
   type View,
 } from "@/core/lesson/lesson";
-import type { Act, Beat, Move } from "@/core/lesson/move";
 import { prepareSetting, prepareView } from "@/core/lesson/prepare";
-import { fold, inksAt, numbersWith, type Scene } from "@/core/lesson/scene";
-import type { Setting } from "@/core/lesson/setting";
 import { boardNumbers, linesOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
+import { fold } from "@/core/scene/fold";
+import type { Act, Beat, Move } from "@/core/scene/move";
+import { inksAt, numbersWith, type Scene } from "@/core/scene/scene";
+import type { Setting } from "@/core/scene/setting";
+import { hasInk, type Ink } from "@/core/set/ink";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { say } from "@/kit/messages";
 import { keepDrafts } from "@/kit/use-drafts";

@@ -9,8 +9,8 @@ import {
   useRef,
   useState,
 } from "react";
-import { type Layout, LEAST_SHARE } from "@/core/lesson/view-settings";
 import { type PlacedView, placedOf } from "@/core/lesson/views-of";
+import { type Layout, LEAST_SHARE } from "@/core/views/view-settings";
 import { PenOver } from "../pen/use-pen-over";
 import { ChartStage } from "./chart-stage";
 import {

@@ -1,7 +1,7 @@
-import { INKS } from "@/core/lesson/ink";
 import type { Lesson } from "@/core/lesson/lesson";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
+import { INKS } from "@/core/set/ink";
 import { columnNumbers, placeOf, rowNumbers } from "@/core/surface/chart";
 import { SIDES } from "@/core/surface/neighbours";
 import { INK_LOOK } from "@/view/ink/ink-look";

@@ -2,9 +2,9 @@
 
 import { changeCount } from "@/core/count/change-count";
 import type { Count } from "@/core/count/count-settings";
-import { isCoveredAt } from "@/core/lesson/scene";
 import { keyOfText } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
+import { isCoveredAt } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/place-key";
 import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";

@@ -1,9 +1,9 @@
 "use client";
 
 import { NEW_TRAIL } from "@/core/lesson/new-lesson";
-import { MOST_PLACED } from "@/core/lesson/placed";
-import type { TrailSettings } from "@/core/lesson/view-settings";
 import { arrowsOf, chartOf, placedOf, trailOf, withoutView, withView } from "@/core/lesson/views-of";
+import { MOST_PLACED } from "@/core/views/placed";
+import type { TrailSettings } from "@/core/views/view-settings";
 import { Choice } from "@/kit/choice";
 import { Switch } from "@/kit/switch";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";

@@ -1,10 +1,10 @@
 import { beginCount, type Next, nextOfCount } from "@/core/count/count";
-import { waitsBetween } from "@/core/count/pauses";
-import type { Ink } from "@/core/lesson/ink";
 import type { Board } from "@/core/lesson/lesson";
-import type { Act, Beat, Move } from "@/core/lesson/move";
-import type { Scene } from "@/core/lesson/scene";
 import { boardHolds, chartOf } from "@/core/lesson/views-of";
+import type { Act, Beat, Move } from "@/core/scene/move";
+import type { Scene } from "@/core/scene/scene";
+import type { Ink } from "@/core/set/ink";
+import { waitsBetween } from "@/core/surface/pauses";
 import { numberOf } from "@/core/surface/place-key";
 
 export type CountActions = {

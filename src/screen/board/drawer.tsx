@@ -2,8 +2,8 @@
 
 import { useState } from "react";
 import { BoardTitle } from "@/core/lesson/lesson";
-import type { PlacedKind } from "@/core/lesson/placed";
 import { arrowsOf, exchangeView, placedOf, timesOf, withMain } from "@/core/lesson/views-of";
+import type { PlacedKind } from "@/core/views/placed";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";

@@ -8,19 +8,20 @@ import {
   showingAmong,
   writtenAmong,
 } from "@/core/lesson/fill";
-import type { Fill } from "@/core/lesson/fill-settings";
 import type { Board } from "@/core/lesson/lesson";
-import type { Beat, Move } from "@/core/lesson/move";
-import type { PlacedKind } from "@/core/lesson/placed";
-import { fold, isCoveredAt, type Scene } from "@/core/lesson/scene";
-import type { Setting } from "@/core/lesson/setting";
 import { boardPlaces, chartOf, linesOf, timesOf } from "@/core/lesson/views-of";
 import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber, withFractionSign } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
 import { chanceOf, pick } from "@/core/puzzle/draw";
+import type { Fill } from "@/core/puzzle/fill-settings";
 import { hintFor, wrongWords } from "@/core/puzzle/hint";
+import { fold } from "@/core/scene/fold";
+import type { Beat, Move } from "@/core/scene/move";
+import { isCoveredAt, type Scene } from "@/core/scene/scene";
+import type { Setting } from "@/core/scene/setting";
 import { isPlaceKey, numberOf, placeAt, type Target } from "@/core/surface/place-key";
+import type { PlacedKind } from "@/core/views/placed";
 
 /** What is in the hand of whoever fills places or writes notes: not yet on the board, so nothing to take back. */
 export type FillHand = {

@@ -3,7 +3,7 @@
 import { clsx } from "clsx";
 import { Highlighter } from "lucide-react";
 import { Popover as Radix } from "radix-ui";
-import { INKS, type Ink } from "@/core/lesson/ink";
+import { INKS, type Ink } from "@/core/set/ink";
 import { keepKeyboard, RailButton } from "@/kit/rail-button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";

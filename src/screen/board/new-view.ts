@@ -1,10 +1,10 @@
 import { NEW_TRAIL } from "@/core/lesson/new-lesson";
-import type { PlacedKind } from "@/core/lesson/placed";
 import type { PlacedView } from "@/core/lesson/views-of";
 import { HUNDRED_CHART } from "@/core/surface/chart";
 import { lineAs } from "@/core/surface/line";
 import { startingLine } from "@/core/surface/starting-lines";
 import { NEW_TIMES } from "@/core/surface/times-grid";
+import type { PlacedKind } from "@/core/views/placed";
 
 /** What each view is called. */
 export const VIEW_NAMES: Record<PlacedKind, string> = {

@@ -2,8 +2,8 @@
 
 import { Eraser, ListFilter, PencilLine, PenTool, Redo, SquareArrowUp, Undo2 } from "lucide-react";
 import { hasLive } from "@/core/lesson/board-state";
-import { markedAmong, numbersWith } from "@/core/lesson/scene";
 import { boardPlaces } from "@/core/lesson/views-of";
+import { markedAmong, numbersWith } from "@/core/scene/scene";
 import { ALL } from "@/core/set/rule";
 import { Menu, MenuItem } from "@/kit/menu";
 import { RailButton } from "@/kit/rail-button";

@@ -1,7 +1,7 @@
-import type { PlacedKind } from "@/core/lesson/placed";
-import { isCoveredAt } from "@/core/lesson/scene";
 import type { Exact } from "@/core/number/exact";
+import { isCoveredAt } from "@/core/scene/scene";
 import type { Target } from "@/core/surface/place-key";
+import type { PlacedKind } from "@/core/views/placed";
 import { KEYBOARD } from "@/view/chart/use-run";
 import { penOnNumber } from "../pen/pen-on-number";
 import { type BoardStore, sceneNow } from "./board-store";

@@ -1,8 +1,8 @@
 "use client";
 
 import { ArrowUp, Square, SquareDashed, Trash2 } from "lucide-react";
-import { MOST_PLACED, PLACED, type PlacedKind } from "@/core/lesson/placed";
 import { exchangeView, placedOf, swapViews, withoutView, withView } from "@/core/lesson/views-of";
+import { MOST_PLACED, PLACED, type PlacedKind } from "@/core/views/placed";
 import { IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Select } from "@/kit/select";

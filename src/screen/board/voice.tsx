@@ -1,8 +1,8 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { isCoveredAt } from "@/core/lesson/scene";
 import { trailOf } from "@/core/lesson/views-of";
+import { isCoveredAt } from "@/core/scene/scene";
 import { say } from "@/kit/messages";
 import { useWords } from "@/view/trail/use-words";
 import { pickBoard, pickScene, useBoard } from "./use-board";

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { Beat } from "@/core/lesson/move";
+import { Beat } from "@/core/scene/move";
 import type { BoardScreenState, Whereabouts } from "./board-store";
 
 const MOST_ACTS = 2000;

@@ -2,7 +2,7 @@
 
 import { clsx } from "clsx";
 import { Lightbulb } from "lucide-react";
-import type { Fill } from "@/core/lesson/fill-settings";
+import type { Fill } from "@/core/puzzle/fill-settings";
 import { Button } from "@/kit/button";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";

@@ -3,10 +3,10 @@
 import { clsx } from "clsx";
 import { goalOf, isPuzzle, placeTargets, writtenAmong } from "@/core/lesson/fill";
 import type { Board } from "@/core/lesson/lesson";
-import type { Scene } from "@/core/lesson/scene";
 import { linesOf, timesOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
+import type { Scene } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/place-key";
 import { Button } from "@/kit/button";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";

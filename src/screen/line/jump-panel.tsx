@@ -1,11 +1,11 @@
 "use client";
 
 import { clsx } from "clsx";
-import { isCoveredAt } from "@/core/lesson/scene";
 import { keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
+import { isCoveredAt } from "@/core/scene/scene";
 import { Button } from "@/kit/button";
 import { Select } from "@/kit/select";
 import { DraftField, useBoardDrafts } from "../board/checked-field";

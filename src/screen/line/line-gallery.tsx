@@ -1,7 +1,7 @@
 "use client";
 
 import { lineLook } from "@/core/lesson/board-look";
-import { EMPTY_SCENE } from "@/core/lesson/scene";
+import { EMPTY_SCENE } from "@/core/scene/scene";
 import type { LineSettings } from "@/core/surface/line";
 import { STARTING_LINES } from "@/core/surface/starting-lines";
 import { LinePicture } from "@/view/line/line-picture";

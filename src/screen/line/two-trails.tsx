@@ -1,7 +1,7 @@
 "use client";
 
 import { RadioGroup } from "radix-ui";
-import { INKS, type Ink } from "@/core/lesson/ink";
+import { INKS, type Ink } from "@/core/set/ink";
 import { Button } from "@/kit/button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";

@@ -2,9 +2,9 @@
 
 import { Trash2 } from "lucide-react";
 import { readProblem } from "@/core/count/problem";
-import { MOST_PROBLEMS, type ProblemsSettings } from "@/core/lesson/view-settings";
 import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
+import { MOST_PROBLEMS, type ProblemsSettings } from "@/core/views/view-settings";
 import { Button, IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { CheckedField } from "../board/checked-field";

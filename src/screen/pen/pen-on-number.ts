@@ -1,8 +1,8 @@
 import { nanoid } from "nanoid";
-import { keepPoints } from "@/core/lesson/pen";
-import { strokeOn } from "@/core/lesson/pen-on-number";
-import type { PlacedKind } from "@/core/lesson/placed";
+import { keepPoints } from "@/core/scene/pen";
+import { strokeOn } from "@/core/scene/pen-on-number";
 import type { Target } from "@/core/surface/place-key";
+import type { PlacedKind } from "@/core/views/placed";
 import { type BoardStore, sceneNow } from "../board/board-store";
 
 /**

@@ -1,7 +1,7 @@
 "use client";
 
 import { type ReactNode, useCallback, useMemo, useRef } from "react";
-import type { PlacedKind } from "@/core/lesson/placed";
+import type { PlacedKind } from "@/core/views/placed";
 import { useSize } from "@/kit/use-size";
 import { type Over, viewAnchors } from "@/view/pen/anchors";
 import type { PenHand } from "@/view/pen/pen-layer";

@@ -1,11 +1,11 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { numbersWith } from "@/core/lesson/scene";
 import { boardPlaces } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { chanceOf, pick } from "@/core/puzzle/draw";
+import { numbersWith } from "@/core/scene/scene";
 import { ALL, MARKED, type Rule, UNMARKED } from "@/core/set/rule";
 import { MOST_PLACES } from "@/core/surface/chart";
 import { Button } from "@/kit/button";

@@ -1,17 +1,17 @@
 "use client";
 
 import { Trash2 } from "lucide-react";
-import { INKS, type Ink } from "@/core/lesson/ink";
-import { exceptionsOf, givenByTouch } from "@/core/lesson/laid";
-import type { Layer } from "@/core/lesson/layer";
-import { numbersWith, type Scene } from "@/core/lesson/scene";
 import { boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
-import { overlapsOf, overlapWords } from "@/core/set/overlap";
+import { exceptionsOf, givenByTouch } from "@/core/scene/laid";
+import type { Layer } from "@/core/scene/layer";
+import { overlapsOf, overlapWords } from "@/core/scene/overlap";
+import { numbersWith, type Scene } from "@/core/scene/scene";
+import { INKS, type Ink } from "@/core/set/ink";
 import { textOf, UNMARKED } from "@/core/set/rule";
 import { listNumbers, ruleWords } from "@/core/set/rule-words";
 import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
+import { showTarget } from "@/core/surface/show-target";
 import { Button, IconButton } from "@/kit/button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
@@ -57,7 +57,7 @@ export function MarksPage() {
         </Button>
         {focus !== null && (
           <Button onClick={() => store.getState().standOut()}>
-            {focusOut ? `Make ${showNumber(focus)} ordinary again` : `Make ${showNumber(focus)} stand out`}
+            {focusOut ? `Make ${showTarget(focus)} ordinary again` : `Make ${showTarget(focus)} stand out`}
           </Button>
         )}
       </div>
@@ -99,9 +99,9 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
   const namedOf = (some: readonly Target[], most: number) => {
     const shown = seen(some);
     const hidden = some.length - shown.length;
-    if (hidden === 0) return listNumbers(shown, most);
+    if (hidden === 0) return listNumbers(shown, most, showTarget);
     const covered = hidden === 1 ? "1 covered number" : `${hidden} covered numbers`;
-    return shown.length === 0 ? covered : `${shown.slice(0, most).map(showNumber).join(", ")} and ${covered}`;
+    return shown.length === 0 ? covered : `${shown.slice(0, most).map(showTarget).join(", ")} and ${covered}`;
   };
   const clear = () =>
     store

@@ -1,8 +1,8 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { inksAt } from "@/core/lesson/scene";
 import { boardNumbers } from "@/core/lesson/views-of";
+import { inksAt } from "@/core/scene/scene";
 import { holdsOf } from "@/core/set/holds";
 import { type Rule, ruleOf } from "@/core/set/rule";
 import { pickBoard, pickScene, useBoard } from "../board/use-board";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback } from "react";
-import { isCoveredAt } from "@/core/lesson/scene";
+import { isCoveredAt } from "@/core/scene/scene";
 import type { Target } from "@/core/surface/place-key";
 import { pickScene, useBoard } from "../board/use-board";
 

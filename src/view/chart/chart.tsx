@@ -2,8 +2,8 @@
 
 import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef, useState } from "react";
 import type { Trail } from "@/core/count/trail";
-import { isCoveredAt } from "@/core/lesson/scene";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
+import { isCoveredAt } from "@/core/scene/scene";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
 import { type Size, useSize } from "@/kit/use-size";
 import type { Anchors, Over } from "../pen/anchors";

@@ -1,5 +1,5 @@
-import { inksIn, isCovered, isWrong, type PlaceState, standsOut, writtenIn } from "@/core/lesson/place-state";
 import type { NumberKey } from "@/core/number/exact";
+import { inksIn, isCovered, isWrong, type PlaceState, standsOut, writtenIn } from "@/core/scene/place-state";
 import { INK_HOME, splitInks } from "@/core/surface/ink-split";
 import { inkFigure } from "../ink/ink-figure";
 import { INK_LOOK } from "../ink/ink-look";

@@ -1,7 +1,7 @@
 "use client";
 
 import { memo, useLayoutEffect, useRef, useState } from "react";
-import { faceState, isCovered, type PlaceState } from "@/core/lesson/place-state";
+import { faceState, isCovered, type PlaceState } from "@/core/scene/place-state";
 import { numberOf, type Target } from "@/core/surface/place-key";
 import { afterFrame } from "@/kit/after-frame";
 import type { Places } from "../scene/places";

@@ -1,6 +1,6 @@
 "use client";
 
-import { isCoveredAt } from "@/core/lesson/scene";
+import { isCoveredAt } from "@/core/scene/scene";
 import type { ChartSettings } from "@/core/surface/chart";
 import { neighbourOf, SIDES, type Side } from "@/core/surface/neighbours";
 import type { SceneSource } from "../scene/scene-source";

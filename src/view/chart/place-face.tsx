@@ -1,6 +1,6 @@
 import { memo } from "react";
-import type { PlaceState } from "@/core/lesson/place-state";
 import type { NumberKey } from "@/core/number/exact";
+import type { PlaceState } from "@/core/scene/place-state";
 import { Shapes } from "../shape";
 import type { FaceLayout } from "./chart-layout";
 import { coverShape, faceShapes, inkShapes, slipShape, wrongLine } from "./face-shapes";

@@ -1,4 +1,5 @@
-import { inksOf } from "@/core/lesson/ink";
+import type { NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
 import {
   inksIn,
   isAsked,
@@ -8,9 +9,8 @@ import {
   type PlaceState,
   standsOut,
   writtenIn,
-} from "@/core/lesson/place-state";
-import type { NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
+} from "@/core/scene/place-state";
+import { inksOf } from "@/core/set/ink";
 import type { ChartSettings } from "@/core/surface/chart";
 
 /**

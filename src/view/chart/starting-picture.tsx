@@ -1,5 +1,6 @@
 import { chartLook } from "@/core/lesson/board-look";
-import { EMPTY_SCENE, fold } from "@/core/lesson/scene";
+import { fold } from "@/core/scene/fold";
+import { EMPTY_SCENE } from "@/core/scene/scene";
 import { ALL } from "@/core/set/rule";
 import type { ChartSettings } from "@/core/surface/chart";
 import { LookPicture } from "../look-picture";

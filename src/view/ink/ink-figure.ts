@@ -1,4 +1,4 @@
-import type { Ink } from "@/core/lesson/ink";
+import type { Ink } from "@/core/set/ink";
 import { round } from "../round";
 import type { Shape } from "../shape";
 import { INK_CORNERS, INK_LOOK } from "./ink-look";

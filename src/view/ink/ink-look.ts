@@ -1,4 +1,4 @@
-import type { Ink } from "@/core/lesson/ink";
+import type { Ink } from "@/core/set/ink";
 import type { Point } from "@/core/surface/ink-split";
 
 type InkLook = { name: string; ground: string; figure: string };

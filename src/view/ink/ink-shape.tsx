@@ -1,4 +1,4 @@
-import type { Ink } from "@/core/lesson/ink";
+import type { Ink } from "@/core/set/ink";
 import { Shapes } from "../shape";
 import { type InkFigureAt, inkFigure } from "./ink-figure";
 

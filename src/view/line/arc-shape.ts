@@ -1,7 +1,7 @@
 import { jumpLooks } from "@/core/count/jump-place";
 import { landings, type Trail } from "@/core/count/trail";
-import type { Aside } from "@/core/lesson/aside";
 import { exact, type NumberKey } from "@/core/number/exact";
+import type { Aside } from "@/core/scene/aside";
 import { round } from "../round";
 import { arcTextSize } from "./arc-text";
 import { LOOKS, type LookOfJump, lookOfInk } from "./jump-look";

@@ -1,5 +1,5 @@
 import type { Trail } from "@/core/count/trail";
-import type { Ink } from "@/core/lesson/ink";
+import type { Ink } from "@/core/set/ink";
 import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { type ArcLabel, ROOM_OF_FIGURE } from "./arc-labels";

@@ -1,5 +1,5 @@
 import type { JumpPlace } from "@/core/count/jump-place";
-import { INKS, type Ink } from "@/core/lesson/ink";
+import { INKS, type Ink } from "@/core/set/ink";
 import { INK_LOOK } from "../ink/ink-look";
 
 /** How a jump is drawn: its arc, an edge where the arc alone is too light, and its size. */

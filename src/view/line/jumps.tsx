@@ -1,5 +1,5 @@
 import { memo, useMemo } from "react";
-import type { LineMarks } from "@/core/lesson/line-marks";
+import type { LineMarks } from "@/core/scene/line-marks";
 import { arcLabels } from "./arc-labels";
 import { arcsOf } from "./arc-shape";
 import { arcTextSize } from "./arc-text";

@@ -1,4 +1,5 @@
-import { inksOf } from "@/core/lesson/ink";
+import type { NumberKey } from "@/core/number/exact";
+import type { Written } from "@/core/number/fraction-text";
 import {
   inksIn,
   isCovered,
@@ -7,9 +8,8 @@ import {
   type PlaceState,
   standsOut,
   writtenIn,
-} from "@/core/lesson/place-state";
-import type { NumberKey } from "@/core/number/exact";
-import type { Written } from "@/core/number/fraction-text";
+} from "@/core/scene/place-state";
+import { inksOf } from "@/core/set/ink";
 import { Cover, Inks, Slip, Wrong } from "../chart/place-face";
 import { round } from "../round";
 import { WrittenText } from "./written-text";

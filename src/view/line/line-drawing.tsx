@@ -1,10 +1,10 @@
 import { memo } from "react";
 import { benchmarksOf } from "@/core/count/bridge";
-import { hasInk, INKS } from "@/core/lesson/ink";
-import type { LineMarks } from "@/core/lesson/line-marks";
-import { inksIn, isCovered, isFocus, standsOut, writtenIn } from "@/core/lesson/place-state";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber } from "@/core/number/fraction-text";
+import type { LineMarks } from "@/core/scene/line-marks";
+import { inksIn, isCovered, isFocus, standsOut, writtenIn } from "@/core/scene/place-state";
+import { hasInk, INKS } from "@/core/set/ink";
 import { type AnyLine, isClosed } from "@/core/surface/line";
 import { tickAt, ticksIn } from "@/core/surface/line-scale";
 import { Cover, Inks, Slip } from "../chart/place-face";

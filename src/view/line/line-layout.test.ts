@@ -1,10 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { coverJumps, jumpOn, startTrail, type Trail } from "@/core/count/trail";
-import { type LineMarks, lineMarks } from "@/core/lesson/line-marks";
-import type { Move } from "@/core/lesson/move";
-import { EMPTY_SCENE, fold } from "@/core/lesson/scene";
 import { exact } from "@/core/number/exact";
+import { fold } from "@/core/scene/fold";
+import { type LineMarks, lineMarks } from "@/core/scene/line-marks";
+import type { Move } from "@/core/scene/move";
+import { EMPTY_SCENE } from "@/core/scene/scene";
 import { LineSettings, lineAs, plainLine, wholeSpan } from "@/core/surface/line";
 import { slideSpan } from "@/core/surface/line-scale";
 import { startingLine } from "@/core/surface/starting-lines";

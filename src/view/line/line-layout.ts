@@ -1,7 +1,7 @@
-import type { LineMarks } from "@/core/lesson/line-marks";
-import type { PlaceState } from "@/core/lesson/place-state";
 import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { type Written, writeNumber, writtenText } from "@/core/number/fraction-text";
+import type { LineMarks } from "@/core/scene/line-marks";
+import type { PlaceState } from "@/core/scene/place-state";
 import { type AnyLine, keyOfEnd, lineNumbers, type Span } from "@/core/surface/line";
 import { labelledIn, labelStride, type Scale, scaleOf, tickAt, ticksIn } from "@/core/surface/line-scale";
 import { DIGIT, type FaceLayout } from "../chart/chart-layout";

@@ -3,10 +3,10 @@
 import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef, useState } from "react";
 import { type Problem, problemLine } from "@/core/count/problem";
 import { jumpOn, startTrail } from "@/core/count/trail";
-import type { LineMarks } from "@/core/lesson/line-marks";
-import type { Work } from "@/core/lesson/scene";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
+import type { LineMarks } from "@/core/scene/line-marks";
+import type { Work } from "@/core/scene/slices/working";
 import { plainLine, wholeSpan } from "@/core/surface/line";
 import { useSize } from "@/kit/use-size";
 import { signed } from "./arc-labels";

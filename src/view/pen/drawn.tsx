@@ -1,7 +1,7 @@
 import { memo } from "react";
-import type { Ink } from "@/core/lesson/ink";
-import type { Note, Stroke } from "@/core/lesson/pen";
-import { UNIT } from "@/core/lesson/pen";
+import type { Note, Stroke } from "@/core/scene/pen";
+import { UNIT } from "@/core/scene/pen";
+import type { Ink } from "@/core/set/ink";
 import type { Target } from "@/core/surface/place-key";
 import { INK_LOOK } from "../ink/ink-look";
 import { round } from "../round";

@@ -2,10 +2,10 @@
 
 import { nanoid } from "nanoid";
 import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
-import type { Ink } from "@/core/lesson/ink";
-import { keepPoints, type Note, passes, type Stroke, UNIT } from "@/core/lesson/pen";
-import type { PlacedKind } from "@/core/lesson/placed";
+import { keepPoints, type Note, passes, type Stroke, UNIT } from "@/core/scene/pen";
+import type { Ink } from "@/core/set/ink";
 import type { Target } from "@/core/surface/place-key";
+import type { PlacedKind } from "@/core/views/placed";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import type { Anchors, Point } from "./anchors";

@@ -1,5 +1,5 @@
 import { getStroke } from "perfect-freehand";
-import { pointsOf, type Stroke } from "@/core/lesson/pen";
+import { pointsOf, type Stroke } from "@/core/scene/pen";
 import { round } from "../round";
 
 /** The finer the outline, the longer the page: strokes are worked out a hundred times as large, and drawn as small. */

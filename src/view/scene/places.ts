@@ -1,9 +1,9 @@
 "use client";
 
 import { useCallback, useMemo, useSyncExternalStore } from "react";
-import { changedPlaces } from "@/core/lesson/changed-places";
-import { type PlaceState, placeState } from "@/core/lesson/place-state";
-import type { Scene } from "@/core/lesson/scene";
+import { changedPlaces } from "@/core/scene/changed-places";
+import { type PlaceState, placeState } from "@/core/scene/place-state";
+import type { Scene } from "@/core/scene/scene";
 import { numberOf, type Target } from "@/core/surface/place-key";
 import type { SceneSource } from "./scene-source";
 

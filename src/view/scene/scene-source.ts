@@ -1,4 +1,4 @@
-import { EMPTY_SCENE, type Scene } from "@/core/lesson/scene";
+import { EMPTY_SCENE, type Scene } from "@/core/scene/scene";
 
 /** Where a view reads its scene: at rest, or from a board that goes on. */
 export type SceneSource = {

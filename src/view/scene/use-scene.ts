@@ -1,7 +1,7 @@
 "use client";
 
 import { useSyncExternalStore } from "react";
-import type { Scene } from "@/core/lesson/scene";
+import type { Scene } from "@/core/scene/scene";
 import type { SceneSource } from "./scene-source";
 
 /** Part of the scene. It must be given as a primitive or the same object, so that an equal part redraws nothing. */

@@ -1,10 +1,10 @@
 "use client";
 
 import { memo, useRef } from "react";
-import type { CompareSettings } from "@/core/lesson/view-settings";
 import { COMPARED, type Compared } from "@/core/number/compared";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
+import type { CompareSettings } from "@/core/views/view-settings";
 import { useSize } from "@/kit/use-size";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";

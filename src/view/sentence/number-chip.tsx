@@ -1,11 +1,11 @@
 "use client";
 
 import { useId } from "react";
-import { isCovered, placeState, writtenIn } from "@/core/lesson/place-state";
-import type { Scene } from "@/core/lesson/scene";
 import type { NumberKey } from "@/core/number/exact";
 import { type Written, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
+import { isCovered, placeState, writtenIn } from "@/core/scene/place-state";
+import type { Scene } from "@/core/scene/scene";
 import { AskedPlace } from "../chart/asked-place";
 import { placeName } from "../chart/place-name";
 import { LabelFace } from "../line/label-face";

@@ -2,10 +2,10 @@
 
 import { memo, useRef } from "react";
 import { toNext } from "@/core/count/bridge";
-import type { PairsSettings } from "@/core/lesson/view-settings";
 import { exact, isWhole, keyOf, type NumberKey } from "@/core/number/exact";
 import { writtenText } from "@/core/number/fraction-text";
 import { numberOf } from "@/core/surface/place-key";
+import type { PairsSettings } from "@/core/views/view-settings";
 import { useSize } from "@/kit/use-size";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";

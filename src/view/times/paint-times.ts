@@ -1,4 +1,5 @@
-import { hasInk, INKS, type Ink } from "@/core/lesson/ink";
+import type { NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
 import {
   inksIn,
   isCovered,
@@ -6,10 +7,9 @@ import {
   placeState,
   standsOut,
   writtenIn,
-} from "@/core/lesson/place-state";
-import type { Scene } from "@/core/lesson/scene";
-import type { NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
+} from "@/core/scene/place-state";
+import type { Scene } from "@/core/scene/scene";
+import { hasInk, INKS, type Ink } from "@/core/set/ink";
 import { INK_HOME, splitInks } from "@/core/surface/ink-split";
 import { MOST_TIMES, placeKey } from "@/core/surface/place-key";
 import { productAt, type TimesSettings, type WindowAt } from "@/core/surface/times-grid";

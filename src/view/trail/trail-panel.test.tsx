@@ -1,9 +1,10 @@
 // @vitest-environment jsdom
 import { cleanup, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, test } from "vitest";
-import type { Move } from "@/core/lesson/move";
 import { NEW_TRAIL } from "@/core/lesson/new-lesson";
-import { EMPTY_SCENE, fold } from "@/core/lesson/scene";
+import { fold } from "@/core/scene/fold";
+import type { Move } from "@/core/scene/move";
+import { EMPTY_SCENE } from "@/core/scene/scene";
 import { still } from "../scene/scene-source";
 import { TrailPanel } from "./trail-panel";
 

@@ -3,9 +3,10 @@ import { expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
 import { numberOf, placeKey, type Target } from "../surface/place-key";
 import { changedPlaces } from "./changed-places";
+import { fold } from "./fold";
 import type { Move } from "./move";
 import { placeState } from "./place-state";
-import { EMPTY_SCENE, fold } from "./scene";
+import { EMPTY_SCENE } from "./scene";
 
 const places: Target[] = [3, 4, 6].flatMap((row) => [2, 4, 5].map((column) => placeKey(row, column)));
 const targets: Target[] = [...Array.from({ length: 40 }, (_, i) => String(i)), ...places];

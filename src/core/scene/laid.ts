@@ -1,7 +1,7 @@
 import { type Holds, holdsOf } from "../set/holds";
 import { type Rule, sameRule } from "../set/rule";
 import { isPlaceKey, numberOf, type Target } from "../surface/place-key";
-import { ALL_LAYERS, inksOfLayers, type Layer, type LayerSet, layerBit } from "./layer";
+import { ALL_LAYERS, hasLayer, inksOfLayers, type Layer, type LayerSet, layerBit } from "./layer";
 
 /** A rule in effect: from here on its numbers have the layer, or are without it. */
 export type RuleInEffect = {
@@ -32,6 +32,10 @@ const OFF = 8;
 export function layersOn(laid: Laid, target: Target): LayerSet {
   return withTouch(laid, target, below(laid, target));
 }
+
+/** Whether a layer lies on a number, or a place. */
+export const hasLayerOn = (laid: Laid, layer: Layer, target: Target): boolean =>
+  hasLayer(layersOn(laid, target), layer);
 
 /** The layers on a target but for what was done to itself. */
 function below(laid: Laid, target: Target): LayerSet {

@@ -1,6 +1,6 @@
 import type { NumberKey } from "../number/exact";
+import type { Ink } from "../set/ink";
 import { isPlaceKey } from "../surface/place-key";
-import type { Ink } from "./ink";
 import type { Act } from "./move";
 
 /** The numbers that hands have marked in an ink, in the order in which they were marked and without those unmarked. */

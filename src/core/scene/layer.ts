@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { INKS, Ink, type InkSet, inkBit } from "./ink";
+import { INKS, Ink, type InkSet, inkBit } from "../set/ink";
 
 /** What lies on numbers, layer by layer: an ink, the covers, and what makes a number stand out. */
 export const Layer = z.union([Ink, z.literal("cover"), z.literal("stand-out")]);

@@ -2,12 +2,13 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
 import { covered, marked, seen } from "../../../tests/support/seen";
+import { INKS } from "../set/ink";
 import { ALL, ruleOf, UNMARKED } from "../set/rule";
-import { INKS } from "./ink";
+import { fold } from "./fold";
 import { exceptionsOf } from "./laid";
 import type { Move } from "./move";
 import { inksIn, isCovered, isFocus, placeState, writtenIn } from "./place-state";
-import { EMPTY_SCENE, fold, inksAt } from "./scene";
+import { EMPTY_SCENE, inksAt } from "./scene";
 
 describe("the fold of moves", () => {
   test("folding one move fewer takes that move back, whatever it was", () => {

@@ -1,8 +1,8 @@
 import * as z from "zod/mini";
 import { Count } from "../count/count-settings";
+import { Fill } from "../puzzle/fill-settings";
 import { TimesSettings } from "../surface/times-grid";
-import { Fill } from "./fill-settings";
-import { ArrowSettings, Layout, PairsSettings } from "./view-settings";
+import { ArrowSettings, Layout, PairsSettings } from "../views/view-settings";
 
 /** What a board is set to that may be another in class than it was prepared: moves set it, and are taken back. */
 export const Setting = z.discriminatedUnion("of", [

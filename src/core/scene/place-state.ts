@@ -1,6 +1,6 @@
 import type { NumberKey } from "../number/exact";
+import type { InkSet } from "../set/ink";
 import { numberOf, type Target } from "../surface/place-key";
-import type { InkSet } from "./ink";
 import { layersOn } from "./laid";
 import { ALL_LAYERS, hasLayer, inksOfLayers, layerBit } from "./layer";
 import type { Scene } from "./scene";

@@ -1,7 +1,7 @@
-import { INKS, type Ink, inksOf } from "../lesson/ink";
-import { inksAt, type Scene } from "../lesson/scene";
 import type { NumberKey } from "../number/exact";
-import { listNumbers } from "./rule-words";
+import { INKS, type Ink, inksOf } from "../set/ink";
+import { listNumbers } from "../set/rule-words";
+import { inksAt, type Scene } from "./scene";
 
 /** Numbers that carry the same two or more inks. */
 export type Overlap = { inks: Ink[]; numbers: NumberKey[] };

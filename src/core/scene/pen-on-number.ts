@@ -1,6 +1,6 @@
 import { showNumber } from "../number/show-number";
 import { numberOf, type Target } from "../surface/place-key";
-import type { PlacedKind } from "./placed";
+import type { PlacedKind } from "../views/placed";
 
 type Point = { x: number; y: number };
 

@@ -1,17 +1,19 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { isCount } from "../count/count";
+import { numberSentence } from "../count/number-sentence";
+import type { Arrow } from "../count/route";
+import { isRoute, jumpBack, jumpOn, startTrail, type Trail } from "../count/trail";
 import { NEW_COUNT } from "../lesson/new-lesson";
-import { EMPTY_SCENE, fold } from "../lesson/scene";
 import { exact, keyOf } from "../number/exact";
 import { ARROW_CARDS, cardsFrom, drawCard } from "../puzzle/arrow-cards";
 import { chanceOf } from "../puzzle/draw";
-import { type ChartSettings, chartNumbers, plainChart } from "../surface/chart";
-import { SIDES } from "../surface/neighbours";
-import { startingChart } from "../surface/starting-charts";
-import { isCount } from "./count";
-import { numberSentence } from "./number-sentence";
-import { type Arrow, moveByArrow, routeOf } from "./route";
-import { isRoute, jumpBack, jumpOn, startTrail, type Trail } from "./trail";
+import { fold } from "../scene/fold";
+import { EMPTY_SCENE } from "../scene/scene";
+import { type ChartSettings, chartNumbers, plainChart } from "./chart";
+import { SIDES } from "./neighbours";
+import { moveByArrow, routeOf } from "./route";
+import { startingChart } from "./starting-charts";
 
 const hundred = startingChart("1-100");
 const up: ChartSettings = { ...hundred, climb: "up" };

@@ -1,5 +1,5 @@
 import type { Trail } from "../count/trail";
-import { type Ink, inkBeside } from "./ink";
+import { type Ink, inkBeside } from "../set/ink";
 
 /** A trail that stands aside, to be compared with another: its ink, and the one that the other wears beside it. */
 export type Aside = { readonly trail: Trail; readonly ink: Ink; readonly beside: Ink };

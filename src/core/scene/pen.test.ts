@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { fold } from "./fold";
 import { keepPoints, MOST_POINTS, passes, pointsOf, Stroke, UNIT } from "./pen";
 import { strokeOn } from "./pen-on-number";
-import { EMPTY_SCENE, fold } from "./scene";
+import { EMPTY_SCENE } from "./scene";
 
 const stroke = (id: string, ...points: number[]): Stroke => ({
   id,

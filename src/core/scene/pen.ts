@@ -1,7 +1,7 @@
 import * as z from "zod/mini";
+import { Ink } from "../set/ink";
 import { TargetText } from "../surface/place-key";
-import { Ink } from "./ink";
-import { PlacedKind } from "./placed";
+import { PlacedKind } from "../views/placed";
 
 /** Points are kept in thousandths of a unit: the height of a place, a label, or the view itself. */
 export const UNIT = 1000;

@@ -1,9 +1,6 @@
+import type { Pause } from "../count/count-settings";
 import { exact, type NumberKey } from "../number/exact";
-import { type ChartSettings, placeOf } from "../surface/chart";
-
-/** Where a walking count can wait for the class: before a new ten, before a new hundred, at the end of a row. */
-export const PAUSES = ["ten", "hundred", "row"] as const;
-export type Pause = (typeof PAUSES)[number];
+import { type ChartSettings, placeOf } from "./chart";
 
 /**
  * Whether a count that stands on `from` waits before it goes on to `to`. A new ten begins where the tens change: from

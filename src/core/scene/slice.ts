@@ -1,0 +1,64 @@
+import * as z from "zod/mini";
+import type { NumberKey } from "../number/exact";
+import type { Target } from "../surface/place-key";
+import type { LaidDraft } from "./laid";
+import type { Scene } from "./scene";
+
+/** A scene while moves are folded into it: its parts may be exchanged, and its two large maps be changed in place. */
+export type Draft = { -readonly [part in keyof Omit<Scene, "laid" | "written">]: Scene[part] } & {
+  laid: LaidDraft;
+  written: Map<Target, NumberKey>;
+};
+
+/** What an example is made from. The tests hand in something that finds the smallest case that fails. */
+export type Some = {
+  /** A whole number, both ends included. */
+  whole: (min: number, max: number) => number;
+  one: <const T>(of: readonly T[]) => T;
+  /** As many as there are from `min` to `max`. */
+  list: <T>(of: () => T, min: number, max: number) => T[];
+};
+
+type Shape = Record<string, z.core.$ZodType>;
+type Of<S extends Shape> = z.core.output<z.ZodMiniObject<S>>;
+
+/** A kind of move: its name and what it holds, what it does to a scene, and an example of it for the tests. */
+export type MoveKind<M extends { do: string }> = {
+  readonly do: M["do"];
+  readonly schema: z.ZodMiniType<M>;
+  readonly apply: (draft: Draft, move: M) => void;
+  readonly example: (some: Some) => Omit<M, "do">;
+};
+type Named<D extends string, S extends Shape> = keyof S extends never
+  ? { do: D }
+  : { do: D } & { [part in keyof Of<S>]: Of<S>[part] };
+
+/**
+ * @param check why a move of this kind is refused, though each of its parts is right; null where it is not
+ */
+export function move<const D extends string, S extends Shape>(
+  name: D,
+  holds: S,
+  apply: (draft: Draft, move: Of<S>) => void,
+  example: (some: Some) => Of<S>,
+  check: (move: Of<S>) => string | null = () => null,
+): MoveKind<Named<D, S>> {
+  const schema = z.object({ do: z.literal(name), ...holds }).check((context) => {
+    const message = check(context.value as unknown as Of<S>);
+    if (message !== null) context.issues.push({ code: "custom", message, input: context.value });
+  });
+  return { do: name, schema, apply, example } as unknown as MoveKind<Named<D, S>>;
+}
+
+type AnyMoveKind = { readonly do: string; readonly schema: z.core.$ZodType };
+
+/**
+ * A part of a scene: how it begins, the moves that are mainly about it, and of which numbers and places two scenes may
+ * say something else because of it; "any" where that may be any of them. A slice that says nothing of single numbers has
+ * no `changed`.
+ */
+export type Slice<Part, Moves extends readonly AnyMoveKind[]> = {
+  readonly initial: Part;
+  readonly moves: Moves;
+  readonly changed?: (before: Scene, after: Scene) => Iterable<Target> | "any";
+};

@@ -1,0 +1,65 @@
+import * as z from "zod/mini";
+import type { NumberKey } from "../../number/exact";
+import { NumberKeyText } from "../../number/number-schema";
+import { type Target, TargetText } from "../../surface/place-key";
+import { move, type Slice } from "../slice";
+import { differentKeys } from "./different";
+import { orNull, someNumber, someTarget } from "./examples";
+
+/** What is written in covered places by hand. */
+export type Filling = {
+  /** By the number in whose place it stands. */
+  readonly written: ReadonlyMap<Target, NumberKey>;
+  /** What was written has been checked, and what does not belong is shown. */
+  readonly checked: boolean;
+};
+
+const moves = [
+  /**
+   * Writes a number in a covered place by hand.
+   * @example { "do": "write", "number": "63", "says": "36" }
+   */
+  move(
+    "write",
+    { number: TargetText, says: NumberKeyText },
+    (draft, { number, says }) => {
+      draft.written.set(number, says);
+      draft.checked = false;
+    },
+    (some) => ({ number: someTarget(some), says: someNumber(some) }),
+  ),
+  /**
+   * Wipes away what is written in a place; with `null`, everywhere.
+   * @example { "do": "erase", "number": "63" }
+   */
+  move(
+    "erase",
+    { number: z.nullable(TargetText) },
+    (draft, { number }) => {
+      if (number === null) draft.written.clear();
+      else draft.written.delete(number);
+    },
+    (some) => ({ number: orNull(some, () => someTarget(some)) }),
+  ),
+  /**
+   * Shows what was written and does not belong, until something else is written.
+   * @example { "do": "check" }
+   */
+  move(
+    "check",
+    {},
+    (draft) => {
+      draft.checked = true;
+    },
+    () => ({}),
+  ),
+] as const;
+
+export const filling: Slice<Filling, typeof moves> = {
+  initial: { written: new Map(), checked: false },
+  moves,
+  *changed(before, after) {
+    yield* differentKeys(before.written, after.written);
+    if (before.checked !== after.checked) yield* after.written.keys();
+  },
+};

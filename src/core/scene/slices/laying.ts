@@ -1,0 +1,90 @@
+import * as z from "zod/mini";
+import { INKS, Ink } from "../../set/ink";
+import { exampleRule, Rule } from "../../set/rule";
+import { clearLayer, dropRule, hasLayerOn, type Laid, layRule, NOTHING_LAID, touchNumbers } from "../laid";
+import { Layer } from "../layer";
+import { Numbers } from "../numbers";
+import { type Draft, move, type Slice, type Some } from "../slice";
+import { differentKeys } from "./different";
+import { orNull, someInk, someNumbers } from "./examples";
+
+/** What lies on the numbers: inks, covers, and what makes a number stand out. */
+export type Laying = { readonly laid: Laid };
+
+const numbers = (some: Some) => ({ numbers: someNumbers(some) });
+const inked = (some: Some) => ({ ink: someInk(some), numbers: someNumbers(some) });
+
+function lay(draft: Draft, layer: Layer, on: boolean, which: Numbers): void {
+  if (Array.isArray(which)) touchNumbers(draft.laid, layer, on, which);
+  else layRule(draft.laid, layer, on, which);
+}
+
+const moves = [
+  /**
+   * Marks numbers; inks are `sun`, `coral`, `sea`, `kelp`, `plum`.
+   * @example { "do": "mark", "ink": "sun", "numbers": ["6"] }
+   */
+  move("mark", { ink: Ink, numbers: Numbers }, (draft, m) => lay(draft, m.ink, true, m.numbers), inked),
+  /**
+   * Takes an ink off numbers.
+   * @example { "do": "unmark", "ink": "sun", "numbers": ["6"] }
+   */
+  move("unmark", { ink: Ink, numbers: Numbers }, (draft, m) => lay(draft, m.ink, false, m.numbers), inked),
+  /**
+   * Covers numbers.
+   * @example { "do": "cover", "numbers": ["54"] }
+   */
+  move("cover", { numbers: Numbers }, (draft, m) => lay(draft, "cover", true, m.numbers), numbers),
+  /**
+   * Shows covered numbers again.
+   * @example { "do": "lift", "numbers": ["54"] }
+   */
+  move("lift", { numbers: Numbers }, lift, numbers),
+  /**
+   * Makes numbers larger and heavier than the others.
+   * @example { "do": "stand-out", "numbers": ["10"] }
+   */
+  move("stand-out", { numbers: Numbers }, (draft, m) => lay(draft, "stand-out", true, m.numbers), numbers),
+  /**
+   * Makes numbers as the others again.
+   * @example { "do": "stand-back", "numbers": ["10"] }
+   */
+  move("stand-back", { numbers: Numbers }, (draft, m) => lay(draft, "stand-out", false, m.numbers), numbers),
+  /**
+   * Takes a rule out of effect; layers are the inks, `cover` and `stand-out`.
+   * @example { "do": "drop-rule", "layer": "sun", "rule": { "join": "and", "conditions": [{ "kind": "even", "not": false }] } }
+   */
+  move(
+    "drop-rule",
+    { layer: Layer, rule: Rule },
+    (draft, { layer, rule }) => dropRule(draft.laid, layer, rule),
+    (some) => ({ layer: some.one([...INKS, "cover", "stand-out"] as const), rule: exampleRule(some) }),
+  ),
+  /**
+   * Takes one ink off every number; with `null`, all.
+   * @example { "do": "clear-marks", "ink": "sun" }
+   */
+  move(
+    "clear-marks",
+    { ink: z.nullable(Ink) },
+    (draft, { ink }) => {
+      for (const each of ink === null ? INKS : [ink]) clearLayer(draft.laid, each);
+    },
+    (some) => ({ ink: orNull(some, () => someInk(some)) }),
+  ),
+] as const;
+
+function lift(draft: Draft, { numbers: lifted }: { numbers: Numbers }): void {
+  lay(draft, "cover", false, lifted);
+  // Where a number shows again, what was written in its place has gone.
+  for (const number of [...draft.written.keys()])
+    if (!hasLayerOn(draft.laid, "cover", number)) draft.written.delete(number);
+}
+
+export const laying: Slice<Laying, typeof moves> = {
+  initial: { laid: NOTHING_LAID },
+  moves,
+  changed: (before, after) =>
+    // A rule may change any place.
+    before.laid.rules === after.laid.rules ? differentKeys(before.laid.touched, after.laid.touched) : "any",
+};

@@ -1,0 +1,70 @@
+import * as z from "zod/mini";
+import { type Target, TargetText } from "../../surface/place-key";
+import { move, type Slice } from "../slice";
+import { orNull, someFlag, someTarget } from "./examples";
+
+/** What the class talks about. */
+export type Talk = {
+  /** The number being talked about. */
+  readonly focus: Target | null;
+  /** What the class looks for: the place of a number, or the number of a place. */
+  readonly asked: Asked | null;
+  /** The row and column of the number in focus are lit, and its neighbours named. */
+  readonly guides: boolean;
+  /** A silent count walks: the number in focus is hidden. No move says so, since it ends with the count. */
+  readonly hushed: boolean;
+};
+export type Asked = { readonly number: Target; readonly as: "number" | "place" };
+
+const moves = [
+  /**
+   * The number being talked about; `null` for none.
+   * @example { "do": "focus", "number": "48" }
+   */
+  move(
+    "focus",
+    { number: z.nullable(TargetText) },
+    (draft, { number }) => {
+      draft.focus = number;
+    },
+    (some) => ({ number: orNull(some, () => someTarget(some)) }),
+  ),
+  /**
+   * Asks for the place of a number, or `as` a `place` for its number; `null` for nothing.
+   * @example { "do": "ask", "number": "63", "as": "number" }
+   */
+  move(
+    "ask",
+    { number: z.nullable(TargetText), as: z.enum(["number", "place"]) },
+    (draft, { number, as }) => {
+      draft.asked = number === null ? null : { number, as };
+    },
+    (some) => ({ number: orNull(some, () => someTarget(some)), as: some.one(["number", "place"]) }),
+  ),
+  /**
+   * Lights the row and column of the focus and names its neighbours, or no longer.
+   * @example { "do": "guides", "on": true }
+   */
+  move(
+    "guides",
+    { on: z.boolean() },
+    (draft, { on }) => {
+      draft.guides = on;
+    },
+    (some) => ({ on: someFlag(some) }),
+  ),
+] as const;
+
+export const talk: Slice<Talk, typeof moves> = {
+  initial: { focus: null, asked: null, guides: false, hushed: false },
+  moves,
+  *changed(before, after) {
+    if (before.asked !== after.asked) yield* given(before.asked?.number, after.asked?.number);
+    if (before.focus !== after.focus || before.hushed !== after.hushed)
+      yield* given(before.focus, after.focus);
+  },
+};
+
+function* given(...targets: (Target | null | undefined)[]): Generator<Target> {
+  for (const target of targets) if (target !== null && target !== undefined) yield target;
+}

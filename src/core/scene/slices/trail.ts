@@ -1,0 +1,148 @@
+import * as z from "zod/mini";
+import { ARROWS, Arrow, MOST_ARROWS } from "../../count/route";
+import {
+  coverJumps,
+  JUMP_PARTS,
+  joinJumps,
+  jumpBack,
+  jumpOn,
+  MOST_JUMPS,
+  splitJump,
+  startTrail,
+  type Trail,
+} from "../../count/trail";
+import { NumberKeyText } from "../../number/number-schema";
+import { numberOf } from "../../surface/place-key";
+import { type Draft, move, type Slice, type Some } from "../slice";
+import { someNumber } from "./examples";
+
+/** The trail, and the arrow tiles that are to be followed by it. */
+export type OnTrail = {
+  readonly trail: Trail | null;
+  /** The arrow tiles that lie in a row. */
+  readonly tiles: readonly Arrow[];
+};
+
+/** Most jumps that one jump is split into. */
+const MOST_PARTS = 100;
+const JumpIndex = z.int().check(z.minimum(0), z.maximum(MOST_JUMPS - 1));
+const Jumps = z.array(JumpIndex).check(z.minLength(1), z.maxLength(MOST_JUMPS));
+const Terms = z.array(z.int().check(z.minimum(-MOST_JUMPS), z.maximum(MOST_JUMPS)));
+const PartOfJumps = { jumps: Jumps, part: z.enum(JUMP_PARTS) };
+const partOfJumps = (some: Some) => ({
+  jumps: some.list(() => some.whole(0, 4), 1, 3),
+  part: some.one(JUMP_PARTS),
+});
+
+/** The trail as it now is, with the number it has come to in focus. */
+function stand(draft: Draft, trail: Trail): void {
+  draft.trail = trail;
+  draft.focus = trail.end;
+}
+
+const moves = [
+  /**
+   * Begins a trail. `terms` only where its sentence was typed: of how many equal jumps each term is made, 0 for one jump, −4 for `24 ÷ 6`.
+   * @example { "do": "start", "number": "0", "terms": [4, 0] }
+   */
+  move(
+    "start",
+    { number: NumberKeyText, terms: z.optional(Terms.check(z.maxLength(MOST_JUMPS))) },
+    (draft, { number, terms }) => stand(draft, startTrail(number, terms)),
+    (some) => ({ number: someNumber(some) }),
+  ),
+  /**
+   * Goes on from where the trail landed, else from the focus, or from 0; by an `"arrow"` of the chart where one led there.
+   * @example { "do": "jump", "by": "6" }
+   */
+  move(
+    "jump",
+    { by: NumberKeyText, arrow: z.optional(Arrow) },
+    (draft, { by, arrow }) => {
+      if ((draft.trail?.jumps.length ?? 0) >= MOST_JUMPS) return;
+      stand(draft, jumpOn(draft.trail ?? startTrail(numberOf(draft.focus ?? "0")), by, arrow));
+    },
+    (some) => ({ by: String(some.whole(-9, 9)) }),
+  ),
+  /**
+   * Takes the trail's last jump away.
+   * @example { "do": "retrace" }
+   */
+  move(
+    "retrace",
+    {},
+    (draft) => {
+      if (draft.trail) stand(draft, jumpBack(draft.trail));
+    },
+    () => ({}),
+  ),
+  /**
+   * Forgets the trail and the focus.
+   * @example { "do": "clear-trail" }
+   */
+  move(
+    "clear-trail",
+    {},
+    (draft) => {
+      draft.trail = null;
+      draft.focus = null;
+    },
+    () => ({}),
+  ),
+  /**
+   * Covers the `size` of jumps of the trail, or their `arc`.
+   * @example { "do": "cover-jump", "jumps": [0], "part": "size" }
+   */
+  move("cover-jump", PartOfJumps, (draft, m) => coverPart(draft, m, true), partOfJumps),
+  /**
+   * Shows the `size` of jumps of the trail, or their `arc`, again.
+   * @example { "do": "lift-jump", "jumps": [0], "part": "size" }
+   */
+  move("lift-jump", PartOfJumps, (draft, m) => coverPart(draft, m, false), partOfJumps),
+  /**
+   * Makes one jump into several of the same sum; another sum changes nothing.
+   * @example { "do": "split", "jump": 0, "into": ["10", "10"] }
+   */
+  move(
+    "split",
+    { jump: JumpIndex, into: z.array(NumberKeyText).check(z.minLength(2), z.maxLength(MOST_PARTS)) },
+    (draft, { jump, into }) => {
+      if (draft.trail) draft.trail = splitJump(draft.trail, jump, into);
+    },
+    (some) => ({ jump: some.whole(0, 3), into: some.list(() => String(some.whole(1, 5)), 2, 3) }),
+  ),
+  /**
+   * Makes a jump and the one after it into one.
+   * @example { "do": "join", "jump": 0 }
+   */
+  move(
+    "join",
+    { jump: JumpIndex },
+    (draft, { jump }) => {
+      if (draft.trail) draft.trail = joinJumps(draft.trail, jump);
+    },
+    (some) => ({ jump: some.whole(0, 3) }),
+  ),
+  /**
+   * Lays arrow tiles in a row, at most 20, to be followed one by one.
+   * @example { "do": "lay", "arrows": ["up", "right"] }
+   */
+  move(
+    "lay",
+    { arrows: z.array(Arrow).check(z.maxLength(MOST_ARROWS)) },
+    (draft, { arrows }) => {
+      draft.tiles = arrows;
+    },
+    (some) => ({ arrows: some.list(() => some.one(ARROWS), 0, 6) }),
+  ),
+] as const;
+
+function coverPart(
+  draft: Draft,
+  { jumps, part }: { jumps: number[]; part: (typeof JUMP_PARTS)[number] },
+  on: boolean,
+) {
+  if (draft.trail) draft.trail = coverJumps(draft.trail, jumps, part, on);
+}
+
+export const onTrail: Slice<OnTrail, typeof moves> = { initial: { trail: null, tiles: [] }, moves };

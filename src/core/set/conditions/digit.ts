@@ -1,0 +1,27 @@
+import * as z from "zod/mini";
+import { digitAt } from "../../number/digits";
+import { condition } from "./condition";
+
+const PLACES = ["ones", "tens", "hundreds"] as const;
+
+/** A digit at one of its places. */
+export const digit = condition({
+  kind: "digit",
+  parts: { place: z.enum(PLACES), digit: z.int().check(z.minimum(0), z.maximum(9)) },
+  choices: PLACES.map((place) => ({
+    value: place,
+    label: `the ${place} digit`,
+    start: (old) => ({ place, digit: typeof old.digit === "number" ? old.digit : 4 }),
+  })),
+  fields: [{ part: "digit", label: "Digit", oneOf: [0, 1, 2, 3, 4, 5, 6, 7, 8, 9] }],
+  asks: "number",
+  test:
+    ({ place, digit: is }) =>
+    (value) =>
+      digitAt(value, place) === is,
+  noun: ({ place, digit: is }) => `${place} digit is ${is}`,
+  nounNot: ({ place, digit: is }) => `${place} digit is not ${is}`,
+  verb: "have",
+  predicate: ({ place, digit: is }) => `the ${place} digit ${is}`,
+  example: (some) => ({ place: PLACES[some.whole(0, 2)]!, digit: some.whole(0, 9) }),
+});
