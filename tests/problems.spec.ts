@@ -92,3 +92,42 @@ test("problems are written, up to eight, and checked at the end", async ({ page,
   await page.goto(`/lesson/${id}`);
   await expect(page.getByRole("article")).toHaveCount(8);
 });
+
+test("in a third of a board every problem can be read and answered, fractions as fractions", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request, { name: "11-rope-in-quarters" });
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("combobox", { name: "Add a view" }).click();
+  await page.getByRole("option", { name: "Several problems" }).click();
+  await page.getByRole("textbox", { name: "Problem 1" }).fill("1 ¼ − ? = ½");
+  await page.getByRole("textbox", { name: "Problem 1" }).press("Tab");
+  await expect(problem(page, 1)).toContainText("1 1/4−=1/2");
+  for (const number of [1, 2, 3, 4]) {
+    const [card, blank] = [
+      await problem(page, number).boundingBox(),
+      await problem(page, number).getByRole("button", { name: "Blank" }).boundingBox(),
+    ];
+    expect(blank!.x + blank!.width, `problem ${number}`).toBeLessThanOrEqual(card!.x + card!.width);
+  }
+  await problem(page, 1).getByRole("button", { name: "Blank" }).click();
+  await page.keyboard.type("3/4");
+  await page.keyboard.press("Enter");
+  await expect(problem(page, 1).getByRole("button", { name: "3/4, by hand" })).toBeVisible();
+});
+
+test("a board in quarters names them as quarters wherever it speaks of them", async ({ page, request }) => {
+  const id = await addLesson(request, { name: "11-rope-in-quarters" });
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("button", { name: "Jump", exact: true }).click();
+  const sentence = page.getByRole("textbox", { name: "Number sentence" });
+  await sentence.fill("1/4 + 1 ½");
+  await page.getByRole("button", { name: "Draw it" }).click();
+  await expect(page.getByRole("heading", { name: "Jump 1 of 1: +1 1/2" })).toBeVisible();
+  await expect(page.getByRole("textbox", { name: "From", exact: true })).toHaveValue("1 3/4");
+  await sentence.fill("3 + 9 1/4");
+  await page.getByRole("button", { name: "Draw it" }).click();
+  await expect(page.getByText("The line does not reach 12 1/4.", { exact: false })).toBeVisible();
+});

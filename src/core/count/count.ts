@@ -6,7 +6,8 @@ import type { Trail, TrailMove } from "./trail";
 type Holds = (number: NumberKey) => boolean;
 
 /** What is counted in, as it is said: in 2s, in 10s; parts of a whole as they are. */
-export const countedIn = (by: string): string => (/^\d+$/.test(by) ? `${showNumber(by)}s` : showNumber(by));
+export const countedIn = (by: string, write: (number: NumberKey) => string = showNumber): string =>
+  /^\d+$/.test(by) ? `${showNumber(by)}s` : write(keyOfText(by));
 
 /** The jump of a count with its sign. */
 export function jumpOf(count: Count): NumberKey {

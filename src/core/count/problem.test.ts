@@ -29,6 +29,7 @@ describe("a problem", () => {
     ["24 : 6 = ?", "24 ÷ 6 = _ | 4 | 24"],
     ["-3 + 5 = ?", "− 3 + 5 = _ | 2 | -3"],
     ["1/4 + ? = 1", "1/4 + _ = 1 | 0.75 | 0.25"],
+    ["½ + ? = 1 ¼", "1/2 + _ = 1 1/4 | 0.75 | 0.5"],
   ])("%s reads %s", (typed, said) => {
     expect(read(typed)).toBe(said);
   });
@@ -44,6 +45,23 @@ describe("a problem", () => {
     ["1".repeat(61), "That is too long. Write at most 60 characters."],
   ])("%s: %s", (typed, message) => {
     expect(read(typed)).toBe(message);
+  });
+
+  test("typed in fractions it has a line in their parts, and in decimals one in tenths", () => {
+    const lineOf = (typed: string) => {
+      const said = readProblem(typed);
+      return said.ok && { fractions: said.problem.fractions, ...problemLine(said.problem) };
+    };
+    const wholes = { from: "0", to: "2", interval: "1" };
+    expect(lineOf("1/2 + 3/4 = ?")).toEqual({ fractions: true, ...wholes, divisions: 4 });
+    expect(lineOf("1/2 + 2/3 = ?")).toEqual({ fractions: true, ...wholes, divisions: 6 });
+    expect(lineOf("0.5 + 0.75 = ?")).toEqual({
+      fractions: false,
+      from: "0",
+      to: "2",
+      interval: "0.1",
+      divisions: 1,
+    });
   });
 
   test("nothing typed throws", () => {

@@ -1,4 +1,4 @@
-import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+import { type Exact, exact, gcd, keyOf, type NumberKey } from "../number/exact";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
 import { readSentence } from "./read-sentence";
@@ -18,6 +18,8 @@ export type Problem = {
   end: NumberKey;
   /** Where its line begins: at its start, but where that is asked for at its end, and the jumps go back. */
   stands: NumberKey;
+  /** It was typed in fractions, and is answered in fractions. */
+  fractions: boolean;
 };
 export type ProblemRead = { ok: true; problem: Problem } | { ok: false; message: string };
 
@@ -37,15 +39,17 @@ export function readProblem(typed: string): ProblemRead {
   if (left === undefined || right === undefined || sides.length > 2 || left === "" || right === "")
     return no(HINT);
   if (whole.split("?").length !== 2) return no(HINT);
+  // A fraction is typed with a stroke, or with a sign of its own.
+  const fractions = /[/⁄]|\p{No}/u.test(typed);
   try {
-    return right === "?" ? withAnswerLast(left) : withBlank(left, right);
+    return right === "?" ? withAnswerLast(left, fractions) : withBlank(left, right, fractions);
   } catch (fault) {
     if (fault instanceof SentenceFault) return no(fault.message);
     throw fault;
   }
 }
 
-function withAnswerLast(left: string): ProblemRead {
+function withAnswerLast(left: string, fractions: boolean): ProblemRead {
   const read = readSentence(left, "one");
   if (!read.ok) return read;
   const start = /^[^+−×÷(]*÷/.test(left) ? quotient(left) : null;
@@ -58,6 +62,7 @@ function withAnswerLast(left: string): ProblemRead {
       start: read.start,
       end: read.value,
       stands: read.start,
+      fractions,
     },
   };
 }
@@ -68,7 +73,7 @@ function quotient(left: string): NumberKey | null {
 }
 
 /** One of two numbers and the sign between them is asked for: a ± ? = c, ? ± b = c, a × ? = c. */
-function withBlank(left: string, right: string): ProblemRead {
+function withBlank(left: string, right: string, fractions: boolean): ProblemRead {
   const form = /^(\?|[^+−×÷()?]+)\s*([+−×])\s*(\?|[^+−×÷()?]+)$/.exec(left.replace(/^−/, "-"));
   const result = readNumber(right);
   if (!result.ok) return result;
@@ -85,15 +90,12 @@ function withBlank(left: string, right: string): ProblemRead {
   return {
     ok: true,
     problem: {
-      parts: [
-        ...partsOf(left),
-        { text: "=", blank: false },
-        { text: showNumber(keyOf(result.value)), blank: false },
-      ],
+      parts: [...partsOf(left), { text: "=", blank: false }, { text: showNumber(result.text), blank: false }],
       answer: keyOf(value),
       start: keyOf(start),
       end: keyOf(result.value),
       stands: keyOf(first && sign !== "×" ? result.value : start),
+      fractions,
     },
   };
 }
@@ -118,7 +120,7 @@ const no = (message: string): ProblemRead => ({ ok: false, message });
  * The line that a problem is solved on: from 0, or from a whole ten below, to a whole ten above, in ones or in tens. In
  * smaller parts where its numbers have them, and in coarser ones where they are large.
  */
-export function problemLine({ start, end, answer }: Problem): {
+export function problemLine({ start, end, answer, fractions }: Problem): {
   from: string;
   to: string;
   interval: string;
@@ -127,7 +129,8 @@ export function problemLine({ start, end, answer }: Problem): {
   const all = [start, end].map((key) => exact(key));
   const low = all.reduce((a, b) => (a.compare(b) < 0 ? a : b));
   const high = all.reduce((a, b) => (a.compare(b) > 0 ? a : b));
-  const parts = [start, end, answer].some((key) => exact(key).d !== 1n);
+  const units = [start, end, answer].map((key) => exact(key).d);
+  const parts = units.some((unit) => unit !== 1n);
   const length = high.sub(low.compare(0) > 0 ? exact(0) : low);
   let ten = exact(parts ? 1 : 10);
   while (length.div(ten).compare(10) > 0) ten = ten.mul(10);
@@ -135,11 +138,13 @@ export function problemLine({ start, end, answer }: Problem): {
     low.compare(0) >= 0 && high.compare(ten.mul(10)) <= 0 ? exact(0) : low.div(ten).floor().mul(ten);
   const above = high.div(ten).ceil().mul(ten);
   const to = above.compare(from) > 0 ? above : from.add(ten);
+  const ends = { from: keyOf(from), to: keyOf(to) };
+  const common = units.reduce((a, b) => (a * b) / gcd(a, b));
+  if (fractions && parts && ten.equals(1) && common <= MOST_DIVISIONS)
+    return { ...ends, interval: "1", divisions: Number(common) };
   const few = to.sub(from).div(ten).compare(2) <= 0;
-  return {
-    from: keyOf(from),
-    to: keyOf(to),
-    interval: keyOf(few ? ten.div(10) : ten),
-    divisions: few ? 1 : 10,
-  };
+  return { ...ends, interval: keyOf(few ? ten.div(10) : ten), divisions: few ? 1 : 10 };
 }
+
+/** Most parts that a whole is cut into on the line of a problem. */
+const MOST_DIVISIONS = 12n;

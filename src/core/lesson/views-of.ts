@@ -1,5 +1,5 @@
 import { exact, keyOf, type NumberKey } from "../number/exact";
-import { type Written, writeNumber } from "../number/fraction-text";
+import { type Written, writeNumber, writtenText } from "../number/fraction-text";
 import type { Scene } from "../scene/scene";
 import { type ChartSettings, chartNumbers, placeOf, writesFractions } from "../surface/chart";
 import {
@@ -55,6 +55,12 @@ export function writerOf(board: Board): (number: NumberKey) => Written {
   const chart = chartOf(board);
   const form = line?.numbers ?? (chart && writesFractions(chart) ? "mixed" : "decimal");
   return (number) => writeNumber(exact(number), form, parts);
+}
+
+/** The same in one line of text: "1 1/4". */
+export function textOn(board: Board): (number: NumberKey) => string {
+  const write = writerOf(board);
+  return (number) => writtenText(write(number));
 }
 
 /** Into how many parts a board cuts a whole: 4 where its line is in quarters; 1 where it writes decimals. */

@@ -58,7 +58,8 @@ export function readNumber(typed: string): NumberRead {
   const [, sign, rest] = /^([-+]?) ?(.*)$/.exec(text) as unknown as [string, string, string];
   const body = rest
     .replace(SIGN, (found) => ` ${SIGNS[found]}`)
-    .replace("⁄", "/")
+    .replace(/ ?[/⁄] ?/g, "/")
+    .replace(/ +/g, " ")
     .trim();
   if (/[^\x20-\x7e]/.test(body) && /\p{Nd}/u.test(body)) {
     return no("Write the number with the digits 0 to 9.");

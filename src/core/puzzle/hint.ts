@@ -7,7 +7,11 @@ import { numberOf, type Target } from "../surface/place-key";
  * it lies. How far it lies from there is for the class to find: said, it would be the answer. Of two that are equally
  * near, the smaller one. Null where no number shows.
  */
-export function hintFor(place: Target, showing: readonly Target[]): string | null {
+export function hintFor(
+  place: Target,
+  showing: readonly Target[],
+  write: (number: NumberKey) => string = showNumber,
+): string | null {
   const at = exact(numberOf(place));
   let nearest: { number: NumberKey; by: ReturnType<typeof exact> } | null = null;
   for (const number of showing.map(numberOf)) {
@@ -17,7 +21,7 @@ export function hintFor(place: Target, showing: readonly Target[]): string | nul
   }
   if (!nearest || nearest.by.n === 0n) return null;
   const side = nearest.by.s > 0n ? "more" : "less";
-  return `It is ${side} than ${showNumber(nearest.number)}. How much ${side}?`;
+  return `It is ${side} than ${write(nearest.number)}. How much ${side}?`;
 }
 
 /** What is said of a number that was written where it does not belong. @param typed the number as it was written */

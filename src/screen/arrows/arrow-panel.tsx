@@ -4,7 +4,6 @@ import { clsx } from "clsx";
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, Layers, Pause, Play, X } from "lucide-react";
 import type { Arrow } from "@/core/count/route";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
-import { showNumber } from "@/core/number/show-number";
 import { cardsFrom } from "@/core/puzzle/arrow-cards";
 import { moveByArrow } from "@/core/surface/route";
 import { Button, IconButton } from "@/kit/button";
@@ -12,7 +11,7 @@ import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
 import { tilesLeft } from "../board/arrow-state";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { useClock } from "../board/use-clock";
 
 const ICONS = { left: ArrowLeft, right: ArrowRight, up: ArrowUp, down: ArrowDown } as const;
@@ -101,9 +100,10 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
   const chart = useBoard((state) => chartOf(pickBoard(state)));
   const focus = useBoard((state) => pickScene(state).focus);
   const store = useBoardStore();
+  const write = useNumberText();
   const move = chart && focus !== null ? moveByArrow(chart, focus, arrow) : null;
   const words = move?.ok
-    ? `${showNumber(move.by.replace("-", ""))} ${move.by.startsWith("-") ? "less" : "more"}`
+    ? `${write(move.by.replace("-", ""))} ${move.by.startsWith("-") ? "less" : "more"}`
     : "";
   const Icon = ICONS[arrow];
   return (

@@ -13,7 +13,7 @@ import { Segments } from "@/kit/segments";
 import { Switch } from "@/kit/switch";
 import { Toggles } from "@/kit/toggles";
 import { DraftField, useBoardDrafts } from "./checked-field";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "./use-board";
 
 const PACES = [
   { value: "5", label: "5 s" },
@@ -35,6 +35,7 @@ export function CountFields() {
     const { focus } = scene;
     return focus === null || isCoveredAt(scene, focus) ? null : numberOf(focus);
   });
+  const write = useNumberText();
   const set = (next: Count) => store.getState().setTo({ of: "count", is: next });
   const take = (part: Partial<Count>) =>
     store.getState().setTo((board) => ({ of: "count", is: { ...board.count, ...part } }));
@@ -47,7 +48,7 @@ export function CountFields() {
         <DraftField label="From" {...drafts.field("from")} />
       </div>
       {here !== null && here !== keyOfText(count.from) && (
-        <Button onClick={() => take({ from: here })}>Start from {showNumber(here)}</Button>
+        <Button onClick={() => take({ from: here })}>Start from {write(here)}</Button>
       )}
       <Segments
         label="Often counted in"

@@ -2,16 +2,14 @@
 
 import { Pause, Play } from "lucide-react";
 import { countedIn, isCount, jumpOf, nextOfCount } from "@/core/count/count";
-import { boardHolds, writerOf } from "@/core/lesson/views-of";
-import type { NumberKey } from "@/core/number/exact";
-import { writtenText } from "@/core/number/fraction-text";
-import { showNumber } from "@/core/number/show-number";
+import { boardHolds } from "@/core/lesson/views-of";
+import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
 import { boardNow, sceneNow } from "./board-store";
 import { CountFields } from "./later";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "./use-board";
 import { useClock } from "./use-clock";
 
 const ROUND =
@@ -23,6 +21,7 @@ export function CountRail() {
   const counting = useBoard((state) => state.counting);
   const hasTrail = useBoard((state) => pickScene(state).trail !== null);
   const store = useBoardStore();
+  const write = useNumberText();
 
   const tellIfNone = () => {
     const board = boardNow(store.getState());
@@ -105,10 +104,10 @@ export function CountRail() {
             className="flex h-16 w-[144px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10"
           >
             <span className="w-full truncate text-[15px] font-semibold">
-              Count in <span className="text-stair">{countedIn(count.by)}</span>
+              Count in <span className="text-stair">{countedIn(count.by, write)}</span>
             </span>
             <span className="line-clamp-2 w-full text-[13px] leading-[1.15] text-rail-text low:truncate min-[1024px]:max-[1239px]:text-[12px]">
-              {count.way === "back" ? "back from" : "from"} {showNumber(count.from)}
+              {count.way === "back" ? "back from" : "from"} {write(keyOfText(count.from))}
               <span className="min-[1024px]:max-[1239px]:hidden">
                 , one every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
               </span>
@@ -124,8 +123,7 @@ export function CountRail() {
 
 /** A jump with its sign, as it stands on its button. */
 function Jump({ by }: { by: NumberKey }) {
-  const board = useBoard(pickBoard);
-  const said = writtenText(writerOf(board)(by));
+  const said = useNumberText()(by);
   const text = by.startsWith("-") ? said : `+${said}`;
   return (
     <span

@@ -9,7 +9,7 @@ import {
   writtenAmong,
 } from "@/core/lesson/fill";
 import type { Board } from "@/core/lesson/lesson";
-import { boardPlaces, chartOf, linesOf, timesOf } from "@/core/lesson/views-of";
+import { boardPlaces, chartOf, linesOf, textOn, timesOf } from "@/core/lesson/views-of";
 import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber, withFractionSign } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
@@ -95,6 +95,9 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     return hand().at ?? (asked?.as === "place" ? asked.number : null);
   };
 
+  /** The number of a place as the board writes it. */
+  const write = (place: Target) => textOn(board())(numberOf(place));
+
   /** Whether a line of the board is empty: what is written on it is put there. */
   const isEmptyLine = () => linesOf(board()).some((line) => line.kind === "line" && line.open);
   const isOnLine = () => linesOf(board()).length > 0 && !chartOf(board()) && !timesOf(board());
@@ -122,7 +125,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
         { do: "focus", number: place },
       ]);
       setHand({ ...EMPTY_HAND });
-      return tell(`${showNumber(numberOf(place))} it is.`, true);
+      return tell(`${write(place)} it is.`, true);
     }
     const moves: Move[] = [
       ...covering(place),
@@ -137,7 +140,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
       // A solved puzzle stays, to be looked at and explained.
       act([...moves, ...asking([])]);
       setHand({ ...EMPTY_HAND });
-      return tell(`Yes, ${showNumber(numberOf(place))}. How did you work it out?`, true);
+      return tell(`Yes, ${write(place)}. How did you work it out?`, true);
     }
     const home = writtenAmong(scene(), placeTargets(board(), scene())).right.length + 1;
     const open = numbersToPlace(board(), scene()).filter((other) => other !== place);
@@ -155,7 +158,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     const { trail } = scene();
     const sentence = board().views.find((view) => view.kind === "sentence");
     if (!trail || says !== termSize(trail, sentence?.form ?? null, jumps)) {
-      const words = wrongWords(says, typedWords(hand().typed, says));
+      const words = wrongWords(says, typedWords(hand().typed, says, textOn(board())));
       setHand({ typed: "" });
       return tell(words, false);
     }
@@ -188,8 +191,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
         setHand({ ...EMPTY_HAND });
         return tell("Which number goes on the line? Type it, then touch Write it.", false);
       }
-      if (!isOpen)
-        return tell(`${showNumber(numberOf(place))} is there already. Touch an empty square.`, false);
+      if (!isOpen) return tell(`${write(place)} is there already. Touch an empty square.`, false);
       if (choosing) {
         act([{ do: "ask", number: place, as: "place" }]);
         return setHand({ ...EMPTY_HAND, at: place });
@@ -227,7 +229,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
       const { asked } = scene();
       if (says === numberOf(place)) return writeRight(place);
       if (check === "at-once" || (by === "home" && asked)) {
-        const words = wrongWords(says, typedWords(hand().typed, says));
+        const words = wrongWords(says, typedWords(hand().typed, says, textOn(board())));
         setHand({ typed: "", tile: null });
         return tell(words, false, place);
       }
@@ -271,7 +273,7 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
     giveHint: () => {
       const about = hand().told?.about ?? waiting();
       if (about === null) return;
-      const words = hintFor(about, showingAmong(scene(), inReach(about, places())));
+      const words = hintFor(about, showingAmong(scene(), inReach(about, places())), textOn(board()));
       tell(words ?? "No numbers are showing yet. Lift one first.", false, null);
     },
     setFill: (part) => {
@@ -283,9 +285,9 @@ export function fillActions({ hand, setHand, board, scene, act, setTo }: Doors):
 }
 
 /** A number as it was typed, with its real signs; as it is shown, where it was not typed. */
-function typedWords(typed: string, says: NumberKey): string {
+function typedWords(typed: string, says: NumberKey, write: (number: NumberKey) => string): string {
   const text = typed.trim();
-  return text === "" ? showNumber(says) : withFractionSign(showNumber(text.replaceAll("−", "-")));
+  return text === "" ? write(says) : withFractionSign(showNumber(text.replaceAll("−", "-")));
 }
 
 /** Where a hint may reason from: on a times grid the row and the column of the place, else everywhere. */

@@ -9,17 +9,18 @@ import { marksByHand } from "@/core/scene/marks-by-hand";
 import { listNumbers } from "@/core/set/rule-words";
 import { boardStateOf } from "./board-store";
 import { Told } from "./told";
-import { pickBoard, useBoard } from "./use-board";
+import { pickBoard, useBoard, useNumberText } from "./use-board";
 
 /** Which number was missed in a count marked by hand, or does not belong. */
 export function Slips() {
   const count = useBoard((state) => pickBoard(state).count);
   const acts = useBoard((state) => liveHere(boardStateOf(state)));
   const ink = useBoard((state) => state.ink);
+  const write = useNumberText();
   const slip = useMemo(() => {
     const expected = { by: keyOf(exact(jumpOf(count)).abs()), from: keyOfText(count.from) };
     const found = watchMarks(marksByHand(acts, ink), expected);
-    return found && slipWords(found, (numbers) => listNumbers(numbers, 4));
-  }, [count, acts, ink]);
+    return found && slipWords(found, (numbers) => listNumbers(numbers, 4, write));
+  }, [count, acts, ink, write]);
   return slip && <Told words={slip} />;
 }

@@ -3,13 +3,12 @@
 import { useMemo } from "react";
 import { countedIn } from "@/core/count/count";
 import { currentStep } from "@/core/lesson/board-state";
-import { boardHolds, trailOf, writerOf } from "@/core/lesson/views-of";
-import { writtenText } from "@/core/number/fraction-text";
-import { showNumber } from "@/core/number/show-number";
+import { boardHolds, trailOf } from "@/core/lesson/views-of";
+import { keyOfText } from "@/core/number/exact";
 import { keepKeyboard } from "@/kit/rail-button";
 import { TrailPanel } from "@/view/trail/trail-panel";
 import { boardStateOf } from "./board-store";
-import { pickBoard, useBoard, useSceneSource } from "./use-board";
+import { pickBoard, useBoard, useNumberText, useSceneSource } from "./use-board";
 
 /** The panel that reads the trail, where the board has one. */
 export function TrailStage({ className }: { className: string }) {
@@ -17,10 +16,7 @@ export function TrailStage({ className }: { className: string }) {
   const source = useSceneSource("after paint");
   const settings = trailOf(board);
   const holds = useMemo(() => boardHolds(board), [board]);
-  const write = useMemo(() => {
-    const form = writerOf(board);
-    return (number: string) => writtenText(form(number));
-  }, [board]);
+  const write = useNumberText();
   // A board asks one question at a time: with the step's own above it, the panel asks none.
   const asks = useBoard((state) => !currentStep(boardStateOf(state))?.question);
   const { by, from, way } = board.count;
@@ -39,7 +35,7 @@ export function TrailStage({ className }: { className: string }) {
           source={source}
           holds={holds}
           write={write}
-          invitation={`Counting ${way === "back" ? "back " : ""}in ${countedIn(by)} from ${showNumber(from)}.${asks ? " What is the first number?" : ""}`}
+          invitation={`Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${write(keyOfText(from))}.${asks ? " What is the first number?" : ""}`}
         />
       )}
     </section>

@@ -1,6 +1,8 @@
 "use client";
 
 import { createContext, type ReactNode, useContext, useMemo, useSyncExternalStore } from "react";
+import { textOn } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
 import { afterPaint } from "@/view/scene/after-paint";
 import type { SceneSource } from "@/view/scene/scene-source";
 import { type BoardScreenState, type BoardStore, boardNow, boardStateOf, sceneNow } from "./board-store";
@@ -58,4 +60,9 @@ export const pickBoard = (state: BoardScreenState) => boardNow(state);
 /** The board as it is prepared. */
 export const pickPrepared = (state: BoardScreenState) => boardStateOf(state).board;
 export const pickClimbed = (state: BoardScreenState) => boardStateOf(state).climbed;
+/** How the board on show writes a number, in one line of text: as its line or its chart does. */
+export function useNumberText(): (number: NumberKey) => string {
+  const board = useBoard(pickBoard);
+  return useMemo(() => textOn(board), [board]);
+}
 export const pickScene = (state: BoardScreenState) => sceneNow(state);

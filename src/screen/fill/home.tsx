@@ -9,7 +9,7 @@ import { showNumber } from "@/core/number/show-number";
 import type { Scene } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/place-key";
 import { Button } from "@/kit/button";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { makePuzzle } from "../times/make-puzzle";
 import { Keypad } from "./keypad";
 
@@ -110,8 +110,9 @@ const PLACE_NAMES = ["ones", "tens", "hundreds", "thousands"];
 
 /** The number as digit tiles, each with the name of its place; a number with a sign or a part stands as it is. */
 function DigitTiles({ number }: { number: NumberKey }) {
+  const write = useNumberText();
   const digits = /^\d{1,4}$/.test(number) ? [...number] : null;
-  if (!digits) return <p className="font-numeral text-6xl font-bold text-by-hand">{showNumber(number)}</p>;
+  if (!digits) return <p className="font-numeral text-6xl font-bold text-by-hand">{write(number)}</p>;
   return (
     <div role="img" aria-label={showNumber(number)} data-part="digits" className="flex gap-2">
       {digits.map((digit, index) => {

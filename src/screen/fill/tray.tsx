@@ -7,13 +7,12 @@ import { createPortal } from "react-dom";
 import { openAmong } from "@/core/lesson/fill";
 import { boardPlaces, chartOf, timesOf } from "@/core/lesson/views-of";
 import { exact, keyOf, keyOfText, type NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
 import { chanceOf } from "@/core/puzzle/draw";
 import { answerTiles } from "@/core/puzzle/tiles";
 import { numbersWith } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/place-key";
 import { numberUnder } from "../board/number-under";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 
 /** The tray of answer tiles. A tile is dragged to its place, or taken by a touch and put there by another. */
 export function Tray() {
@@ -120,7 +119,7 @@ function TileFace({ tile, chosen }: { tile: NumberKey; chosen: boolean }) {
         chosen ? "border-ink bg-lit" : "border-rule bg-board hover:border-ink",
       )}
     >
-      {showNumber(tile)}
+      {useNumberText()(tile)}
     </span>
   );
 }

@@ -9,7 +9,7 @@ import { isCoveredAt } from "@/core/scene/scene";
 import { Button } from "@/kit/button";
 import { Select } from "@/kit/select";
 import { DraftField, useBoardDrafts } from "../board/checked-field";
-import { pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { lineActionsOf, standingIn } from "./line-actions";
 import { OneJump } from "./one-jump";
 import { Part } from "./panel-part";
@@ -24,20 +24,21 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
   const trail = useBoard((state) => pickScene(state).trail);
   const store = useBoardStore();
   const act = () => store.getState();
+  const write = useNumberText();
   const lines = lineActionsOf(store);
   const standing = useBoard((state) => standingIn(pickScene(state)));
   const isTold = useBoard((state) => !isCoveredAt(pickScene(state), standing));
   const sizes = useBoardDrafts(
     "jump",
-    { by: showNumber(jump.by), times: showNumber(String(jump.times)) },
+    { by: write(jump.by), times: showNumber(String(jump.times)) },
     readSizes,
     (next) => act().setJump(next),
   );
   const ends = useBoardDrafts(
     "way",
     {
-      from: jump.from !== null ? showNumber(jump.from) : isTold ? showNumber(standing) : "",
-      to: jump.target === null ? "" : showNumber(jump.target),
+      from: jump.from !== null ? write(jump.from) : isTold ? write(standing) : "",
+      to: jump.target === null ? "" : write(jump.target),
     },
     readEnds,
     (next) => act().setJump(next),

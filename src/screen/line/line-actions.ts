@@ -2,10 +2,9 @@ import type { Way } from "@/core/count/bridge";
 import { MOST_WAY, wayTo } from "@/core/count/bridge";
 import { readSentence } from "@/core/count/read-sentence";
 import { type JumpPart, MOST_JUMPS } from "@/core/count/trail";
-import { boardHolds, linesOf, lookOf, partsOf } from "@/core/lesson/views-of";
+import { boardHolds, linesOf, lookOf, partsOf, textOn } from "@/core/lesson/views-of";
 import { type Compared, compared, comparedWords } from "@/core/number/compared";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
 import { chanceOf } from "@/core/puzzle/draw";
 import { scaleTick } from "@/core/puzzle/scale";
 import type { Beat, Move } from "@/core/scene/move";
@@ -80,7 +79,7 @@ function lineActions(store: BoardStore): LineActions {
     for (const by of jumps) {
       const landing = keyOf(at.add(exact(by)));
       if (!holds(landing)) {
-        say(`The line ends before ${showNumber(landing)}. Let it slide, or make a shorter jump.`);
+        say(`The line ends before ${textOn(board())(landing)}. Let it slide, or make a shorter jump.`);
         break;
       }
       if (room <= 0) {
@@ -133,7 +132,7 @@ function lineActions(store: BoardStore): LineActions {
       if (!read.ok) return read.message;
       const far = [read.start, read.value].find((key) => !holds(key));
       if (far !== undefined && board().views.some(({ kind }) => kind === "line" || kind === "strip")) {
-        return `The line does not reach ${showNumber(far)}. Let it slide, or choose other ends.`;
+        return `The line does not reach ${textOn(board())(far)}. Let it slide, or choose other ends.`;
       }
       act([
         [{ do: "start", number: read.start, terms: read.terms }],

@@ -7,7 +7,7 @@ import { partsOf } from "@/core/lesson/views-of";
 import { exact, keyOf } from "@/core/number/exact";
 import { Button } from "@/kit/button";
 import { signed } from "@/view/line/arc-labels";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";
 import { Part } from "./panel-part";
 import { Small } from "./small-button";
@@ -18,6 +18,7 @@ export function OneJump() {
   const chosen = useBoard((state) => state.jump.chosen);
   const board = useBoard(pickBoard);
   const store = useBoardStore();
+  const write = useNumberText();
   const count = trail?.jumps.length ?? 0;
   const index = chosen !== null && chosen < count ? chosen : count - 1;
   const by = trail?.jumps[index];
@@ -38,7 +39,7 @@ export function OneJump() {
   return (
     <Part
       // In front of a class a covered size is told nowhere.
-      title={`Jump ${index + 1} of ${count}${trail.covers[index]?.size ? "" : `: ${signed(by)}`}`}
+      title={`Jump ${index + 1} of ${count}${trail.covers[index]?.size ? "" : `: ${signed(by, write)}`}`}
       beside={
         count > 1 && (
           <span className="-my-2 flex">

@@ -5,6 +5,7 @@ import { Check, RotateCcw } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { type Problem, type ProblemRead, readProblem } from "@/core/count/problem";
 import { keyOf, type NumberKey } from "@/core/number/exact";
+import { asFractions } from "@/core/number/fraction-text";
 import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
 import { wrongWords } from "@/core/puzzle/hint";
@@ -26,7 +27,10 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
   if (settings?.kind !== "problems") return null;
   const { check } = settings;
   const answer = (index: number, says: NumberKey) => {
-    if (check === "at-once" && says !== answerOf(reads[index])) return say(wrongWords(says));
+    if (check === "at-once" && says !== answerOf(reads[index])) {
+      const read = reads[index];
+      return say(wrongWords(says, read?.ok && read.problem.fractions ? asFractions(says) : undefined));
+    }
     store.getState().act([[{ do: "answer", problem: index, says }]]);
   };
   const checkAll = () => {
@@ -39,9 +43,13 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
   return (
     <section aria-label="Problems" className="flex size-full min-h-0 min-w-0 flex-col gap-2">
       <div
+        // Side by side as far as each can be read; more than there is room for are scrolled to.
         className={clsx(
-          "grid min-h-0 flex-1 auto-rows-fr gap-3",
-          reads.length > 2 && "grid-cols-2 portrait:grid-cols-1",
+          "grid min-h-0 flex-1 gap-3 overflow-y-auto",
+          reads.length > 2
+            ? "grid-cols-[repeat(auto-fit,minmax(min(100%,max(17rem,40%)),1fr))] portrait:grid-cols-1"
+            : "grid-cols-1",
+          "auto-rows-[minmax(8.5rem,1fr)]",
         )}
       >
         {reads.map((read, index) => {
@@ -56,7 +64,7 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
               // biome-ignore lint/suspicious/noArrayIndexKey: a problem is where it stands.
               key={index}
               aria-label={`Problem ${index + 1}`}
-              className="flex min-h-0 min-w-0 flex-col rounded-card bg-board px-3 py-2"
+              className="@container flex min-h-0 min-w-0 flex-col rounded-card bg-board px-3 py-2"
             >
               <div className="flex shrink-0 items-center gap-2">
                 <Sentence
@@ -120,8 +128,9 @@ function Sentence({ problem, work, told, onAnswer }: SentenceProps) {
   const [open, setOpen] = useState(false);
   const says = work?.says ?? null;
   const right = says === problem.answer;
+  const write = problem.fractions ? asFractions : showNumber;
   return (
-    <p className="flex items-center gap-[0.3em] font-numeral text-[clamp(26px,4.6vh,52px)] leading-none">
+    <p className="flex items-center gap-[0.3em] font-numeral whitespace-nowrap text-[clamp(18px,min(4.6vh,9cqw),52px)] leading-none">
       {problem.parts.map(({ text, blank }, index) =>
         blank ? (
           <Popover
@@ -138,7 +147,7 @@ function Sentence({ problem, work, told, onAnswer }: SentenceProps) {
                 aria-label={
                   says === null
                     ? "Blank"
-                    : `${showNumber(says)}, by hand${told && !right ? ", does not belong here" : ""}`
+                    : `${write(says)}, by hand${told && !right ? ", does not belong here" : ""}`
                 }
                 className={clsx(
                   "flex h-[1.35em] min-w-[1.9em] items-center justify-center gap-1 rounded-[10px] border-3 px-[0.25em]",
@@ -151,7 +160,7 @@ function Sentence({ problem, work, told, onAnswer }: SentenceProps) {
                     "underline decoration-wrong decoration-wavy underline-offset-4",
                 )}
               >
-                {says === null ? "" : showNumber(says)}
+                {says === null ? "" : write(says)}
                 {told && right && (
                   <Check aria-hidden className="size-[0.7em] text-thousands" strokeWidth={3} />
                 )}

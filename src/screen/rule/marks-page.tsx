@@ -15,7 +15,7 @@ import { showTarget } from "@/core/surface/show-target";
 import { Button, IconButton } from "@/kit/button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { RuleBuilder } from "./rule-builder";
 import { useRule } from "./use-rule";
 import { useSeen } from "./use-seen";
@@ -26,6 +26,7 @@ export function MarksPage() {
   const scene = useBoard(pickScene);
   const ink = useBoard((state) => state.ink);
   const store = useBoardStore();
+  const write = useNumberText();
   const { rule, setRule, held } = useRule();
   const numbers = boardNumbers(board, scene);
   const name = INK_LOOK[ink].name.toLowerCase();
@@ -57,7 +58,9 @@ export function MarksPage() {
         </Button>
         {focus !== null && (
           <Button onClick={() => store.getState().standOut()}>
-            {focusOut ? `Make ${showTarget(focus)} ordinary again` : `Make ${showTarget(focus)} stand out`}
+            {focusOut
+              ? `Make ${showTarget(focus, write)} ordinary again`
+              : `Make ${showTarget(focus, write)} stand out`}
           </Button>
         )}
       </div>
@@ -95,13 +98,15 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
   const places = [...scene.laid.touched.keys()].filter(isPlaceKey);
   const exceptions = exceptionsOf(scene.laid, layer, [...numbers, ...places]);
   const byTouch = givenByTouch(scene.laid, layer, [...numbers, ...places]);
+  const write = useNumberText();
+  const name = (target: Target) => showTarget(target, write);
   /** Numbers by name as far as the class sees them, and how many are covered. */
   const namedOf = (some: readonly Target[], most: number) => {
     const shown = seen(some);
     const hidden = some.length - shown.length;
-    if (hidden === 0) return listNumbers(shown, most, showTarget);
+    if (hidden === 0) return listNumbers(shown, most, name);
     const covered = hidden === 1 ? "1 covered number" : `${hidden} covered numbers`;
-    return shown.length === 0 ? covered : `${shown.slice(0, most).map(showTarget).join(", ")} and ${covered}`;
+    return shown.length === 0 ? covered : `${shown.slice(0, most).map(name).join(", ")} and ${covered}`;
   };
   const clear = () =>
     store

@@ -4,6 +4,7 @@ import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef, useState 
 import { type Problem, problemLine } from "@/core/count/problem";
 import { jumpOn, startTrail } from "@/core/count/trail";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { asFractions } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import type { LineMarks } from "@/core/scene/line-marks";
 import type { Work } from "@/core/scene/slices/working";
@@ -33,7 +34,10 @@ export const ProblemLine = memo(function ProblemLine({ name, problem, work, stro
   const [to, setTo] = useState<NumberKey | null>(null);
   const { line, trail, layout, marks } = useMemo(() => {
     const { from, to: end, interval, divisions } = problemLine(problem);
-    const of = plainLine(from, end, interval, divisions, { pinned: true });
+    const of = plainLine(from, end, interval, divisions, {
+      pinned: true,
+      numbers: problem.fractions ? "mixed" : "decimal",
+    });
     const way = (work?.jumps ?? []).reduce((so, by) => jumpOn(so, by), startTrail(problem.stands));
     const span = wholeSpan(of);
     const seen: LineMarks = {
@@ -65,6 +69,7 @@ export const ProblemLine = memo(function ProblemLine({ name, problem, work, stro
     event.preventDefault();
     event.stopPropagation();
   };
+  const write = problem.fractions ? asFractions : showNumber;
   const part = (key: NumberKey) => layout.placing.partOf(exact(key));
   return (
     <div
@@ -74,7 +79,7 @@ export const ProblemLine = memo(function ProblemLine({ name, problem, work, stro
       tabIndex={0}
       onKeyDown={onKeyDown}
       onBlur={() => setTo(null)}
-      aria-label={`${name}: ${trail.jumps.length === 0 ? `starts at ${showNumber(trail.start)}` : `jumped ${trail.jumps.map((jump) => signed(jump)).join(", ")} to ${showNumber(trail.end)}`}`}
+      aria-label={`${name}: ${trail.jumps.length === 0 ? `starts at ${write(trail.start)}` : `jumped ${trail.jumps.map((jump) => signed(jump, write)).join(", ")} to ${write(trail.end)}`}`}
       className="size-full touch-none rounded-card select-none"
       onMouseDown={(event) => event.preventDefault()}
       onPointerDown={(event) => {
