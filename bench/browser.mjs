@@ -318,6 +318,7 @@ async function countLateness(browser, address) {
 
 function timesLesson(lesson, board) {
   const times = {
+    id: "times",
     kind: "times",
     row: 12,
     column: 12,
@@ -335,6 +336,7 @@ function timesLesson(lesson, board) {
 /** A board whose main view is a line, with moves that it opens with. */
 function lineLesson(lesson, board, line, opening = []) {
   const whole = {
+    id: "line",
     kind: "line",
     shape: "flat",
     from: "0",

@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
-import { addLesson, climb, demoLesson, openBoard, place, saved } from "./support/lessons";
+import { addLesson, climb, demoLesson, named, openBoard, place, saved } from "./support/lessons";
 
 const field = (page: Page, label: string) =>
   page.locator("input, textarea").and(page.getByLabel(label, { exact: true }));
@@ -19,7 +19,7 @@ async function lessonWith(
     stair: [],
     opening: [],
     climbEvery: 0,
-    views,
+    views: named(views),
     ...more,
   };
   const answer = await request.post("/api/lessons", { data: { lesson: { ...base, boards: [board] } } });

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { demoLesson } from "./support/lessons";
+import { demoLesson, named } from "./support/lessons";
 
 /** A number that nothing else on these boards is made of. */
 const HIDDEN = "7347";
@@ -55,7 +55,7 @@ function lesson() {
       ...first,
       id: `${name}-${i}`,
       title: `${name}, ${how}`,
-      views: "columns" in view ? [view] : [chart, view],
+      views: named("columns" in view ? [view] : [chart, view]),
       stair: [],
       opening: [
         { do: "mark", ink: "sun", numbers: [HIDDEN] },
@@ -168,7 +168,7 @@ test("a puzzle does not say which rows and columns it is taken from", async ({ p
 test("the line of a problem whose start is asked for begins at its end", async ({ page, request }) => {
   const base = demoLesson("1-lamps-on-the-jetty");
   const [first] = base.boards;
-  const views = [{ kind: "problems", items: ["? − 4 = 9", "? + 5 = 12"], check: "at-once" }];
+  const views = named([{ kind: "problems", items: ["? − 4 = 9", "? + 5 = 12"], check: "at-once" }]);
   const { id } = await (
     await request.post("/api/lessons", {
       data: { lesson: { ...base, boards: [{ ...first, views, stair: [], opening: [] }] } },

@@ -9,6 +9,10 @@ export function demoLesson(name: string) {
   return JSON.parse(readFileSync(join(process.cwd(), "demo", `${name}.json`), "utf8"));
 }
 
+/** Views with names: those of their kinds, where they have none. */
+export const named = (views: readonly object[]): object[] =>
+  views.map((view) => ({ id: (view as { kind: string }).kind, ...view }));
+
 /**
  * Puts a demo lesson on the shelf once more, for one test alone. Its steps are shown at once, or at the pace given:
  * a test waits for what is there, and not for a clock.

@@ -3,13 +3,12 @@ import { type LineMarks, lineMarks } from "../scene/line-marks";
 import { type PlaceState, placeState } from "../scene/place-state";
 import type { Scene } from "../scene/scene";
 import { type ChartSettings, gridOf, numberAt } from "../surface/chart";
-import type { AnyLine } from "../surface/line";
 import { numberOf, type Target } from "../surface/place-key";
 import { type TimesSettings, type WindowAt, windowPlaces } from "../surface/times-grid";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
 import type { Board } from "./lesson";
-import { lookOf, pinsOf, windowOf } from "./views-of";
+import { type LineView, lookOf, pinsOf, viewsOf, windowOf } from "./views-of";
 
 /**
  * How the main view of a board looks at one moment, in plain data that can be sent to a page: row by row from the top
@@ -19,7 +18,7 @@ export type GridLook = { states: (PlaceState | null)[] } & (
   | { settings: ChartSettings }
   | { settings: TimesSettings; at: WindowAt }
 );
-export type LineLook = { line: AnyLine; from: NumberKey; to: NumberKey; marks: LineMarks };
+export type LineLook = { line: LineView; from: NumberKey; to: NumberKey; marks: LineMarks };
 export type BoardLook = GridLook | LineLook;
 
 /** How a chart looks in a scene. */
@@ -33,7 +32,7 @@ export function chartLook(settings: ChartSettings, scene: Scene): GridLook {
 }
 
 /** How a line looks in a scene. */
-export function lineLook(line: AnyLine, scene: Scene, pins: readonly NumberKey[] = []): LineLook {
+export function lineLook(line: LineView, scene: Scene, pins: readonly NumberKey[] = []): LineLook {
   const span = lookOf(line, scene);
   return { line, from: keyOf(span.from), to: keyOf(span.to), marks: lineMarks(line, span, scene, pins) };
 }
@@ -55,10 +54,7 @@ export function boardLook(prepared: Board): BoardLook | null {
 function lookAt(prepared: Board): BoardLook | null {
   const scene = sceneOf(standOn(openBoard(prepared), Math.min(1, prepared.stair.length)));
   const board = boardWith(prepared, scene.settings);
-  const [main] = board.views.filter(
-    (view): view is ChartSettings | TimesSettings | AnyLine =>
-      view.kind === "chart" || view.kind === "times" || view.kind === "line" || view.kind === "strip",
-  );
+  const [main] = viewsOf(board, "chart", "times", "line", "strip");
   if (!main) return null;
   if (main.kind === "chart") return chartLook(main, scene);
   if (main.kind !== "times") return lineLook(main, scene, pinsOf(board));

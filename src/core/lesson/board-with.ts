@@ -3,25 +3,22 @@ import type { Board } from "./lesson";
 
 /** The board with a setting in the place of its own. A view that the board does not have is not added. */
 export function withSetting(board: Board, setting: Setting): Board {
-  switch (setting.of) {
-    case "count":
-    case "fill":
-    case "layout":
-      return { ...board, [setting.of]: setting.is };
-    case "times":
-    case "arrows":
-    case "pairs":
-      return { ...board, views: board.views.map((view) => (view.kind === setting.of ? setting.is : view)) };
-    default:
-      return setting satisfies never;
-  }
+  if (setting.of !== "view") return { ...board, [setting.of]: setting.is };
+  const { is } = setting;
+  return { ...board, views: board.views.map((view) => (view.id === is.id ? is : view)) };
 }
 
 const known = new WeakMap<SceneSettings, WeakMap<Board, Board>>();
 
+/** What was set, one by one. */
+const settingsIn = ({ views = {}, ...parts }: SceneSettings): Setting[] => [
+  ...Object.entries(parts).map(([of, is]) => ({ of, is }) as Setting),
+  ...Object.values(views).map((is): Setting => ({ of: "view", is })),
+];
+
 /** The board as a scene has it: with what was set since it opened. The same one for the same board and settings. */
 export function boardWith(board: Board, settings: SceneSettings): Board {
-  const all = Object.entries(settings).map(([of, is]) => ({ of, is }) as Setting);
+  const all = settingsIn(settings);
   if (all.length === 0) return board;
   const made = known.get(settings) ?? new WeakMap<Board, Board>();
   known.set(settings, made);

@@ -14,20 +14,25 @@ import { followBeat, followBeats } from "./follow";
 import type { Board } from "./lesson";
 import { newBoard } from "./new-lesson";
 import {
+  addView,
   boardHolds,
   boardNumbers,
   boardPlaces,
   exchangeView,
+  linesOf,
   lookOf,
   placedOf,
   swapViews,
+  viewName,
   withMain,
   withoutView,
   withView,
 } from "./views-of";
 
 const chartBoard = newBoard("b", "Board", startingChart("1-100"));
-const board: Board = withView(chartBoard, startingLine("0-20"));
+/** A line as it stands on the board. */
+const LINE = { ...startingLine("0-20"), id: "line" };
+const board: Board = withView(chartBoard, LINE);
 const kinds = (of: Board) => placedOf(of).map(({ kind }) => kind);
 
 describe("a line on a board", () => {
@@ -35,12 +40,12 @@ describe("a line on a board", () => {
     const beat = followBeat(board, EMPTY_SCENE, [{ do: "focus", number: "47" }]);
     expect(beat).toHaveLength(2);
     const scene = fold(EMPTY_SCENE, beat);
-    const span = lookOf(startingLine("0-20"), scene);
+    const span = lookOf(LINE, scene);
     expect(partOf(span, exact(47))).toBeGreaterThan(0.5);
     expect(partOf(span, exact(47))).toBeLessThanOrEqual(1);
     expect(followBeat(board, EMPTY_SCENE, [{ do: "focus", number: "7" }])).toHaveLength(1);
     expect(followBeat(chartBoard, EMPTY_SCENE, [{ do: "focus", number: "47" }])).toHaveLength(1);
-    const pinned = withView(board, { ...startingLine("0-20"), pinned: true });
+    const pinned = withView(board, { ...LINE, pinned: true });
     expect(followBeat(pinned, EMPTY_SCENE, [{ do: "focus", number: "47" }])).toHaveLength(1);
   });
 
@@ -56,7 +61,7 @@ describe("a line on a board", () => {
         fc.pre(!beats.flat().some((move) => move.do === "look"));
         const scene = fold(EMPTY_SCENE, followed.flat());
         if (scene.focus === null) return;
-        const part = partOf(lookOf(startingLine("0-20"), scene), exact(numberOf(scene.focus)));
+        const part = partOf(lookOf(LINE, scene), exact(numberOf(scene.focus)));
         expect(part).toBeGreaterThanOrEqual(0);
         expect(part).toBeLessThanOrEqual(1);
       }),
@@ -64,7 +69,7 @@ describe("a line on a board", () => {
   });
 
   test("a pointer that is to be covered covers the numbers it comes to, and they can be lifted", () => {
-    const covered = withView(board, { ...startingLine("0-20"), pointer: "covered" });
+    const covered = withView(board, { ...LINE, pointer: "covered" });
     const scene = fold(EMPTY_SCENE, followBeat(covered, EMPTY_SCENE, [{ do: "start", number: "5" }]));
     expect(isCoveredAt(scene, "5")).toBe(true);
     expect(isCoveredAt(fold(scene, [{ do: "lift", numbers: ["5"] }]), "5")).toBe(false);
@@ -86,7 +91,7 @@ describe("a line on a board", () => {
     ]);
     expect(boardNumbers(alone, EMPTY_SCENE)).toHaveLength(9);
     expect(boardHolds(alone)("17")).toBe(true);
-    expect(boardHolds(withView(alone, plainLine("-2", "2", "1", 2, { pinned: true })))("17")).toBe(false);
+    expect(boardHolds(withMain(alone, plainLine("-2", "2", "1", 2, { pinned: true })))("17")).toBe(false);
   });
 
   test("what a scene says of it: marks by touch and by rule, the stops of the trail, the numbers it talks of", () => {
@@ -101,12 +106,11 @@ describe("a line on a board", () => {
       { do: "jump", by: "6" },
       { do: "jump", by: "40" },
     ]);
-    const line = startingLine("0-20");
-    const marks = lineMarks(line, lookOf(line, scene), scene);
+    const marks = lineMarks(LINE, lookOf(LINE, scene), scene);
     expect(Object.keys(marks.states).sort()).toEqual(["0", "10", "15", "20", "3", "5"]);
     expect(marks.ranks).toMatchObject({ "2": 3, "8": 2, "3": 1, "5": 1 });
     expect(marks.ranks["48"]).toBeUndefined();
-    const look = boardLook({ ...withMain(chartBoard, line), opening: [{ do: "start", number: "2" }] });
+    const look = boardLook({ ...withMain(chartBoard, LINE), opening: [{ do: "start", number: "2" }] });
     expect(JSON.parse(JSON.stringify(look))).toEqual(look);
   });
 });
@@ -116,14 +120,38 @@ describe("the views of a board", () => {
     expect(kinds(board)).toEqual(["chart", "trail", "line"]);
     expect(kinds(swapViews(board, "line", "chart"))).toEqual(["line", "trail", "chart"]);
     expect(kinds(exchangeView(board, "trail", { kind: "way" }))).toEqual(["chart", "way", "line"]);
-    expect(kinds(exchangeView(board, "chart", startingLine("0-20")))).toEqual(["line", "trail", "chart"]);
+    const two = exchangeView(board, "chart", startingLine("0-10"));
+    expect(kinds(two)).toEqual(["line", "trail", "line"]);
+    expect(two.views.map(({ id }) => id)).toEqual(["line-2", "trail", "line"]);
+    expect(exchangeView(board, "line", startingLine("0-10")).views.at(-1)!.id).toBe("line");
     const one = withoutView(withoutView(board, "chart"), "trail");
     expect(kinds(one)).toEqual(["line"]);
     expect(withoutView(one, "line")).toBe(one);
   });
 
+  test("two of a kind have names of their own, are told apart, and are slid each for itself", () => {
+    const two = addView(board, startingLine("0-10"));
+    expect(two.views.map(({ id }) => id)).toEqual(["chart", "trail", "line", "line-2"]);
+    expect(two.views.map((view) => viewName(two, view))).toEqual([
+      "Chart",
+      "The count so far",
+      "Number line",
+      "Number line 2",
+    ]);
+    const scene = fold(EMPTY_SCENE, [{ do: "look", view: "line-2", from: "50", to: "60" }]);
+    const [one, other] = linesOf(two).map((line) => keyOf(lookOf(line, scene).from));
+    expect([one, other]).toEqual(["0", "50"]);
+    // The focus leads both of them.
+    const beat = followBeat(two, EMPTY_SCENE, [{ do: "focus", number: "47" }]);
+    expect(beat.flatMap((move) => (move.do === "look" ? [move.view] : []))).toEqual(["line", "line-2"]);
+    // Two charts list the numbers of both, each once.
+    const charts = addView(chartBoard, startingChart("101-200"));
+    expect(boardPlaces(charts, EMPTY_SCENE)).toHaveLength(200);
+    expect([boardHolds(charts)("200"), boardHolds(chartBoard)("200")]).toEqual([true, false]);
+  });
+
   test("without a chart there are no arrow moves", () => {
-    const arrows = withView(board, { kind: "arrows", layFirst: false });
+    const arrows = addView(board, { kind: "arrows", layFirst: false });
     expect(withoutView(arrows, "chart").views.some(({ kind }) => kind === "arrows")).toBe(false);
   });
 
@@ -132,7 +160,7 @@ describe("the views of a board", () => {
       { do: "look", view: "line", from: "10", to: "30" },
       { do: "hide", view: "trail" },
     ]);
-    expect(keyOf(lookOf(startingLine("0-20"), scene).from)).toBe("10");
+    expect(keyOf(lookOf(LINE, scene).from)).toBe("10");
     expect(scene.hidden).toEqual(["trail"]);
     expect(fold(scene, [{ do: "show", view: "trail" }]).hidden).toEqual([]);
   });

@@ -25,7 +25,7 @@ export function followBeat(board: Board, scene: Scene, beat: Beat): Beat {
   for (const line of lines) {
     const seen = lookOf(line, after);
     const next = slides(line) ? spanHolding(line, seen, value) : seen;
-    if (next !== seen) more.push({ do: "look", view: line.kind, from: keyOf(next.from), to: keyOf(next.to) });
+    if (next !== seen) more.push({ do: "look", view: line.id, from: keyOf(next.from), to: keyOf(next.to) });
   }
   if (lines.some(({ pointer }) => pointer === "covered") && !isCoveredAt(after, number)) {
     more.push({ do: "cover", numbers: [number] });

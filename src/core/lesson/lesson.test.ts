@@ -9,12 +9,13 @@ import { overlapsOf, overlapWords } from "../scene/overlap";
 import { markedAmong } from "../scene/scene";
 import { numberOf } from "../surface/place-key";
 import { startingChart } from "../surface/starting-charts";
+import { KINDS } from "../views/kinds";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { FORMAT, type Lesson, VERSION } from "./lesson";
-import { NEW_COUNT, NEW_TRAIL, newBoard, newLesson } from "./new-lesson";
+import { NEW_COUNT, newBoard, newLesson } from "./new-lesson";
 import { verdictOn } from "./put-puzzle";
 import { readLesson, upgrade, writeLesson } from "./read-lesson";
-import { boardHolds, boardNumbers, chartOf, trailOf, withView } from "./views-of";
+import { addView, boardHolds, boardNumbers, chartOf, trailOf, withView } from "./views-of";
 
 const words = fc
   .string({ minLength: 1, maxLength: 40 })
@@ -57,6 +58,8 @@ const file = (change: (lesson: Record<string, unknown>) => unknown) =>
       newLesson({ title: "Posts", forClass: "" }, newBoard("b", "Board", startingChart("1-24"))),
     ) as never,
   );
+
+const NEW_TRAIL = KINDS.trail.starts;
 
 describe("the lesson file", () => {
   test("survives a round trip", () => {
@@ -122,11 +125,12 @@ describe("the lesson file", () => {
 describe("the views of a board", () => {
   const board = newBoard("b", "Board", startingChart("1-24"));
   test("are found by their kind and replaced in place", () => {
-    expect(chartOf(board)).toEqual(startingChart("1-24"));
+    expect(chartOf(board)).toEqual({ ...startingChart("1-24"), id: "chart" });
     expect(trailOf(board)?.sentence).toBe(true);
-    expect(chartOf(withView(board, startingChart("0-99")))).toEqual(startingChart("0-99"));
-    const bare = { ...board, views: [startingChart("1-24")] };
-    expect(withView(bare, { ...NEW_TRAIL, sentence: false, ones: false }).views).toHaveLength(2);
+    const other = { ...startingChart("0-99"), id: "chart" };
+    expect(chartOf(withView(board, other))).toEqual(other);
+    const bare = { ...board, views: [other] };
+    expect(addView(bare, { ...NEW_TRAIL, sentence: false, ones: false }).views).toHaveLength(2);
   });
 
   test("hold the numbers of their chart", () => {

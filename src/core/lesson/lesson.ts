@@ -3,24 +3,12 @@ import { Count } from "../count/count-settings";
 import { Seed } from "../puzzle/draw";
 import { Fill } from "../puzzle/fill-settings";
 import { Beat, Move } from "../scene/move";
-import { ChartSettings } from "../surface/chart";
-import { LineSettings, StripSettings } from "../surface/line";
-import { TimesSettings } from "../surface/times-grid";
-import { MOST_PLACED } from "../views/placed";
-import {
-  ArrowSettings,
-  CompareSettings,
-  Layout,
-  PairsSettings,
-  ProblemsSettings,
-  SentenceSettings,
-  TrailSettings,
-  WaySettings,
-} from "../views/view-settings";
+import { Layout, MOST_PLACED, MOST_VIEWS } from "../views/layout";
+import { View } from "../views/view";
 
 /** The name and version that a lesson file carries. */
 export const FORMAT = "yellow-stair-lesson";
-export const VERSION = 3;
+export const VERSION = 4;
 
 /** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
 export const MOST = {
@@ -38,22 +26,6 @@ const line = (most: number, ...more: z.core.$ZodCheck<string>[]) =>
   z.string().check(z.trim(), ...more, z.maxLength(most, `Write at most ${most} characters.`));
 const title = (message: string) => line(MOST.title, z.minLength(1, message));
 const Text = line(MOST.text);
-
-/** One representation on a board. Further views join this union under a `kind` of their own. */
-export const View = z.discriminatedUnion("kind", [
-  ChartSettings,
-  TimesSettings,
-  LineSettings,
-  StripSettings,
-  TrailSettings,
-  SentenceSettings,
-  WaySettings,
-  PairsSettings,
-  CompareSettings,
-  ProblemsSettings,
-  ArrowSettings,
-]);
-export type View = z.infer<typeof View>;
 
 /** A question may stand without an answer; an answer is covered until it is asked for. */
 export const StepWords = z.object({
@@ -76,14 +48,18 @@ export const Board = z.object({
   title: BoardTitle,
   views: z.array(View).check(
     z.minLength(1),
-    z.maxLength(6),
+    z.maxLength(MOST_VIEWS, `A board has room for ${MOST_VIEWS} views.`),
     z.refine(
-      (views) => new Set(views.map(({ kind }) => kind)).size === views.length,
-      "A board has one view of a kind.",
+      (views) => new Set(views.map(({ id }) => id)).size === views.length,
+      "Two views of a board have the same name.",
+    ),
+    z.refine(
+      (views) => views.filter(({ kind }) => kind === "arrows").length <= 1,
+      "A board has arrow moves once.",
     ),
     z.refine(
       (views) => views.filter(({ kind }) => kind !== "arrows").length <= MOST_PLACED,
-      `A board has room for ${MOST_PLACED} views.`,
+      `A board has room for ${MOST_PLACED} views beside each other.`,
     ),
   ),
   layout: Layout,

@@ -5,7 +5,8 @@ import type { Move } from "../scene/move";
 import type { Numbers } from "../scene/numbers";
 import { ALL, sameRule } from "../set/rule";
 import type { ChartSettings } from "../surface/chart";
-import type { TrailSettings } from "../views/view-settings";
+import { KINDS } from "../views/kinds";
+import type { ViewOf } from "../views/view";
 import { type Board, FORMAT, type Lesson, type LessonWords, VERSION } from "./lesson";
 import { withView } from "./views-of";
 
@@ -23,20 +24,15 @@ export const NEW_COUNT: Count = {
   watch: true,
 };
 export const NEW_FILL: Fill = { by: "keypad", check: "at-once", hints: true, goal: 10 };
-export const NEW_TRAIL: TrailSettings = {
-  kind: "trail",
-  numbers: true,
-  sentence: true,
-  ones: true,
-  words: "off",
-};
-
 /** A board with one chart, the panel beside it, and a stair without steps. A chart of empty places opens empty. */
 export function newBoard(id: string, title: string, chart: ChartSettings): Board {
   return {
     id,
     title,
-    views: [chart, NEW_TRAIL],
+    views: [
+      { ...chart, id: "chart" },
+      { ...KINDS.trail.starts, id: "trail" },
+    ],
     layout: { run: "beside", share: 0.74 },
     count: NEW_COUNT,
     fill: NEW_FILL,
@@ -48,7 +44,7 @@ export function newBoard(id: string, title: string, chart: ChartSettings): Board
 }
 
 /** The board with another chart to begin from. A chart of empty places begins empty, any other one full. */
-export function beginFrom(board: Board, chart: ChartSettings): Board {
+export function beginFrom(board: Board, chart: ViewOf<"chart">): Board {
   const rest = board.opening.filter((move) => !(move.do === "cover" && isAll(move.numbers)));
   return { ...withView(board, chart), opening: [...openingOf(chart), ...rest] };
 }

@@ -2,9 +2,10 @@ import { describe, expect, test } from "vitest";
 import type { Move } from "../scene/move";
 import { startingChart } from "../surface/starting-charts";
 import { startingLine } from "../surface/starting-lines";
+import type { View } from "../views/view";
 import { act, backToStep, keepAsOpening, keepAsStep, openBoard, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
-import type { Board, View } from "./lesson";
+import type { Board } from "./lesson";
 import { NEW_COUNT, newBoard } from "./new-lesson";
 import { prepareSetting, prepareView } from "./prepare";
 import { lookOf, withMain, withView } from "./views-of";
@@ -40,7 +41,7 @@ describe("what is set in class", () => {
 });
 
 describe("a view set up anew", () => {
-  const line = startingLine("0-100");
+  const line = { ...startingLine("0-100"), id: "line" };
   const onLine = withMain(board, line);
   const span = (state: ReturnType<typeof openBoard>) => {
     const view = state.board.views.find((one) => one.kind === "line");
@@ -51,7 +52,7 @@ describe("a view set up anew", () => {
   const slid: Move = { do: "look", view: "line", from: "30", to: "130" };
 
   test("a line that was slid shows its new ends, and stays slid where its ends are the same", () => {
-    const tens = startingLine("-10-10");
+    const tens = { ...startingLine("-10-10"), id: "line" };
     expect(span(prepareView(live(onLine, slid), tens))).toEqual([-10, 10]);
     expect(span(prepareView(live(onLine, slid), { ...line, unit: "m" }))).toEqual([30, 130]);
     const inStep = keepAsStep(live(onLine, slid), { title: "On", question: "", answer: "" }, "s");
@@ -59,17 +60,27 @@ describe("a view set up anew", () => {
   });
 
   test("two numbers of which one is another have no sign between them", () => {
-    const compare: View = { kind: "compare", a: "25", b: "12" };
-    const state = live(withView(board, compare), { do: "compare", sign: ">" });
-    expect(sceneOf(prepareView(state, { ...compare, a: "12", b: "25" })).sign).toBeNull();
-    expect(sceneOf(prepareView(state, { ...compare, a: "25.0" })).sign).toBe(">");
+    const compare: View = { id: "compare", kind: "compare", a: "25", b: "12" };
+    const state = live(withView(board, compare), { do: "compare", view: "compare", sign: ">" });
+    expect(sceneOf(prepareView(state, { ...compare, a: "12", b: "25" })).signs.compare ?? null).toBeNull();
+    expect(sceneOf(prepareView(state, { ...compare, a: "25.0" })).signs.compare).toBe(">");
   });
 
   test("a problem that is another has no answer yet; the others keep theirs", () => {
-    const problems: View = { kind: "problems", items: ["8 − 3 = ?", "6 + 7 = ?"], check: "at-once" };
-    const answer = (problem: number, says: string): Move => ({ do: "answer", problem, says });
+    const problems: View = {
+      id: "problems",
+      kind: "problems",
+      items: ["8 − 3 = ?", "6 + 7 = ?"],
+      check: "at-once",
+    };
+    const answer = (problem: number, says: string): Move => ({
+      do: "answer",
+      view: "problems",
+      problem,
+      says,
+    });
     const state = live(withView(board, problems), answer(0, "5"), answer(1, "13"));
     const next = prepareView(state, { ...problems, items: ["9 − 3 = ?", "6 + 7 = ?"] });
-    expect([...sceneOf(next).work.keys()]).toEqual([1]);
+    expect([...sceneOf(next).work.problems!.done.keys()]).toEqual([1]);
   });
 });

@@ -2,20 +2,20 @@ import { exact, keyOf } from "../number/exact";
 import type { Act, Beat, Move } from "../scene/move";
 import type { Setting } from "../scene/setting";
 import { wholeSpan } from "../surface/line";
+import type { View } from "../views/view";
 import { act, type BoardState, sceneOf } from "./board-state";
 import { withSetting } from "./board-with";
-import type { View } from "./lesson";
-import { withView } from "./views-of";
+import { viewOf, withView } from "./views-of";
 
 /**
  * A board set to something else by whoever prepares it. What was set by hand in class is given up for it; where a
  * step sets the same, it is set by hand over that step, to be kept in it.
  */
 export function prepareSetting(state: BoardState, setting: Setting): BoardState {
-  const isSame = (move: Move) => move.do === "set" && move.setting.of === setting.of;
-  const bare = withoutLive(state, isSame);
-  const byStep = sceneOf(bare).settings[setting.of] !== undefined;
-  if (byStep) return act(bare, [[{ do: "set", setting }]]);
+  const bare = withoutLive(state, (move) => move.do === "set" && isAbout(move.setting, setting));
+  const { views, ...parts } = sceneOf(bare).settings;
+  const byStep = setting.of === "view" ? views?.[setting.is.id] : parts[setting.of];
+  if (byStep !== undefined) return act(bare, [[{ do: "set", setting }]]);
   return { ...bare, board: withSetting(bare.board, setting) };
 }
 
@@ -24,21 +24,23 @@ export function prepareSetting(state: BoardState, setting: Setting): BoardState 
  * slid to, the window of a times grid, the sign between two numbers, the work on a problem.
  */
 export function prepareView(state: BoardState, view: View): BoardState {
-  const old = state.board.views.find(({ kind }) => kind === view.kind);
+  const old = viewOf(state.board, view.id);
   const about = movesAbout(view, old);
-  const bare = withoutLive(state, (move) => about.gone(move) || isSettingOf(move, view.kind));
+  const setting: Setting = { of: "view", is: view };
+  const bare = withoutLive(
+    state,
+    (move) => about.gone(move) || (move.do === "set" && isAbout(move.setting, setting)),
+  );
   const next = { ...bare, board: withView(bare.board, view) };
   const again = about.again(sceneOf(next));
-  const set: Move[] =
-    (view.kind === "times" || view.kind === "arrows" || view.kind === "pairs") &&
-    sceneOf(next).settings[view.kind] !== undefined
-      ? [{ do: "set", setting: { of: view.kind, is: view } as Setting }]
-      : [];
-  const beat = [...set, ...again];
+  const isSet = sceneOf(next).settings.views?.[view.id] !== undefined;
+  const beat: Move[] = [...(isSet ? [{ do: "set", setting } as const] : []), ...again];
   return beat.length === 0 ? next : act(next, [beat]);
 }
 
-const isSettingOf = (move: Move, kind: View["kind"]) => move.do === "set" && move.setting.of === kind;
+/** Whether two settings are of the same part of a board. */
+const isAbout = (one: Setting, other: Setting) =>
+  one.of === "view" && other.of === "view" ? one.is.id === other.is.id : one.of === other.of;
 
 type About = {
   /** Moves by hand that are about what no longer holds. */
@@ -49,29 +51,28 @@ type About = {
 const NOTHING: About = { gone: () => false, again: () => [] };
 
 function movesAbout(view: View, old: View | undefined): About {
+  const { id } = view;
   switch (view.kind) {
     case "line":
     case "strip": {
-      const { kind } = view;
       const { from, to } = wholeSpan(view);
       const same =
-        old?.kind === kind &&
+        old?.kind === view.kind &&
         wholeSpan(old).from.equals(from) &&
         wholeSpan(old).to.equals(to) &&
         old.interval === view.interval;
       if (same) return NOTHING;
       return {
-        gone: (move) => move.do === "look" && move.view === kind,
-        again: ({ looks }) =>
-          looks[kind] ? [{ do: "look", view: kind, from: keyOf(from), to: keyOf(to) }] : [],
+        gone: (move) => move.do === "look" && move.view === id,
+        again: ({ looks }) => (looks[id] ? [{ do: "look", view: id, from: keyOf(from), to: keyOf(to) }] : []),
       };
     }
     case "times": {
       if (old?.kind === "times" && old.row === view.row && old.column === view.column) return NOTHING;
       const { row, column } = view;
       return {
-        gone: (move) => move.do === "slide",
-        again: ({ window }) => (window ? [{ do: "slide", row, column }] : []),
+        gone: (move) => move.do === "slide" && move.view === id,
+        again: ({ windows }) => (windows[id] ? [{ do: "slide", view: id, row, column }] : []),
       };
     }
     case "compare": {
@@ -79,17 +80,20 @@ function movesAbout(view: View, old: View | undefined): About {
         old?.kind === "compare" && ["a", "b"].every((part) => isEqual(view, old, part as "a" | "b"));
       if (same) return NOTHING;
       return {
-        gone: (move) => move.do === "compare",
-        again: ({ sign }) => (sign ? [{ do: "compare", sign: null }] : []),
+        gone: (move) => move.do === "compare" && move.view === id,
+        again: ({ signs }) => (signs[id] ? [{ do: "compare", view: id, sign: null }] : []),
       };
     }
     case "problems": {
       const items = old?.kind === "problems" ? old.items : [];
       const isOther = (problem: number) => items[problem] !== view.items[problem];
       return {
-        gone: (move) => (move.do === "work" || move.do === "answer") && isOther(move.problem),
+        gone: (move) =>
+          (move.do === "work" || move.do === "answer") && move.view === id && isOther(move.problem),
         again: ({ work }) =>
-          [...work.keys()].filter(isOther).map((problem): Move => ({ do: "work-anew", problem })),
+          [...(work[id]?.done.keys() ?? [])]
+            .filter(isOther)
+            .map((problem): Move => ({ do: "work-anew", view: id, problem })),
       };
     }
     default:

@@ -44,7 +44,7 @@ describe("marks and covers on a times grid", () => {
   });
 
   test("its places and numbers are those of the window, where it has slid to", () => {
-    const slid = fold(EMPTY_SCENE, [{ do: "slide", row: 12, column: 7 }]);
+    const slid = fold(EMPTY_SCENE, [{ do: "slide", view: "times", row: 12, column: 7 }]);
     expect(boardPlaces(board, slid)[0]).toBe("r12c7");
     expect(boardPlaces(board, slid)).toHaveLength(100);
     expect(boardNumbers(board, EMPTY_SCENE)).toHaveLength(42);
@@ -58,7 +58,7 @@ describe("marks and covers on a times grid", () => {
 
 describe("a puzzle on a board", () => {
   const puzzled = (seed: number) => {
-    const state = act(openBoard(board), [puzzleBeat(board, EMPTY_SCENE, seed)!]);
+    const state = act(openBoard(board), [puzzleBeat(board, "times", EMPTY_SCENE, seed)!]);
     const scene = sceneOf(state);
     return { state, scene, shown: boardWith(state.board, scene.settings) };
   };
@@ -80,13 +80,13 @@ describe("a puzzle on a board", () => {
     expect(shown.fill.by).toBe("home");
     const back = backToStep(state);
     expect(boardWith(back.board, sceneOf(back).settings)).toBe(board);
-    expect(scene.settings.times).toBeDefined();
+    expect(scene.settings.views?.times).toBeDefined();
   });
 
   test("another one asks for another square", () => {
     for (let seed = 0; seed < 40; seed += 1) {
       const { scene, shown } = puzzled(seed);
-      const next = fold(scene, puzzleBeat(shown, scene, seed)!);
+      const next = fold(scene, puzzleBeat(shown, "times", scene, seed)!);
       expect(next.asked?.number).not.toBe(scene.asked?.number);
     }
   });
@@ -102,7 +102,7 @@ describe("a puzzle on a board", () => {
 
   test("a board without a times grid has none", () => {
     const chart = newBoard("c", "Chart", startingChart("1-24"));
-    expect(puzzleBeat(chart, EMPTY_SCENE, 1)).toBeNull();
+    expect(puzzleBeat(chart, "times", EMPTY_SCENE, 1)).toBeNull();
     expect(verdictOn(chart, EMPTY_SCENE)).toBeNull();
   });
 });

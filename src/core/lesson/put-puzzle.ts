@@ -6,8 +6,9 @@ import { isCoveredAt, type Scene } from "../scene/scene";
 import { ALL } from "../set/rule";
 import { isPlaceKey, numberOf, placeAt, placeKey } from "../surface/place-key";
 import { windowPlaces } from "../surface/times-grid";
+import type { ViewId } from "../views/view-id";
 import type { Board } from "./lesson";
-import { timesOf, windowOf } from "./views-of";
+import { timesOf, viewOf, windowOf } from "./views-of";
 
 /** How many puzzles are made until one asks for another square. */
 const TRIES = 20;
@@ -15,12 +16,12 @@ const TRIES = 20;
 /**
  * The moves that put a puzzle of one answer on a times grid: its window without names, all of it covered but the
  * clues, and the square that is asked for. What the board is set to for it is set live: as prepared it is as before.
- * Null for a board without a times grid.
+ * Null where the view is no times grid.
  * @param seed another one for another puzzle; the square that is asked for now is not asked for again
  */
-export function puzzleBeat(board: Board, scene: Scene, seed: Seed): Beat | null {
-  const times = timesOf(board);
-  if (!times) return null;
+export function puzzleBeat(board: Board, view: ViewId, scene: Scene, seed: Seed): Beat | null {
+  const times = viewOf(board, view);
+  if (times?.kind !== "times") return null;
   const { level, rows } = times.puzzle;
   const make = (nth: number) => {
     const made = makeTimesPuzzle(level, rows, chanceOf(seed, nth));
@@ -40,9 +41,9 @@ export function puzzleBeat(board: Board, scene: Scene, seed: Seed): Beat | null 
     covers: "empty",
   } as const;
   return [
-    { do: "set", setting: { of: "times", is: window } },
+    { do: "set", setting: { of: "view", is: window } },
     { do: "set", setting: { of: "fill", is: { ...board.fill, by: "home" } } },
-    { do: "slide", ...puzzle.at },
+    { do: "slide", view: times.id, ...puzzle.at },
     { do: "clear-marks", ink: null },
     { do: "erase", number: null },
     { do: "focus", number: null },

@@ -8,7 +8,7 @@ type Document = Record<string, unknown>;
 
 /** How a document of each older version becomes one of the next: the entry for 1 makes a version 2 of a version 1. */
 export type Upgrades = Readonly<Record<number, (older: Document) => Document>>;
-const UPGRADES: Upgrades = { 1: fromFirstVersion, 2: fromSecondVersion };
+const UPGRADES: Upgrades = { 1: fromFirstVersion, 2: fromSecondVersion, 3: fromThirdVersion };
 
 /**
  * In version 1 a chart had rows, ran across and down the page, and its covers were solid; boards had no seed,
@@ -43,6 +43,48 @@ function fromFirstVersion(older: Document): Document {
 /** In version 2 a board had a main view, and the panel that reads the count at its side. */
 function fromSecondVersion(older: Document): Document {
   return each(older, "boards", (board) => ({ layout: { run: "beside", share: 0.74 }, ...board }));
+}
+
+/**
+ * In version 3 a board had one view of a kind at most, and what was about a view named its kind: the kinds become the
+ * names. Moves about a times grid, problems or a comparison named no view.
+ */
+function fromThirdVersion(older: Document): Document {
+  const step = (one: Document) => ({
+    ...one,
+    ...(Array.isArray(one.beats)
+      ? { beats: one.beats.map((beat) => (Array.isArray(beat) ? beat.map(namingView) : beat)) }
+      : {}),
+  });
+  const board = (one: Document) => {
+    const named = each(one, "views", (view) => ({ id: view.kind, ...view }));
+    return each(each(named, "opening", namingView), "stair", step);
+  };
+  return each(each(older, "boards", board), "removed", board);
+}
+
+/** By move of version 3: the view that it is about. */
+const VIEW_OF: Readonly<Record<string, string>> = {
+  slide: "times",
+  wonder: "times",
+  compare: "compare",
+  work: "problems",
+  answer: "problems",
+  "work-anew": "problems",
+  "work-check": "problems",
+  "cover-far": "pairs",
+};
+
+/** A move of version 3 with the view that it is about named; what is no move is left as it is. */
+function namingView<T>(move: T): T | Document {
+  if (!isDocument(move)) return move;
+  const view = typeof move.do === "string" && Object.hasOwn(VIEW_OF, move.do) ? VIEW_OF[move.do] : undefined;
+  if (view !== undefined) return { view, ...move };
+  const { setting } = move;
+  if (move.do !== "set" || !isDocument(setting) || !isDocument(setting.is)) return move;
+  const { of, is } = setting;
+  if (of !== "times" && of !== "arrows" && of !== "pairs") return move;
+  return { ...move, setting: { of: "view", is: { id: of, ...is } } };
 }
 
 const isDocument = (one: unknown): one is Document => typeof one === "object" && one !== null;

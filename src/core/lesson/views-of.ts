@@ -1,59 +1,62 @@
-import { exact, keyOf, type NumberKey } from "../number/exact";
+import { exact, type NumberKey } from "../number/exact";
 import { type Written, writeNumber, writtenText } from "../number/fraction-text";
 import type { Scene } from "../scene/scene";
-import { type ChartSettings, chartNumbers, placeOf, writesFractions } from "../surface/chart";
+import { writesFractions } from "../surface/chart";
+import { lineNumbers, type Span } from "../surface/line";
+import { spanOf } from "../surface/line-scale";
+import { numberOf, type Target } from "../surface/place-key";
+import { clampWindow, type WindowAt } from "../surface/times-grid";
+import type { Seen } from "../views/kind";
 import {
-  type AnyLine,
-  type LineSettings,
-  lineHolds,
-  lineNumbers,
-  type Span,
-  type StripSettings,
-} from "../surface/line";
-import { scaleOf, spanOf, tickAt, ticksIn } from "../surface/line-scale";
-import { MOST_TIMES, numberOf, type Target } from "../surface/place-key";
-import { clampWindow, type TimesSettings, type WindowAt, windowPlaces } from "../surface/times-grid";
-import type { PlacedKind } from "../views/placed";
-import type { ArrowSettings, TrailSettings } from "../views/view-settings";
-import type { Board, View } from "./lesson";
+  isOfKind,
+  type KindName,
+  kindOfView,
+  type View,
+  type ViewOf,
+  type ViewSettings,
+} from "../views/view";
+import type { ViewId } from "../views/view-id";
+import type { Board } from "./lesson";
 
-/** The chart of a board, where it has one. */
-export const chartOf = (board: Board): ChartSettings | undefined =>
-  board.views.find((view): view is ChartSettings => view.kind === "chart");
+export type LineView = ViewOf<"line"> | ViewOf<"strip">;
 
-/** The panel that reads the trail, where the board has one. */
-export const trailOf = (board: Board): TrailSettings | undefined =>
-  board.views.find((view): view is TrailSettings => view.kind === "trail");
+/** The views of a board that are of some kinds, in their order. */
+export const viewsOf = <K extends KindName>(board: Board, ...kinds: readonly K[]) =>
+  board.views.filter(isOfKind(...kinds));
+
+/** The view of a board that has a name. */
+export const viewOf = (board: Board, id: ViewId): View | undefined =>
+  board.views.find((view) => view.id === id);
+
+/** The first chart of a board, where it has one. */
+export const chartOf = (board: Board): ViewOf<"chart"> | undefined => viewsOf(board, "chart")[0];
+
+/** The first panel that reads the trail, where the board has one. */
+export const trailOf = (board: Board): ViewOf<"trail"> | undefined => viewsOf(board, "trail")[0];
 
 /** The panel for arrow moves, where the board has one. */
-export const arrowsOf = (board: Board): ArrowSettings | undefined =>
-  board.views.find((view): view is ArrowSettings => view.kind === "arrows");
+export const arrowsOf = (board: Board): ViewOf<"arrows"> | undefined => viewsOf(board, "arrows")[0];
 
-/** The times grid of a board, where it has one. */
-export const timesOf = (board: Board): TimesSettings | undefined =>
-  board.views.find((view): view is TimesSettings => view.kind === "times");
+/** The first times grid of a board, where it has one. */
+export const timesOf = (board: Board): ViewOf<"times"> | undefined => viewsOf(board, "times")[0];
 
-/** The line of a board, where it has one. */
-export const lineOf = (board: Board): LineSettings | undefined =>
-  board.views.find((view): view is LineSettings => view.kind === "line");
-
-/** The number track of a board, where it has one. */
-export const stripOf = (board: Board): StripSettings | undefined =>
-  board.views.find((view): view is StripSettings => view.kind === "strip");
-
-/** The lines and number tracks of a board. */
-export const linesOf = (board: Board): AnyLine[] =>
-  board.views.filter((view): view is AnyLine => view.kind === "line" || view.kind === "strip");
+/** The lines and number strips of a board. */
+export const linesOf = (board: Board): LineView[] => viewsOf(board, "line", "strip");
 
 /** The part of a line that a scene shows. */
-export const lookOf = (line: AnyLine, scene: Scene): Span => spanOf(line, scene.looks[line.kind]);
+export const lookOf = (line: LineView, scene: Pick<Scene, "looks">): Span =>
+  spanOf(line, scene.looks[line.id]);
+
+/** The window of a times grid as a scene has it. */
+export const windowOf = (times: ViewOf<"times">, scene: Pick<Scene, "windows">): WindowAt =>
+  clampWindow(times, scene.windows[times.id] ?? times);
 
 /** How a board writes its numbers: as its line does, so that 1/4 is 1/4 in every view. */
 export function writerOf(board: Board): (number: NumberKey) => Written {
   const line = linesOf(board).find(({ numbers }) => numbers !== "decimal");
   const parts = line ? lineNumbers(line).step.d : 1n;
-  const chart = chartOf(board);
-  const form = line?.numbers ?? (chart && writesFractions(chart) ? "mixed" : "decimal");
+  const inFractions = viewsOf(board, "chart").some(writesFractions);
+  const form = line?.numbers ?? (inFractions ? "mixed" : "decimal");
   return (number) => writeNumber(exact(number), form, parts);
 }
 
@@ -70,75 +73,47 @@ export function partsOf(board: Board): number {
 }
 
 /** The numbers that stand on the lines of a board whatever is done: those that are compared. */
-export function pinsOf(board: Board): NumberKey[] {
-  const compare = board.views.find((view) => view.kind === "compare");
-  return compare?.kind === "compare" ? [compare.a, compare.b].map((text) => keyOf(exact(text))) : [];
-}
+export const pinsOf = (board: Board): NumberKey[] =>
+  board.views.flatMap((view) => kindOfView(view).pins(view));
 
 /** The views that have a place in the layout, in its order: the first one is the main view. */
-export function placedOf(board: Board): PlacedView[] {
-  return board.views.filter((view): view is PlacedView => {
-    if (view.kind === "trail") return view.numbers || view.sentence || view.ones || view.words !== "off";
-    return view.kind !== "arrows";
-  });
-}
-export type PlacedView = Extract<View, { kind: PlacedKind }>;
+export const placedOf = (board: Board): View[] => board.views.filter((view) => kindOfView(view).stands(view));
 
-/** The window of a times grid as a scene has it. */
-export const windowOf = (times: TimesSettings, scene: Scene): WindowAt =>
-  clampWindow(times, scene.window ?? times);
+/** The views of a board that numbers are laid out on. */
+export const surfacesOf = (board: Board): View[] =>
+  placedOf(board).filter((view) => kindOfView(view).surface !== undefined);
 
-/** Whether a view holds a number, so that a count can go there. */
-function holds(view: View, number: NumberKey): boolean {
-  switch (view.kind) {
-    case "chart":
-      return placeOf(view, number) !== null;
-    case "times":
-      // Every whole number above 0 lives in a times grid, in its first row if nowhere else.
-      return /^[1-9]\d*$/.test(number) && Number(number) <= MOST_TIMES;
-    case "line":
-    case "strip":
-      return lineHolds(view, exact(number));
-    case "trail":
-    case "sentence":
-    case "way":
-    case "pairs":
-    case "compare":
-    case "problems":
-    case "arrows":
-      return false;
-    default:
-      return view satisfies never;
-  }
+/** What a view is called on its board; the second of a kind is told from the first by its number. */
+export function viewName(board: Board, { id, kind, ...rest }: View): string {
+  const { name } = kindOfView({ id, kind, ...rest } as View);
+  const nth = board.views.filter((view) => view.kind === kind).findIndex((view) => view.id === id);
+  return nth > 0 ? `${name} ${nth + 1}` : name;
 }
 
 /** Whether any view of the board holds the number. */
 export const boardHolds =
   (board: Board) =>
   (number: NumberKey): boolean =>
-    board.views.some((view) => holds(view, number));
+    board.views.some((view) => kindOfView(view).holds(view, number));
 
-/** Most numbers of a line that are listed. */
-const MOST_LISTED = 2000;
-
-/** The numbers that stand at the ticks of a line, as far as it is seen. */
-export function lineKeys(line: AnyLine, scene: Scene): NumberKey[] {
-  const span = lookOf(line, scene);
-  const scale = scaleOf(line, span);
-  const { first, last } = ticksIn(span, scale);
-  const count = Math.max(0, Math.min(MOST_LISTED, Number(last - first) + 1));
-  return Array.from({ length: count }, (_, i) => keyOf(tickAt(scale, first + BigInt(i))));
-}
+/** What a scene shows of a view. */
+const seenOf = (view: View, { looks, windows }: Scene): Seen => ({
+  look: looks[view.id],
+  window: windows[view.id],
+});
 
 /**
- * What can be touched on a board: the numbers of its chart in order, or the places of its times grid's window, or the
- * numbers at the ticks of its line.
+ * What can be touched on a board: the numbers of its charts in order, or the places of its times grids' windows, or the
+ * numbers at the ticks of its lines.
  */
 export function boardPlaces(board: Board, scene: Scene): readonly Target[] {
-  const [chart, times, line] = [chartOf(board), timesOf(board), linesOf(board)[0]];
-  if (chart) return chartNumbers(chart);
-  if (times) return windowPlaces(times, windowOf(times, scene));
-  return line ? lineKeys(line, scene) : [];
+  for (const kinds of [["chart"], ["times"], ["line", "strip"]] as const) {
+    const views = viewsOf(board, ...kinds);
+    if (views.length === 0) continue;
+    const lists = views.map((view) => kindOfView<View>(view).lists(view, seenOf(view, scene)));
+    return lists.length === 1 ? lists[0]! : [...new Set(lists.flat())];
+  }
+  return [];
 }
 
 /** The numbers that a board shows, each once, in order. */
@@ -149,25 +124,38 @@ export function boardNumbers(board: Board, scene: Scene): NumberKey[] {
   return [...numbers].sort((a, b) => Number(a) - Number(b));
 }
 
-/** The board with another main view in the place of its first one; a view of that kind elsewhere goes. */
-export function withMain(board: Board, main: PlacedView): Board {
-  const first = placedOf(board)[0];
-  return first ? exchangeView(board, first.kind, main) : withView(board, main);
+/** A name for one more view of a kind: the kind's own, or the first free one with a number. */
+export function freeId(board: Board, kind: KindName): ViewId {
+  for (let nth = 1; ; nth += 1) {
+    const id = nth === 1 ? kind : `${kind}-${nth}`;
+    if (!viewOf(board, id)) return id;
+  }
 }
 
-/** The board with a view in the place of another one. A view of the new one's kind elsewhere changes places with it. */
-export function exchangeView(board: Board, old: PlacedKind, view: PlacedView): Board {
-  if (old === view.kind) return withView(board, view);
-  const leaving = board.views.find(({ kind }) => kind === old);
-  const views = board.views.map((one) =>
-    one.kind === old ? view : one.kind === view.kind && leaving ? leaving : one,
-  );
+/** The board with one more view. */
+export const addView = (board: Board, settings: ViewSettings): Board => ({
+  ...board,
+  views: [...board.views, { ...settings, id: freeId(board, settings.kind) } as View],
+});
+
+/** The board with another main view in the place of its first one. */
+export function withMain(board: Board, settings: ViewSettings): Board {
+  const first = placedOf(board)[0];
+  return first ? exchangeView(board, first.id, settings) : addView(board, settings);
+}
+
+/** The board with a view of other settings in the place of one; it keeps its name where it is of the same kind. */
+export function exchangeView(board: Board, old: ViewId, settings: ViewSettings): Board {
+  const views = board.views.map((view) => {
+    if (view.id !== old) return view;
+    return { ...settings, id: view.kind === settings.kind ? old : freeId(board, settings.kind) } as View;
+  });
   return fitting({ ...board, views });
 }
 
 /** The board with two of its views in each other's places. */
-export function swapViews(board: Board, a: PlacedKind, b: PlacedKind): Board {
-  const [first, second] = [a, b].map((kind) => board.views.find((view) => view.kind === kind));
+export function swapViews(board: Board, a: ViewId, b: ViewId): Board {
+  const [first, second] = [viewOf(board, a), viewOf(board, b)];
   if (!first || !second) return board;
   return {
     ...board,
@@ -175,9 +163,9 @@ export function swapViews(board: Board, a: PlacedKind, b: PlacedKind): Board {
   };
 }
 
-/** The board without its views of a kind. The last one stays. */
-export function withoutView(board: Board, kind: View["kind"]): Board {
-  const views = board.views.filter((view) => view.kind !== kind);
+/** The board without a view. The last one stays. */
+export function withoutView(board: Board, id: ViewId): Board {
+  const views = board.views.filter((view) => view.id !== id);
   return views.length === 0 ? board : fitting({ ...board, views });
 }
 
@@ -187,11 +175,11 @@ function fitting(board: Board): Board {
   return { ...board, views: board.views.filter(({ kind }) => kind !== "arrows") };
 }
 
-/** The board with the view of the same kind replaced, or added where there was none. */
+/** The board with a view in the place of the one of its name, or added where there is none. */
 export function withView(board: Board, view: View): Board {
-  const there = board.views.some((old) => old.kind === view.kind);
+  const there = viewOf(board, view.id) !== undefined;
   return {
     ...board,
-    views: there ? board.views.map((old) => (old.kind === view.kind ? view : old)) : [...board.views, view],
+    views: there ? board.views.map((old) => (old.id === view.id ? view : old)) : [...board.views, view],
   };
 }

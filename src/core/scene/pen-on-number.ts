@@ -1,6 +1,6 @@
 import { showNumber } from "../number/show-number";
 import { numberOf, type Target } from "../surface/place-key";
-import type { PlacedKind } from "../views/placed";
+import type { KindName } from "../views/view";
 
 type Point = { x: number; y: number };
 
@@ -8,7 +8,7 @@ type Point = { x: number; y: number };
 const ROUND = 30;
 
 /** How far a stroke reaches from the middle of a number, in units: a numeral is half a unit high. */
-function reachOf(view: PlacedKind, number: Target): Point {
+function reachOf(view: KindName, number: Target): Point {
   // On a line it is the number's place that is ringed, and not its label.
   if (view === "line") return { x: 0.3, y: 0.3 };
   const digits = showNumber(numberOf(number)).length;
@@ -19,7 +19,7 @@ function reachOf(view: PlacedKind, number: Target): Point {
  * The stroke that the pen draws round a number, or the highlighter over it, where nobody draws it by hand.
  * @returns its points in units, from the place of the number on
  */
-export function strokeOn(view: PlacedKind, number: Target, tool: "pen" | "highlighter"): Point[] {
+export function strokeOn(view: KindName, number: Target, tool: "pen" | "highlighter"): Point[] {
   const reach = reachOf(view, number);
   if (tool === "highlighter") {
     return [

@@ -1,7 +1,7 @@
 import * as z from "zod/mini";
 import { Ink } from "../set/ink";
 import { TargetText } from "../surface/place-key";
-import { PlacedKind } from "../views/placed";
+import { ViewId } from "../views/view-id";
 
 /** Points are kept in thousandths of a unit: the height of a place, a label, or the view itself. */
 export const UNIT = 1000;
@@ -18,7 +18,7 @@ const Coordinate = z.int().check(z.minimum(-FAR), z.maximum(FAR));
  * Where something drawn belongs: a view, and the number of it that it moves with. In views without places of their
  * own for numbers it belongs to the view.
  */
-const anchored = { id: Id, view: PlacedKind, number: z.nullable(TargetText), ink: Ink };
+const anchored = { id: Id, view: ViewId, number: z.nullable(TargetText), ink: Ink };
 
 /** A stroke by hand: its points as x, y, x, y, … from its number on, in thousandths of a unit. */
 export const Stroke = z.object({

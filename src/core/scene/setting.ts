@@ -1,19 +1,29 @@
 import * as z from "zod/mini";
 import { Count } from "../count/count-settings";
 import { Fill } from "../puzzle/fill-settings";
-import { TimesSettings } from "../surface/times-grid";
-import { ArrowSettings, Layout, PairsSettings } from "../views/view-settings";
+import { Layout } from "../views/layout";
+import { View } from "../views/view";
+import type { ViewId } from "../views/view-id";
 
 /** What a board is set to that may be another in class than it was prepared: moves set it, and are taken back. */
 export const Setting = z.discriminatedUnion("of", [
   z.object({ of: z.literal("count"), is: Count }),
   z.object({ of: z.literal("fill"), is: Fill }),
   z.object({ of: z.literal("layout"), is: Layout }),
-  z.object({ of: z.literal("times"), is: TimesSettings }),
-  z.object({ of: z.literal("arrows"), is: ArrowSettings }),
-  z.object({ of: z.literal("pairs"), is: PairsSettings }),
+  z.object({ of: z.literal("view"), is: View }),
 ]);
 export type Setting = z.infer<typeof Setting>;
 
 /** The settings that a scene has for its board, in the place of the prepared ones. */
-export type SceneSettings = { readonly [S in Setting as S["of"]]?: S["is"] };
+export type SceneSettings = {
+  readonly count?: Count;
+  readonly fill?: Fill;
+  readonly layout?: Layout;
+  readonly views?: { readonly [id in ViewId]: View };
+};
+
+/** The settings with one more. */
+export const withOneMore = (settings: SceneSettings, setting: Setting): SceneSettings =>
+  setting.of === "view"
+    ? { ...settings, views: { ...settings.views, [setting.is.id]: setting.is } }
+    : { ...settings, [setting.of]: setting.is };

@@ -29,7 +29,7 @@ const EVERY = 0.9;
 
 /** Arrow moves on the chart: a pad of four arrows, the row of tiles laid so far, and a set of cards. */
 export function ArrowPanel() {
-  const layFirst = useBoard((state) => arrowsOf(pickBoard(state))?.layFirst ?? false);
+  const arrows = useBoard((state) => arrowsOf(pickBoard(state)));
   const routing = useBoard((state) => state.routing);
   const scene = useBoard(pickScene);
   const store = useBoardStore();
@@ -41,13 +41,13 @@ export function ArrowPanel() {
     <section aria-label="Arrows" className="@container flex flex-col gap-3 rounded-card bg-board p-4">
       <Segments
         label="When arrows are followed"
-        value={layFirst ? "lay" : "go"}
+        value={arrows?.layFirst ? "lay" : "go"}
         options={[
           { value: "go", label: "One by one" },
           { value: "lay", label: "Lay them first" },
         ]}
         onChange={(way) =>
-          store.getState().setTo({ of: "arrows", is: { kind: "arrows", layFirst: way === "lay" } })
+          arrows && store.getState().setTo({ of: "view", is: { ...arrows, layFirst: way === "lay" } })
         }
       />
       <Tiles tiles={scene.tiles} left={left} />

@@ -341,10 +341,17 @@ describe("what is saved", () => {
 
   test("a window opens where it was, or as near as the lesson still allows", () => {
     const lesson = lessonOf(open(step("s")).store.getState());
-    const where = { at: 7, boards: [{ climbed: 9, live: [[], [[cover("3")]]] }] };
+    const [board] = lesson.boards;
+    const was = { climbed: 9, live: [[], [[cover("3")]]] };
+    const where = { at: "gone", boards: { [board!.id]: was } };
     const store = createBoardStore(lesson, where);
     expect([store.getState().at, boardStateOf(store.getState()).climbed]).toEqual([0, 1]);
     expect(covered(sceneNow(store.getState()))).toEqual(["3"]);
+    // A board that another one was put before is still the one it was.
+    const moved = { ...lesson, boards: [{ ...board!, id: "first" }, board!] };
+    const again = createBoardStore(moved, { at: board!.id, boards: { [board!.id]: was } });
+    expect(again.getState().at).toBe(1);
+    expect(covered(sceneNow(again.getState()))).toEqual(["3"]);
   });
 });
 

@@ -16,15 +16,7 @@ import {
 import { boardWith } from "@/core/lesson/board-with";
 import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
-import {
-  type Board,
-  FORMAT,
-  type Lesson,
-  type LessonWords,
-  MOST,
-  VERSION,
-  type View,
-} from "@/core/lesson/lesson";
+import { type Board, FORMAT, type Lesson, type LessonWords, MOST, VERSION } from "@/core/lesson/lesson";
 import { prepareSetting, prepareView } from "@/core/lesson/prepare";
 import { boardNumbers, linesOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
@@ -34,6 +26,8 @@ import { inksAt, numbersWith, type Scene } from "@/core/scene/scene";
 import type { Setting } from "@/core/scene/setting";
 import { hasInk, type Ink } from "@/core/set/ink";
 import type { WindowAt } from "@/core/surface/times-grid";
+import type { View } from "@/core/views/view";
+import type { ViewId } from "@/core/views/view-id";
 import { say } from "@/kit/messages";
 import { keepDrafts } from "@/kit/use-drafts";
 import type { PenTool } from "@/view/pen/pen-layer";
@@ -92,8 +86,8 @@ type Actions = {
   take: (tool: Tool) => void;
   act: (beats: Act) => void;
   /** The window of a times grid slides to where it then begins; slides in a row are taken back together. */
-  slideTo: (at: WindowAt) => void;
-  wonder: (side: "right" | "below") => void;
+  slideTo: (view: ViewId, at: WindowAt) => void;
+  wonder: (view: ViewId, side: "right" | "below") => void;
   /** The number in focus stands out, or is as the others again. */
   standOut: () => void;
   /** The marks of an ink away, or all; a count that was marked begins anew with them. */
@@ -195,12 +189,17 @@ export function sameLesson(a: BoardScreenState, b: BoardScreenState): boolean {
 }
 
 /** Where a teacher was in a lesson: kept by the window, so that a reload in front of the class loses nothing. */
-export type Whereabouts = { at: number; boards: { climbed: number; live: BoardState["live"] }[] };
+export type Whereabouts = {
+  /** The board on show. */
+  at: string;
+  /** By board. */
+  boards: { readonly [id in string]?: { climbed: number; live: BoardState["live"] } };
+};
 
 export function createBoardStore(lesson: Lesson, where: Whereabouts | null, preparing = false) {
   const { boards, title, forClass, removed = [] } = lesson;
-  const opened = boards.map((board, index) => {
-    const was = where?.boards[index];
+  const opened = boards.map((board) => {
+    const was = where?.boards[board.id];
     return historyOf(
       was ? { board, ...was, climbed: Math.min(was.climbed, board.stair.length) } : openBoard(board),
     );
@@ -243,7 +242,10 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       words: { title, forClass },
       boards: opened,
       removed,
-      at: Math.min(where?.at ?? 0, boards.length - 1),
+      at: Math.max(
+        0,
+        boards.findIndex(({ id }) => id === where?.at),
+      ),
       played: null,
       counting: false,
       tool: "mark",
@@ -338,10 +340,10 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       choose: (tool, ink) => set({ tool, hand: EMPTY_HAND, ...(ink ? { ink } : {}) }),
       act: (beats) =>
         change((state) => act(state, followBeats(onShow(), sceneNow({ ...get(), counting: false }), beats))),
-      slideTo: (at) => {
-        slideAct = addTo(slideAct, [{ do: "slide", row: at.row, column: at.column }]);
+      slideTo: (view, at) => {
+        slideAct = addTo(slideAct, [{ do: "slide", view, row: at.row, column: at.column }]);
       },
-      wonder: (side) => void addTo(undefined, [{ do: "wonder", side }]),
+      wonder: (view, side) => void addTo(undefined, [{ do: "wonder", view, side }]),
       standOut: () => {
         const scene = sceneNow(get());
         const { focus } = scene;

@@ -2,6 +2,7 @@
 
 import { clsx } from "clsx";
 import {
+  type ComponentType,
   type CSSProperties,
   type KeyboardEvent,
   type PointerEvent,
@@ -9,59 +10,30 @@ import {
   useRef,
   useState,
 } from "react";
-import { type PlacedView, placedOf } from "@/core/lesson/views-of";
-import { type Layout, LEAST_SHARE } from "@/core/views/view-settings";
-import { PenOver } from "../pen/use-pen-over";
-import { ChartStage } from "./chart-stage";
-import {
-  CompareStage,
-  LineStage,
-  PairsStage,
-  ProblemsStage,
-  SentenceStage,
-  TimesStage,
-  WayStage,
-} from "./later";
-import { TrailStage } from "./trail-stage";
+import { placedOf } from "@/core/lesson/views-of";
+import { type Layout, LEAST_SHARE } from "@/core/views/layout";
+import type { View } from "@/core/views/view";
+import { STAGES } from "./stages";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
 
 /** The views of the board that stand on it now: placed, and not hidden. */
-export function usePlaced(): PlacedView[] {
+export function usePlaced(): View[] {
   const board = useBoard(pickBoard);
   const hidden = useBoard((state) => pickScene(state).hidden);
-  return placedOf(board).filter(({ kind }) => !hidden.includes(kind));
+  return placedOf(board).filter(({ id }) => !hidden.includes(id));
 }
 
 /** One view of the board, filling its place. */
-export function ViewStage({ kind, strong }: { kind: PlacedView["kind"]; strong: boolean }) {
-  const over = (stage: ReactNode) => <PenOver view={kind}>{stage}</PenOver>;
-  switch (kind) {
-    case "chart":
-      return <ChartStage strong={strong} />;
-    case "times":
-      return <TimesStage strong={strong} />;
-    case "line":
-    case "strip":
-      return <LineStage kind={kind} strong={strong} />;
-    case "trail":
-      return over(<TrailStage className="size-full" />);
-    case "sentence":
-      return over(<SentenceStage strong={strong} />);
-    case "way":
-      return over(<WayStage strong={strong} />);
-    case "pairs":
-      return over(<PairsStage />);
-    case "compare":
-      return over(<CompareStage />);
-    case "problems":
-      return over(<ProblemsStage strong={strong} />);
-    default:
-      return kind satisfies never;
-  }
+export function ViewStage<V extends View>({ view, strong }: { view: V; strong: boolean }) {
+  const Stage = STAGES[view.kind] as ComponentType<{ view: V; strong: boolean }>;
+  return <Stage key={view.id} view={view} strong={strong} />;
 }
 
-/** The views of the board in its layout: one, two beside or above each other, or a large one and two small. */
-export function BoardViews({ placed, strong }: { placed: readonly PlacedView[]; strong: boolean }) {
+/**
+ * The views of the board in its layout: one, two beside or above each other, a large one and two or three small ones, or
+ * four in a square.
+ */
+export function BoardViews({ placed, strong }: { placed: readonly View[]; strong: boolean }) {
   const layout = useBoard((state) => pickBoard(state).layout);
   const [main, ...others] = placed;
   if (!main) {
@@ -71,19 +43,29 @@ export function BoardViews({ placed, strong }: { placed: readonly PlacedView[]; 
       </p>
     );
   }
-  const stage = (view: PlacedView) => (
-    <div key={view.kind} className="min-h-0 min-w-0 [&>section]:size-full">
-      <ViewStage kind={view.kind} strong={strong} />
+  const stage = (view: View) => (
+    <div key={view.id} className="min-h-0 min-w-0 [&>section]:size-full">
+      <ViewStage view={view} strong={strong} />
     </div>
   );
   if (others.length === 0) return stage(main);
+  if (layout.run === "square" && placed.length > 2) {
+    return <div className="grid min-h-0 min-w-0 auto-rows-fr grid-cols-2 gap-4">{placed.map(stage)}</div>;
+  }
   return (
     <Shared layout={layout}>
       {stage(main)}
       {others.length === 1 ? (
         stage(others[0]!)
       ) : (
-        <div className="grid min-h-0 min-w-0 auto-rows-fr gap-4">{others.map(stage)}</div>
+        <div
+          className={clsx(
+            "grid min-h-0 min-w-0 gap-4",
+            layout.run === "above" ? "auto-cols-fr grid-flow-col" : "auto-rows-fr",
+          )}
+        >
+          {others.map(stage)}
+        </div>
       )}
     </Shared>
   );
@@ -97,7 +79,7 @@ export function Shared({ layout, children }: SharedProps) {
   const frame = useRef<HTMLDivElement>(null);
   const [drawn, setDrawn] = useState<number | null>(null);
   const share = drawn ?? layout.share;
-  const beside = layout.run === "beside";
+  const beside = layout.run !== "above";
   const keep = (next: number) => store.getState().setTo({ of: "layout", is: { ...layout, share: next } });
   const style = { "--first": `${share}fr`, "--second": `${1 - share}fr` } as CSSProperties;
   return (

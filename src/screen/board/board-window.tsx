@@ -33,7 +33,7 @@ import {
   RemovedBoards,
   StepDialog,
   StepsStrip,
-  TimesPanel,
+  TimesPanels,
   UnsavedBand,
   useLaterParts,
   Voice,
@@ -110,7 +110,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
 
   const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);
   const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
-  const beside = useBoard((state) => pickBoard(state).layout.run === "beside");
+  const beside = useBoard((state) => pickBoard(state).layout.run !== "above");
   const share = useBoard((state) => pickBoard(state).layout.share);
   const placed = usePlaced();
   // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.
@@ -152,7 +152,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   const tools = (
     <>
       {arrows && <ArrowPanel />}
-      {times && <TimesPanel />}
+      {times && <TimesPanels />}
     </>
   );
 
@@ -224,12 +224,12 @@ export function BoardWindow({ open, name, unsaved }: Props) {
           {narrow && !besideViews ? (
             <Shared layout={{ run: "beside", share }}>
               <div className="min-h-0 min-w-0 [&>section]:size-full">
-                <ViewStage kind={placed[0]!.kind} strong={strong} />
+                <ViewStage view={placed[0]!} strong={strong} />
               </div>
               {/* The panel grows above; arrows and their like stand below it, and stay where they are. */}
               <div className="flex min-h-0 flex-col gap-4">
                 <div className="min-h-0 flex-1">
-                  <ViewStage kind="trail" strong={strong} />
+                  <ViewStage view={placed[1]!} strong={strong} />
                 </div>
                 {side === "panels" && <div className="max-h-[78%] shrink-0 overflow-y-auto">{tools}</div>}
               </div>
@@ -251,7 +251,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
               // The count so far stays while jumps are made.
               <div className="flex min-h-0 flex-col gap-4">
                 <div className="h-[30%] min-h-0 shrink-0">
-                  <ViewStage kind="trail" strong={strong} />
+                  <ViewStage view={placed[1]!} strong={strong} />
                 </div>
                 <JumpPanel />
               </div>

@@ -2,24 +2,19 @@
 
 import type { ReactNode } from "react";
 import { beginFrom } from "@/core/lesson/new-lesson";
-import { chartOf } from "@/core/lesson/views-of";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartPart, changeChart } from "@/core/surface/change-chart";
 import { type ChartSettings, gridOf, lastNumber } from "@/core/surface/chart";
+import type { ViewOf } from "@/core/views/view";
 import { Choice } from "@/kit/choice";
 import { ChartGallery } from "./chart-gallery";
 import { DraftField, useBoardDrafts } from "./checked-field";
-import { pickBoard, useBoard, useBoardStore } from "./use-board";
+import { useBoardStore, useLay } from "./use-board";
 
 /** The numbers of the chart: where it begins, how it goes up, where it ends, and how it is laid out. */
-export function ChartFields(): ReactNode {
-  const chart = useBoard((state) => chartOf(pickBoard(state)));
-  return chart ? <Fields chart={chart} /> : null;
-}
-
-function Fields({ chart }: { chart: ChartSettings }) {
+export function ChartFields({ view: chart }: { view: ViewOf<"chart"> }): ReactNode {
   const store = useBoardStore();
-  const lay = (next: ChartSettings) => store.getState().layView(next);
+  const lay = useLay(chart);
   const values: Record<ChartPart, string> = {
     first: showNumber(chart.first),
     difference: showNumber(chart.difference),
@@ -27,7 +22,12 @@ function Fields({ chart }: { chart: ChartSettings }) {
     rows: showNumber(String(gridOf(chart).rows)),
     last: showNumber(lastNumber(chart)),
   };
-  const drafts = useBoardDrafts("chart", values, (typed) => changeChart(chart, typed), lay);
+  const drafts = useBoardDrafts(
+    chart.id,
+    values,
+    (typed) => changeChart(chart, typed),
+    (next) => lay(() => next),
+  );
   const field = (part: ChartPart, label: string, className?: string) => (
     <DraftField label={label} className={className} {...drafts.field(part)} />
   );
@@ -40,9 +40,7 @@ function Fields({ chart }: { chart: ChartSettings }) {
       label={label}
       value={chart[part]}
       options={options}
-      onChange={(value) =>
-        store.getState().layView((board) => ({ ...(chartOf(board) ?? chart), [part]: value }))
-      }
+      onChange={(value) => lay(() => ({ [part]: value }))}
     />
   );
   return (
@@ -72,7 +70,9 @@ function Fields({ chart }: { chart: ChartSettings }) {
       ])}
       <ChartGallery
         onChoose={(start) =>
-          store.getState().change((state) => ({ ...state, board: beginFrom(state.board, start) }))
+          store
+            .getState()
+            .change((state) => ({ ...state, board: beginFrom(state.board, { ...start, id: chart.id }) }))
         }
       />
     </div>

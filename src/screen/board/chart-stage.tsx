@@ -3,38 +3,37 @@
 import { useCallback, useMemo } from "react";
 import { isCount } from "@/core/count/count";
 import type { Trail } from "@/core/count/trail";
-import { chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { Chart } from "@/view/chart/chart";
 import type { Run } from "@/view/chart/use-run";
 import { usePenOver } from "../pen/use-pen-over";
+import type { StageProps } from "./stages";
 import { mayPeek, touchOn } from "./touch-on";
-import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "./use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource, useViewName } from "./use-board";
 
 /** The chart of the board, in the teacher's hand. */
-export function ChartStage({ strong }: { strong: boolean }) {
-  const chart = useBoard((state) => chartOf(pickBoard(state)));
+export function ChartStage({ view, strong }: StageProps<"chart">) {
+  const name = useViewName(view);
   const store = useBoardStore();
   const source = useSceneSource("at once");
-  const over = usePenOver("chart");
+  const over = usePenOver(view.id);
   const run = useMemo<Run>(
     () => ({
-      begin: (number, finger) => touchOn(store, "chart", number, finger),
+      begin: (number, finger) => touchOn(store, view, number, finger),
       over: (number, finger) => store.getState().runOver(number, finger),
       end: (finger) => store.getState().endRun(finger),
       canPeek: (number) => mayPeek(store, number),
     }),
-    [store],
+    [store, view],
   );
   const onLine = useCallback((numbers: NumberKey[]) => store.getState().touchLine(numbers), [store]);
   const asks = useAsks();
   const count = useBoard((state) => pickBoard(state).count);
   const ofCount = useCallback((trail: Trail) => isCount(trail, count), [count]);
-  if (!chart) return null;
   return (
-    <section aria-label="Chart" className="min-h-0 min-w-0 rounded-card bg-board p-3">
+    <section aria-label={name} data-view={view.id} className="min-h-0 min-w-0 rounded-card bg-board p-3">
       <Chart
-        settings={chart}
+        settings={view}
         source={source}
         strong={strong}
         run={run}

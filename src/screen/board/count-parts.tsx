@@ -1,9 +1,10 @@
 "use client";
 
-import { NEW_TRAIL } from "@/core/lesson/new-lesson";
-import { arrowsOf, chartOf, placedOf, trailOf, withoutView, withView } from "@/core/lesson/views-of";
-import { MOST_PLACED } from "@/core/views/placed";
-import type { TrailSettings } from "@/core/views/view-settings";
+import type { Board } from "@/core/lesson/lesson";
+import { addView, arrowsOf, chartOf, placedOf, trailOf, withoutView, withView } from "@/core/lesson/views-of";
+import { KINDS } from "@/core/views/kinds";
+import type { TrailSettings } from "@/core/views/kinds/trail";
+import { MOST_PLACED } from "@/core/views/layout";
 import { Choice } from "@/kit/choice";
 import { Switch } from "@/kit/switch";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
@@ -13,19 +14,23 @@ const PARTS: readonly { part: Exclude<keyof TrailSettings, "kind" | "words">; la
   { part: "numbers", label: "Numbers so far" },
   { part: "ones", label: "Ones digits so far" },
 ];
-const NO_PARTS: TrailSettings = { ...NEW_TRAIL, numbers: false, sentence: false, ones: false };
+const NO_PARTS: TrailSettings = { ...KINDS.trail.starts, numbers: false, sentence: false, ones: false };
 
 /** What the panel reads from the count, and the arrow moves that stand with it. */
 export function CountParts() {
-  const trail = useBoard((state) => trailOf(pickBoard(state))) ?? NO_PARTS;
+  const trail: TrailSettings = useBoard((state) => trailOf(pickBoard(state))) ?? NO_PARTS;
   const placed = useBoard((state) => placedOf(pickBoard(state)).length);
   const chart = useBoard((state) => chartOf(pickBoard(state)) !== undefined);
   const arrows = useBoard((state) => arrowsOf(pickBoard(state)));
   const stands = useBoard((state) => placedOf(pickBoard(state)).some(({ kind }) => kind === "trail"));
   const store = useBoardStore();
   const full = !stands && placed >= MOST_PLACED;
+  const withTrail = (board: Board, next: TrailSettings) => {
+    const there = trailOf(board);
+    return there ? withView(board, { ...next, id: there.id }) : addView(board, next);
+  };
   const lay = (next: TrailSettings) =>
-    store.getState().change((state) => ({ ...state, board: withView(state.board, next) }));
+    store.getState().change((state) => ({ ...state, board: withTrail(state.board, next) }));
   return (
     <div className="flex flex-col">
       <p className="mb-2 text-[15px] leading-snug text-quiet">
@@ -50,11 +55,8 @@ export function CountParts() {
           store.getState().change((state) => ({
             ...state,
             board: on
-              ? withView(withView(state.board, { ...trail, sentence: true }), {
-                  kind: "arrows",
-                  layFirst: false,
-                })
-              : withoutView(state.board, "arrows"),
+              ? addView(withTrail(state.board, { ...trail, sentence: true }), KINDS.arrows.starts)
+              : withoutView(state.board, arrows?.id ?? ""),
           }))
         }
       />

@@ -1,23 +1,31 @@
 "use client";
 
 import { useState } from "react";
-import { BoardTitle } from "@/core/lesson/lesson";
-import { arrowsOf, exchangeView, placedOf, timesOf, withMain } from "@/core/lesson/views-of";
-import type { PlacedKind } from "@/core/views/placed";
+import { type Board, BoardTitle } from "@/core/lesson/lesson";
+import {
+  arrowsOf,
+  exchangeView,
+  placedOf,
+  surfacesOf,
+  swapViews,
+  timesOf,
+  viewName,
+  withMain,
+} from "@/core/lesson/views-of";
+import { KINDS } from "@/core/views/kinds";
+import { KIND_NAMES, type KindName } from "@/core/views/view";
+import type { ViewId } from "@/core/views/view-id";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";
 import { ArrowPanel } from "../arrows/arrow-panel";
 import { FillPanel } from "../fill/fill-panel";
 import { JumpPanel } from "../line/jump-panel";
-import { LineFields } from "../line/line-fields";
 import { CoversPage } from "../rule/covers-page";
 import { MarksPage } from "../rule/marks-page";
-import { TimesFields } from "../times/times-fields";
-import { TimesPanel } from "../times/times-panel";
-import { ChartFields } from "./chart-fields";
+import { TimesPanels } from "../times/times-panel";
 import { CheckedField } from "./checked-field";
-import { newView } from "./new-view";
+import { ViewFields } from "./fields";
 import { pickBoard, useBoard, useBoardStore } from "./use-board";
 import { ViewsPage } from "./views-page";
 
@@ -36,7 +44,7 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
         ? [{ id: "tool", name: "Jump", content: <JumpPanel className="p-1" /> }]
         : [];
   const ofMoves = times
-    ? [{ id: "moves", name: "Slide", content: <TimesPanel /> }]
+    ? [{ id: "moves", name: "Slide", content: <TimesPanels /> }]
     : arrows
       ? [{ id: "moves", name: "Arrows", content: <ArrowPanel /> }]
       : [];
@@ -60,56 +68,50 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
   );
 }
 
-/** The views that numbers are laid out on, by what they are called in a row of choices. */
-const SURFACES = [
-  { value: "chart", label: "Chart" },
-  { value: "times", label: "Times grid" },
-  { value: "line", label: "Line" },
-  { value: "strip", label: "Strip" },
-] as const;
-type Surface = (typeof SURFACES)[number]["value"];
-const isSurface = (kind: PlacedKind): kind is Surface => SURFACES.some(({ value }) => value === kind);
+/** The kinds of view that numbers are laid out on, by what they are called in a row of choices. */
+const SURFACES = KIND_NAMES.flatMap((kind) => {
+  const { surface } = KINDS[kind];
+  return surface === undefined ? [] : [{ value: kind, label: surface }];
+});
 
 /** The main view of the board and its numbers; where others stand beside it that have numbers too, theirs as well. */
 function NumbersFields() {
   const board = useBoard(pickBoard);
   const store = useBoardStore();
-  const [chosen, setChosen] = useState<Surface | null>(null);
-  const placed = placedOf(board);
-  const surfaces = placed.map(({ kind }) => kind).filter(isSurface);
-  const first = surfaces[0];
-  const kind = chosen !== null && surfaces.includes(chosen) ? chosen : first;
+  const [chosen, setChosen] = useState<ViewId | null>(null);
+  const surfaces = surfacesOf(board);
+  const [first] = surfaces;
+  const view = surfaces.find(({ id }) => id === chosen) ?? first;
   return (
     <div className="flex flex-col gap-4">
       <Segments
         label="What stands on the board"
-        value={first ?? ("" as Surface)}
+        value={first?.kind ?? ("" as KindName)}
         options={SURFACES}
-        onChange={(next) => {
-          store.getState().change((state) => {
-            const there = placedOf(state.board).find((view) => view.kind === next);
-            const view = there ?? newView(next);
-            return {
-              ...state,
-              board: first ? exchangeView(state.board, first, view) : withMain(state.board, view),
-            };
-          });
+        onChange={(kind) => {
+          store.getState().change((state) => ({ ...state, board: withSurface(state.board, kind) }));
           setChosen(null);
         }}
       />
-      {surfaces.length > 1 && kind && (
+      {surfaces.length > 1 && view && (
         <Choice
           label="Set up"
-          value={kind}
-          options={SURFACES.filter(({ value }) => surfaces.includes(value))}
+          value={view.id}
+          options={surfaces.map((one) => ({ value: one.id, label: viewName(board, one) }))}
           onChange={setChosen}
         />
       )}
-      {kind === "times" && <TimesFields />}
-      {kind === "chart" && <ChartFields />}
-      {(kind === "line" || kind === "strip") && <LineFields key={kind} kind={kind} />}
+      {view && <ViewFields view={view} />}
     </div>
   );
+}
+
+/** The board with its first view with numbers of another kind: one that stands there comes to the front, else a new one. */
+function withSurface(board: Board, kind: KindName): Board {
+  const [first] = surfacesOf(board);
+  const there = placedOf(board).find((view) => view.kind === kind);
+  if (!first) return withMain(board, KINDS[kind].starts);
+  return there ? swapViews(board, first.id, there.id) : exchangeView(board, first.id, KINDS[kind].starts);
 }
 
 const CLIMB_PACES = [

@@ -21,7 +21,7 @@ import type { Beat, Move } from "@/core/scene/move";
 import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import type { Setting } from "@/core/scene/setting";
 import { isPlaceKey, numberOf, placeAt, type Target } from "@/core/surface/place-key";
-import type { PlacedKind } from "@/core/views/placed";
+import type { ViewId } from "@/core/views/view-id";
 
 /** What is in the hand of whoever fills places or writes notes: not yet on the board, so nothing to take back. */
 export type FillHand = {
@@ -37,7 +37,7 @@ export type FillHand = {
   /** What was last said to the pupil. `about` is the place that a hint can be asked for. */
   told: { words: string; good: boolean; about: Target | null } | null;
   /** Where a note was begun by keyboard. */
-  noteAt: { view: PlacedKind; number: Target } | null;
+  noteAt: { view: ViewId; number: Target } | null;
 };
 
 export const EMPTY_HAND: FillHand = {

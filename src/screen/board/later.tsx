@@ -27,7 +27,7 @@ const parts = {
   voice: patient(() => import("./voice").then((part) => part.Voice)),
   slips: patient(() => import("./slips").then((part) => part.Slips)),
   verdict: patient(() => import("../times/verdict").then((part) => part.Verdict)),
-  timesPanel: patient(() => import("../times/times-panel").then((part) => part.TimesPanel)),
+  timesPanels: patient(() => import("../times/times-panel").then((part) => part.TimesPanels)),
   lineStage: patient(() => import("../line/line-stage").then((part) => part.LineStage)),
   sentenceStage: patient(() => import("../line/sentence-stage").then((part) => part.SentenceStage)),
   wayStage: patient(() => import("../line/sentence-stage").then((part) => part.WayStage)),
@@ -72,7 +72,7 @@ export const TimesStage = dynamic(parts.timesStage, { ssr: false, loading: Busy 
 export const Voice = dynamic(parts.voice, { ssr: false });
 export const Slips = dynamic(parts.slips, { ssr: false });
 export const Verdict = dynamic(parts.verdict, { ssr: false });
-export const TimesPanel = dynamic(parts.timesPanel, { ssr: false, loading: Busy });
+export const TimesPanels = dynamic(parts.timesPanels, { ssr: false, loading: Busy });
 export const LineStage = dynamic(parts.lineStage, { ssr: false, loading: Busy });
 export const SentenceStage = dynamic(parts.sentenceStage, { ssr: false, loading: Busy });
 export const WayStage = dynamic(parts.wayStage, { ssr: false, loading: Busy });

@@ -1,7 +1,7 @@
-import { chartOf } from "@/core/lesson/views-of";
+import { viewOf } from "@/core/lesson/views-of";
 import { gridOf, numberAt } from "@/core/surface/chart";
 import { isPlaceKey, type Target } from "@/core/surface/place-key";
-import { type BoardStore, boardStateOf } from "./board-store";
+import { type BoardStore, boardNow } from "./board-store";
 
 /** The number of the place under a point of the window, or null where there is none. */
 export function numberUnder(store: BoardStore, x: number, y: number): Target | null {
@@ -12,8 +12,9 @@ export function numberUnder(store: BoardStore, x: number, y: number): Target | n
   const place = under.map((element) => element.closest("[data-place]")).find((found) => found !== null);
   const named = place?.getAttribute("data-place") ?? "";
   if (isPlaceKey(named)) return named;
-  const chart = chartOf(boardStateOf(store.getState()).board);
-  if (!place || !chart) return null;
+  const id = place?.closest("[data-view]")?.getAttribute("data-view") ?? "";
+  const chart = viewOf(boardNow(store.getState()), id);
+  if (!place || chart?.kind !== "chart") return null;
   const index = Number(named);
   const { columns } = gridOf(chart);
   return numberAt(chart, { row: Math.floor(index / columns), column: index % columns });

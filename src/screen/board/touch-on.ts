@@ -1,19 +1,13 @@
 import type { Exact } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
 import type { Target } from "@/core/surface/place-key";
-import type { PlacedKind } from "@/core/views/placed";
+import type { View } from "@/core/views/view";
 import { KEYBOARD } from "@/view/chart/use-run";
 import { penOnNumber } from "../pen/pen-on-number";
 import { type BoardStore, sceneNow } from "./board-store";
 
 /** A touch on a number of a view, or a press by keys, with whatever is in hand. */
-export function touchOn(
-  store: BoardStore,
-  view: PlacedKind,
-  number: Target,
-  finger: number,
-  reach?: Exact,
-): void {
+export function touchOn(store: BoardStore, view: View, number: Target, finger: number, reach?: Exact): void {
   const { tool, beginRun } = store.getState();
   if (tool === "pen" && finger === KEYBOARD) {
     penOnNumber(store, view, number);

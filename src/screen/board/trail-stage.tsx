@@ -3,18 +3,18 @@
 import { useMemo } from "react";
 import { countedIn } from "@/core/count/count";
 import { currentStep } from "@/core/lesson/board-state";
-import { boardHolds, trailOf } from "@/core/lesson/views-of";
+import { boardHolds } from "@/core/lesson/views-of";
 import { keyOfText } from "@/core/number/exact";
 import { keepKeyboard } from "@/kit/rail-button";
 import { TrailPanel } from "@/view/trail/trail-panel";
 import { boardStateOf } from "./board-store";
+import type { StageProps } from "./stages";
 import { pickBoard, useBoard, useNumberText, useSceneSource } from "./use-board";
 
 /** The panel that reads the trail, where the board has one. */
-export function TrailStage({ className }: { className: string }) {
+export function TrailStage({ view }: StageProps<"trail">) {
   const board = useBoard(pickBoard);
   const source = useSceneSource("after paint");
-  const settings = trailOf(board);
   const holds = useMemo(() => boardHolds(board), [board]);
   const write = useNumberText();
   // A board asks one question at a time: with the step's own above it, the panel asks none.
@@ -27,17 +27,15 @@ export function TrailStage({ className }: { className: string }) {
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached.
       tabIndex={0}
       onMouseDown={keepKeyboard}
-      className={`min-h-0 overflow-y-auto rounded-card bg-board p-6 ${className}`}
+      className={"size-full min-h-0 overflow-y-auto rounded-card bg-board p-6"}
     >
-      {settings && (
-        <TrailPanel
-          settings={settings}
-          source={source}
-          holds={holds}
-          write={write}
-          invitation={`Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${write(keyOfText(from))}.${asks ? " What is the first number?" : ""}`}
-        />
-      )}
+      <TrailPanel
+        settings={view}
+        source={source}
+        holds={holds}
+        write={write}
+        invitation={`Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${write(keyOfText(from))}.${asks ? " What is the first number?" : ""}`}
+      />
     </section>
   );
 }

@@ -1,8 +1,9 @@
 "use client";
 
 import { createContext, type ReactNode, useContext, useMemo, useSyncExternalStore } from "react";
-import { textOn } from "@/core/lesson/views-of";
+import { textOn, viewName, viewOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
+import type { View } from "@/core/views/view";
 import { afterPaint } from "@/view/scene/after-paint";
 import type { SceneSource } from "@/view/scene/scene-source";
 import { type BoardScreenState, type BoardStore, boardNow, boardStateOf, sceneNow } from "./board-store";
@@ -64,5 +65,19 @@ export const pickClimbed = (state: BoardScreenState) => boardStateOf(state).clim
 export function useNumberText(): (number: NumberKey) => string {
   const board = useBoard(pickBoard);
   return useMemo(() => textOn(board), [board]);
+}
+/** Sets a view up anew: what is pressed right after something was typed is about the view as it then is. */
+export function useLay<V extends View>(view: V): (change: (now: V) => Partial<V>) => void {
+  const { store } = useParts();
+  return (change) =>
+    store.getState().layView((board) => {
+      const now = (viewOf(board, view.id) ?? view) as V;
+      return { ...now, ...change(now) };
+    });
+}
+
+/** What a view is called on the board on show. */
+export function useViewName(view: View): string {
+  return useBoard((state) => viewName(pickBoard(state), view));
 }
 export const pickScene = (state: BoardScreenState) => sceneNow(state);

@@ -1,60 +1,73 @@
 "use client";
 
 import { ArrowUp, Square, SquareDashed, Trash2 } from "lucide-react";
-import { exchangeView, placedOf, swapViews, withoutView, withView } from "@/core/lesson/views-of";
-import { MOST_PLACED, PLACED, type PlacedKind } from "@/core/views/placed";
+import { addView, exchangeView, placedOf, swapViews, viewName, withoutView } from "@/core/lesson/views-of";
+import { KINDS } from "@/core/views/kinds";
+import { type Layout, MOST_PLACED } from "@/core/views/layout";
+import { KIND_NAMES, type KindName, kindOfView } from "@/core/views/view";
 import { IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Select } from "@/kit/select";
-import { ComparedNumbers, ProblemFields, SentenceForm } from "../line/view-fields";
 import { CountParts } from "./count-parts";
-import { newView, VIEW_NAMES } from "./new-view";
+import { ViewFields } from "./fields";
 import { pickBoard, pickPrepared, pickScene, useBoard, useBoardStore } from "./use-board";
+
+/** The kinds of view that have a place of their own. */
+const PLACED = KIND_NAMES.filter((kind) => kind !== "arrows").map((value) => ({
+  value,
+  label: KINDS[value].name,
+}));
+
+const RUNS: readonly { value: Layout["run"]; label: string }[] = [
+  { value: "beside", label: "Side by side" },
+  { value: "above", label: "One above the other" },
+];
+const SQUARE = { value: "square", label: "In a square" } as const;
 
 /** Which views stand on the board, in which places, and what the panel that reads the count shows. */
 export function ViewsPage() {
   const board = useBoard(pickPrepared);
-  const layout = useBoard((state) => pickBoard(state).layout);
+  const shown = useBoard(pickBoard);
   const hidden = useBoard((state) => pickScene(state).hidden);
   const store = useBoardStore();
+  const { layout } = shown;
   const placed = placedOf(board);
   const change = (next: typeof board) => store.getState().change((state) => ({ ...state, board: next }));
-  const free = PLACED.filter((kind) => !placed.some((view) => view.kind === kind));
   return (
     <div className="flex flex-col gap-4">
       <ul aria-label="Views of this board" className="flex flex-col gap-2">
-        {placed.map(({ kind }, index) => {
-          const isHidden = hidden.includes(kind);
-          const name = VIEW_NAMES[kind];
+        {placed.map((view, index) => {
+          const { id } = view;
+          const isHidden = hidden.includes(id);
+          const name = viewName(board, view);
           return (
-            <li key={kind} className="flex items-center gap-0.5 rounded-button bg-mist p-1">
+            <li key={id} className="flex items-center gap-0.5 rounded-button bg-mist p-1">
               <div className="min-w-0 flex-1 [&>button]:w-full [&>button]:justify-between">
                 <Select
                   label={`View ${index + 1}`}
-                  value={kind}
-                  options={PLACED.map((value) => ({ value, label: VIEW_NAMES[value] }))}
-                  onChange={(next) => {
-                    const there = placed.find((view) => view.kind === next);
-                    change(exchangeView(board, kind, there ?? newView(next)));
-                  }}
+                  value={view.kind as KindName}
+                  options={PLACED.map((one) => (one.value === view.kind ? { ...one, label: name } : one))}
+                  onChange={(kind) =>
+                    kind !== view.kind && change(exchangeView(board, id, KINDS[kind].starts))
+                  }
                 />
               </div>
               {index > 0 && (
                 <IconButton
                   name={`Move up: ${name}`}
-                  onClick={() => change(swapViews(board, kind, placed[index - 1]!.kind))}
+                  onClick={() => change(swapViews(board, id, placed[index - 1]!.id))}
                 >
                   <ArrowUp aria-hidden size={19} />
                 </IconButton>
               )}
               <IconButton
                 name={isHidden ? `Show: ${name}` : `Hide for now: ${name}`}
-                onClick={() => store.getState().act([[{ do: isHidden ? "show" : "hide", view: kind }]])}
+                onClick={() => store.getState().act([[{ do: isHidden ? "show" : "hide", view: id }]])}
               >
                 {isHidden ? <SquareDashed aria-hidden size={19} /> : <Square aria-hidden size={19} />}
               </IconButton>
               {placed.length > 1 && (
-                <IconButton name={`Remove: ${name}`} onClick={() => change(withoutView(board, kind))}>
+                <IconButton name={`Remove: ${name}`} onClick={() => change(withoutView(board, id))}>
                   <Trash2 aria-hidden size={19} />
                 </IconButton>
               )}
@@ -65,20 +78,17 @@ export function ViewsPage() {
       {placed.length < MOST_PLACED && (
         <Select
           label="Add a view"
-          value={"" as PlacedKind}
+          value={"" as KindName}
           placeholder="Add a view"
-          options={free.map((value) => ({ value, label: VIEW_NAMES[value] }))}
-          onChange={(kind) => change(withView(board, newView(kind)))}
+          options={PLACED}
+          onChange={(kind) => change(addView(board, KINDS[kind].starts))}
         />
       )}
       {placed.length > 1 && (
         <Choice
           label="Arrange"
           value={layout.run}
-          options={[
-            { value: "beside", label: "Side by side" },
-            { value: "above", label: "One above the other" },
-          ]}
+          options={placed.length > 2 || layout.run === "square" ? [...RUNS, SQUARE] : RUNS}
           onChange={(run) =>
             store
               .getState()
@@ -86,9 +96,11 @@ export function ViewsPage() {
           }
         />
       )}
-      <SentenceForm />
-      <ComparedNumbers />
-      <ProblemFields />
+      {placedOf(shown)
+        .filter((view) => kindOfView(view).surface === undefined)
+        .map((view) => (
+          <ViewFields key={view.id} view={view} />
+        ))}
       <CountParts />
     </div>
   );

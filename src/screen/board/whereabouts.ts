@@ -1,23 +1,24 @@
 import * as z from "zod/mini";
 import { Beat } from "@/core/scene/move";
-import type { BoardScreenState, Whereabouts } from "./board-store";
+import { type BoardScreenState, boardStateOf, type Whereabouts } from "./board-store";
 
 const MOST_ACTS = 2000;
 
 const acts = z.array(z.array(Beat).check(z.maxLength(MOST_ACTS))).check(z.maxLength(MOST_ACTS));
+const BoardId = z.string().check(z.maxLength(40));
 const upTo100 = z.int().check(z.minimum(0), z.maximum(100));
 
 /** Where a teacher was in a lesson, as its window keeps it. */
 export const WhereaboutsKept: z.ZodMiniType<Whereabouts> = z.object({
-  at: upTo100,
-  boards: z
-    .array(z.object({ climbed: upTo100, live: z.array(acts).check(z.maxLength(100)) }))
-    .check(z.maxLength(100)),
+  at: BoardId,
+  boards: z.record(BoardId, z.object({ climbed: upTo100, live: z.array(acts).check(z.maxLength(100)) })),
 });
 
 export function whereaboutsOf(state: BoardScreenState): Whereabouts {
   return {
-    at: state.at,
-    boards: state.boards.map(({ present: { climbed, live } }) => ({ climbed, live })),
+    at: boardStateOf(state).board.id,
+    boards: Object.fromEntries(
+      state.boards.map(({ present: { board, climbed, live } }) => [board.id, { climbed, live }]),
+    ),
   };
 }

@@ -53,12 +53,12 @@ export function Home() {
   const placed = useBoard((state) => placedSoFar(pickBoard(state), pickScene(state)));
   const choosing = useBoard((state) => state.hand.choosing);
   const store = useBoardStore();
-  const isTimes = timesOf(board) !== undefined;
+  const times = timesOf(board);
   return (
     <div className="flex flex-col gap-2">
       {asked?.as === "place" && !choosing && <Keypad />}
-      {isTimes && (
-        <Button className="h-14" onClick={() => makePuzzle(store)}>
+      {times && (
+        <Button className="h-14" onClick={() => makePuzzle(store, times.id)}>
           Another puzzle
         </Button>
       )}

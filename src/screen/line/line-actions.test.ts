@@ -1,6 +1,6 @@
 import { describe, expect, test, vi } from "vitest";
 import { newBoard, newLesson } from "@/core/lesson/new-lesson";
-import { lookOf, withMain, withView } from "@/core/lesson/views-of";
+import { type LineView, lookOf, withMain, withView } from "@/core/lesson/views-of";
 import { keyOf } from "@/core/number/exact";
 import type { LineSettings } from "@/core/surface/line";
 import { startingChart } from "@/core/surface/starting-charts";
@@ -21,7 +21,7 @@ function storeWith(line: LineSettings) {
     return now && `${now.start}: ${now.jumps.join(" ")}`;
   };
   const ends = () => {
-    const { from, to } = lookOf(line, sceneNow(run()));
+    const { from, to } = lookOf({ ...line, id: "line" } as LineView, sceneNow(run()));
     return [keyOf(from), keyOf(to)];
   };
   return { store, run, trail, ends };
@@ -133,7 +133,7 @@ describe("a line in hand", () => {
   test("slides in a row are one act; the pointer drawn along too", () => {
     const { run, ends } = storeWith(startingLine("0-20"));
     for (const by of [1, 2, 3]) {
-      const { from, to } = lookOf(startingLine("0-20"), sceneNow(run()));
+      const { from, to } = lookOf({ ...startingLine("0-20"), id: "line" }, sceneNow(run()));
       run().lookAt("line", { from: from.add(by), to: to.add(by) });
     }
     expect(ends()).toEqual(["6", "26"]);
@@ -161,12 +161,12 @@ describe("a line in hand", () => {
     const { run, store } = storeWith(startingLine("0-100"));
     run().change((state) => ({
       ...state,
-      board: withView(state.board, { kind: "compare", a: "1/2", b: "0.5" }),
+      board: withView(state.board, { id: "compare", kind: "compare", a: "1/2", b: "0.5" }),
     }));
-    expect(run().chooseSign("<")).toMatch(/^Look again/);
-    expect(sceneNow(run()).sign).toBeNull();
-    expect(run().chooseSign("=")).toBeNull();
-    expect(sceneNow(store.getState()).sign).toBe("=");
+    expect(run().chooseSign("compare", "<")).toMatch(/^Look again/);
+    expect(sceneNow(run()).signs).toEqual({});
+    expect(run().chooseSign("compare", "=")).toBeNull();
+    expect(sceneNow(store.getState()).signs).toEqual({ compare: "=" });
     expect(boardStateOf(run()).board.views).toHaveLength(3);
   });
 });

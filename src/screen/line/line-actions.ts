@@ -2,7 +2,7 @@ import type { Way } from "@/core/count/bridge";
 import { MOST_WAY, wayTo } from "@/core/count/bridge";
 import { readSentence } from "@/core/count/read-sentence";
 import { type JumpPart, MOST_JUMPS } from "@/core/count/trail";
-import { boardHolds, linesOf, lookOf, partsOf, textOn } from "@/core/lesson/views-of";
+import { boardHolds, linesOf, lookOf, partsOf, textOn, viewOf } from "@/core/lesson/views-of";
 import { type Compared, compared, comparedWords } from "@/core/number/compared";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { chanceOf } from "@/core/puzzle/draw";
@@ -12,12 +12,13 @@ import type { Scene } from "@/core/scene/scene";
 import type { Ink } from "@/core/set/ink";
 import type { Span } from "@/core/surface/line";
 import { numberOf } from "@/core/surface/place-key";
+import type { ViewId } from "@/core/views/view-id";
 import { say } from "@/kit/messages";
 import { type BoardStore, boardNow, sceneNow } from "../board/board-store";
 
 export type LineActions = {
   /** A line is seen from another number to another; slides in a row are taken back together. */
-  lookAt: (view: "line" | "strip", span: Span) => void;
+  lookAt: (view: ViewId, span: Span) => void;
   /** Begins a trail at a number. */
   startAt: (number: NumberKey) => void;
   /** One jump from a number to another: it goes on from where the trail landed, or begins one. */
@@ -42,11 +43,11 @@ export type LineActions = {
   setAside: () => void;
   trailInk: (which: "trail" | "aside", ink: Ink) => void;
   /** A tick of the line is ringed, and its number asked for. */
-  readScale: (kind: "line" | "strip") => void;
+  readScale: (view: ViewId) => void;
   /** What is asked for on a line is shown. */
   showAsked: () => void;
   /** The sign between two numbers is chosen; what is said where it does not belong. */
-  chooseSign: (sign: Compared) => string | null;
+  chooseSign: (id: ViewId, sign: Compared) => string | null;
 };
 
 const known = new WeakMap<BoardStore, LineActions>();
@@ -190,8 +191,8 @@ function lineActions(store: BoardStore): LineActions {
       const kept = inks[other] === ink ? inks[which] : inks[other];
       act([[{ do: "trail-inks", ...inks, [which]: ink, [other]: kept }]]);
     },
-    readScale: (kind) => {
-      const of = linesOf(board()).find((line) => line.kind === kind);
+    readScale: (view) => {
+      const of = linesOf(board()).find(({ id }) => id === view);
       if (!of) return;
       const { asked, draws } = scene();
       const before = asked ? numberOf(asked.number) : null;
@@ -210,11 +211,11 @@ function lineActions(store: BoardStore): LineActions {
           ],
         ]);
     },
-    chooseSign: (sign) => {
-      const view = board().views.find(({ kind }) => kind === "compare");
+    chooseSign: (id, sign) => {
+      const view = viewOf(board(), id);
       if (view?.kind !== "compare") return null;
       if (compared(exact(view.a), exact(view.b)) !== sign) return comparedWords;
-      act([[{ do: "compare", sign: scene().sign === sign ? null : sign }]]);
+      act([[{ do: "compare", view: id, sign: scene().signs[id] === sign ? null : sign }]]);
       return null;
     },
   };

@@ -1,6 +1,6 @@
 "use client";
 
-import { linesOf } from "@/core/lesson/views-of";
+import type { LineView } from "@/core/lesson/views-of";
 import { showNumber } from "@/core/number/show-number";
 import { changeLine, type LinePart } from "@/core/surface/change-line";
 import { type AnyLine, type LineSettings, lineAs, type StripSettings } from "@/core/surface/line";
@@ -9,31 +9,23 @@ import { Labelled } from "@/kit/labelled";
 import { Select } from "@/kit/select";
 import { Switch } from "@/kit/switch";
 import { DraftField, useBoardDrafts } from "../board/checked-field";
-import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
+import { useLay } from "../board/use-board";
 import { LineGallery } from "./line-gallery";
 
 /** The numbers of a line or strip: its ends, intervals and parts, what is labelled and how, and its pointer. */
-export function LineFields({ kind }: { kind: AnyLine["kind"] }) {
-  const line = useBoard((state) =>
-    pickBoard(state).views.find((view): view is AnyLine => view.kind === kind),
-  );
-  return line ? <Fields line={line} /> : null;
-}
-
-function Fields({ line }: { line: AnyLine }) {
-  const { kind } = line;
-  const store = useBoardStore();
-  const lay = (next: AnyLine) => store.getState().layView(next);
-  const set = (part: Partial<LineSettings> & Partial<StripSettings>) =>
-    store.getState().layView((board) => {
-      const now = linesOf(board).find((one) => one.kind === kind) ?? line;
-      return { ...now, ...part } as AnyLine;
-    });
+export function LineFields({ view: line }: { view: LineView }) {
+  const lay = useLay(line);
+  const set = (part: Partial<LineSettings> & Partial<StripSettings>) => lay(() => part as Partial<LineView>);
   const values = Object.fromEntries(PARTS.map((part) => [part, shown(line, part)])) as Record<
     LinePart,
     string
   >;
-  const drafts = useBoardDrafts(kind, values, (typed) => changeLine(line, typed), lay);
+  const drafts = useBoardDrafts(
+    line.id,
+    values,
+    (typed) => changeLine(line, typed),
+    (next) => lay(() => next as Partial<LineView>),
+  );
   const field = (part: LinePart, label: string, className?: string) => (
     <DraftField
       label={label}
@@ -127,7 +119,7 @@ function Fields({ line }: { line: AnyLine }) {
         )}
         <Switch label="Fixed: does not slide" on={line.pinned} onChange={(pinned) => set({ pinned })} />
       </div>
-      <LineGallery onChoose={(start) => lay(lineAs(start, kind))} />
+      <LineGallery onChoose={(start) => lay(() => lineAs(start, line.kind) as Partial<LineView>)} />
     </div>
   );
 }

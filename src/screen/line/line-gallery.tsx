@@ -22,7 +22,7 @@ export function LineGallery({ onChoose }: { onChoose: (line: LineSettings) => vo
             className="flex flex-col justify-end gap-1.5 rounded-button border border-rule bg-mist p-2 text-sm leading-tight font-semibold hover:border-ink"
           >
             <span className="block h-16 w-full">
-              <LinePicture look={lineLook(line, EMPTY_SCENE)} width={150} height={64} />
+              <LinePicture look={lineLook({ ...line, id: "line" }, EMPTY_SCENE)} width={150} height={64} />
             </span>
             {name}
           </button>

@@ -10,9 +10,9 @@ import {
   SquareArrowUp,
 } from "lucide-react";
 import { useMemo } from "react";
-import { lookOf, pinsOf } from "@/core/lesson/views-of";
+import { type LineView, lookOf, pinsOf } from "@/core/lesson/views-of";
 import { exact } from "@/core/number/exact";
-import { type AnyLine, type Span, slides, wholeSpan } from "@/core/surface/line";
+import { type Span, slides, wholeSpan } from "@/core/surface/line";
 import { restSpan, scaleOf, slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import { numberOf } from "@/core/surface/place-key";
 import { keepKeyboard } from "@/kit/rail-button";
@@ -20,29 +20,34 @@ import { Line } from "@/view/line/line";
 import type { LineHand } from "@/view/line/use-line-touch";
 import { useAsks } from "../board/chart-stage";
 import { mayPeek, touchOn } from "../board/touch-on";
-import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
+import {
+  pickBoard,
+  pickScene,
+  useBoard,
+  useBoardStore,
+  useSceneSource,
+  useViewName,
+} from "../board/use-board";
 import { usePenOver } from "../pen/use-pen-over";
 import { lineActionsOf } from "./line-actions";
 import { Small } from "./small-button";
 
 /** A line or number track of the board, in the teacher's hand. */
-export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: boolean }) {
-  const line = useBoard((state) =>
-    pickBoard(state).views.find((view): view is AnyLine => view.kind === kind),
-  );
+export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
+  const name = useViewName(line);
   const tool = useBoard((state) => state.tool);
   const board = useBoard(pickBoard);
   const pins = useMemo(() => pinsOf(board), [board]);
   const store = useBoardStore();
   const source = useSceneSource("at once");
-  const over = usePenOver(kind);
+  const over = usePenOver(line.id);
   const asks = useAsks();
   const hand = useMemo<LineHand>(() => {
     const board = () => store.getState();
     const lines = lineActionsOf(store);
     return {
       jumps: tool === "jump",
-      begin: (number, finger, reach) => touchOn(store, kind, number, finger, reach),
+      begin: (number, finger, reach) => touchOn(store, line, number, finger, reach),
       over: () => {},
       end: (finger) => board().endRun(finger),
       canPeek: (number) => mayPeek(store, number),
@@ -51,12 +56,12 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
       onPoint: (number) => lines.pointTo(number),
       onJumpTouch: (jumps, part) => lines.touchJump(jumps, part),
     };
-  }, [store, kind, tool]);
-  const onLook = useMemo(() => (span: Span) => lineActionsOf(store).lookAt(kind, span), [store, kind]);
-  if (!line) return null;
+  }, [store, line, tool]);
+  const onLook = useMemo(() => (span: Span) => lineActionsOf(store).lookAt(line.id, span), [store, line.id]);
   return (
     <section
-      aria-label={kind === "strip" ? "Number strip" : "Number line"}
+      aria-label={name}
+      data-view={line.id}
       className="flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board"
     >
       <div className="min-h-0 flex-1 px-2 pt-2">
@@ -74,27 +79,27 @@ export function LineStage({ kind, strong }: { kind: "line" | "strip"; strong: bo
       </div>
       <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5">
         {slides(line) && <LineMoves line={line} />}
-        {!(line.kind === "line" && line.open) && <ReadScale kind={kind} />}
+        {!(line.kind === "line" && line.open) && <ReadScale line={line} />}
       </div>
     </section>
   );
 }
 
 /** How the line is slid and drawn nearer, low at its edge. */
-function LineMoves({ line }: { line: AnyLine }) {
+function LineMoves({ line }: { line: LineView }) {
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   const span = lookOf(line, scene);
   const { interval } = scaleOf(line, span);
   const whole = wholeSpan(line);
   const there = span.from.equals(whole.from) && span.to.equals(whole.to);
-  const slide = (by: 1 | -1) => lineActionsOf(store).lookAt(line.kind, slideSpan(span, interval.mul(by)));
+  const slide = (by: 1 | -1) => lineActionsOf(store).lookAt(line.id, slideSpan(span, interval.mul(by)));
   const zoom = (factor: string) => {
     const { focus } = scene;
     const at = focus === null ? null : exact(numberOf(focus));
     const seen = at && at.compare(span.from) >= 0 && at.compare(span.to) <= 0;
     const about = seen ? at : span.from.add(span.to).div(2);
-    lineActionsOf(store).lookAt(line.kind, restSpan(line, zoomSpan(line, span, exact(factor), about), span));
+    lineActionsOf(store).lookAt(line.id, restSpan(line, zoomSpan(line, span, exact(factor), about), span));
   };
   return (
     <div className="flex items-center gap-1">
@@ -115,7 +120,7 @@ function LineMoves({ line }: { line: AnyLine }) {
       <Small
         name="The whole line"
         disabled={there}
-        onClick={() => lineActionsOf(store).lookAt(line.kind, whole)}
+        onClick={() => lineActionsOf(store).lookAt(line.id, whole)}
       >
         <MoveHorizontal aria-hidden size={20} />
       </Small>
@@ -124,7 +129,7 @@ function LineMoves({ line }: { line: AnyLine }) {
 }
 
 /** A tick is ringed and asked for, then shown; and another one. */
-function ReadScale({ kind }: { kind: "line" | "strip" }) {
+function ReadScale({ line }: { line: LineView }) {
   const asked = useBoard((state) => pickScene(state).asked?.as === "place");
   const store = useBoardStore();
   return (
@@ -134,7 +139,7 @@ function ReadScale({ kind }: { kind: "line" | "strip" }) {
           <SquareArrowUp aria-hidden size={19} /> Show its number
         </Words>
       )}
-      <Words onClick={() => lineActionsOf(store).readScale(kind)}>
+      <Words onClick={() => lineActionsOf(store).readScale(line.id)}>
         <CircleHelp aria-hidden size={19} /> {asked ? "Another tick" : "Read the scale"}
       </Words>
     </div>

@@ -9,35 +9,31 @@ import { asFractions } from "@/core/number/fraction-text";
 import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
 import { wrongWords } from "@/core/puzzle/hint";
-import type { Work } from "@/core/scene/slices/working";
+import { NO_WORK_YET, type Work } from "@/core/scene/slices/working";
 import { Button, IconButton } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { NumberKeys } from "@/kit/number-keys";
 import { Popover } from "@/kit/popover";
 import { ProblemLine } from "@/view/line/problem-card";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import type { StageProps } from "../board/stages";
+import { pickScene, useBoard, useBoardStore } from "../board/use-board";
 
 /** Several short problems, each with its line; jumps are drawn by touch, and answers filled in. */
-export function ProblemsStage({ strong }: { strong: boolean }) {
-  const settings = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "problems"));
-  const scene = useBoard(pickScene);
+export function ProblemsStage({ view, strong }: StageProps<"problems">) {
+  const { done, checked } = useBoard((state) => pickScene(state).work[view.id]) ?? NO_WORK_YET;
   const store = useBoardStore();
-  const items = settings?.kind === "problems" ? settings.items : null;
-  const reads = useMemo(() => (items ?? []).map((text) => readProblem(text)), [items]);
-  if (settings?.kind !== "problems") return null;
-  const { check } = settings;
+  const { id, items, check } = view;
+  const reads = useMemo(() => items.map((text) => readProblem(text)), [items]);
   const answer = (index: number, says: NumberKey) => {
     if (check === "at-once" && says !== answerOf(reads[index])) {
       const read = reads[index];
       return say(wrongWords(says, read?.ok && read.problem.fractions ? asFractions(says) : undefined));
     }
-    store.getState().act([[{ do: "answer", problem: index, says }]]);
+    store.getState().act([[{ do: "answer", view: id, problem: index, says }]]);
   };
   const checkAll = () => {
-    store.getState().act([[{ do: "work-check" }]]);
-    const right = reads.filter(
-      (read, i) => read.ok && scene.work.get(i)?.says === read.problem.answer,
-    ).length;
+    store.getState().act([[{ do: "work-check", view: id }]]);
+    const right = reads.filter((read, i) => read.ok && done.get(i)?.says === read.problem.answer).length;
     say(`${right} of ${reads.length} are right.`);
   };
   return (
@@ -53,12 +49,10 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
         )}
       >
         {reads.map((read, index) => {
-          if (!read.ok)
-            return <Unread key={items?.[index]} text={items?.[index] ?? ""} message={read.message} />;
+          if (!read.ok) return <Unread key={items[index]} text={items[index] ?? ""} message={read.message} />;
           const { problem } = read;
-          const work = scene.work.get(index);
-          const told =
-            check === "at-once" ? work?.says !== undefined && work.says !== null : scene.workChecked;
+          const work = done.get(index);
+          const told = check === "at-once" ? work?.says !== undefined && work.says !== null : checked;
           return (
             <article
               // biome-ignore lint/suspicious/noArrayIndexKey: a problem is where it stands.
@@ -77,7 +71,7 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
                 {work && (
                   <IconButton
                     name={`Start problem ${index + 1} again`}
-                    onClick={() => store.getState().act([[{ do: "work-anew", problem: index }]])}
+                    onClick={() => store.getState().act([[{ do: "work-anew", view: id, problem: index }]])}
                   >
                     <RotateCcw aria-hidden size={19} />
                   </IconButton>
@@ -89,7 +83,7 @@ export function ProblemsStage({ strong }: { strong: boolean }) {
                   problem={problem}
                   work={work}
                   strong={strong}
-                  onJump={(by) => store.getState().act([[{ do: "work", problem: index, by }]])}
+                  onJump={(by) => store.getState().act([[{ do: "work", view: id, problem: index, by }]])}
                 />
               </div>
             </article>

@@ -13,6 +13,7 @@ import { Sentence } from "@/view/sentence/sentence";
 import { Way } from "@/view/sentence/way";
 import { sceneNow } from "../board/board-store";
 import { useAsks } from "../board/chart-stage";
+import type { StageProps } from "../board/stages";
 import { pickBoard, useBoard, useBoardStore, useSceneSource } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";
 import { SentenceField } from "./sentence-field";
@@ -20,13 +21,11 @@ import { SentenceField } from "./sentence-field";
 const INVITATION = "No jump yet.";
 
 /** The number sentence of the trail, in a place of its own. */
-export function SentenceStage({ strong }: { strong: boolean }) {
-  const settings = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "sentence"));
+export function SentenceStage({ view, strong }: StageProps<"sentence">) {
   const store = useBoardStore();
   const source = useSceneSource("after paint");
   const asks = useAsks();
   const write = useWrite();
-  if (settings?.kind !== "sentence") return null;
   return (
     <section
       aria-label="Number sentence"
@@ -34,7 +33,7 @@ export function SentenceStage({ strong }: { strong: boolean }) {
     >
       <div className="h-full min-w-0 flex-1">
         <Sentence
-          settings={settings}
+          settings={view}
           source={source}
           strong={strong}
           asks={asks}
@@ -59,7 +58,7 @@ export function SentenceStage({ strong }: { strong: boolean }) {
 }
 
 /** The stops of the trail, in a place of their own. */
-export function WayStage({ strong }: { strong: boolean }) {
+export function WayStage({ strong }: StageProps<"way">) {
   const parts = useBoard((state) => partsOf(pickBoard(state)));
   const store = useBoardStore();
   const source = useSceneSource("after paint");
@@ -81,13 +80,11 @@ export function WayStage({ strong }: { strong: boolean }) {
 }
 
 /** How far it is to the next ten, in a place of its own. */
-export function PairsStage() {
-  const settings = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "pairs"));
+export function PairsStage({ view }: StageProps<"pairs">) {
   const store = useBoardStore();
   const source = useSceneSource("after paint");
   const asks = useAsks();
   const write = useWrite();
-  if (settings?.kind !== "pairs") return null;
   return (
     <section
       aria-label="To the next ten"
@@ -97,11 +94,11 @@ export function PairsStage() {
         <Pairs
           onFar={() => {
             const { tool, act } = store.getState();
-            const covered = sceneNow(store.getState()).farCovered;
+            const covered = sceneNow(store.getState()).farCovered.includes(view.id);
             // Covered by the cover, lifted by any other touch: there is nothing else to do to a distance.
-            if (covered !== (tool === "cover")) act([[{ do: "cover-far", on: !covered }]]);
+            if (covered !== (tool === "cover")) act([[{ do: "cover-far", view: view.id, on: !covered }]]);
           }}
-          settings={settings}
+          settings={view}
           source={source}
           asks={asks}
           write={write}
@@ -110,38 +107,36 @@ export function PairsStage() {
       </div>
       <Segments
         label="Which ten"
-        value={settings.way}
+        value={view.way}
         options={[
           { value: "on", label: "To the next ten" },
           { value: "back", label: "Back to a ten" },
         ]}
-        onChange={(way) => store.getState().setTo({ of: "pairs", is: { kind: "pairs", way } })}
+        onChange={(way) => store.getState().setTo({ of: "view", is: { ...view, way } })}
       />
     </section>
   );
 }
 
 /** Two numbers to be compared, in a place of their own. */
-export function CompareStage() {
-  const settings = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "compare"));
+export function CompareStage({ view }: StageProps<"compare">) {
   const store = useBoardStore();
   const source = useSceneSource("after paint");
   const asks = useAsks();
   const write = useWrite();
-  if (settings?.kind !== "compare") return null;
   return (
     <section
       aria-label="Two numbers compared"
       className="flex size-full min-h-0 min-w-0 rounded-card bg-board px-4 py-2"
     >
       <Compare
-        settings={settings}
+        settings={view}
         source={source}
         asks={asks}
         write={write}
         onNumber={(number) => touch(store, number)}
         onSign={(sign) => {
-          const fault = lineActionsOf(store).chooseSign(sign);
+          const fault = lineActionsOf(store).chooseSign(view.id, sign);
           if (fault) say(fault);
         }}
       />

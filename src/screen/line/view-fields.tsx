@@ -4,50 +4,42 @@ import { Trash2 } from "lucide-react";
 import { readProblem } from "@/core/count/problem";
 import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
-import { MOST_PROBLEMS, type ProblemsSettings } from "@/core/views/view-settings";
+import { MOST_PROBLEMS } from "@/core/views/kinds/problems";
+import type { ViewOf } from "@/core/views/view";
 import { Button, IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { CheckedField } from "../board/checked-field";
-import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
+import { useLay } from "../board/use-board";
 
 /** How the number sentence is written. */
-export function SentenceForm() {
-  const sentence = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "sentence"));
-  const store = useBoardStore();
-  if (sentence?.kind !== "sentence") return null;
+export function SentenceFields({ view }: { view: ViewOf<"sentence"> }) {
+  const lay = useLay(view);
   return (
     <Choice
       label="The number sentence has"
-      value={sentence.form}
+      value={view.form}
       options={[
         { value: "gathered", label: "4 × 6" },
         { value: "each", label: "6 + 6 + 6 + 6" },
       ]}
-      onChange={(form) => store.getState().layView({ kind: "sentence", form })}
+      onChange={(form) => lay(() => ({ form }))}
     />
   );
 }
 
 /** The two numbers that are compared; another one begins without a sign. */
-export function ComparedNumbers() {
-  const compare = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "compare"));
-  const store = useBoardStore();
-  if (compare?.kind !== "compare") return null;
+export function CompareFields({ view }: { view: ViewOf<"compare"> }) {
+  const lay = useLay(view);
   const field = (part: "a" | "b", label: string) => (
     <CheckedField
       label={label}
       numeric
-      value={showNumber(compare[part])}
+      value={showNumber(view[part])}
       read={(typed) => {
         const read = readNumber(typed);
         return read.ok ? { ok: true, value: read.text } : read;
       }}
-      onTake={(number) =>
-        store.getState().layView((board) => {
-          const now = board.views.find((view) => view.kind === "compare") ?? compare;
-          return { ...now, [part]: number };
-        })
-      }
+      onTake={(number) => lay(() => ({ [part]: number }))}
     />
   );
   return (
@@ -59,15 +51,8 @@ export function ComparedNumbers() {
 }
 
 /** The problems, a line each, and when their answers are checked. */
-export function ProblemFields() {
-  const problems = useBoard((state) => pickBoard(state).views.find((view) => view.kind === "problems"));
-  const store = useBoardStore();
-  if (problems?.kind !== "problems") return null;
-  const lay = (change: (now: ProblemsSettings) => Partial<ProblemsSettings>) =>
-    store.getState().layView((board) => {
-      const now = board.views.find((view) => view.kind === "problems") ?? problems;
-      return { ...now, ...change(now) };
-    });
+export function ProblemFields({ view: problems }: { view: ViewOf<"problems"> }) {
+  const lay = useLay(problems);
   return (
     <div className="flex flex-col gap-3">
       <div className="grid grid-cols-2 gap-2">

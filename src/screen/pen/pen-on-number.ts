@@ -2,24 +2,24 @@ import { nanoid } from "nanoid";
 import { keepPoints } from "@/core/scene/pen";
 import { strokeOn } from "@/core/scene/pen-on-number";
 import type { Target } from "@/core/surface/place-key";
-import type { PlacedKind } from "@/core/views/placed";
+import type { View } from "@/core/views/view";
 import { type BoardStore, sceneNow } from "../board/board-store";
 
 /**
  * The pen by keyboard: on a number it draws a ring, the highlighter a bar, the rubber takes away what belongs to it, and
  * a note is begun at it.
  */
-export function penOnNumber(store: BoardStore, view: PlacedKind, number: Target): void {
+export function penOnNumber(store: BoardStore, view: View, number: Target): void {
   const { pen, ink, hand, drawn } = store.getState();
-  if (pen === "note") store.setState({ hand: { ...hand, noteAt: { view, number } } });
+  if (pen === "note") store.setState({ hand: { ...hand, noteAt: { view: view.id, number } } });
   else if (pen === "rubber") {
     const { strokes, notes } = sceneNow(store.getState());
     const ids = [...strokes, ...notes]
-      .filter((one) => one.view === view && one.number === number)
+      .filter((one) => one.view === view.id && one.number === number)
       .map(({ id }) => id);
     if (ids.length > 0) drawn({ do: "rub", ids });
   } else {
-    const points = keepPoints(strokeOn(view, number, pen));
-    drawn({ do: "pen", stroke: { id: nanoid(8), view, number, ink, tool: pen, points } });
+    const points = keepPoints(strokeOn(view.kind, number, pen));
+    drawn({ do: "pen", stroke: { id: nanoid(8), view: view.id, number, ink, tool: pen, points } });
   }
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { type ReactNode, useCallback, useMemo, useRef } from "react";
-import type { PlacedKind } from "@/core/views/placed";
+import type { ViewId } from "@/core/views/view-id";
 import { useSize } from "@/kit/use-size";
 import { type Over, viewAnchors } from "@/view/pen/anchors";
 import type { PenHand } from "@/view/pen/pen-layer";
@@ -9,7 +9,7 @@ import { pickScene, useBoard, useBoardNow, useBoardStore, useSceneSource } from 
 import { PenLayer } from "./pen-layer-later";
 
 /** What is drawn over a view of the board, and the pen where it is in hand. */
-export function usePenOver(view: PlacedKind): Over {
+export function usePenOver(view: ViewId): Over {
   const inHand = useBoard((state) => state.tool === "pen");
   const tool = useBoard((state) => state.pen);
   const ink = useBoard((state) => state.ink);
@@ -45,7 +45,7 @@ export function usePenOver(view: PlacedKind): Over {
 }
 
 /** A view without places of its own for numbers, with what is drawn over it. */
-export function PenOver({ view, children }: { view: PlacedKind; children: ReactNode }) {
+export function PenOver({ view, children }: { view: ViewId; children: ReactNode }) {
   const frame = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(frame, { width: 0, height: 0 });
   const anchors = useMemo(() => viewAnchors(width, height), [width, height]);

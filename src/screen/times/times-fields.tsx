@@ -1,26 +1,24 @@
 "use client";
 
-import { timesOf } from "@/core/lesson/views-of";
 import { showNumber } from "@/core/number/show-number";
 import { changeTimes, TIMES_PARTS, type TimesPart } from "@/core/surface/change-times";
-import type { TimesSettings } from "@/core/surface/times-grid";
+import type { ViewOf } from "@/core/views/view";
 import { Choice } from "@/kit/choice";
 import { DraftField, useBoardDrafts } from "../board/checked-field";
-import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
+import { useLay } from "../board/use-board";
 
 /** The window of the times grid, and what stands at its edges. */
-export function TimesFields() {
-  const times = useBoard((state) => timesOf(pickBoard(state)));
-  return times ? <Fields times={times} /> : null;
-}
-
-function Fields({ times }: { times: TimesSettings }) {
-  const store = useBoardStore();
-  const lay = (next: TimesSettings) => store.getState().layView(next);
+export function TimesFields({ view: times }: { view: ViewOf<"times"> }) {
+  const lay = useLay(times);
   const values = Object.fromEntries(
     TIMES_PARTS.map((part) => [part, showNumber(String(times[part]))]),
   ) as Record<TimesPart, string>;
-  const drafts = useBoardDrafts("times", values, (typed) => changeTimes(times, typed), lay);
+  const drafts = useBoardDrafts(
+    times.id,
+    values,
+    (typed) => changeTimes(times, typed),
+    (next) => lay(() => next),
+  );
   const field = (part: TimesPart, label: string) => <DraftField label={label} {...drafts.field(part)} />;
   const names = (part: "rowNames" | "columnNames", label: string) => (
     <Choice
@@ -31,9 +29,7 @@ function Fields({ times }: { times: TimesSettings }) {
         { value: "covered", label: "Covered" },
         { value: "absent", label: "None" },
       ]}
-      onChange={(value) =>
-        store.getState().layView((board) => ({ ...(timesOf(board) ?? times), [part]: value }))
-      }
+      onChange={(value) => lay(() => ({ [part]: value }))}
     />
   );
   return (
@@ -53,7 +49,7 @@ function Fields({ times }: { times: TimesSettings }) {
           { value: "solid", label: "Covered" },
           { value: "empty", label: "Empty squares" },
         ]}
-        onChange={(covers) => store.getState().layView((board) => ({ ...(timesOf(board) ?? times), covers }))}
+        onChange={(covers) => lay(() => ({ covers }))}
       />
     </div>
   );

@@ -1,12 +1,14 @@
 "use client";
 
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp } from "lucide-react";
-import { timesOf, windowOf } from "@/core/lesson/views-of";
+import type { Board } from "@/core/lesson/lesson";
+import { viewOf, viewsOf, windowOf } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { LEVELS, PUZZLE_ROWS } from "@/core/puzzle/make-times-puzzle";
 import { MOST_TIMES } from "@/core/surface/place-key";
 import { clampWindow, type TimesSettings } from "@/core/surface/times-grid";
+import type { ViewOf } from "@/core/views/view";
 import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { keepKeyboard } from "@/kit/rail-button";
@@ -22,22 +24,22 @@ const WAYS = [
 ] as const;
 
 /** How the window of a times grid is slid, what a touch is about, and puzzles made from it. */
-export function TimesPanel() {
-  const times = useBoard((state) => timesOf(pickBoard(state)));
-  return times ? <Panel times={times} /> : null;
+export function TimesPanels() {
+  const board = useBoard(pickBoard);
+  return viewsOf(board, "times").map((view) => <TimesPanel key={view.id} view={view} />);
 }
 
 const readIndex = (typed: string | undefined, kept: number) =>
   typed === undefined ? ({ ok: true, value: kept } as const) : readWhole(typed, 1, MOST_TIMES);
 
-function Panel({ times }: { times: TimesSettings }) {
+function TimesPanel({ view: times }: { view: ViewOf<"times"> }) {
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   const at = windowOf(times, scene);
   const slide = (row: number, column: number) =>
-    store.getState().slideTo(clampWindow(times, { row, column }));
+    store.getState().slideTo(times.id, clampWindow(times, { row, column }));
   const drafts = useBoardDrafts(
-    "window",
+    `window ${times.id}`,
     { row: showNumber(String(at.row)), column: showNumber(String(at.column)) },
     (typed) => {
       const [row, column] = [readIndex(typed.row, at.row), readIndex(typed.column, at.column)];
@@ -80,7 +82,7 @@ function Panel({ times }: { times: TimesSettings }) {
           { value: "value", label: "Everywhere" },
         ]}
         onChange={(marks) =>
-          store.getState().setTo((board) => ({ of: "times", is: { ...(timesOf(board) ?? times), marks } }))
+          store.getState().setTo((board) => ({ of: "view", is: { ...nowOf(board, times), marks } }))
         }
       />
       <PuzzleMaker times={times} />
@@ -88,13 +90,16 @@ function Panel({ times }: { times: TimesSettings }) {
   );
 }
 
+/** The grid as the board has it by now. */
+const nowOf = (board: Board, times: ViewOf<"times">) => (viewOf(board, times.id) ?? times) as ViewOf<"times">;
+
 /** What the next puzzle is like, and one of that kind. */
-function PuzzleMaker({ times }: { times: TimesSettings }) {
+function PuzzleMaker({ times }: { times: ViewOf<"times"> }) {
   const store = useBoardStore();
   const set = (part: Partial<TimesSettings["puzzle"]>) =>
     store.getState().setTo((board) => {
-      const now = timesOf(board) ?? times;
-      return { of: "times", is: { ...now, puzzle: { ...now.puzzle, ...part } } };
+      const now = nowOf(board, times);
+      return { of: "view", is: { ...now, puzzle: { ...now.puzzle, ...part } } };
     });
   return (
     <div className="flex flex-col gap-3 border-t border-rule pt-4">
@@ -115,7 +120,7 @@ function PuzzleMaker({ times }: { times: TimesSettings }) {
           onChange={(rows) => set({ rows: Number(rows) })}
         />
       </div>
-      <Button look="strong" className="h-12" onClick={() => makePuzzle(store)}>
+      <Button look="strong" className="h-12" onClick={() => makePuzzle(store, times.id)}>
         Make a puzzle
       </Button>
     </div>

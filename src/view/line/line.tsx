@@ -1,14 +1,14 @@
 "use client";
 
 import { type KeyboardEvent, memo, useLayoutEffect, useMemo, useRef, useState } from "react";
-import { lookOf } from "@/core/lesson/views-of";
+import { type LineView, lookOf } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { lineMarks } from "@/core/scene/line-marks";
 import { isAsked, placeState } from "@/core/scene/place-state";
 import { isCoveredAt } from "@/core/scene/scene";
-import { type AnyLine, isClosed, keyOfEnd, nearestTurn, type Span, slides } from "@/core/surface/line";
+import { isClosed, keyOfEnd, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { nearestTick, scaleOf, slideSpan, spanHolding } from "@/core/surface/line-scale";
 import { type Size, useSize } from "@/kit/use-size";
 import { placeName } from "../chart/place-name";
@@ -30,7 +30,7 @@ import { type LineHand, useLineTouch } from "./use-line-touch";
 import { useMovingSpan } from "./use-moving-span";
 
 type Props = {
-  settings: AnyLine;
+  settings: LineView;
   source: SceneSource;
   strong: boolean;
   hand?: LineHand;

@@ -5,7 +5,7 @@ import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import { keepPoints, type Note, passes, type Stroke, UNIT } from "@/core/scene/pen";
 import type { Ink } from "@/core/set/ink";
 import type { Target } from "@/core/surface/place-key";
-import type { PlacedKind } from "@/core/views/placed";
+import type { ViewId } from "@/core/views/view-id";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import type { Anchors, Point } from "./anchors";
@@ -27,7 +27,7 @@ export type PenHand = {
 };
 
 type Props = {
-  view: PlacedKind;
+  view: ViewId;
   source: SceneSource;
   anchors: Anchors;
   width: number;

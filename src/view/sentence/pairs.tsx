@@ -5,14 +5,14 @@ import { toNext } from "@/core/count/bridge";
 import { exact, isWhole, keyOf, type NumberKey } from "@/core/number/exact";
 import { writtenText } from "@/core/number/fraction-text";
 import { numberOf } from "@/core/surface/place-key";
-import type { PairsSettings } from "@/core/views/view-settings";
+import type { ViewOf } from "@/core/views/view";
 import { useSize } from "@/kit/use-size";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { chipWidth, NumberChip, UNKNOWN, type Write } from "./number-chip";
 
 type Props = {
-  settings: PairsSettings;
+  settings: ViewOf<"pairs">;
   source: SceneSource;
   asks: { number: string; typed: string } | null;
   onNumber: (number: NumberKey) => void;
@@ -51,7 +51,7 @@ export const Pairs = memo(function Pairs({ settings, source, asks, onNumber, onF
     </span>
   );
   // While the distance is covered, no pair may tell it.
-  const hidden = scene.hushed || scene.farCovered;
+  const hidden = scene.hushed || scene.farCovered.includes(settings.id);
   return (
     <div ref={room} className="flex size-full flex-col items-center justify-center gap-2 overflow-auto">
       {from && by && landing ? (

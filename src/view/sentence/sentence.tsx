@@ -7,7 +7,7 @@ import type { Trail } from "@/core/count/trail";
 import type { NumberKey } from "@/core/number/exact";
 import { type Written, writtenText } from "@/core/number/fraction-text";
 import type { Scene } from "@/core/scene/scene";
-import type { SentenceSettings } from "@/core/views/view-settings";
+import type { SentenceSettings } from "@/core/views/kinds/sentence";
 import { useSize } from "@/kit/use-size";
 import { INK_LOOK } from "../ink/ink-look";
 import { InkFigure } from "../ink/ink-shape";

@@ -10,7 +10,8 @@ import {
   placeKey,
   type Target,
 } from "@/core/surface/place-key";
-import { clampWindow, type TimesSettings, type WindowAt } from "@/core/surface/times-grid";
+import { clampWindow, type WindowAt } from "@/core/surface/times-grid";
+import type { ViewOf } from "@/core/views/view";
 import { type Size, useSize } from "@/kit/use-size";
 import { PeekFace } from "../chart/peek";
 import { useKeyPress } from "../chart/use-key-press";
@@ -30,7 +31,7 @@ import { useSliding } from "./use-sliding";
 import { useWheel } from "./use-wheel";
 
 type Props = {
-  settings: TimesSettings;
+  settings: ViewOf<"times">;
   source: SceneSource;
   strong: boolean;
   run: Run;
@@ -53,8 +54,8 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
   const places = usePlaces(source);
-  const slid = useScene(source, (scene) => scene.window);
-  const wonder = useScene(source, (scene) => scene.wonder);
+  const slid = useScene(source, (scene) => scene.windows[settings.id]);
+  const wonder = useScene(source, (scene) => scene.wonders[settings.id] ?? null);
   const target = clampWindow(settings, slid ?? settings);
 
   const body = useRef<HTMLDivElement>(null);

@@ -1,10 +1,10 @@
 // @vitest-environment jsdom
 import { cleanup, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, test } from "vitest";
-import { NEW_TRAIL } from "@/core/lesson/new-lesson";
 import { fold } from "@/core/scene/fold";
 import type { Move } from "@/core/scene/move";
 import { EMPTY_SCENE } from "@/core/scene/scene";
+import { KINDS } from "@/core/views/kinds";
 import { still } from "../scene/scene-source";
 import { TrailPanel } from "./trail-panel";
 
@@ -14,7 +14,7 @@ const sixes = (jumps: number): Move[] => [
   { do: "start", number: "0" },
   ...Array.from({ length: jumps }, (): Move => ({ do: "jump", by: "6" })),
 ];
-const show = (moves: Move[], settings = NEW_TRAIL) =>
+const show = (moves: Move[], settings = KINDS.trail.starts) =>
   render(
     <TrailPanel
       settings={settings}
@@ -48,7 +48,7 @@ describe("the panel beside the chart", () => {
   });
 
   test("shows only the parts that are wanted", () => {
-    show(sixes(2), { ...NEW_TRAIL, sentence: false, ones: false });
+    show(sixes(2), { ...KINDS.trail.starts, sentence: false, ones: false });
     expect([part("sentence"), part("numbers"), part("ones")]).toEqual([undefined, "6, 12, ?", undefined]);
   });
 

@@ -7,7 +7,7 @@ import { numbersSaid } from "@/core/count/trail";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { isCoveredAt } from "@/core/scene/scene";
-import type { TrailSettings } from "@/core/views/view-settings";
+import type { TrailSettings } from "@/core/views/kinds/trail";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { useWords } from "./use-words";

@@ -1,16 +1,17 @@
 import * as z from "zod/mini";
 import { COMPARED, type Compared } from "../../number/compared";
 import { INKS, Ink } from "../../set/ink";
+import { ViewId } from "../../views/view-id";
 import { type Aside, setAside } from "../aside";
 import { move, type Slice } from "../slice";
-import { orNull, someInk } from "./examples";
+import { orNull, someInk, someView } from "./examples";
 
 /** What is compared: two trails, or two numbers. */
 export type Comparing = {
   /** A trail that stands beside the trail. */
   readonly aside: Aside | null;
-  /** The sign that was chosen between two numbers. */
-  readonly sign: Compared | null;
+  /** By view: the sign that was chosen between its two numbers. */
+  readonly signs: { readonly [view in ViewId]?: Compared | null };
 };
 
 const moves = [
@@ -57,16 +58,16 @@ const moves = [
   ),
   /**
    * The sign chosen between two numbers; `null` for none.
-   * @example { "do": "compare", "sign": "<" }
+   * @example { "do": "compare", "view": "compare", "sign": "<" }
    */
   move(
     "compare",
-    { sign: z.nullable(z.enum(COMPARED)) },
-    (draft, { sign }) => {
-      draft.sign = sign;
+    { view: ViewId, sign: z.nullable(z.enum(COMPARED)) },
+    (draft, { view, sign }) => {
+      draft.signs = { ...draft.signs, [view]: sign };
     },
-    (some) => ({ sign: orNull(some, () => some.one(COMPARED)) }),
+    (some) => ({ view: someView(some), sign: orNull(some, () => some.one(COMPARED)) }),
   ),
 ] as const;
 
-export const comparing: Slice<Comparing, typeof moves> = { initial: { aside: null, sign: null }, moves };
+export const comparing: Slice<Comparing, typeof moves> = { initial: { aside: null, signs: {} }, moves };

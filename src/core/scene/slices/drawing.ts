@@ -1,8 +1,7 @@
 import * as z from "zod/mini";
-import { PLACED } from "../../views/placed";
 import { MOST_STROKES, Note, Stroke, type Stroke as StrokeType } from "../pen";
 import { move, type Slice, type Some } from "../slice";
-import { orNull, someInk, someTarget } from "./examples";
+import { orNull, someInk, someTarget, someView } from "./examples";
 
 /** What is drawn and noted over the views, in the order in which it was. */
 export type Drawing = { readonly strokes: readonly StrokeType[]; readonly notes: readonly Note[] };
@@ -10,7 +9,7 @@ export type Drawing = { readonly strokes: readonly StrokeType[]; readonly notes:
 const someId = (some: Some) => some.one(["a", "b", "c", "d"]);
 const anchor = (some: Some) => ({
   id: someId(some),
-  view: some.one(PLACED),
+  view: someView(some),
   number: orNull(some, () => someTarget(some)),
   ink: someInk(some),
 });

@@ -2,6 +2,7 @@ import type { NumberKey } from "../../number/exact";
 import { INKS, type Ink } from "../../set/ink";
 import { exampleRule } from "../../set/rule";
 import { placeKey, type Target } from "../../surface/place-key";
+import type { ViewId } from "../../views/view-id";
 import type { Numbers } from "../numbers";
 import type { Some } from "../slice";
 
@@ -19,3 +20,4 @@ export const someInk = (some: Some): Ink => some.one(INKS);
 export const someFlag = (some: Some): boolean => some.one([false, true]);
 /** Null now and then. */
 export const orNull = <T>(some: Some, of: () => T): T | null => (some.whole(0, 3) === 0 ? null : of());
+export const someView = (some: Some): ViewId => some.one(["chart", "line", "line-2", "times", "trail"]);

@@ -1,33 +1,36 @@
 import * as z from "zod/mini";
-import { type SceneSettings, Setting } from "../setting";
+import { KINDS } from "../../views/kinds";
+import { ViewId } from "../../views/view-id";
+import { type SceneSettings, Setting, withOneMore } from "../setting";
 import { move, type Slice } from "../slice";
-import { someFlag } from "./examples";
+import { withOrWithout } from "./different";
+import { someFlag, someView } from "./examples";
 
 /** What the board was set to since it opened, and what chance has come to. */
 export type SetTo = {
   readonly settings: SceneSettings;
   /** How often chance was asked so far. */
   readonly draws: number;
-  /** How far it is to the next ten is covered. */
-  readonly farCovered: boolean;
+  /** The views in which it is covered how far it is to the next ten. */
+  readonly farCovered: readonly ViewId[];
 };
 
 const moves = [
   /**
-   * What the board is set to from here on: its `count`, `fill`, `layout`, or its `times`, `arrows` or `pairs` view. What was prepared stays.
-   * @example { "do": "set", "setting": { "of": "arrows", "is": { "kind": "arrows", "layFirst": true } } }
+   * What the board is set to from here on: its `count`, `fill`, `layout`, or a `view`. What was prepared stays.
+   * @example { "do": "set", "setting": { "of": "view", "is": { "id": "pairs", "kind": "pairs", "way": "back" } } }
    */
   move(
     "set",
     { setting: Setting },
     (draft, { setting }) => {
-      draft.settings = { ...draft.settings, [setting.of]: setting.is };
+      draft.settings = withOneMore(draft.settings, setting);
     },
     (some) => ({
       setting: some.one<Setting>([
-        { of: "layout", is: { run: some.one(["beside", "above"]), share: some.whole(2, 8) / 10 } },
-        { of: "arrows", is: { kind: "arrows", layFirst: someFlag(some) } },
-        { of: "pairs", is: { kind: "pairs", way: some.one(["on", "back"]) } },
+        { of: "layout", is: { run: some.one(["beside", "above", "square"]), share: some.whole(2, 8) / 10 } },
+        { of: "view", is: { ...KINDS.arrows.starts, id: "arrows", layFirst: someFlag(some) } },
+        { of: "view", is: { ...KINDS.pairs.starts, id: someView(some), way: some.one(["on", "back"]) } },
       ]),
     }),
   ),
@@ -44,20 +47,20 @@ const moves = [
     () => ({}),
   ),
   /**
-   * Covers how far it is to the next ten, or shows it.
-   * @example { "do": "cover-far", "on": true }
+   * Covers in a view how far it is to the next ten, or shows it.
+   * @example { "do": "cover-far", "view": "pairs", "on": true }
    */
   move(
     "cover-far",
-    { on: z.boolean() },
-    (draft, { on }) => {
-      draft.farCovered = on;
+    { view: ViewId, on: z.boolean() },
+    (draft, { view, on }) => {
+      draft.farCovered = withOrWithout(draft.farCovered, view, on);
     },
-    (some) => ({ on: someFlag(some) }),
+    (some) => ({ view: someView(some), on: someFlag(some) }),
   ),
 ] as const;
 
 export const setting: Slice<SetTo, typeof moves> = {
-  initial: { settings: {}, draws: 0, farCovered: false },
+  initial: { settings: {}, draws: 0, farCovered: [] },
   moves,
 };

@@ -3,40 +3,38 @@ import { exact, type NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
 import { MOST_TIMES } from "../../surface/place-key";
 import type { WindowAt } from "../../surface/times-grid";
-import { PLACED, PlacedKind } from "../../views/placed";
+import { ViewId } from "../../views/view-id";
 import { move, type Slice } from "../slice";
-import { orNull } from "./examples";
+import { withOrWithout } from "./different";
+import { orNull, someView } from "./examples";
 
 /** Which part of each view is seen, and which views are hidden. */
 export type Windows = {
-  /** The part of a line that is seen, where it is no longer the whole of it. */
-  readonly looks: Looks;
-  /** The window of a times grid; null where it is still as the board has it. */
-  readonly window: WindowAt | null;
-  /** On which side of a times grid the class wonders what comes next. */
-  readonly wonder: "right" | "below" | null;
+  /** By line: the part of it that is seen, where it is no longer the whole of it. */
+  readonly looks: { readonly [line in ViewId]?: { readonly from: NumberKey; readonly to: NumberKey } };
+  /** By times grid: its window, where it is no longer as the board has it. */
+  readonly windows: { readonly [times in ViewId]?: WindowAt };
+  /** By times grid: on which side of it the class wonders what comes next. */
+  readonly wonders: { readonly [times in ViewId]?: "right" | "below" | null };
   /** Views that are hidden for now. */
-  readonly hidden: readonly PlacedKind[];
-};
-export type Looks = {
-  readonly [view in "line" | "strip"]?: { readonly from: NumberKey; readonly to: NumberKey };
+  readonly hidden: readonly ViewId[];
 };
 
 const WindowIndex = z.int().check(z.minimum(1), z.maximum(MOST_TIMES));
 
 const moves = [
   /**
-   * The part of a `line` or `strip` that is seen.
+   * The part of a line or strip that is seen.
    * @example { "do": "look", "view": "line", "from": "20", "to": "120" }
    */
   move(
     "look",
-    { view: z.enum(["line", "strip"]), from: NumberKeyText, to: NumberKeyText },
+    { view: ViewId, from: NumberKeyText, to: NumberKeyText },
     (draft, { view, from, to }) => {
       draft.looks = { ...draft.looks, [view]: { from, to } };
     },
     (some) => ({
-      view: some.one(["line", "strip"]),
+      view: someView(some),
       from: String(some.whole(-30, 0)),
       to: String(some.whole(1, 30)),
     }),
@@ -44,28 +42,28 @@ const moves = [
   ),
   /**
    * Slides the window of a times grid to where it then begins.
-   * @example { "do": "slide", "row": 18, "column": 1 }
+   * @example { "do": "slide", "view": "times", "row": 18, "column": 1 }
    */
   move(
     "slide",
-    { row: WindowIndex, column: WindowIndex },
-    (draft, { row, column }) => {
-      draft.window = { row, column };
-      draft.wonder = null;
+    { view: ViewId, row: WindowIndex, column: WindowIndex },
+    (draft, { view, row, column }) => {
+      draft.windows = { ...draft.windows, [view]: { row, column } };
+      draft.wonders = { ...draft.wonders, [view]: null };
     },
-    (some) => ({ row: some.whole(1, 9), column: some.whole(1, 9) }),
+    (some) => ({ view: someView(some), row: some.whole(1, 9), column: some.whole(1, 9) }),
   ),
   /**
    * Asks what comes next at the `right` of a times grid or `below` it; with `null` no longer.
-   * @example { "do": "wonder", "side": "right" }
+   * @example { "do": "wonder", "view": "times", "side": "right" }
    */
   move(
     "wonder",
-    { side: z.nullable(z.enum(["right", "below"])) },
-    (draft, { side }) => {
-      draft.wonder = side;
+    { view: ViewId, side: z.nullable(z.enum(["right", "below"])) },
+    (draft, { view, side }) => {
+      draft.wonders = { ...draft.wonders, [view]: side };
     },
-    (some) => ({ side: orNull(some, () => some.one(["right", "below"] as const)) }),
+    (some) => ({ view: someView(some), side: orNull(some, () => some.one(["right", "below"] as const)) }),
   ),
   /**
    * Hides a view for now.
@@ -73,11 +71,11 @@ const moves = [
    */
   move(
     "hide",
-    { view: PlacedKind },
+    { view: ViewId },
     (draft, { view }) => {
-      draft.hidden = [...draft.hidden.filter((one) => one !== view), view];
+      draft.hidden = withOrWithout(draft.hidden, view, true);
     },
-    (some) => ({ view: some.one(PLACED) }),
+    (some) => ({ view: someView(some) }),
   ),
   /**
    * Shows a hidden view again.
@@ -85,15 +83,15 @@ const moves = [
    */
   move(
     "show",
-    { view: PlacedKind },
+    { view: ViewId },
     (draft, { view }) => {
-      draft.hidden = draft.hidden.filter((one) => one !== view);
+      draft.hidden = withOrWithout(draft.hidden, view, false);
     },
-    (some) => ({ view: some.one(PLACED) }),
+    (some) => ({ view: someView(some) }),
   ),
 ] as const;
 
 export const windows: Slice<Windows, typeof moves> = {
-  initial: { looks: {}, window: null, wonder: null, hidden: [] },
+  initial: { looks: {}, windows: {}, wonders: {}, hidden: [] },
   moves,
 };

@@ -1,73 +1,84 @@
 import * as z from "zod/mini";
 import type { NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
-import { move, type Slice } from "../slice";
-import { orNull, someNumber } from "./examples";
+import { ViewId } from "../../views/view-id";
+import { type Draft, move, type Slice } from "../slice";
+import { orNull, someNumber, someView } from "./examples";
 
-/** What was done to each of several problems, by its index; and whether their answers were checked. */
-export type Working = { readonly work: ReadonlyMap<number, Work>; readonly workChecked: boolean };
+/** By view: what was done to each of its problems, by its index, and whether their answers were checked. */
+export type Working = { readonly work: { readonly [view in ViewId]?: WorkOfView } };
+export type WorkOfView = { readonly done: ReadonlyMap<number, Work>; readonly checked: boolean };
 /** The jumps on the line of a problem, and the answer in its blank. */
 export type Work = { readonly jumps: readonly NumberKey[]; readonly says: NumberKey | null };
 
 const NO_WORK: Work = { jumps: [], says: null };
+export const NO_WORK_YET: WorkOfView = { done: new Map(), checked: false };
 const MOST_WORK = 100;
 const ProblemIndex = z.int().check(z.minimum(0), z.maximum(7));
+
+/** Puts something else in the place of what was done in a view. */
+function change(draft: Draft, view: ViewId, next: (work: WorkOfView) => Partial<WorkOfView>): void {
+  const now = draft.work[view] ?? NO_WORK_YET;
+  draft.work = { ...draft.work, [view]: { ...now, ...next(now) } };
+}
 
 const moves = [
   /**
    * A jump on the line of a problem.
-   * @example { "do": "work", "problem": 0, "by": "-3" }
+   * @example { "do": "work", "view": "problems", "problem": 0, "by": "-3" }
    */
   move(
     "work",
-    { problem: ProblemIndex, by: NumberKeyText },
-    (draft, { problem, by }) => {
-      const done = draft.work.get(problem) ?? NO_WORK;
-      if (done.jumps.length >= MOST_WORK) return;
-      draft.work = new Map(draft.work).set(problem, { ...done, jumps: [...done.jumps, by] });
-    },
-    (some) => ({ problem: some.whole(0, 3), by: String(some.whole(-9, 9)) }),
+    { view: ViewId, problem: ProblemIndex, by: NumberKeyText },
+    (draft, { view, problem, by }) =>
+      change(draft, view, ({ done }) => {
+        const work = done.get(problem) ?? NO_WORK;
+        if (work.jumps.length >= MOST_WORK) return {};
+        return { done: new Map(done).set(problem, { ...work, jumps: [...work.jumps, by] }) };
+      }),
+    (some) => ({ view: someView(some), problem: some.whole(0, 3), by: String(some.whole(-9, 9)) }),
   ),
   /**
    * Writes a number in the blank of a problem; `null` wipes it away.
-   * @example { "do": "answer", "problem": 0, "says": "5" }
+   * @example { "do": "answer", "view": "problems", "problem": 0, "says": "5" }
    */
   move(
     "answer",
-    { problem: ProblemIndex, says: z.nullable(NumberKeyText) },
-    (draft, { problem, says }) => {
-      draft.work = new Map(draft.work).set(problem, { ...(draft.work.get(problem) ?? NO_WORK), says });
-      draft.workChecked = false;
-    },
-    (some) => ({ problem: some.whole(0, 3), says: orNull(some, () => someNumber(some)) }),
+    { view: ViewId, problem: ProblemIndex, says: z.nullable(NumberKeyText) },
+    (draft, { view, problem, says }) =>
+      change(draft, view, ({ done }) => ({
+        done: new Map(done).set(problem, { ...(done.get(problem) ?? NO_WORK), says }),
+        checked: false,
+      })),
+    (some) => ({
+      view: someView(some),
+      problem: some.whole(0, 3),
+      says: orNull(some, () => someNumber(some)),
+    }),
   ),
   /**
    * Takes the jumps and the answer of a problem away.
-   * @example { "do": "work-anew", "problem": 0 }
+   * @example { "do": "work-anew", "view": "problems", "problem": 0 }
    */
   move(
     "work-anew",
-    { problem: ProblemIndex },
-    (draft, { problem }) => {
-      draft.work = new Map([...draft.work].filter(([index]) => index !== problem));
-    },
-    (some) => ({ problem: some.whole(0, 3) }),
+    { view: ViewId, problem: ProblemIndex },
+    (draft, { view, problem }) =>
+      change(draft, view, ({ done }) => ({
+        done: new Map([...done].filter(([index]) => index !== problem)),
+      })),
+    (some) => ({ view: someView(some), problem: some.whole(0, 3) }),
   ),
   /**
    * Shows which answers belong, until another one is written.
-   * @example { "do": "work-check" }
+   * @example { "do": "work-check", "view": "problems" }
    */
   move(
     "work-check",
-    {},
-    (draft) => {
-      draft.workChecked = true;
-    },
-    () => ({}),
+    { view: ViewId },
+    (draft, { view }) => change(draft, view, () => ({ checked: true })),
+    (some) => ({ view: someView(some) }),
   ),
 ] as const;
 
-export const working: Slice<Working, typeof moves> = {
-  initial: { work: new Map(), workChecked: false },
-  moves,
-};
+export const working: Slice<Working, typeof moves> = { initial: { work: {} }, moves };

@@ -1,0 +1,43 @@
+import type * as z from "zod/mini";
+import type { NumberKey } from "../number/exact";
+import type { Target } from "../surface/place-key";
+import type { WindowAt } from "../surface/times-grid";
+
+/** The part of a view that is seen, where it is no longer the whole of it: of a line, or of a times grid. */
+export type Seen = {
+  readonly look?: { readonly from: NumberKey; readonly to: NumberKey } | undefined;
+  readonly window?: WindowAt | undefined;
+};
+
+/** A kind of view: what it is set to, what it starts with, which numbers it has, and how it is called. */
+export type ViewKind<S extends { kind: string }> = {
+  readonly kind: S["kind"];
+  readonly schema: z.ZodMiniObject & { readonly _zod: { readonly output: S } };
+  readonly starts: S;
+  /** What it is called. */
+  readonly name: string;
+  /** What it says of itself, to tell it from another of its kind: "1 to 100". */
+  readonly says: (settings: S) => string;
+  /** Its name among the views that numbers are laid out on; no such view without it. */
+  readonly surface?: string;
+  /** Whether it has a place in the layout. */
+  readonly stands: (settings: S) => boolean;
+  /** Whether a count can go to a number of it. */
+  readonly holds: (settings: S, number: NumberKey) => boolean;
+  /** What can be touched on it, in order. */
+  readonly lists: (settings: S, seen: Seen) => readonly Target[];
+  /** The numbers that stand on the lines of its board whatever is done. */
+  readonly pins: (settings: S) => readonly NumberKey[];
+};
+
+/** A kind of view that reads the trail or the focus, and has no numbers of its own. */
+export const reader = <S extends { kind: string }>(
+  kind: Pick<ViewKind<S>, "kind" | "schema" | "starts" | "name"> & Partial<ViewKind<S>>,
+): ViewKind<S> => ({
+  says: () => "",
+  stands: () => true,
+  holds: () => false,
+  lists: () => [],
+  pins: () => [],
+  ...kind,
+});

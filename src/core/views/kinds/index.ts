@@ -1,0 +1,25 @@
+import { arrows } from "./arrows";
+import { chart } from "./chart";
+import { compare } from "./compare";
+import { line, strip } from "./line";
+import { pairs } from "./pairs";
+import { problems } from "./problems";
+import { sentence } from "./sentence";
+import { times } from "./times";
+import { trail } from "./trail";
+import { way } from "./way";
+
+/** The kinds of view, in the order in which they are offered. */
+export const KINDS = {
+  chart,
+  times,
+  line,
+  strip,
+  trail,
+  sentence,
+  way,
+  pairs,
+  compare,
+  problems,
+  arrows,
+} as const;

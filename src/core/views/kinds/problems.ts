@@ -1,0 +1,33 @@
+import * as z from "zod/mini";
+import { reader } from "../kind";
+
+export const MOST_PROBLEMS = 8;
+
+/** Several short problems, each a number sentence with a blank and a small line of its own; and when they are checked. */
+export const ProblemsSettings = z.object({
+  kind: z.literal("problems"),
+  items: z
+    .array(
+      // Whether it can be read is said where it stands: nothing of a lesson is lost for one problem.
+      z
+        .string()
+        .check(z.trim(), z.minLength(1, "Write a problem."), z.maxLength(60, "Write at most 60 characters.")),
+    )
+    .check(
+      z.minLength(1, "Write a problem."),
+      z.maxLength(MOST_PROBLEMS, "A board has room for 8 problems."),
+    ),
+  check: z.enum(["at-once", "at-end", "off"]),
+});
+export type ProblemsSettings = z.infer<typeof ProblemsSettings>;
+
+export const problems = reader<ProblemsSettings>({
+  kind: "problems",
+  schema: ProblemsSettings,
+  starts: {
+    kind: "problems",
+    items: ["8 − 3 = ?", "6 + 7 = ?", "9 + ? = 15", "14 − 6 = ?"],
+    check: "at-once",
+  },
+  name: "Several problems",
+});

@@ -1,0 +1,31 @@
+import * as z from "zod/mini";
+import type { ViewKind } from "./kind";
+import { KINDS } from "./kinds";
+import { ViewId } from "./view-id";
+
+export type KindName = keyof typeof KINDS;
+/** What a view of a kind is set to. */
+export type SettingsOf<K extends KindName> = (typeof KINDS)[K] extends ViewKind<infer S> ? S : never;
+export type ViewSettings = { [K in KindName]: SettingsOf<K> }[KindName];
+
+/** One representation on a board: what it is set to, and its name there. */
+export type ViewOf<K extends KindName> = SettingsOf<K> & { id: ViewId };
+export type View = { [K in KindName]: ViewOf<K> }[KindName];
+
+export const KIND_NAMES = Object.keys(KINDS) as KindName[];
+
+const schemas = KIND_NAMES.map((kind) => z.safeExtend(KINDS[kind].schema, { id: ViewId }));
+export const View = z.discriminatedUnion(
+  "kind",
+  schemas as unknown as [z.ZodMiniObject],
+) as unknown as z.ZodMiniType<View>;
+
+/** The kind of a view, whichever it is. */
+export const kindOfView = <S extends ViewSettings>({ kind }: S): ViewKind<S> =>
+  KINDS[kind as KindName] as unknown as ViewKind<S>;
+
+/** Whether a view is of a kind. */
+export const isOfKind =
+  <K extends KindName>(...kinds: readonly K[]) =>
+  (view: View): view is Extract<View, { kind: K }> =>
+    (kinds as readonly string[]).includes(view.kind);

@@ -1,0 +1,95 @@
+import { expect, type Page, test } from "@playwright/test";
+import { HANDS, press } from "./support/hands";
+import { addLesson, place, saved } from "./support/lessons";
+
+test.use({ hasTouch: true });
+
+const region = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
+const radio = (page: Page, name: string) => page.getByRole("radio", { name, exact: true });
+
+async function prepare(page: Page, request: Parameters<typeof addLesson>[0]) {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("tab", { name: "Views" }).click();
+  return id;
+}
+
+async function addView(page: Page, name: string) {
+  await page.getByRole("combobox", { name: "Add a view" }).click();
+  await page.getByRole("option", { name, exact: true }).click();
+}
+
+for (const hand of HANDS) {
+  test(`two charts stand side by side, one for the next hundred, by ${hand}`, async ({ page, request }) => {
+    await prepare(page, request);
+    await addView(page, "Chart");
+    await expect(region(page, "Chart 2")).toBeVisible();
+    await press(hand, page.getByRole("tab", { name: "Numbers" }));
+    await press(hand, radio(page, "Chart 2"));
+    await press(hand, page.getByRole("button", { name: "101 to 200" }));
+    await expect(region(page, "Chart 2").getByRole("gridcell", { name: "148", exact: true })).toBeVisible();
+    await expect(region(page, "Chart").getByRole("gridcell", { name: "48", exact: true })).toBeVisible();
+    // Both share the marks: what is touched on the one is marked on the other, where it has the number.
+    await press(hand, radio(page, "Chart"));
+    await page.getByRole("textbox", { name: "Last number" }).fill("120");
+    await page.getByRole("textbox", { name: "Last number" }).press("Tab");
+    await press(hand, page.getByRole("button", { name: "Teach" }));
+    await press(hand, region(page, "Chart 2").getByRole("gridcell", { name: "108", exact: true }));
+    await expect(place(page, /^108, sun mark/)).toHaveCount(2);
+    await press(hand, page.getByRole("button", { name: "Take back" }));
+    await expect(place(page, /^108, sun mark/)).toHaveCount(0);
+  });
+}
+
+test("two lines are slid each for itself, and stay there after a reload", async ({ page, request }) => {
+  await prepare(page, request);
+  await page.getByRole("combobox", { name: "View 1" }).click();
+  await page.getByRole("option", { name: "Number line" }).click();
+  await addView(page, "Number line");
+  await page.getByRole("button", { name: "Remove: The count so far" }).click();
+  await radio(page, "One above the other").click();
+  const ends = (name: string) => region(page, name).getByRole("grid");
+  await region(page, "Number line 2").getByRole("button", { name: "Slide on one interval" }).click();
+  await expect(ends("Number line 2")).toHaveAccessibleName("Number line from 20 to 120");
+  await expect(ends("Number line")).toHaveAccessibleName("Number line from 0 to 100");
+  await saved(page);
+  await page.reload();
+  await expect(ends("Number line 2")).toHaveAccessibleName("Number line from 20 to 120");
+  await expect(ends("Number line")).toHaveAccessibleName("Number line from 0 to 100");
+});
+
+test("four views stand in a square, or as a large one and three small ones; there is no room for a fifth", async ({
+  page,
+  request,
+}) => {
+  await prepare(page, request);
+  for (const name of ["Number line", "Number strip"]) await addView(page, name);
+  await expect(page.getByRole("combobox", { name: "View 4" })).toBeVisible();
+  await expect(page.getByRole("combobox", { name: "Add a view" })).toHaveCount(0);
+  const names = ["Chart", "The count so far", "Number line", "Number strip"];
+  const boxes = async () => Promise.all(names.map(async (name) => (await region(page, name).boundingBox())!));
+  const apart = async () => {
+    const all = await boxes();
+    for (const [i, a] of all.entries())
+      for (const b of all.slice(i + 1))
+        expect(
+          a.x + a.width <= b.x + 1 ||
+            b.x + b.width <= a.x + 1 ||
+            a.y + a.height <= b.y + 1 ||
+            b.y + b.height <= a.y + 1,
+        ).toBe(true);
+    return all;
+  };
+  const [large, ...small] = await apart();
+  for (const one of small) expect(one.width * one.height).toBeLessThan(large!.width * large!.height);
+  await radio(page, "In a square").click();
+  await expect
+    .poll(async () => (await boxes()).map(({ width }) => Math.round(width / 20)))
+    .toEqual(Array(4).fill(Math.round((await boxes())[0]!.width / 20)));
+  await apart();
+  // A view that is hidden gives its room to the others.
+  await page.getByRole("button", { name: "Hide for now: Number strip" }).click();
+  await expect(region(page, "Number strip")).toHaveCount(0);
+  await page.getByRole("button", { name: "Show: Number strip" }).click();
+  await expect(region(page, "Number strip")).toBeVisible();
+});
