@@ -132,11 +132,11 @@ test("nothing on the one screen names what is covered: no view, panel, message o
 test("a count in silence tells neither where it is nor how far it has come", async ({ page, request }) => {
   const base = demoLesson("1-lamps-on-the-jetty");
   const [first] = base.boards;
-  const views = [
+  const views = named([
     { ...VIEWS.line, from: "0", to: "100", interval: "10", divisions: 10 },
-    VIEWS.trail,
-    VIEWS.sentence,
-  ];
+    VIEWS.trail!,
+    VIEWS.sentence!,
+  ]);
   const board = {
     ...first,
     views,

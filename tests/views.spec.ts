@@ -1,10 +1,12 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press } from "./support/hands";
-import { addLesson, place, saved } from "./support/lessons";
+import { addLesson, panel, place, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
 const region = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
+const setUp = (page: Page, name: string) =>
+  page.getByRole("radiogroup", { name: "Set up" }).getByRole("radio", { name, exact: true });
 const radio = (page: Page, name: string) => page.getByRole("radio", { name, exact: true });
 
 async function prepare(page: Page, request: Parameters<typeof addLesson>[0]) {
@@ -25,12 +27,12 @@ for (const hand of HANDS) {
     await addView(page, "Chart");
     await expect(region(page, "Chart 2")).toBeVisible();
     await press(hand, page.getByRole("tab", { name: "Numbers" }));
-    await press(hand, radio(page, "Chart 2"));
+    await press(hand, setUp(page, "Chart 2"));
     await press(hand, page.getByRole("button", { name: "101 to 200" }));
     await expect(region(page, "Chart 2").getByRole("gridcell", { name: "148", exact: true })).toBeVisible();
     await expect(region(page, "Chart").getByRole("gridcell", { name: "48", exact: true })).toBeVisible();
     // Both share the marks: what is touched on the one is marked on the other, where it has the number.
-    await press(hand, radio(page, "Chart"));
+    await press(hand, setUp(page, "Chart"));
     await page.getByRole("textbox", { name: "Last number" }).fill("120");
     await page.getByRole("textbox", { name: "Last number" }).press("Tab");
     await press(hand, page.getByRole("button", { name: "Teach" }));
@@ -46,16 +48,18 @@ test("two lines are slid each for itself, and stay there after a reload", async 
   await page.getByRole("combobox", { name: "View 1" }).click();
   await page.getByRole("option", { name: "Number line" }).click();
   await addView(page, "Number line");
-  await page.getByRole("button", { name: "Remove: The count so far" }).click();
   await radio(page, "One above the other").click();
-  const ends = (name: string) => region(page, name).getByRole("grid");
+  const labels = (name: string) => region(page, name).locator("[data-number]");
+  const stands = async () => {
+    await expect(labels("Number line 2").and(page.locator("[data-number='110']"))).toHaveCount(1);
+    await expect(labels("Number line").and(page.locator("[data-number='110']"))).toHaveCount(0);
+    await expect(labels("Number line").and(page.locator("[data-number='0']"))).toHaveCount(1);
+  };
   await region(page, "Number line 2").getByRole("button", { name: "Slide on one interval" }).click();
-  await expect(ends("Number line 2")).toHaveAccessibleName("Number line from 20 to 120");
-  await expect(ends("Number line")).toHaveAccessibleName("Number line from 0 to 100");
+  await stands();
   await saved(page);
   await page.reload();
-  await expect(ends("Number line 2")).toHaveAccessibleName("Number line from 20 to 120");
-  await expect(ends("Number line")).toHaveAccessibleName("Number line from 0 to 100");
+  await stands();
 });
 
 test("four views stand in a square, or as a large one and three small ones; there is no room for a fifth", async ({
@@ -63,10 +67,10 @@ test("four views stand in a square, or as a large one and three small ones; ther
   request,
 }) => {
   await prepare(page, request);
-  for (const name of ["Number line", "Number strip"]) await addView(page, name);
+  for (const name of ["Number line", "Number strip", "Stops"]) await addView(page, name);
   await expect(page.getByRole("combobox", { name: "View 4" })).toBeVisible();
   await expect(page.getByRole("combobox", { name: "Add a view" })).toHaveCount(0);
-  const names = ["Chart", "The count so far", "Number line", "Number strip"];
+  const names = ["Chart", "Number line", "Number strip", "Stops"];
   const boxes = async () => Promise.all(names.map(async (name) => (await region(page, name).boundingBox())!));
   const apart = async () => {
     const all = await boxes();
@@ -93,3 +97,35 @@ test("four views stand in a square, or as a large one and three small ones; ther
   await page.getByRole("button", { name: "Show: Number strip" }).click();
   await expect(region(page, "Number strip")).toBeVisible();
 });
+
+for (const hand of HANDS) {
+  test(`two charts keep their own: twos on the one, fours on the other, by ${hand}`, async ({
+    page,
+    request,
+  }) => {
+    await prepare(page, request);
+    for (const name of ["Chart", "The count so far"]) await addView(page, name);
+    await press(hand, page.getByRole("tab", { name: "Numbers" }));
+    await press(hand, setUp(page, "Chart 2"));
+    await press(hand, radio(page, "Its own"));
+    await press(hand, page.getByRole("button", { name: "Teach" }));
+    const on = (name: string, number: string) =>
+      region(page, name).getByRole("gridcell", { name: new RegExp(`^${number}(,|$)`) });
+    await press(hand, on("Chart", "2"));
+    await press(hand, on("Chart 2", "4"));
+    for (const number of ["8", "12"]) await press(hand, on("Chart 2", number));
+    await expect(on("Chart 2", "8")).toHaveAccessibleName(/sun mark/);
+    await expect(on("Chart", "8")).toHaveAccessibleName("8");
+    await expect(on("Chart 2", "2")).toHaveAccessibleName("2");
+    // The panel and the count speak of the chart that was touched last.
+    await expect(panel(page, "numbers")).toContainText(/4,\s*8,\s*12/);
+    await press(hand, page.getByRole("button", { name: "One jump on" }));
+    await expect(on("Chart 2", "16")).toHaveAccessibleName(/in focus/);
+    await press(hand, page.getByRole("button", { name: "Clear", exact: true }));
+    await press(hand, page.getByRole("menuitem", { name: "Clear all marks" }));
+    await expect(on("Chart 2", "4")).toHaveAccessibleName("4");
+    await expect(on("Chart", "2")).toHaveAccessibleName(/sun mark/);
+    await press(hand, page.getByRole("button", { name: "Take back" }));
+    await expect(on("Chart 2", "4")).toHaveAccessibleName(/sun mark/);
+  });
+}

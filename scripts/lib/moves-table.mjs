@@ -1,14 +1,15 @@
 import { readdirSync, readFileSync } from "node:fs";
 import ts from "typescript";
 
-const FOLDER = new URL("../../src/core/scene/slices/", import.meta.url);
+const SCENE = new URL("../../src/core/scene/", import.meta.url);
+const FOLDER = new URL("slices/", SCENE);
 
 /** The moves as the slices document them, in the order of their files: what each does, with an example. */
 export function documentedMoves() {
-  return readdirSync(FOLDER)
-    .filter((file) => file.endsWith(".ts"))
-    .sort()
-    .flatMap((file) => movesIn(file, readFileSync(new URL(file, FOLDER), "utf8")));
+  const slices = readdirSync(FOLDER).filter((file) => file.endsWith(".ts"));
+  return [...slices.sort().map((file) => new URL(file, FOLDER)), new URL("own.ts", SCENE)].flatMap((file) =>
+    movesIn(file.pathname, readFileSync(file, "utf8")),
+  );
 }
 
 function movesIn(name, text) {

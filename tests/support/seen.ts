@@ -10,13 +10,18 @@ export const marked = (scene: Scene): NumberKey[] => HUNDRED.filter((number) => 
 /** The covered numbers from 0 to 100 of a scene. */
 export const covered = (scene: Scene): NumberKey[] => HUNDRED.filter((number) => isCoveredAt(scene, number));
 
-/**
- * All there is in a scene, to compare two of them: every part as it is, but that of a rule in effect there is what it
- * says and which numbers from 0 to 100 it reaches, since two functions are never the same.
- */
-export const seen = ({ laid, ...parts }: Scene) => ({
-  ...parts,
-  rules: laid.rules.map(({ holds, ...rule }) => ({ ...rule, holds: HUNDRED.filter(holds) })),
-  touched: laid.touched,
-  marks: HUNDRED.map((number): InkSet => inksAt({ laid, ...parts }, number)),
+/** What is laid, to be compared: of a rule in effect what it says and which numbers from 0 to 100 it reaches. */
+const laidSeen = ({ rules, touched }: Scene["laid"]) => ({
+  rules: rules.map(({ holds, ...rule }) => ({ ...rule, holds: HUNDRED.filter(holds) })),
+  touched,
+});
+
+/** All there is in a scene, to compare two of them: every part as it is, but rules, since two functions are never the same. */
+export const seen = (scene: Scene) => ({
+  ...scene,
+  laid: laidSeen(scene.laid),
+  own: Object.fromEntries(
+    Object.entries(scene.own).map(([view, own]) => [view, own && { ...own, laid: laidSeen(own.laid) }]),
+  ),
+  marks: HUNDRED.map((number): InkSet => inksAt(scene, number)),
 });

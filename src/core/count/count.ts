@@ -9,6 +9,10 @@ type Holds = (number: NumberKey) => boolean;
 export const countedIn = (by: string, write: (number: NumberKey) => string = showNumber): string =>
   /^\d+$/.test(by) ? `${showNumber(by)}s` : write(keyOfText(by));
 
+/** Where a count begins, as it is said: whole numbers as they are, also where the board writes 2 as 8/4. */
+export const countedFrom = (from: string, write: (number: NumberKey) => string): string =>
+  /^[-−]?\d+$/.test(from) ? showNumber(keyOfText(from)) : write(keyOfText(from));
+
 /** The jump of a count with its sign. */
 export function jumpOf(count: Count): NumberKey {
   return count.way === "back" ? keyOf(exact(count.by).neg()) : keyOfText(count.by);

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
 import { fold } from "../scene/fold";
+import type { Move } from "../scene/move";
 import { EMPTY_SCENE, type Scene } from "../scene/scene";
 import { type ChartSettings, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
@@ -45,6 +46,23 @@ describe("how a board looks", () => {
     const look = chartLook(plainChart("0", "1", 10, { by: "last", last: "12" }), EMPTY_SCENE);
     expect(look.states.filter((state) => state === null)).toHaveLength(7);
     expect(numbersOfLook(look).slice(10)).toEqual(["10", "11", "12", ...Array(7).fill(null)]);
+  });
+
+  test("is what the main view keeps for itself, where it does", () => {
+    const board = newBoard("b", "Board", startingChart("1-24"));
+    const [chart, trail] = board.views;
+    const mark: Move = { do: "mark", ink: "sun", numbers: ["6"] };
+    const look = boardLook({
+      ...board,
+      views: [{ ...chart!, own: true }, trail!],
+      opening: [
+        { do: "within", view: "chart", moves: [mark] },
+        { ...mark, numbers: ["7"] },
+      ],
+    }) as GridLook;
+    expect(look.states.flatMap((state, i) => (state === 0 ? [] : [[numbersOfLook(look)[i], state]]))).toEqual(
+      [["6", 1]],
+    );
   });
 
   test("is the window of a times grid, where the board has one, and can be sent as plain data", () => {

@@ -1,5 +1,6 @@
 import { keyOf, type NumberKey } from "../number/exact";
 import { type LineMarks, lineMarks } from "../scene/line-marks";
+import { sceneOfView } from "../scene/own";
 import { type PlaceState, placeState } from "../scene/place-state";
 import type { Scene } from "../scene/scene";
 import { type ChartSettings, gridOf, numberAt } from "../surface/chart";
@@ -52,10 +53,11 @@ export function boardLook(prepared: Board): BoardLook | null {
 }
 
 function lookAt(prepared: Board): BoardLook | null {
-  const scene = sceneOf(standOn(openBoard(prepared), Math.min(1, prepared.stair.length)));
-  const board = boardWith(prepared, scene.settings);
+  const shown = sceneOf(standOn(openBoard(prepared), Math.min(1, prepared.stair.length)));
+  const board = boardWith(prepared, shown.settings);
   const [main] = viewsOf(board, "chart", "times", "line", "strip");
   if (!main) return null;
+  const scene = sceneOfView(main, shown);
   if (main.kind === "chart") return chartLook(main, scene);
   if (main.kind !== "times") return lineLook(main, scene, pinsOf(board));
   const at = windowOf(main, scene);

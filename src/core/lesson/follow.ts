@@ -1,6 +1,7 @@
 import { exact, keyOf } from "../number/exact";
 import { fold } from "../scene/fold";
 import type { Beat, Move } from "../scene/move";
+import { movesOnView, sceneOfView } from "../scene/own";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import { slides } from "../surface/line";
 import { spanHolding } from "../surface/line-scale";
@@ -9,26 +10,29 @@ import type { Board } from "./lesson";
 import { linesOf, lookOf } from "./views-of";
 
 /**
- * A beat as it is done on a board with lines: where it moves the focus, a line slides on so that the focus is seen,
- * unless it is pinned or a ring; and a pointer that is to be covered has its number covered. A board without lines
- * changes nothing.
+ * A beat as it is done on a board with lines: where it moves the focus that a line shows, the line slides on so that the
+ * focus is seen, unless it is pinned or a ring; and a pointer that is to be covered has its number covered. A board
+ * without lines changes nothing.
  */
 export function followBeat(board: Board, scene: Scene, beat: Beat): Beat {
   const lines = linesOf(board);
   if (lines.length === 0) return beat;
   const after = fold(scene, beat);
-  const { focus } = after;
-  if (focus === null || focus === scene.focus) return beat;
-  const number = numberOf(focus);
-  const value = exact(number);
   const more: Move[] = [];
+  const covered = new Set<string>();
   for (const line of lines) {
-    const seen = lookOf(line, after);
-    const next = slides(line) ? spanHolding(line, seen, value) : seen;
+    const [was, now] = [sceneOfView(line, scene), sceneOfView(line, after)];
+    const { focus } = now;
+    if (focus === null || focus === was.focus) continue;
+    const number = numberOf(focus);
+    const seen = lookOf(line, now);
+    const next = slides(line) ? spanHolding(line, seen, exact(number)) : seen;
     if (next !== seen) more.push({ do: "look", view: line.id, from: keyOf(next.from), to: keyOf(next.to) });
-  }
-  if (lines.some(({ pointer }) => pointer === "covered") && !isCoveredAt(after, number)) {
-    more.push({ do: "cover", numbers: [number] });
+    // Lines that share their numbers share their covers.
+    const place = line.own ? line.id : "";
+    if (line.pointer !== "covered" || covered.has(place) || isCoveredAt(now, number)) continue;
+    covered.add(place);
+    more.push(...(movesOnView(line, [{ do: "cover", numbers: [number] }]) as Move[]));
   }
   return more.length === 0 ? beat : [...beat, ...more];
 }

@@ -1,14 +1,17 @@
 import * as z from "zod/mini";
+import { own } from "./own";
 import type { Draft, MoveKind } from "./slice";
 import { SLICES } from "./slices";
 
-type Kind = (typeof SLICES)[number]["moves"][number];
+type Kind = (typeof SLICES)[number]["moves"][number] | (typeof own.moves)[number];
 
 /** The smallest acts on a board. Every move is plain data; each stands in the slice that it is mainly about. */
 export type Move = z.infer<Kind["schema"]>;
 
 /** All kinds of move, slice by slice. */
-export const MOVES = SLICES.flatMap(({ moves }) => [...moves]) as unknown as readonly MoveKind<Move>[];
+export const MOVES = [...SLICES, own].flatMap(({ moves }) => [
+  ...moves,
+]) as unknown as readonly MoveKind<Move>[];
 
 const schemas = MOVES.map(({ schema }) => schema as unknown as z.ZodMiniObject);
 export const Move = z.discriminatedUnion(

@@ -2,28 +2,42 @@ import type { InkSet } from "../set/ink";
 import type { Target } from "../surface/place-key";
 import { layersOn } from "./laid";
 import { hasLayer, inksOfLayers, type Layer } from "./layer";
+import { type Own, own } from "./own";
 import { SLICES } from "./slices";
-import type { Comparing } from "./slices/comparing";
+import type { SetAside } from "./slices/aside";
 import type { Drawing } from "./slices/drawing";
 import type { Filling } from "./slices/filling";
 import type { Laying } from "./slices/laying";
 import type { SetTo } from "./slices/setting";
+import type { Signs } from "./slices/signs";
 import type { Talk } from "./slices/talk";
 import type { OnTrail } from "./slices/trail";
 import type { Windows } from "./slices/windows";
 import type { Working } from "./slices/working";
 
 /** What a board shows at one moment. Everything in it belongs to numbers, not to a picture of them. */
-export type Scene = Laying & Filling & Talk & OnTrail & Comparing & Windows & Working & Drawing & SetTo;
+export type Scene = Laying &
+  Filling &
+  Talk &
+  OnTrail &
+  SetAside &
+  Signs &
+  Windows &
+  Working &
+  Drawing &
+  SetTo &
+  Own;
 
 type AllOf<Union> = (Union extends unknown ? (part: Union) => void : never) extends (all: infer All) => void
   ? All
   : never;
 
 /** A board on which nothing has been done. */
-export const EMPTY_SCENE: Scene = Object.assign({}, ...SLICES.map(({ initial }) => initial)) as AllOf<
-  (typeof SLICES)[number]["initial"]
->;
+export const EMPTY_SCENE: Scene = Object.assign(
+  {},
+  own.initial,
+  ...SLICES.map(({ initial }) => initial),
+) as AllOf<typeof own.initial | (typeof SLICES)[number]["initial"]>;
 
 /** The inks that a number carries. */
 export const inksAt = (scene: Scene, number: Target): InkSet => inksOfLayers(layersOn(scene.laid, number));

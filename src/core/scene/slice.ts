@@ -50,6 +50,7 @@ export function move<const D extends string, S extends Shape>(
   return { do: name, schema, apply, example } as unknown as MoveKind<Named<D, S>>;
 }
 
+/** Any kind of move, and any move. */
 type AnyMoveKind = { readonly do: string; readonly schema: z.core.$ZodType };
 
 /**
@@ -60,5 +61,7 @@ type AnyMoveKind = { readonly do: string; readonly schema: z.core.$ZodType };
 export type Slice<Part, Moves extends readonly AnyMoveKind[]> = {
   readonly initial: Part;
   readonly moves: Moves;
+  /** It is about numbers: a view that keeps its own has these parts for itself. */
+  readonly ofNumbers?: true;
   readonly changed?: (before: Scene, after: Scene) => Iterable<Target> | "any";
 };

@@ -8,13 +8,15 @@ export type KindName = keyof typeof KINDS;
 export type SettingsOf<K extends KindName> = (typeof KINDS)[K] extends ViewKind<infer S> ? S : never;
 export type ViewSettings = { [K in KindName]: SettingsOf<K> }[KindName];
 
-/** One representation on a board: what it is set to, and its name there. */
-export type ViewOf<K extends KindName> = SettingsOf<K> & { id: ViewId };
+/** One representation on a board: what it is set to, its name there, and whether it keeps its own marks and trail. */
+export type ViewOf<K extends KindName> = SettingsOf<K> & { id: ViewId; own?: true | undefined };
 export type View = { [K in KindName]: ViewOf<K> }[KindName];
 
 export const KIND_NAMES = Object.keys(KINDS) as KindName[];
 
-const schemas = KIND_NAMES.map((kind) => z.safeExtend(KINDS[kind].schema, { id: ViewId }));
+const schemas = KIND_NAMES.map((kind) =>
+  z.safeExtend(KINDS[kind].schema, { id: ViewId, own: z.optional(z.literal(true)) }),
+);
 export const View = z.discriminatedUnion(
   "kind",
   schemas as unknown as [z.ZodMiniObject],

@@ -18,10 +18,11 @@ import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
 import { type Board, FORMAT, type Lesson, type LessonWords, MOST, VERSION } from "@/core/lesson/lesson";
 import { prepareSetting, prepareView } from "@/core/lesson/prepare";
-import { boardNumbers, linesOf } from "@/core/lesson/views-of";
+import { boardNumbers, linesOf, surfacesOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { fold } from "@/core/scene/fold";
 import type { Act, Beat, Move } from "@/core/scene/move";
+import { movesMadeOn, movesOnView, sceneOfView } from "@/core/scene/own";
 import { inksAt, numbersWith, type Scene } from "@/core/scene/scene";
 import type { Setting } from "@/core/scene/setting";
 import { hasInk, type Ink } from "@/core/set/ink";
@@ -59,6 +60,8 @@ export type BoardScreenState = {
   jump: JumpHand;
   /** What the pen in hand is. */
   pen: PenTool;
+  /** The view that was touched last: where it keeps its own, what is done is done on it. */
+  within: ViewId | null;
 };
 
 type Actions = {
@@ -104,6 +107,8 @@ type Actions = {
   /** Strokes and notes: more of them, or away with some. */
   drawn: (move: PenMove) => void;
   setJump: (part: Partial<JumpHand>) => void;
+  /** A view is touched: what is done next is about its numbers. */
+  hold: (view: ViewId) => void;
   /** One beat more of a slide, or of a pointer that is drawn along: taken back together. */
   amend: (kind: "look" | "point", beat: Beat) => void;
 } & CountActions &
@@ -119,7 +124,12 @@ const AT_REST = {
   hand: EMPTY_HAND,
   jump: EMPTY_JUMP,
   routing: false,
+  within: null,
 } as const;
+
+/** Of what was done by hand, what was done on a view. */
+const actsOn = (view: View | undefined, acts: readonly Act[]): readonly Act[] =>
+  view?.own ? acts.map((done) => done.map((beat) => [...movesMadeOn(view, beat)])) : acts;
 
 type PenMove = Extract<Move, { do: "pen" | "note" | "rub" | "wipe-pen" }>;
 
@@ -131,13 +141,40 @@ export function boardStateOf(state: BoardScreenState): BoardState {
 
 const scenes = new WeakMap<BoardState, Map<number, Scene>>();
 
-/** The scene on show. Folded once for each board state, and read by every view. */
-export function sceneNow(state: BoardScreenState): Scene {
+/** The scene on show, whether or not a silent count walks. Folded once for each board state. */
+function shownScene(state: BoardScreenState): Scene {
   const board = boardStateOf(state);
   const played = state.played ?? Number.POSITIVE_INFINITY;
-  const scene = scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
+  return scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
+}
+
+/** The scene on show, which every view reads that keeps nothing of its own. */
+export function sceneNow(state: BoardScreenState): Scene {
+  const board = boardStateOf(state);
+  const scene = shownScene(state);
   return state.counting && isHushed(boardWith(board.board, scene.settings)) ? hushedOf(scene) : scene;
 }
+
+/**
+ * The view in hand: the one that was touched last, else the first with numbers. Tools, count and panels are about its
+ * numbers, which are the board's unless it keeps its own.
+ */
+export function viewInHand(state: BoardScreenState): View | undefined {
+  const board = boardNow(state);
+  const surfaces = surfacesOf(board);
+  return surfaces.find(({ id }) => id === state.within) ?? surfaces[0];
+}
+
+/** The scene as a view on show has it. */
+export function sceneOn(state: BoardScreenState, view: View | undefined): Scene {
+  if (!view?.own) return state.counting && viewInHand(state)?.own ? shownScene(state) : sceneNow(state);
+  const scene = sceneOfView(view, shownScene(state));
+  const walks = state.counting && viewInHand(state)?.id === view.id;
+  return walks && isHushed(boardNow(state)) ? hushedOf(scene) : scene;
+}
+
+/** The scene as the view in hand has it. */
+export const sceneInHand = (state: BoardScreenState): Scene => sceneOn(state, viewInHand(state));
 
 /** The board on show: as prepared, with what was set since. */
 export function boardNow(state: BoardScreenState): Board {
@@ -219,7 +256,8 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
     /** Adds a beat to an act that is still the latest, or begins an act with it. Gives the act as it then is. */
     const addTo = (open: Act | undefined, done: Beat): Act => {
       const { present } = now();
-      const beat = followBeat(onShow(), sceneNow({ ...get(), played: null, counting: false }), done);
+      const onView = movesOnView(viewInHand(get()), done) as Beat;
+      const beat = followBeat(onShow(), sceneNow({ ...get(), played: null, counting: false }), onView);
       const goesOn = open !== undefined && liveHere(present).at(-1) === open;
       const next = goesOn ? extendAct(present, [beat]) : act(present, [beat]);
       // Folding in two parts is folding at once, so one beat more costs one beat, however long the lesson has gone on.
@@ -255,14 +293,16 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       routing: false,
       jump: EMPTY_JUMP,
       pen: "pen",
+      within: null,
 
+      hold: (within) => get().within !== within && set({ within }),
       setJump: (part) => set({ jump: { ...get().jump, ...part } }),
       amend: (kind, beat) => {
         moving[kind] = addTo(moving[kind], beat);
       },
       ...arrowActions({
         board: onShow,
-        scene: () => sceneNow(get()),
+        scene: () => sceneInHand(get()),
         act: (beat) => void (beat.length > 0 && addTo(undefined, beat)),
         setRouting: (routing) => set({ routing }),
         say,
@@ -270,15 +310,15 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       ...countActions({
         ink: () => get().ink,
         board: onShow,
-        scene: () => sceneNow(get()),
+        scene: () => sceneInHand(get()),
         addTo,
         setCounting: (counting) => set({ counting }),
       }),
       ...touchActions({
         inHand: get,
         board: onShow,
-        scene: () => sceneNow(get()),
-        acts: () => liveHere(now().present),
+        scene: () => sceneInHand(get()),
+        acts: () => actsOn(viewInHand(get()), liveHere(now().present)),
         addTo,
         answer: (place, reach) => {
           if (get().tool !== "write") get().choose("write");
@@ -290,7 +330,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
         hand: () => get().hand,
         setHand: (part) => set({ hand: { ...get().hand, ...part } }),
         board: onShow,
-        scene: () => sceneNow(get()),
+        scene: () => sceneInHand(get()),
         act: (beat) => void addTo(undefined, beat),
         setTo: (setting) => get().setTo(setting),
       }),
@@ -339,20 +379,23 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       take: (tool) => get().choose(get().tool === tool ? "mark" : tool),
       choose: (tool, ink) => set({ tool, hand: EMPTY_HAND, ...(ink ? { ink } : {}) }),
       act: (beats) =>
-        change((state) => act(state, followBeats(onShow(), sceneNow({ ...get(), counting: false }), beats))),
+        change((state) => {
+          const onView = beats.map((beat) => movesOnView(viewInHand(get()), beat) as Beat);
+          return act(state, followBeats(onShow(), sceneNow({ ...get(), counting: false }), onView));
+        }),
       slideTo: (view, at) => {
         slideAct = addTo(slideAct, [{ do: "slide", view, row: at.row, column: at.column }]);
       },
       wonder: (view, side) => void addTo(undefined, [{ do: "wonder", view, side }]),
       standOut: () => {
-        const scene = sceneNow(get());
+        const scene = sceneInHand(get());
         const { focus } = scene;
         if (focus === null) return say("Touch the number that is to stand out first.");
         const out = numbersWith(scene, "stand-out", [focus]).length > 0;
         addTo(undefined, [{ do: out ? "stand-back" : "stand-out", numbers: [focus] }]);
       },
       clearMarks: (ink) => {
-        const { trail, ...scene } = sceneNow(get());
+        const { trail, ...scene } = sceneInHand(get());
         const carries = (number: NumberKey) => {
           const inks = inksAt({ ...scene, trail }, number);
           return ink === null ? inks !== 0 : hasInk(inks, ink);
@@ -364,8 +407,8 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
         ]);
       },
       showGuides: () => {
-        const { guides, focus } = sceneNow(get());
-        const first = boardNumbers(onShow(), sceneNow(get()))[0];
+        const { guides, focus } = sceneInHand(get());
+        const first = boardNumbers(onShow(), sceneInHand(get()))[0];
         // With no number in focus there are no neighbours to name: the talk begins at the first.
         const talk: Move[] = focus === null && first !== undefined ? [{ do: "focus", number: first }] : [];
         addTo(undefined, [{ do: "guides", on: !guides }, ...(guides ? [] : talk)]);

@@ -61,7 +61,7 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
         <div
           className={clsx(
             "grid min-h-0 min-w-0 gap-4",
-            layout.run === "above" ? "auto-cols-fr grid-flow-col" : "auto-rows-fr",
+            layout.run === "above" && others.length > 2 ? "auto-cols-fr grid-flow-col" : "auto-rows-fr",
           )}
         >
           {others.map(stage)}

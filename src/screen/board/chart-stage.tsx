@@ -9,29 +9,48 @@ import type { Run } from "@/view/chart/use-run";
 import { usePenOver } from "../pen/use-pen-over";
 import type { StageProps } from "./stages";
 import { mayPeek, touchOn } from "./touch-on";
-import { pickBoard, pickScene, useBoard, useBoardStore, useSceneSource, useViewName } from "./use-board";
+import {
+  pickBoard,
+  pickScene,
+  useBoard,
+  useBoardStore,
+  useHeldLook,
+  useSceneSource,
+  useViewName,
+} from "./use-board";
 
 /** The chart of the board, in the teacher's hand. */
 export function ChartStage({ view, strong }: StageProps<"chart">) {
   const name = useViewName(view);
+  const held = useHeldLook(view);
   const store = useBoardStore();
-  const source = useSceneSource("at once");
+  const source = useSceneSource("at once", view);
   const over = usePenOver(view.id);
   const run = useMemo<Run>(
     () => ({
       begin: (number, finger) => touchOn(store, view, number, finger),
       over: (number, finger) => store.getState().runOver(number, finger),
       end: (finger) => store.getState().endRun(finger),
-      canPeek: (number) => mayPeek(store, number),
+      canPeek: (number) => mayPeek(store, view, number),
     }),
     [store, view],
   );
-  const onLine = useCallback((numbers: NumberKey[]) => store.getState().touchLine(numbers), [store]);
+  const onLine = useCallback(
+    (numbers: NumberKey[]) => {
+      store.getState().hold(view.id);
+      store.getState().touchLine(numbers);
+    },
+    [store, view.id],
+  );
   const asks = useAsks();
   const count = useBoard((state) => pickBoard(state).count);
   const ofCount = useCallback((trail: Trail) => isCount(trail, count), [count]);
   return (
-    <section aria-label={name} data-view={view.id} className="min-h-0 min-w-0 rounded-card bg-board p-3">
+    <section
+      aria-label={name}
+      data-view={view.id}
+      className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${held}`}
+    >
       <Chart
         settings={view}
         source={source}

@@ -6,7 +6,7 @@ import { columnNumbers, placeOf, rowNumbers } from "@/core/surface/chart";
 import { SIDES } from "@/core/surface/neighbours";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { goBackToPrepared } from "./back-to-prepared";
-import { type BoardStore, boardStateOf, sceneNow } from "./board-store";
+import { type BoardStore, boardStateOf, sceneInHand } from "./board-store";
 
 /** What the screen around the board can do. */
 export type ScreenDoors = {
@@ -96,7 +96,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
 /** The numbers in the row or the column of the number in focus; none where the chart does not hold it. */
 function lineOfFocus(store: BoardStore, line: "row" | "column"): NumberKey[] {
   const chart = chartOf(boardStateOf(store.getState()).board);
-  const { focus } = sceneNow(store.getState());
+  const { focus } = sceneInHand(store.getState());
   const place = chart && focus !== null ? placeOf(chart, focus) : null;
   if (!chart || !place) return [];
   return line === "row" ? rowNumbers(chart, place.row) : columnNumbers(chart, place.column);

@@ -1,13 +1,13 @@
 "use client";
 
 import { Pause, Play } from "lucide-react";
-import { countedIn, isCount, jumpOf, nextOfCount } from "@/core/count/count";
+import { countedFrom, countedIn, isCount, jumpOf, nextOfCount } from "@/core/count/count";
 import { boardHolds } from "@/core/lesson/views-of";
-import { keyOfText, type NumberKey } from "@/core/number/exact";
+import type { NumberKey } from "@/core/number/exact";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
-import { boardNow, sceneNow } from "./board-store";
+import { boardNow, sceneInHand } from "./board-store";
 import { CountFields } from "./later";
 import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "./use-board";
 import { useClock } from "./use-clock";
@@ -25,7 +25,7 @@ export function CountRail() {
 
   const tellIfNone = () => {
     const board = boardNow(store.getState());
-    const { trail } = sceneNow(store.getState());
+    const { trail } = sceneInHand(store.getState());
     const holds = boardHolds(board);
     if (nextOfCount(trail, board.count, holds)) return;
     if (!isCount(trail, board.count)) {
@@ -107,7 +107,7 @@ export function CountRail() {
               Count in <span className="text-stair">{countedIn(count.by, write)}</span>
             </span>
             <span className="line-clamp-2 w-full text-[13px] leading-[1.15] text-rail-text low:truncate min-[1024px]:max-[1239px]:text-[12px]">
-              {count.way === "back" ? "back from" : "from"} {write(keyOfText(count.from))}
+              {count.way === "back" ? "back from" : "from"} {countedFrom(count.from, write)}
               <span className="min-[1024px]:max-[1239px]:hidden">
                 , one every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
               </span>

@@ -13,7 +13,7 @@ import {
   withMain,
 } from "@/core/lesson/views-of";
 import { KINDS } from "@/core/views/kinds";
-import { KIND_NAMES, type KindName } from "@/core/views/view";
+import { KIND_NAMES, type KindName, type View } from "@/core/views/view";
 import type { ViewId } from "@/core/views/view-id";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
@@ -26,7 +26,7 @@ import { MarksPage } from "../rule/marks-page";
 import { TimesPanels } from "../times/times-panel";
 import { CheckedField } from "./checked-field";
 import { ViewFields } from "./fields";
-import { pickBoard, useBoard, useBoardStore } from "./use-board";
+import { pickBoard, useBoard, useBoardStore, useLay } from "./use-board";
 import { ViewsPage } from "./views-page";
 
 /** Pages of the set-up; `tool` is the page of the tool in hand, `moves` that of arrows or of a times grid. */
@@ -101,8 +101,25 @@ function NumbersFields() {
           onChange={setChosen}
         />
       )}
+      {surfaces.length > 1 && view && <KeepsItsOwn view={view} />}
       {view && <ViewFields view={view} />}
     </div>
+  );
+}
+
+/** Whether a view shows the board's marks, covers and count, or keeps its own, to be compared. */
+function KeepsItsOwn({ view }: { view: View }) {
+  const lay = useLay(view);
+  return (
+    <Choice
+      label="Marks, covers and count"
+      value={view.own ? "own" : "shared"}
+      options={[
+        { value: "shared", label: "Shared" },
+        { value: "own", label: "Its own" },
+      ]}
+      onChange={(is) => lay(() => ({ own: is === "own" ? true : undefined }))}
+    />
   );
 }
 

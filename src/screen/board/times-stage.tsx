@@ -9,13 +9,14 @@ import { usePenOver } from "../pen/use-pen-over";
 import { useAsks } from "./chart-stage";
 import type { StageProps } from "./stages";
 import { mayPeek, touchOn } from "./touch-on";
-import { useBoardStore, useSceneSource, useViewName } from "./use-board";
+import { useBoardStore, useHeldLook, useSceneSource, useViewName } from "./use-board";
 
 /** The times grid of the board, in the teacher's hand. */
 export function TimesStage({ view, strong }: StageProps<"times">) {
   const name = useViewName(view);
+  const held = useHeldLook(view);
   const store = useBoardStore();
-  const source = useSceneSource("at once");
+  const source = useSceneSource("at once", view);
   const over = usePenOver(view.id);
   const asks = useAsks();
   const byValue = view.marks === "value";
@@ -30,7 +31,7 @@ export function TimesStage({ view, strong }: StageProps<"times">) {
       begin: (place, finger) => touchOn(store, view, about(place), finger),
       over: () => {},
       end: (finger) => store.getState().endRun(finger),
-      canPeek: (place) => mayPeek(store, place),
+      canPeek: (place) => mayPeek(store, view, place),
     };
   }, [store, view, byValue]);
   const onSlide = useCallback((at: WindowAt) => store.getState().slideTo(view.id, at), [store, view.id]);
@@ -38,9 +39,19 @@ export function TimesStage({ view, strong }: StageProps<"times">) {
     (side: "right" | "below") => store.getState().wonder(view.id, side),
     [store, view.id],
   );
-  const onLine = useCallback((places: Target[]) => store.getState().touchLine(places), [store]);
+  const onLine = useCallback(
+    (places: Target[]) => {
+      store.getState().hold(view.id);
+      store.getState().touchLine(places);
+    },
+    [store, view.id],
+  );
   return (
-    <section aria-label={name} data-view={view.id} className="min-h-0 min-w-0 rounded-card bg-board p-3">
+    <section
+      aria-label={name}
+      data-view={view.id}
+      className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${held}`}
+    >
       <TimesGrid
         settings={view}
         source={source}

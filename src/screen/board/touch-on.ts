@@ -4,11 +4,12 @@ import type { Target } from "@/core/surface/place-key";
 import type { View } from "@/core/views/view";
 import { KEYBOARD } from "@/view/chart/use-run";
 import { penOnNumber } from "../pen/pen-on-number";
-import { type BoardStore, sceneNow } from "./board-store";
+import { type BoardStore, sceneOn } from "./board-store";
 
 /** A touch on a number of a view, or a press by keys, with whatever is in hand. */
 export function touchOn(store: BoardStore, view: View, number: Target, finger: number, reach?: Exact): void {
-  const { tool, beginRun } = store.getState();
+  const { tool, beginRun, hold } = store.getState();
+  hold(view.id);
   if (tool === "pen" && finger === KEYBOARD) {
     penOnNumber(store, view, number);
     return;
@@ -21,7 +22,7 @@ export function touchOn(store: BoardStore, view: View, number: Target, finger: n
 const blurActive = () => document.activeElement instanceof HTMLElement && document.activeElement.blur();
 
 /** Whether a long press shows what a cover hides: while preparing. In class everybody would see it. */
-export function mayPeek(store: BoardStore, number: Target): boolean {
+export function mayPeek(store: BoardStore, view: View, number: Target): boolean {
   const state = store.getState();
-  return state.preparing && isCoveredAt(sceneNow(state), number);
+  return state.preparing && isCoveredAt(sceneOn(state, view), number);
 }

@@ -1,10 +1,9 @@
 "use client";
 
 import { useMemo } from "react";
-import { countedIn } from "@/core/count/count";
+import { countedFrom, countedIn } from "@/core/count/count";
 import { currentStep } from "@/core/lesson/board-state";
 import { boardHolds } from "@/core/lesson/views-of";
-import { keyOfText } from "@/core/number/exact";
 import { keepKeyboard } from "@/kit/rail-button";
 import { TrailPanel } from "@/view/trail/trail-panel";
 import { boardStateOf } from "./board-store";
@@ -34,7 +33,7 @@ export function TrailStage({ view }: StageProps<"trail">) {
         source={source}
         holds={holds}
         write={write}
-        invitation={`Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${write(keyOfText(from))}.${asks ? " What is the first number?" : ""}`}
+        invitation={`Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${countedFrom(from, write)}.${asks ? " What is the first number?" : ""}`}
       />
     </section>
   );

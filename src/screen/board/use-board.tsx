@@ -6,7 +6,15 @@ import type { NumberKey } from "@/core/number/exact";
 import type { View } from "@/core/views/view";
 import { afterPaint } from "@/view/scene/after-paint";
 import type { SceneSource } from "@/view/scene/scene-source";
-import { type BoardScreenState, type BoardStore, boardNow, boardStateOf, sceneNow } from "./board-store";
+import {
+  type BoardScreenState,
+  type BoardStore,
+  boardNow,
+  boardStateOf,
+  sceneInHand,
+  sceneOn,
+  viewInHand,
+} from "./board-store";
 
 type BoardStoreState = ReturnType<BoardStore["getState"]>;
 type BoardParts = { store: BoardStore; late: SceneSource["subscribe"] };
@@ -43,16 +51,19 @@ export function useBoardNow<T>(pick: (state: BoardStoreState) => T): T {
   return useSyncExternalStore(store.subscribe, read, read);
 }
 
-/** The scene of the board on show: at once for its places, a frame later for what reports of them. */
-export function useSceneSource(when: "at once" | "after paint"): SceneSource {
+/**
+ * The scene of the board on show: at once for its places, a frame later for what reports of them. For a view with numbers
+ * as that view shows them, else as the view in hand has them.
+ */
+export function useSceneSource(when: "at once" | "after paint", view?: View): SceneSource {
   const { store, late } = useParts();
   return useMemo(
     () => ({
-      read: () => sceneNow(store.getState()),
+      read: () => (view ? sceneOn(store.getState(), view) : sceneInHand(store.getState())),
       subscribe: when === "at once" ? store.subscribe : late,
       subscribeLate: late,
     }),
-    [store, late, when],
+    [store, late, when, view],
   );
 }
 
@@ -76,8 +87,15 @@ export function useLay<V extends View>(view: V): (change: (now: V) => Partial<V>
     });
 }
 
+/** How a view that keeps its own shows that it is the one in hand, which count and tools are about. */
+export function useHeldLook(view: View): string {
+  const held = useBoard((state) => view.own === true && viewInHand(state)?.id === view.id);
+  return held ? "outline-3 outline-ink -outline-offset-3" : "";
+}
+
 /** What a view is called on the board on show. */
 export function useViewName(view: View): string {
   return useBoard((state) => viewName(pickBoard(state), view));
 }
-export const pickScene = (state: BoardScreenState) => sceneNow(state);
+/** The scene that tools and panels are about: as the view in hand has it. */
+export const pickScene = (state: BoardScreenState) => sceneInHand(state);

@@ -25,6 +25,7 @@ import {
   pickScene,
   useBoard,
   useBoardStore,
+  useHeldLook,
   useSceneSource,
   useViewName,
 } from "../board/use-board";
@@ -35,11 +36,12 @@ import { Small } from "./small-button";
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
   const name = useViewName(line);
+  const held = useHeldLook(line);
   const tool = useBoard((state) => state.tool);
   const board = useBoard(pickBoard);
   const pins = useMemo(() => pinsOf(board), [board]);
   const store = useBoardStore();
-  const source = useSceneSource("at once");
+  const source = useSceneSource("at once", line);
   const over = usePenOver(line.id);
   const asks = useAsks();
   const hand = useMemo<LineHand>(() => {
@@ -50,7 +52,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
       begin: (number, finger, reach) => touchOn(store, line, number, finger, reach),
       over: () => {},
       end: (finger) => board().endRun(finger),
-      canPeek: (number) => mayPeek(store, number),
+      canPeek: (number) => mayPeek(store, line, number),
       onJump: (from, to) => lines.jumpBetween(from, to),
       onStart: (number) => lines.startAt(number),
       onPoint: (number) => lines.pointTo(number),
@@ -62,7 +64,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
     <section
       aria-label={name}
       data-view={line.id}
-      className="flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board"
+      className={`flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${held}`}
     >
       <div className="min-h-0 flex-1 px-2 pt-2">
         <Line

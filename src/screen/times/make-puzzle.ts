@@ -1,11 +1,11 @@
 import { puzzleBeat } from "@/core/lesson/put-puzzle";
 import type { ViewId } from "@/core/views/view-id";
-import { type BoardStore, boardNow, sceneNow } from "../board/board-store";
+import { type BoardStore, boardNow, sceneInHand } from "../board/board-store";
 
 /** A puzzle of one answer on the times grid, ready to be written in; taken back with one touch. */
 export function makePuzzle(store: BoardStore, view: ViewId): void {
   store.getState().choose("write");
   const board = boardNow(store.getState());
-  const beat = puzzleBeat(board, view, sceneNow(store.getState()), Math.floor(Math.random() * 2 ** 31));
+  const beat = puzzleBeat(board, view, sceneInHand(store.getState()), Math.floor(Math.random() * 2 ** 31));
   if (beat) store.getState().act([beat]);
 }

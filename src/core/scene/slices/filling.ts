@@ -58,6 +58,7 @@ const moves = [
 export const filling: Slice<Filling, typeof moves> = {
   initial: { written: new Map(), checked: false },
   moves,
+  ofNumbers: true,
   *changed(before, after) {
     yield* differentKeys(before.written, after.written);
     if (before.checked !== after.checked) yield* after.written.keys();

@@ -1,8 +1,9 @@
-import { comparing } from "./comparing";
+import { aside } from "./aside";
 import { drawing } from "./drawing";
 import { filling } from "./filling";
 import { laying } from "./laying";
 import { setting } from "./setting";
+import { signs } from "./signs";
 import { talk } from "./talk";
 import { onTrail } from "./trail";
 import { windows } from "./windows";
@@ -14,7 +15,8 @@ export const SLICES = [
   filling,
   talk,
   onTrail,
-  comparing,
+  aside,
+  signs,
   windows,
   working,
   drawing,

@@ -84,6 +84,7 @@ function lift(draft: Draft, { numbers: lifted }: { numbers: Numbers }): void {
 export const laying: Slice<Laying, typeof moves> = {
   initial: { laid: NOTHING_LAID },
   moves,
+  ofNumbers: true,
   changed: (before, after) =>
     // A rule may change any place.
     before.laid.rules === after.laid.rules ? differentKeys(before.laid.touched, after.laid.touched) : "any",

@@ -58,6 +58,7 @@ const moves = [
 export const talk: Slice<Talk, typeof moves> = {
   initial: { focus: null, asked: null, guides: false, hushed: false },
   moves,
+  ofNumbers: true,
   *changed(before, after) {
     if (before.asked !== after.asked) yield* given(before.asked?.number, after.asked?.number);
     if (before.focus !== after.focus || before.hushed !== after.hushed)

@@ -145,4 +145,8 @@ function coverPart(
   if (draft.trail) draft.trail = coverJumps(draft.trail, jumps, part, on);
 }
 
-export const onTrail: Slice<OnTrail, typeof moves> = { initial: { trail: null, tiles: [] }, moves };
+export const onTrail: Slice<OnTrail, typeof moves> = {
+  initial: { trail: null, tiles: [] },
+  moves,
+  ofNumbers: true,
+};

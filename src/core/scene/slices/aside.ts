@@ -1,18 +1,10 @@
-import * as z from "zod/mini";
-import { COMPARED, type Compared } from "../../number/compared";
 import { INKS, Ink } from "../../set/ink";
-import { ViewId } from "../../views/view-id";
 import { type Aside, setAside } from "../aside";
 import { move, type Slice } from "../slice";
-import { orNull, someInk, someView } from "./examples";
+import { someInk } from "./examples";
 
-/** What is compared: two trails, or two numbers. */
-export type Comparing = {
-  /** A trail that stands beside the trail. */
-  readonly aside: Aside | null;
-  /** By view: the sign that was chosen between its two numbers. */
-  readonly signs: { readonly [view in ViewId]?: Compared | null };
-};
+/** A trail that is compared with the trail: it stands beside it. */
+export type SetAside = { readonly aside: Aside | null };
 
 const moves = [
   /**
@@ -56,18 +48,6 @@ const moves = [
     },
     ({ trail, aside }) => (trail === aside ? "Two trails have two inks." : null),
   ),
-  /**
-   * The sign chosen between two numbers; `null` for none.
-   * @example { "do": "compare", "view": "compare", "sign": "<" }
-   */
-  move(
-    "compare",
-    { view: ViewId, sign: z.nullable(z.enum(COMPARED)) },
-    (draft, { view, sign }) => {
-      draft.signs = { ...draft.signs, [view]: sign };
-    },
-    (some) => ({ view: someView(some), sign: orNull(some, () => some.one(COMPARED)) }),
-  ),
 ] as const;
 
-export const comparing: Slice<Comparing, typeof moves> = { initial: { aside: null, signs: {} }, moves };
+export const aside: Slice<SetAside, typeof moves> = { initial: { aside: null }, moves, ofNumbers: true };

@@ -1,0 +1,106 @@
+import * as z from "zod/mini";
+import type { View } from "../views/view";
+import { ViewId } from "../views/view-id";
+import type { Scene } from "./scene";
+import { type Draft, type MoveKind, move, type Slice } from "./slice";
+import { SLICES } from "./slices";
+import type { SetAside } from "./slices/aside";
+import { someView } from "./slices/examples";
+import type { Filling } from "./slices/filling";
+import type { Laying } from "./slices/laying";
+import type { Talk } from "./slices/talk";
+import type { OnTrail } from "./slices/trail";
+
+/** What a view that keeps its own has for itself: marks, covers, what is written, the focus, the trail. */
+export type OwnScene = Laying & Filling & Talk & OnTrail & SetAside;
+export type Own = { readonly own: { readonly [view in ViewId]?: OwnScene } };
+
+type NumberMove = z.infer<(typeof SLICES)[number]["moves"][number]["schema"]>;
+
+const OF_NUMBERS = SLICES.filter(({ ofNumbers }) => ofNumbers);
+const kinds = OF_NUMBERS.flatMap(({ moves }) => [...moves]) as unknown as readonly MoveKind<NumberMove>[];
+const byName = new Map<string, MoveKind<NumberMove>>(kinds.map((kind) => [kind.do, kind]));
+const NOTHING = Object.assign({}, ...OF_NUMBERS.map(({ initial }) => initial)) as OwnScene;
+const PARTS = Object.keys(NOTHING) as (keyof OwnScene)[];
+
+const partsOf = (scene: OwnScene): OwnScene =>
+  Object.fromEntries(PARTS.map((part) => [part, scene[part]])) as unknown as OwnScene;
+
+const Inner = z.discriminatedUnion(
+  "do",
+  kinds.map(({ schema }) => schema as unknown as z.ZodMiniObject) as [z.ZodMiniObject],
+) as unknown as z.ZodMiniType<NumberMove>;
+
+/** Most moves that are made in a view at one moment, as in a beat. */
+const MOST_WITHIN = 20;
+
+const moves = [
+  /**
+   * Moves about numbers in a view that keeps its own: the other views do not show what they do.
+   * @example { "do": "within", "view": "chart-2", "moves": [{ "do": "mark", "ink": "sea", "numbers": ["4"] }] }
+   */
+  move(
+    "within",
+    { view: ViewId, moves: z.array(Inner).check(z.minLength(1), z.maxLength(MOST_WITHIN)) },
+    (draft, { view, moves: done }) => {
+      const was = draft.own[view] ?? NOTHING;
+      const inner: Draft = {
+        ...draft,
+        ...was,
+        laid: { rules: was.laid.rules, touched: new Map(was.laid.touched) },
+        written: new Map(was.written),
+      };
+      for (const one of done) byName.get(one.do)!.apply(inner, one);
+      draft.own = { ...draft.own, [view]: partsOf(inner) };
+    },
+    (some) => ({
+      view: someView(some),
+      moves: some.list(
+        () => {
+          const kind = kinds[some.whole(0, kinds.length - 1)]!;
+          return { do: kind.do, ...kind.example(some) } as NumberMove;
+        },
+        1,
+        3,
+      ),
+    }),
+  ),
+] as const;
+
+/** The slice of the views that keep their own. */
+export const own: Slice<Own, typeof moves> = { initial: { own: {} }, moves };
+
+const scenes = new WeakMap<Scene, Map<ViewId, Scene>>();
+
+/** The scene as a view shows it: the board's, but for what the view keeps for itself. The same one each time. */
+export function sceneOfView(view: Pick<View, "id" | "own"> | undefined, scene: Scene): Scene {
+  if (!view?.own) return scene;
+  const known = scenes.get(scene) ?? new Map<ViewId, Scene>();
+  scenes.set(scene, known);
+  const there = known.get(view.id) ?? { ...scene, ...(scene.own[view.id] ?? NOTHING) };
+  known.set(view.id, there);
+  return there;
+}
+
+/** Moves as they are made on a view: where it keeps its own, those about numbers are made within it. */
+export function movesOnView<M extends { do: string }>(
+  view: Pick<View, "id" | "own"> | undefined,
+  done: readonly M[],
+): (M | { do: "within"; view: ViewId; moves: NumberMove[] })[] {
+  if (!view?.own) return [...done];
+  const within = done.filter(({ do: what }) => byName.has(what)) as unknown as NumberMove[];
+  const rest = done.filter(({ do: what }) => !byName.has(what));
+  return within.length === 0 ? rest : [{ do: "within", view: view.id, moves: within }, ...rest];
+}
+
+/** Of moves those that were made on a view: within it where it keeps its own, else those on the board. */
+export function movesMadeOn<M extends { do: string }>(
+  view: Pick<View, "id" | "own"> | undefined,
+  done: readonly M[],
+): readonly M[] {
+  if (!view?.own) return done;
+  return done.flatMap((one) => {
+    const within = one as unknown as { do: string; view: ViewId; moves: readonly M[] };
+    return within.do === "within" && within.view === view.id ? within.moves : [];
+  });
+}
