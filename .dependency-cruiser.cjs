@@ -29,7 +29,7 @@ module.exports = {
       comment: "core imports core, its number libraries and Zod, and nothing else.",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
-      to: { pathNot: ["^src/core/", "^node_modules/(fraction\\.js|zod|n2words|pure-rand)/"] },
+      to: { pathNot: ["^src/core/", "^node_modules/(fraction\\.js|zod|n2words|pure-rand|simplify-js)/"] },
     },
     mayNot("data", ["app", "screen", "view", "kit", "worker"], "data knows core only."),
     mayNot("worker", ["app", "screen", "view", "kit", "data"], "a worker is a door to core."),

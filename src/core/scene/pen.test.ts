@@ -25,7 +25,12 @@ describe("a stroke by hand", () => {
         const kept = keepPoints(points);
         expect(Stroke.safeParse(stroke("s", ...kept)).success).toBe(true);
         expect(kept.length).toBeLessThanOrEqual(2 * MOST_POINTS);
-        expect(pointsOf(stroke("s", ...kept))[0]!.x).toBeCloseTo(points[0]!.x, 2);
+        const read = pointsOf(stroke("s", ...kept));
+        expect([read[0]!.x, read[0]!.y]).toEqual(
+          [points[0]!.x, points[0]!.y].map((at) => expect.closeTo(at, 2)),
+        );
+        const [last, end] = [read.at(-1)!, points.at(-1)!];
+        expect([last.x, last.y]).toEqual([end.x, end.y].map((at) => expect.closeTo(at, 2)));
       }),
     );
     expect(
@@ -35,6 +40,13 @@ describe("a stroke by hand", () => {
         { x: 1, y: 0 },
       ]),
     ).toEqual([0, 0, UNIT, 0]);
+  });
+
+  test("keeps its shape: no point that was drawn lies far from the stroke that is kept", () => {
+    const drawn = Array.from({ length: 400 }, (_, i) => ({ x: i / 100, y: Math.sin(i / 20) }));
+    const kept = stroke("s", ...keepPoints(drawn));
+    expect(kept.points.length).toBeLessThan(400);
+    for (const point of drawn) expect(passes(kept, point, 0.02)).toBe(true);
   });
 
   test("is met by a rubber anywhere along it, and not beside it", () => {

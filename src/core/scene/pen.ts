@@ -1,3 +1,4 @@
+import simplify from "simplify-js";
 import * as z from "zod/mini";
 import { Ink } from "../set/ink";
 import { TargetText } from "../surface/place-key";
@@ -43,17 +44,15 @@ export type Note = z.infer<typeof Note>;
 
 type Point = { x: number; y: number };
 
-/** Points of a stroke, in units, as they are kept: nearer ones than a fiftieth of a unit left out, and no more than fit. */
+/** How far a stroke as it is kept may lie from the one that was drawn, in units: no eye sees it. */
+const NEAR = 0.008;
+
+/** Points of a stroke, in units, as they are kept: its first, its last, and as many between them as its shape needs. */
 export function keepPoints(points: readonly Point[]): number[] {
-  const kept: Point[] = [];
-  points.forEach((point, index) => {
-    const last = kept.at(-1);
-    const far = !last || Math.hypot(point.x - last.x, point.y - last.y) >= 0.02;
-    if (far || index === points.length - 1) kept.push(point);
-  });
-  const every = Math.ceil(kept.length / MOST_POINTS);
+  let kept = simplify([...points], NEAR);
+  for (let near = NEAR * 2; kept.length > MOST_POINTS; near *= 2) kept = simplify(kept, near);
   const inside = (value: number) => Math.max(-FAR, Math.min(FAR, Math.round(value * UNIT)));
-  return kept.filter((_, index) => index % every === 0).flatMap(({ x, y }) => [inside(x), inside(y)]);
+  return kept.flatMap(({ x, y }) => [inside(x), inside(y)]);
 }
 
 /** The points of a stroke in units. */

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { type Exact, exact, gcd, keyOf } from "../number/exact";
+import { type Exact, exact, gcd } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { DIGITS } from "../number/read-number";
 
@@ -196,6 +196,3 @@ export function lineAs(line: AnyLine, kind: "line" | "strip"): AnyLine {
   const { shape: _, ...rest } = line as LineSettings;
   return { ...rest, kind };
 }
-
-/** The key of the number that a text of the settings names. */
-export const keyOfEnd = (text: string) => keyOf(exact(text));

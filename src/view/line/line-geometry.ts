@@ -19,7 +19,6 @@ export type LineGeometry = {
   /** How high jumps may rise. */
   headroom: number;
   /** How deep labels and what hangs below them may reach. */
-  footroom: number;
 };
 
 export const shapeOf = (line: AnyLine): LineShape => (line.kind === "strip" ? "strip" : line.shape);
@@ -46,7 +45,6 @@ export function layGeometry(
       partUnder: (at) => (height - pad - at.y) / length,
       // The size of a jump stands beside its arc.
       headroom: Math.max(24, width - x - label.width * 1.6 - 16),
-      footroom: x,
     };
   }
   if (shape === "ring") {
@@ -64,7 +62,6 @@ export function layGeometry(
       },
       partUnder: (at) => (Math.atan2(at.x - x, y - at.y) / (2 * Math.PI) + 1) % 1,
       headroom: Math.max(10, round - 40),
-      footroom: radius,
     };
   }
   const pad = shape === "strip" ? 4 : Math.max(label.width / 2 + 8, 26);
@@ -81,7 +78,6 @@ export function layGeometry(
     point: (part, lift) => ({ x: pad + part * length, y: y - lift - (lift > 0 ? base : 0) }),
     partUnder: (at) => (at.x - pad) / length,
     headroom: y - 44 - base,
-    footroom: height - y,
   };
 }
 

@@ -2,7 +2,7 @@ import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { type Written, writeNumber, writtenText } from "@/core/number/fraction-text";
 import type { LineMarks } from "@/core/scene/line-marks";
 import type { PlaceState } from "@/core/scene/place-state";
-import { type AnyLine, keyOfEnd, lineNumbers, type Span } from "@/core/surface/line";
+import { type AnyLine, lineNumbers, type Span } from "@/core/surface/line";
 import { labelledIn, labelStride, type Scale, scaleOf, tickAt, ticksIn } from "@/core/surface/line-scale";
 import { DIGIT, type FaceLayout } from "../chart/chart-layout";
 import { round } from "../round";
@@ -389,7 +389,3 @@ export function nearestNumber(layout: LineLayout, at: Point): NumberKey {
   const nearest = scale.anchor.add(scale.step.mul(steps));
   return keyOf(nearest);
 }
-
-/** Whether a number of the settings is one of the ends of the line. */
-export const isEnd = (line: AnyLine, key: NumberKey) =>
-  keyOfEnd(line.from) === key || keyOfEnd(line.to) === key;

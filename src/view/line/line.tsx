@@ -2,13 +2,13 @@
 
 import { type KeyboardEvent, memo, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { type LineView, lookOf } from "@/core/lesson/views-of";
-import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { exact, keyOf, keyOfText, type NumberKey } from "@/core/number/exact";
 import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { lineMarks } from "@/core/scene/line-marks";
 import { isAsked, placeState } from "@/core/scene/place-state";
 import { isCoveredAt } from "@/core/scene/scene";
-import { isClosed, keyOfEnd, nearestTurn, type Span, slides } from "@/core/surface/line";
+import { isClosed, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { nearestTick, scaleOf, slideSpan, spanHolding } from "@/core/surface/line-scale";
 import { type Size, useSize } from "@/kit/use-size";
 import { placeName } from "../chart/place-name";
@@ -152,7 +152,7 @@ export const Line = memo(function Line({
     event.stopPropagation();
   };
 
-  const [from, to] = [keyOfEnd(settings.from), keyOfEnd(settings.to)];
+  const [from, to] = [keyOfText(settings.from), keyOfText(settings.to)];
   const what = settings.kind === "strip" ? "Number strip" : "Number line";
   const isTold = settings.labels !== "none" && ![from, to].some((end) => isCoveredAt(scene, end));
   const asked = asks && !asks.number.startsWith("r") ? asks : null;
