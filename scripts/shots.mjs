@@ -105,6 +105,8 @@ try {
   await take("board-pairs");
   await open(ten, /Your turn/, 2);
   await take("board-problems");
+  await open(await again("14-twos-beside-fours"), null, 5);
+  await take("board-two-charts");
 } finally {
   await browser.close();
   await server.stop();
