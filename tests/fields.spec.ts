@@ -171,7 +171,7 @@ test.describe("a field says what the board has", () => {
       await expect(field(page, "Last number")).toHaveValue("100");
     }
     await field(page, "Last number").fill("1100");
-    await page.waitForTimeout(700);
+    await expect(page.getByRole("grid", { name: "Chart from 1 to 1,100" })).toBeVisible();
     // It was taken meanwhile; what is typed on is not set in groups under the fingers.
     await expect(field(page, "Last number")).toHaveValue("1100");
     await field(page, "First").focus();

@@ -97,7 +97,9 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     page.getByRole("group", { name: "Hand tools" }).getByRole("button", { name, exact: true });
   const quiet = async (where: string) => {
     // What reports of a board follows a frame or two after it.
-    await page.waitForTimeout(60);
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done)))),
+    );
     const told = (await saidBy(page)).split("\n").filter((words) => TOLD.test(words));
     expect(told, where).toEqual([]);
   };

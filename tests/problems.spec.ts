@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { HANDS, press } from "./support/hands";
+import { HANDS, middleOf, press } from "./support/hands";
 import { addLesson, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -39,6 +39,8 @@ test("jumps are drawn on the line of a problem, by touch, and taken away", async
   await page.getByRole("button", { name: "Teach" }).click();
   const line = problem(page, 1).getByRole("img", { name: /^Line of problem 1/ });
   await expect(line).toHaveAccessibleName("Line of problem 1: starts at 8");
+  // The line stands still once the drawer has gone.
+  await middleOf(line);
   const box = (await line.boundingBox())!;
   const at = (number: number) => {
     // A short line runs from 26 pixels to as many before its end.

@@ -129,3 +129,22 @@ for (const hand of HANDS) {
     await expect(on("Chart 2", "4")).toHaveAccessibleName(/sun mark/);
   });
 }
+
+test("of two lines that keep their own the one that is asked has the question, and the count stays on its own", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await addLesson(request, { name: "15-ten-times-as-far" })}`);
+  const [boat, ferry] = [region(page, "Number line"), region(page, "Number line 2")];
+  await ferry.getByRole("button", { name: "Read the scale" }).click();
+  await expect(ferry.getByRole("button", { name: "Show its number" })).toBeVisible();
+  await expect(boat.getByRole("button", { name: "Show its number" })).toHaveCount(0);
+  await ferry.getByRole("button", { name: "Show its number" }).click();
+  // The boat's line ends at 100: a count on it goes no further, though the ferry's has the numbers.
+  await boat.locator("[data-number='0']").first().click({ force: true });
+  const on = page.getByRole("button", { name: "One jump on" });
+  for (let jump = 0; jump < 10; jump += 1) await on.click();
+  await expect(boat.locator("[data-number='100']").first()).toHaveAccessibleName(/in focus/);
+  await on.click();
+  await expect(boat.locator("[data-number='100']").first()).toHaveAccessibleName(/in focus/);
+});

@@ -71,10 +71,17 @@ type Point = { x: number; y: number };
 export async function middleOf(what: Locator): Promise<Point> {
   const now = async () => (await what.boundingBox())!;
   let box = await now();
-  for (let before = null as string | null; before !== JSON.stringify(box); box = await now()) {
-    before = JSON.stringify(box);
-    await what.page().waitForTimeout(120);
-  }
+  // Twice the same in a row, a few frames apart.
+  await expect
+    .poll(
+      async () => {
+        const before = JSON.stringify(box);
+        box = await now();
+        return JSON.stringify(box) === before;
+      },
+      { intervals: [120] },
+    )
+    .toBe(true);
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 

@@ -15,6 +15,7 @@ import type { Board } from "./lesson";
 import { newBoard } from "./new-lesson";
 import {
   addView,
+  boardAround,
   boardHolds,
   boardNumbers,
   boardPlaces,
@@ -148,6 +149,20 @@ describe("the views of a board", () => {
     const charts = addView(chartBoard, startingChart("101-200"));
     expect(boardPlaces(charts, EMPTY_SCENE)).toHaveLength(200);
     expect([boardHolds(charts)("200"), boardHolds(chartBoard)("200")]).toEqual([true, false]);
+  });
+
+  test("are, around one that keeps its own, those that read it; around one that shares, those that share", () => {
+    const two = addView(chartBoard, startingChart("101-200"));
+    const own = withView(two, { ...two.views.find(({ id }) => id === "chart-2")!, own: true });
+    const [shares, , keeps] = own.views;
+    expect(boardAround(own, keeps).views.map(({ id }) => id)).toEqual(["trail", "chart-2"]);
+    expect(boardAround(own, shares).views.map(({ id }) => id)).toEqual(["chart", "trail"]);
+    expect(boardAround(own, keeps)).toBe(boardAround(own, keeps));
+    expect(boardAround(two, shares)).toBe(two);
+    expect([boardHolds(boardAround(own, keeps))("7"), boardHolds(boardAround(own, shares))("107")]).toEqual([
+      false,
+      false,
+    ]);
   });
 
   test("without a chart there are no arrow moves", () => {

@@ -83,6 +83,24 @@ export const placedOf = (board: Board): View[] => board.views.filter((view) => k
 export const surfacesOf = (board: Board): View[] =>
   placedOf(board).filter((view) => kindOfView(view).surface !== undefined);
 
+const sharing = new WeakMap<Board, Map<ViewId, Board>>();
+
+/**
+ * A board as far as one of its views shares its numbers: without those that keep their own, or, for one that does, without
+ * all others that have numbers. The same one each time.
+ */
+export function boardAround(board: Board, view: View | undefined): Board {
+  if (!board.views.some(({ own }) => own)) return board;
+  const known = sharing.get(board) ?? new Map<ViewId, Board>();
+  sharing.set(board, known);
+  const of = view?.own ? view.id : "";
+  const stays = (one: View) =>
+    kindOfView(one).surface === undefined || (of === "" ? !one.own : one.id === of);
+  const there = known.get(of) ?? { ...board, views: board.views.filter(stays) };
+  known.set(of, there);
+  return there;
+}
+
 /** What a view is called on its board; the second of a kind is told from the first by its number. */
 export function viewName(board: Board, { id, kind, ...rest }: View): string {
   const { name } = kindOfView({ id, kind, ...rest } as View);

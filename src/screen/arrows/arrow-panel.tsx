@@ -11,7 +11,7 @@ import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
 import { tilesLeft } from "../board/arrow-state";
-import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { useClock } from "../board/use-clock";
 
 const ICONS = { left: ArrowLeft, right: ArrowRight, up: ArrowUp, down: ArrowDown } as const;
@@ -29,7 +29,7 @@ const EVERY = 0.9;
 
 /** Arrow moves on the chart: a pad of four arrows, the row of tiles laid so far, and a set of cards. */
 export function ArrowPanel() {
-  const arrows = useBoard((state) => arrowsOf(pickBoard(state)));
+  const arrows = useBoard((state) => arrowsOf(pickBoardInHand(state)));
   const routing = useBoard((state) => state.routing);
   const scene = useBoard(pickScene);
   const store = useBoardStore();
@@ -97,7 +97,7 @@ export function ArrowPanel() {
 
 /** An arrow of the pad, with what it does to the number in focus. */
 function PadArrow({ arrow }: { arrow: Arrow }) {
-  const chart = useBoard((state) => chartOf(pickBoard(state)));
+  const chart = useBoard((state) => chartOf(pickBoardInHand(state)));
   const focus = useBoard((state) => pickScene(state).focus);
   const store = useBoardStore();
   const write = useNumberText();
@@ -159,7 +159,7 @@ function TileFace({ arrow, followed }: { arrow: Arrow; followed: boolean }) {
 
 /** The set of cards that stay on the chart, to pick one from. */
 function Cards() {
-  const chart = useBoard((state) => chartOf(pickBoard(state)));
+  const chart = useBoard((state) => chartOf(pickBoardInHand(state)));
   const focus = useBoard((state) => pickScene(state).focus);
   const store = useBoardStore();
   const cards = chart && focus !== null ? cardsFrom(chart, focus) : [];

@@ -1,5 +1,6 @@
 import { hasLive } from "@/core/lesson/board-state";
-import { type BoardStore, boardStateOf } from "./board-store";
+import type { BoardStore } from "./board-store";
+import { boardStateOf } from "./on-show";
 import { sayDone } from "./say-done";
 
 /**

@@ -9,7 +9,8 @@ import { inksAt, isCoveredAt } from "@/core/scene/scene";
 import { startingChart } from "@/core/surface/starting-charts";
 import { say } from "@/kit/messages";
 import { covered, marked, seen } from "../../../tests/support/seen";
-import { boardNow, boardStateOf, createBoardStore, lessonOf, sameLesson, sceneNow } from "./board-store";
+import { createBoardStore, lessonOf, sameLesson } from "./board-store";
+import { boardNow, boardStateOf, sceneNow } from "./on-show";
 import { sayDone } from "./say-done";
 
 vi.mock("@/kit/messages", () => ({ say: vi.fn() }));

@@ -9,21 +9,19 @@ import {
   extendAct,
   liveHere,
   openBoard,
-  sceneOf,
   standOn,
   stepDown,
 } from "@/core/lesson/board-state";
-import { boardWith } from "@/core/lesson/board-with";
 import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, historyOf, record, takeBack } from "@/core/lesson/history";
 import { type Board, FORMAT, type Lesson, type LessonWords, MOST, VERSION } from "@/core/lesson/lesson";
 import { prepareSetting, prepareView } from "@/core/lesson/prepare";
-import { boardNumbers, linesOf, surfacesOf } from "@/core/lesson/views-of";
+import { boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { fold } from "@/core/scene/fold";
 import type { Act, Beat, Move } from "@/core/scene/move";
-import { movesMadeOn, movesOnView, sceneOfView } from "@/core/scene/own";
-import { inksAt, numbersWith, type Scene } from "@/core/scene/scene";
+import { movesMadeOn, movesOnView } from "@/core/scene/own";
+import { inksAt, numbersWith } from "@/core/scene/scene";
 import type { Setting } from "@/core/scene/setting";
 import { hasInk, type Ink } from "@/core/set/ink";
 import type { WindowAt } from "@/core/surface/times-grid";
@@ -36,6 +34,7 @@ import { type ArrowActions, arrowActions } from "./arrow-state";
 import { type CountActions, countActions } from "./count-state";
 import { EMPTY_HAND, type FillActions, type FillHand, fillActions } from "./fill-state";
 import { EMPTY_JUMP, type JumpHand } from "./jump-hand";
+import { boardInHand, boardNow, keepScene, sceneInHand, sceneNow, viewInHand } from "./on-show";
 import { type Tool, type TouchActions, touchActions } from "./touch-state";
 
 /** What the board screen holds: the boards with their past, where the teacher is, and what is in her hand. */
@@ -135,71 +134,6 @@ type PenMove = Extract<Move, { do: "pen" | "note" | "rub" | "wipe-pen" }>;
 
 export type BoardStore = ReturnType<typeof createBoardStore>;
 
-export function boardStateOf(state: BoardScreenState): BoardState {
-  return state.boards[state.at]!.present;
-}
-
-const scenes = new WeakMap<BoardState, Map<number, Scene>>();
-
-/** The scene on show, whether or not a silent count walks. Folded once for each board state. */
-function shownScene(state: BoardScreenState): Scene {
-  const board = boardStateOf(state);
-  const played = state.played ?? Number.POSITIVE_INFINITY;
-  return scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
-}
-
-/** The scene on show, which every view reads that keeps nothing of its own. */
-export function sceneNow(state: BoardScreenState): Scene {
-  const board = boardStateOf(state);
-  const scene = shownScene(state);
-  return state.counting && isHushed(boardWith(board.board, scene.settings)) ? hushedOf(scene) : scene;
-}
-
-/**
- * The view in hand: the one that was touched last, else the first with numbers. Tools, count and panels are about its
- * numbers, which are the board's unless it keeps its own.
- */
-export function viewInHand(state: BoardScreenState): View | undefined {
-  const board = boardNow(state);
-  const surfaces = surfacesOf(board);
-  return surfaces.find(({ id }) => id === state.within) ?? surfaces[0];
-}
-
-/** The scene as a view on show has it. */
-export function sceneOn(state: BoardScreenState, view: View | undefined): Scene {
-  if (!view?.own) return state.counting && viewInHand(state)?.own ? shownScene(state) : sceneNow(state);
-  const scene = sceneOfView(view, shownScene(state));
-  const walks = state.counting && viewInHand(state)?.id === view.id;
-  return walks && isHushed(boardNow(state)) ? hushedOf(scene) : scene;
-}
-
-/** The scene as the view in hand has it. */
-export const sceneInHand = (state: BoardScreenState): Scene => sceneOn(state, viewInHand(state));
-
-/** The board on show: as prepared, with what was set since. */
-export function boardNow(state: BoardScreenState): Board {
-  return boardWith(boardStateOf(state).board, sceneNow(state).settings);
-}
-
-/** Whether the number of a count that walks is hidden: a silent count, or a pointer covered until it stands still. */
-const isHushed = (board: Board) =>
-  board.count.silent || linesOf(board).some(({ pointer }) => pointer === "until-still");
-
-const hushed = new WeakMap<Scene, Scene>();
-
-/** The scene while a silent count walks, the same one each time: however the count ends, its number shows again. */
-function hushedOf(scene: Scene): Scene {
-  const known = hushed.get(scene) ?? { ...scene, hushed: true };
-  hushed.set(scene, known);
-  return known;
-}
-
-function keepScene(board: BoardState, scene: Scene, played = Number.POSITIVE_INFINITY): Scene {
-  const known = scenes.get(board) ?? new Map<number, Scene>();
-  scenes.set(board, known.set(played, scene));
-  return scene;
-}
-
 /** The lesson as it now is, to be saved. */
 export function lessonOf({
   words,
@@ -251,6 +185,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       set((state) => ({ boards: state.boards.with(state.at, history), ...more }));
     const now = () => get().boards[get().at]!;
     const onShow = () => boardNow(get());
+    const inHand = () => boardInHand(get());
     const change = (next: (state: BoardState) => BoardState, more: Partial<BoardScreenState> = {}) =>
       put(record(now(), next(now().present)), { played: null, ...more });
     /** Adds a beat to an act that is still the latest, or begins an act with it. Gives the act as it then is. */
@@ -301,7 +236,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
         moving[kind] = addTo(moving[kind], beat);
       },
       ...arrowActions({
-        board: onShow,
+        board: inHand,
         scene: () => sceneInHand(get()),
         act: (beat) => void (beat.length > 0 && addTo(undefined, beat)),
         setRouting: (routing) => set({ routing }),
@@ -309,14 +244,14 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       }),
       ...countActions({
         ink: () => get().ink,
-        board: onShow,
+        board: inHand,
         scene: () => sceneInHand(get()),
         addTo,
         setCounting: (counting) => set({ counting }),
       }),
       ...touchActions({
         inHand: get,
-        board: onShow,
+        board: inHand,
         scene: () => sceneInHand(get()),
         acts: () => actsOn(viewInHand(get()), liveHere(now().present)),
         addTo,
@@ -329,7 +264,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       ...fillActions({
         hand: () => get().hand,
         setHand: (part) => set({ hand: { ...get().hand, ...part } }),
-        board: onShow,
+        board: inHand,
         scene: () => sceneInHand(get()),
         act: (beat) => void addTo(undefined, beat),
         setTo: (setting) => get().setTo(setting),
@@ -408,7 +343,7 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       },
       showGuides: () => {
         const { guides, focus } = sceneInHand(get());
-        const first = boardNumbers(onShow(), sceneInHand(get()))[0];
+        const first = boardNumbers(inHand(), sceneInHand(get()))[0];
         // With no number in focus there are no neighbours to name: the talk begins at the first.
         const talk: Move[] = focus === null && first !== undefined ? [{ do: "focus", number: first }] : [];
         addTo(undefined, [{ do: "guides", on: !guides }, ...(guides ? [] : talk)]);

@@ -16,7 +16,7 @@ import { keepUnsaved, setAsideWork } from "../save/kept-work";
 import { isAnswering, sendAside, sendCopy } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
 import { BoardHeader } from "./board-header";
-import { boardStateOf, lessonOf } from "./board-store";
+import { lessonOf } from "./board-store";
 import { BoardViews, Shared, usePlaced, ViewStage } from "./board-views";
 import { boardCommands, type ScreenDoors } from "./commands";
 import type { DrawerPage } from "./drawer";
@@ -38,6 +38,7 @@ import {
   useLaterParts,
   Voice,
 } from "./later";
+import { boardStateOf } from "./on-show";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
 import { Rail } from "./rail";

@@ -4,6 +4,7 @@ import { useCallback, useMemo } from "react";
 import { isCount } from "@/core/count/count";
 import type { Trail } from "@/core/count/trail";
 import type { NumberKey } from "@/core/number/exact";
+import type { View } from "@/core/views/view";
 import { Chart } from "@/view/chart/chart";
 import type { Run } from "@/view/chart/use-run";
 import { usePenOver } from "../pen/use-pen-over";
@@ -11,6 +12,7 @@ import type { StageProps } from "./stages";
 import { mayPeek, touchOn } from "./touch-on";
 import {
   pickBoard,
+  pickBoardInHand,
   pickScene,
   useBoard,
   useBoardStore,
@@ -42,7 +44,7 @@ export function ChartStage({ view, strong }: StageProps<"chart">) {
     },
     [store, view.id],
   );
-  const asks = useAsks();
+  const asks = useAsks(view);
   const count = useBoard((state) => pickBoard(state).count);
   const ofCount = useCallback((trail: Trail) => isCount(trail, count), [count]);
   return (
@@ -65,11 +67,17 @@ export function ChartStage({ view, strong }: StageProps<"chart">) {
   );
 }
 
-/** The place that waits for its number: the one being written in, else the one that is asked for. */
-export function useAsks() {
+/**
+ * The place that waits for its number: the one being written in, else the one that is asked for. On a view that shows
+ * other numbers than the one in hand none does.
+ */
+export function useAsks(view?: View) {
   const at = useBoard((state) => state.hand.at);
   const typed = useBoard((state) => state.hand.typed);
   const asked = useBoard((state) => pickScene(state).asked);
-  const waits = at ?? (asked?.as === "place" ? asked.number : null);
+  const here = useBoard(
+    (state) => view === undefined || pickBoardInHand(state).views.some(({ id }) => id === view.id),
+  );
+  const waits = here ? (at ?? (asked?.as === "place" ? asked.number : null)) : null;
   return useMemo(() => (waits === null ? null : { number: waits, typed }), [waits, typed]);
 }

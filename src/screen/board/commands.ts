@@ -6,7 +6,8 @@ import { columnNumbers, placeOf, rowNumbers } from "@/core/surface/chart";
 import { SIDES } from "@/core/surface/neighbours";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { goBackToPrepared } from "./back-to-prepared";
-import { type BoardStore, boardStateOf, sceneInHand } from "./board-store";
+import type { BoardStore } from "./board-store";
+import { boardInHand, boardStateOf, sceneInHand } from "./on-show";
 
 /** What the screen around the board can do. */
 export type ScreenDoors = {
@@ -95,7 +96,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
 
 /** The numbers in the row or the column of the number in focus; none where the chart does not hold it. */
 function lineOfFocus(store: BoardStore, line: "row" | "column"): NumberKey[] {
-  const chart = chartOf(boardStateOf(store.getState()).board);
+  const chart = chartOf(boardInHand(store.getState()));
   const { focus } = sceneInHand(store.getState());
   const place = chart && focus !== null ? placeOf(chart, focus) : null;
   if (!chart || !place) return [];

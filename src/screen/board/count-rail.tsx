@@ -7,8 +7,8 @@ import type { NumberKey } from "@/core/number/exact";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
-import { boardNow, sceneInHand } from "./board-store";
 import { CountFields } from "./later";
+import { boardInHand, sceneInHand } from "./on-show";
 import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "./use-board";
 import { useClock } from "./use-clock";
 
@@ -24,7 +24,7 @@ export function CountRail() {
   const write = useNumberText();
 
   const tellIfNone = () => {
-    const board = boardNow(store.getState());
+    const board = boardInHand(store.getState());
     const { trail } = sceneInHand(store.getState());
     const holds = boardHolds(board);
     if (nextOfCount(trail, board.count, holds)) return;

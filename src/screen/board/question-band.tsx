@@ -2,7 +2,7 @@
 
 import { currentStep } from "@/core/lesson/board-state";
 import { keepKeyboard } from "@/kit/rail-button";
-import { boardStateOf } from "./board-store";
+import { boardStateOf } from "./on-show";
 import { useBoard, useBoardStore } from "./use-board";
 
 /** The step's question, above the numbers, with its answer covered until asked for. No question, no band. */

@@ -10,17 +10,17 @@ import { RailButton } from "@/kit/rail-button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
 import { goBackToPrepared } from "./back-to-prepared";
-import { boardStateOf } from "./board-store";
 import { CountRail } from "./count-rail";
 import { InkRail } from "./ink-rail";
+import { boardStateOf } from "./on-show";
 import { StairRail } from "./stair-rail";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "./use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "./use-board";
 
 type Props = { keepStep: () => void; byRule: boolean; onByRule: () => void };
 
 /** The dark rail, low on the screen: the stair, the hand tools, the count. */
 export function Rail({ keepStep, byRule, onByRule }: Props) {
-  const jumps = useBoard((state) => pickBoard(state).views.some(({ kind }) => JUMPED.has(kind)));
+  const jumps = useBoard((state) => pickBoardInHand(state).views.some(({ kind }) => JUMPED.has(kind)));
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
     <footer className="isolate flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-2 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6 low:h-14 low:flex-nowrap low:overflow-x-auto low:px-2 low:py-0">
@@ -118,11 +118,13 @@ function BackTools() {
 function ClearMenu() {
   const store = useBoardStore();
   const marked = useBoard(
-    (state) => markedAmong(pickScene(state), boardPlaces(pickBoard(state), pickScene(state))).length > 0,
+    (state) =>
+      markedAmong(pickScene(state), boardPlaces(pickBoardInHand(state), pickScene(state))).length > 0,
   );
   const covered = useBoard(
     (state) =>
-      numbersWith(pickScene(state), "cover", boardPlaces(pickBoard(state), pickScene(state))).length > 0,
+      numbersWith(pickScene(state), "cover", boardPlaces(pickBoardInHand(state), pickScene(state))).length >
+      0,
   );
   const trail = useBoard((state) => pickScene(state).trail !== null);
   const written = useBoard((state) => pickScene(state).written.size > 0);

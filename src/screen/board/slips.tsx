@@ -7,7 +7,7 @@ import { liveHere } from "@/core/lesson/board-state";
 import { exact, keyOf, keyOfText } from "@/core/number/exact";
 import { marksByHand } from "@/core/scene/marks-by-hand";
 import { listNumbers } from "@/core/set/rule-words";
-import { boardStateOf } from "./board-store";
+import { boardStateOf } from "./on-show";
 import { Told } from "./told";
 import { pickBoard, useBoard, useNumberText } from "./use-board";
 

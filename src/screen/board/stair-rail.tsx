@@ -5,7 +5,7 @@ import { ArrowDown, ArrowUp, BookmarkPlus, RotateCcw } from "lucide-react";
 import { hasLive } from "@/core/lesson/board-state";
 import { keepKeyboard, RailButton } from "@/kit/rail-button";
 import { goBackToPrepared } from "./back-to-prepared";
-import { boardStateOf } from "./board-store";
+import { boardStateOf } from "./on-show";
 import { pickBoard, pickClimbed, useBoard, useBoardStore } from "./use-board";
 
 /** The stair: down, the steps as rising blocks, up. */

@@ -17,7 +17,7 @@ import {
 import { MOST, type Step } from "@/core/lesson/lesson";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
-import { boardStateOf } from "./board-store";
+import { boardStateOf } from "./on-show";
 import { sayDone } from "./say-done";
 import { StepDialog } from "./step-dialog";
 import { pickBoard, pickClimbed, useBoard, useBoardStore } from "./use-board";

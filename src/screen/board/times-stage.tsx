@@ -18,7 +18,7 @@ export function TimesStage({ view, strong }: StageProps<"times">) {
   const store = useBoardStore();
   const source = useSceneSource("at once", view);
   const over = usePenOver(view.id);
-  const asks = useAsks();
+  const asks = useAsks(view);
   const byValue = view.marks === "value";
   const run = useMemo<Run>(() => {
     // A cover or a mark on a number is on it wherever it lives, but where one place was touched for itself; what is

@@ -4,7 +4,8 @@ import type { Target } from "@/core/surface/place-key";
 import type { View } from "@/core/views/view";
 import { KEYBOARD } from "@/view/chart/use-run";
 import { penOnNumber } from "../pen/pen-on-number";
-import { type BoardStore, sceneOn } from "./board-store";
+import type { BoardStore } from "./board-store";
+import { sceneOn } from "./on-show";
 
 /** A touch on a number of a view, or a press by keys, with whatever is in hand. */
 export function touchOn(store: BoardStore, view: View, number: Target, finger: number, reach?: Exact): void {

@@ -6,15 +6,16 @@ import { currentStep } from "@/core/lesson/board-state";
 import { boardHolds } from "@/core/lesson/views-of";
 import { keepKeyboard } from "@/kit/rail-button";
 import { TrailPanel } from "@/view/trail/trail-panel";
-import { boardStateOf } from "./board-store";
+import { boardStateOf } from "./on-show";
 import type { StageProps } from "./stages";
-import { pickBoard, useBoard, useNumberText, useSceneSource } from "./use-board";
+import { pickBoard, pickBoardInHand, useBoard, useNumberText, useSceneSource } from "./use-board";
 
 /** The panel that reads the trail, where the board has one. */
 export function TrailStage({ view }: StageProps<"trail">) {
   const board = useBoard(pickBoard);
   const source = useSceneSource("after paint");
-  const holds = useMemo(() => boardHolds(board), [board]);
+  const around = useBoard(pickBoardInHand);
+  const holds = useMemo(() => boardHolds(around), [around]);
   const write = useNumberText();
   // A board asks one question at a time: with the step's own above it, the panel asks none.
   const asks = useBoard((state) => !currentStep(boardStateOf(state))?.question);

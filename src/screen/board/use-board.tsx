@@ -6,15 +6,8 @@ import type { NumberKey } from "@/core/number/exact";
 import type { View } from "@/core/views/view";
 import { afterPaint } from "@/view/scene/after-paint";
 import type { SceneSource } from "@/view/scene/scene-source";
-import {
-  type BoardScreenState,
-  type BoardStore,
-  boardNow,
-  boardStateOf,
-  sceneInHand,
-  sceneOn,
-  viewInHand,
-} from "./board-store";
+import type { BoardScreenState, BoardStore } from "./board-store";
+import { boardInHand, boardNow, boardStateOf, sceneInHand, sceneOn, viewInHand } from "./on-show";
 
 type BoardStoreState = ReturnType<BoardStore["getState"]>;
 type BoardParts = { store: BoardStore; late: SceneSource["subscribe"] };
@@ -69,6 +62,8 @@ export function useSceneSource(when: "at once" | "after paint", view?: View): Sc
 
 /** The board on show, with what was set in class. */
 export const pickBoard = (state: BoardScreenState) => boardNow(state);
+/** The same as far as it shares its numbers with the view in hand: what tools and panels are about. */
+export const pickBoardInHand = (state: BoardScreenState) => boardInHand(state);
 /** The board as it is prepared. */
 export const pickPrepared = (state: BoardScreenState) => boardStateOf(state).board;
 export const pickClimbed = (state: BoardScreenState) => boardStateOf(state).climbed;

@@ -4,7 +4,8 @@ import { useEffect, useRef } from "react";
 import { afterPaint } from "@/view/scene/after-paint";
 import { keep } from "../save/browser-store";
 import { sendTaught } from "../save/save-door";
-import { type BoardStore, boardStateOf } from "./board-store";
+import type { BoardStore } from "./board-store";
+import { boardStateOf } from "./on-show";
 import { whereKey } from "./where-key";
 import { whereaboutsOf } from "./whereabouts";
 

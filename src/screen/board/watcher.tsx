@@ -2,8 +2,8 @@
 
 import { liveHere } from "@/core/lesson/board-state";
 import { timesOf } from "@/core/lesson/views-of";
-import { boardStateOf } from "./board-store";
 import { Slips, Verdict } from "./later";
+import { boardStateOf } from "./on-show";
 import { pickBoard, useBoard } from "./use-board";
 
 /**

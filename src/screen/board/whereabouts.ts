@@ -1,6 +1,7 @@
 import * as z from "zod/mini";
 import { Beat } from "@/core/scene/move";
-import { type BoardScreenState, boardStateOf, type Whereabouts } from "./board-store";
+import type { BoardScreenState, Whereabouts } from "./board-store";
+import { boardStateOf } from "./on-show";
 
 const MOST_ACTS = 2000;
 

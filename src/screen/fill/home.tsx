@@ -9,13 +9,13 @@ import { showNumber } from "@/core/number/show-number";
 import type { Scene } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/place-key";
 import { Button } from "@/kit/button";
-import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { makePuzzle } from "../times/make-puzzle";
 import { Keypad } from "./keypad";
 
 /** What is looked for: the place of a number, or the number of a square; and how many have been found. */
 export function HomeWords() {
-  const board = useBoard(pickBoard);
+  const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
   const choosing = useBoard((state) => state.hand.choosing);
   const { asked } = scene;
@@ -48,9 +48,9 @@ const placedSoFar = (board: Board, scene: Scene) =>
 
 /** What is pressed to look for the place of a number; it stays where it is while the words above it change. */
 export function Home() {
-  const board = useBoard(pickBoard);
+  const board = useBoard(pickBoardInHand);
   const asked = useBoard((state) => pickScene(state).asked);
-  const placed = useBoard((state) => placedSoFar(pickBoard(state), pickScene(state)));
+  const placed = useBoard((state) => placedSoFar(pickBoardInHand(state), pickScene(state)));
   const choosing = useBoard((state) => state.hand.choosing);
   const store = useBoardStore();
   const times = timesOf(board);

@@ -4,7 +4,7 @@ import { useEffect } from "react";
 import { linesOf } from "@/core/lesson/views-of";
 import { NumberKeys } from "@/kit/number-keys";
 import { keepKeyboard } from "@/kit/rail-button";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../board/use-board";
 
 /** A large keypad, for fingers that cannot reach a keyboard; a keyboard works as well. */
 export function Keypad() {
@@ -13,7 +13,7 @@ export function Keypad() {
       state.hand.at !== null ||
       state.hand.term !== null ||
       pickScene(state).asked?.as === "place" ||
-      linesOf(pickBoard(state)).some((line) => line.kind === "line" && line.open),
+      linesOf(pickBoardInHand(state)).some((line) => line.kind === "line" && line.open),
   );
   const typed = useBoard((state) => state.hand.typed);
   const store = useBoardStore();

@@ -12,11 +12,11 @@ import { answerTiles } from "@/core/puzzle/tiles";
 import { numbersWith } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/place-key";
 import { numberUnder } from "../board/number-under";
-import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 
 /** The tray of answer tiles. A tile is dragged to its place, or taken by a touch and put there by another. */
 export function Tray() {
-  const board = useBoard(pickBoard);
+  const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   const chosen = useBoard((state) => state.hand.tile);

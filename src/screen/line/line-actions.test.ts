@@ -5,7 +5,8 @@ import { keyOf } from "@/core/number/exact";
 import type { LineSettings } from "@/core/surface/line";
 import { startingChart } from "@/core/surface/starting-charts";
 import { startingLine } from "@/core/surface/starting-lines";
-import { boardStateOf, createBoardStore, sceneNow } from "../board/board-store";
+import { createBoardStore } from "../board/board-store";
+import { boardStateOf, sceneNow } from "../board/on-show";
 import { lineActionsOf } from "./line-actions";
 
 const said = vi.hoisted(() => ({ words: [] as string[] }));

@@ -14,7 +14,8 @@ import type { Span } from "@/core/surface/line";
 import { numberOf } from "@/core/surface/place-key";
 import type { ViewId } from "@/core/views/view-id";
 import { say } from "@/kit/messages";
-import { type BoardStore, boardNow, sceneInHand } from "../board/board-store";
+import type { BoardStore } from "../board/board-store";
+import { boardInHand, sceneInHand } from "../board/on-show";
 
 export type LineActions = {
   /** A line is seen from another number to another; slides in a row are taken back together. */
@@ -65,7 +66,7 @@ export const standingIn = ({ trail, focus }: Scene): NumberKey =>
 
 function lineActions(store: BoardStore): LineActions {
   const state = () => store.getState();
-  const board = () => boardNow(state());
+  const board = () => boardInHand(state());
   const scene = () => sceneInHand(state());
   const { act, amend, setJump } = state();
   const standing = () => standingIn(scene());

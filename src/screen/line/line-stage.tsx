@@ -19,6 +19,7 @@ import { keepKeyboard } from "@/kit/rail-button";
 import { Line } from "@/view/line/line";
 import type { LineHand } from "@/view/line/use-line-touch";
 import { useAsks } from "../board/chart-stage";
+import { sceneOn } from "../board/on-show";
 import { mayPeek, touchOn } from "../board/touch-on";
 import {
   pickBoard,
@@ -36,27 +37,33 @@ import { Small } from "./small-button";
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
   const name = useViewName(line);
-  const held = useHeldLook(line);
+  const heldLook = useHeldLook(line);
   const tool = useBoard((state) => state.tool);
   const board = useBoard(pickBoard);
   const pins = useMemo(() => pinsOf(board), [board]);
   const store = useBoardStore();
   const source = useSceneSource("at once", line);
   const over = usePenOver(line.id);
-  const asks = useAsks();
+  const asks = useAsks(line);
   const hand = useMemo<LineHand>(() => {
     const board = () => store.getState();
     const lines = lineActionsOf(store);
+    const held =
+      <A extends unknown[], R>(run: (...on: A) => R) =>
+      (...on: A) => {
+        board().hold(line.id);
+        return run(...on);
+      };
     return {
       jumps: tool === "jump",
       begin: (number, finger, reach) => touchOn(store, line, number, finger, reach),
       over: () => {},
       end: (finger) => board().endRun(finger),
       canPeek: (number) => mayPeek(store, line, number),
-      onJump: (from, to) => lines.jumpBetween(from, to),
-      onStart: (number) => lines.startAt(number),
-      onPoint: (number) => lines.pointTo(number),
-      onJumpTouch: (jumps, part) => lines.touchJump(jumps, part),
+      onJump: held((from, to) => lines.jumpBetween(from, to)),
+      onStart: held((number) => lines.startAt(number)),
+      onPoint: held((number) => lines.pointTo(number)),
+      onJumpTouch: held((jumps, part) => lines.touchJump(jumps, part)),
     };
   }, [store, line, tool]);
   const onLook = useMemo(() => (span: Span) => lineActionsOf(store).lookAt(line.id, span), [store, line.id]);
@@ -64,7 +71,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
     <section
       aria-label={name}
       data-view={line.id}
-      className={`flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${held}`}
+      className={`flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${heldLook}`}
     >
       <div className="min-h-0 flex-1 px-2 pt-2">
         <Line
@@ -132,16 +139,20 @@ function LineMoves({ line }: { line: LineView }) {
 
 /** A tick is ringed and asked for, then shown; and another one. */
 function ReadScale({ line }: { line: LineView }) {
-  const asked = useBoard((state) => pickScene(state).asked?.as === "place");
+  const asked = useBoard((state) => sceneOn(state, line).asked?.as === "place");
   const store = useBoardStore();
+  const run = (what: (lines: ReturnType<typeof lineActionsOf>) => void) => () => {
+    store.getState().hold(line.id);
+    what(lineActionsOf(store));
+  };
   return (
     <div className="flex items-center gap-1">
       {asked && (
-        <Words onClick={() => lineActionsOf(store).showAsked()}>
+        <Words onClick={run((lines) => lines.showAsked())}>
           <SquareArrowUp aria-hidden size={19} /> Show its number
         </Words>
       )}
-      <Words onClick={() => lineActionsOf(store).readScale(line.id)}>
+      <Words onClick={run((lines) => lines.readScale(line.id))}>
         <CircleHelp aria-hidden size={19} /> {asked ? "Another tick" : "Read the scale"}
       </Words>
     </div>

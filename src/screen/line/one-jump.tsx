@@ -7,7 +7,7 @@ import { partsOf } from "@/core/lesson/views-of";
 import { exact, keyOf } from "@/core/number/exact";
 import { Button } from "@/kit/button";
 import { signed } from "@/view/line/arc-labels";
-import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { lineActionsOf } from "./line-actions";
 import { Part } from "./panel-part";
 import { Small } from "./small-button";
@@ -16,7 +16,7 @@ import { Small } from "./small-button";
 export function OneJump() {
   const trail = useBoard((state) => pickScene(state).trail);
   const chosen = useBoard((state) => state.jump.chosen);
-  const board = useBoard(pickBoard);
+  const board = useBoard(pickBoardInHand);
   const store = useBoardStore();
   const write = useNumberText();
   const count = trail?.jumps.length ?? 0;

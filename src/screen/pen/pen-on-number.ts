@@ -3,7 +3,8 @@ import { keepPoints } from "@/core/scene/pen";
 import { strokeOn } from "@/core/scene/pen-on-number";
 import type { Target } from "@/core/surface/place-key";
 import type { View } from "@/core/views/view";
-import { type BoardStore, sceneNow } from "../board/board-store";
+import type { BoardStore } from "../board/board-store";
+import { sceneNow } from "../board/on-show";
 
 /**
  * The pen by keyboard: on a number it draws a ring, the highlighter a bar, the rubber takes away what belongs to it, and

@@ -10,14 +10,14 @@ import { ALL, MARKED, type Rule, UNMARKED } from "@/core/set/rule";
 import { MOST_PLACES } from "@/core/surface/chart";
 import { Button } from "@/kit/button";
 import { DraftField, useBoardDrafts } from "../board/checked-field";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../board/use-board";
 import { LaidList } from "./marks-page";
 import { RuleBuilder } from "./rule-builder";
 import { useRule } from "./use-rule";
 
 /** What is covered on the board, and how to cover and lift more. */
 export function CoversPage() {
-  const board = useBoard(pickBoard);
+  const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   const { rule, setRule, held } = useRule();

@@ -15,14 +15,14 @@ import { showTarget } from "@/core/surface/show-target";
 import { Button, IconButton } from "@/kit/button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
-import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
 import { RuleBuilder } from "./rule-builder";
 import { useRule } from "./use-rule";
 import { useSeen } from "./use-seen";
 
 /** What is marked on the board, by rule and by touch, and how to mark more. */
 export function MarksPage() {
-  const board = useBoard(pickBoard);
+  const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
   const ink = useBoard((state) => state.ink);
   const store = useBoardStore();

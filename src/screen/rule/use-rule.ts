@@ -5,11 +5,11 @@ import { boardNumbers } from "@/core/lesson/views-of";
 import { inksAt } from "@/core/scene/scene";
 import { holdsOf } from "@/core/set/holds";
 import { type Rule, ruleOf } from "@/core/set/rule";
-import { pickBoard, pickScene, useBoard } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard } from "../board/use-board";
 
 /** A rule that is being built, and the numbers of the board that it holds now. */
 export function useRule() {
-  const board = useBoard(pickBoard);
+  const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
   const [rule, setRule] = useState<Rule>(() => ruleOf({ kind: "multiples", not: false, of: board.count.by }));
   const held = useMemo(

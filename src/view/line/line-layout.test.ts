@@ -282,7 +282,7 @@ describe("the sizes of jumps", () => {
   });
 
   test("of two trails have two inks, the larger jumps over the smaller, and never lie on each other either", () => {
-    const upright = { ...startingLine("0-100"), upright: true };
+    const upright = { ...startingLine("0-100"), shape: "upright" as const };
     for (const [line, room] of [
       [startingLine("0-100"), ROOM],
       [startingLine("0-100"), { width: 560, height: 260 }],

@@ -1,0 +1,78 @@
+import { type BoardState, sceneOf } from "@/core/lesson/board-state";
+import { boardWith } from "@/core/lesson/board-with";
+import type { Board } from "@/core/lesson/lesson";
+import { boardAround, linesOf, surfacesOf } from "@/core/lesson/views-of";
+import { sceneOfView } from "@/core/scene/own";
+import type { Scene } from "@/core/scene/scene";
+import type { View } from "@/core/views/view";
+import type { BoardScreenState } from "./board-store";
+
+export function boardStateOf(state: BoardScreenState): BoardState {
+  return state.boards[state.at]!.present;
+}
+
+const scenes = new WeakMap<BoardState, Map<number, Scene>>();
+
+/** The scene on show, whether or not a silent count walks. Folded once for each board state. */
+function shownScene(state: BoardScreenState): Scene {
+  const board = boardStateOf(state);
+  const played = state.played ?? Number.POSITIVE_INFINITY;
+  return scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
+}
+
+/** The scene on show, which every view reads that keeps nothing of its own. */
+export function sceneNow(state: BoardScreenState): Scene {
+  const board = boardStateOf(state);
+  const scene = shownScene(state);
+  return state.counting && isHushed(boardWith(board.board, scene.settings)) ? hushedOf(scene) : scene;
+}
+
+/**
+ * The view in hand: the one that was touched last, else the first with numbers. Tools, count and panels are about its
+ * numbers, which are the board's unless it keeps its own.
+ */
+export function viewInHand(state: BoardScreenState): View | undefined {
+  const board = boardNow(state);
+  const surfaces = surfacesOf(board);
+  return surfaces.find(({ id }) => id === state.within) ?? surfaces[0];
+}
+
+/** The scene as a view on show has it. */
+export function sceneOn(state: BoardScreenState, view: View | undefined): Scene {
+  if (!view?.own) return state.counting && viewInHand(state)?.own ? shownScene(state) : sceneNow(state);
+  const scene = sceneOfView(view, shownScene(state));
+  const walks = state.counting && viewInHand(state)?.id === view.id;
+  return walks && isHushed(boardNow(state)) ? hushedOf(scene) : scene;
+}
+
+/** The board on show as far as it shares its numbers with the view in hand. */
+export const boardInHand = (state: BoardScreenState): Board =>
+  boardAround(boardNow(state), viewInHand(state));
+
+/** The scene as the view in hand has it. */
+export const sceneInHand = (state: BoardScreenState): Scene => sceneOn(state, viewInHand(state));
+
+/** The board on show: as prepared, with what was set since. */
+export function boardNow(state: BoardScreenState): Board {
+  return boardWith(boardStateOf(state).board, sceneNow(state).settings);
+}
+
+/** Whether the number of a count that walks is hidden: a silent count, or a pointer covered until it stands still. */
+const isHushed = (board: Board) =>
+  board.count.silent || linesOf(board).some(({ pointer }) => pointer === "until-still");
+
+const hushed = new WeakMap<Scene, Scene>();
+
+/** The scene while a silent count walks, the same one each time: however the count ends, its number shows again. */
+function hushedOf(scene: Scene): Scene {
+  const known = hushed.get(scene) ?? { ...scene, hushed: true };
+  hushed.set(scene, known);
+  return known;
+}
+
+/** Keeps the scene of a board state, however it was folded. */
+export function keepScene(board: BoardState, scene: Scene, played = Number.POSITIVE_INFINITY): Scene {
+  const known = scenes.get(board) ?? new Map<number, Scene>();
+  scenes.set(board, known.set(played, scene));
+  return scene;
+}
