@@ -86,6 +86,9 @@ test("four views stand in a square, or as a large one and three small ones; ther
   };
   const [large, ...small] = await apart();
   for (const one of small) expect(one.width * one.height).toBeLessThan(large!.width * large!.height);
+  // In a small room a line has all of it: what stood below it would be cut off.
+  const slide = region(page, "Number line").getByRole("button", { name: "Slide on one interval" });
+  await expect(slide).toBeHidden();
   await radio(page, "In a square").click();
   await expect
     .poll(async () => (await boxes()).map(({ width }) => Math.round(width / 20)))

@@ -1,8 +1,7 @@
-import { exact, keyOf } from "../number/exact";
 import type { Act, Beat, Move } from "../scene/move";
 import type { Setting } from "../scene/setting";
-import { wholeSpan } from "../surface/line";
 import type { View } from "../views/view";
+import { aboutView } from "./about-view";
 import { act, type BoardState, sceneOf } from "./board-state";
 import { withSetting } from "./board-with";
 import { viewOf, withView } from "./views-of";
@@ -25,7 +24,7 @@ export function prepareSetting(state: BoardState, setting: Setting): BoardState 
  */
 export function prepareView(state: BoardState, view: View): BoardState {
   const old = viewOf(state.board, view.id);
-  const about = movesAbout(view, old);
+  const about = aboutView(view, old);
   const setting: Setting = { of: "view", is: view };
   const bare = withoutLive(
     state,
@@ -41,68 +40,6 @@ export function prepareView(state: BoardState, view: View): BoardState {
 /** Whether two settings are of the same part of a board. */
 const isAbout = (one: Setting, other: Setting) =>
   one.of === "view" && other.of === "view" ? one.is.id === other.is.id : one.of === other.of;
-
-type About = {
-  /** Moves by hand that are about what no longer holds. */
-  gone: (move: Move) => boolean;
-  /** What has to be done by hand where a step still says otherwise. */
-  again: (scene: ReturnType<typeof sceneOf>) => Move[];
-};
-const NOTHING: About = { gone: () => false, again: () => [] };
-
-function movesAbout(view: View, old: View | undefined): About {
-  const { id } = view;
-  switch (view.kind) {
-    case "line":
-    case "strip": {
-      const { from, to } = wholeSpan(view);
-      const same =
-        old?.kind === view.kind &&
-        wholeSpan(old).from.equals(from) &&
-        wholeSpan(old).to.equals(to) &&
-        old.interval === view.interval;
-      if (same) return NOTHING;
-      return {
-        gone: (move) => move.do === "look" && move.view === id,
-        again: ({ looks }) => (looks[id] ? [{ do: "look", view: id, from: keyOf(from), to: keyOf(to) }] : []),
-      };
-    }
-    case "times": {
-      if (old?.kind === "times" && old.row === view.row && old.column === view.column) return NOTHING;
-      const { row, column } = view;
-      return {
-        gone: (move) => move.do === "slide" && move.view === id,
-        again: ({ windows }) => (windows[id] ? [{ do: "slide", view: id, row, column }] : []),
-      };
-    }
-    case "compare": {
-      const same =
-        old?.kind === "compare" && ["a", "b"].every((part) => isEqual(view, old, part as "a" | "b"));
-      if (same) return NOTHING;
-      return {
-        gone: (move) => move.do === "compare" && move.view === id,
-        again: ({ signs }) => (signs[id] ? [{ do: "compare", view: id, sign: null }] : []),
-      };
-    }
-    case "problems": {
-      const items = old?.kind === "problems" ? old.items : [];
-      const isOther = (problem: number) => items[problem] !== view.items[problem];
-      return {
-        gone: (move) =>
-          (move.do === "work" || move.do === "answer") && move.view === id && isOther(move.problem),
-        again: ({ work }) =>
-          [...(work[id]?.done.keys() ?? [])]
-            .filter(isOther)
-            .map((problem): Move => ({ do: "work-anew", view: id, problem })),
-      };
-    }
-    default:
-      return NOTHING;
-  }
-}
-
-const isEqual = <P extends "a" | "b">(one: Record<P, string>, other: Record<P, string>, part: P) =>
-  exact(one[part]).equals(exact(other[part]));
 
 /** The board without some of what was done by hand, on whatever step. */
 function withoutLive(state: BoardState, gone: (move: Move) => boolean): BoardState {

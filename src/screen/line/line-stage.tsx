@@ -71,7 +71,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
     <section
       aria-label={name}
       data-view={line.id}
-      className={`flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${heldLook}`}
+      className={`[container-type:size] flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${heldLook}`}
     >
       <div className="min-h-0 flex-1 px-2 pt-2">
         <Line
@@ -86,7 +86,8 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
           over={over}
         />
       </div>
-      <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5">
+      {/* In a small room the line has all of it: fingers slide it, and the tools read it. */}
+      <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:19rem)]:hidden">
         {slides(line) && <LineMoves line={line} />}
         {!(line.kind === "line" && line.open) && <ReadScale line={line} />}
       </div>

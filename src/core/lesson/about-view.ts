@@ -1,0 +1,81 @@
+import { exact, keyOf } from "../number/exact";
+import type { Move } from "../scene/move";
+import type { Scene } from "../scene/scene";
+import { wholeSpan } from "../surface/line";
+import type { KindName, View, ViewOf } from "../views/view";
+import type { LineView } from "./views-of";
+
+/** What was done by hand about a view that no longer holds once it is set up anew. */
+export type About = {
+  /** Moves by hand that are about what no longer holds. */
+  gone: (move: Move) => boolean;
+  /** What has to be done by hand where a step still says otherwise. */
+  again: (scene: Scene) => Move[];
+};
+const NOTHING: About = { gone: () => false, again: () => [] };
+const nothing = () => NOTHING;
+
+/** The part of a line that it was slid to goes with its ends and its interval. */
+function aboutLine(view: LineView, old: LineView | undefined): About {
+  const { id } = view;
+  const { from, to } = wholeSpan(view);
+  const same =
+    old && wholeSpan(old).from.equals(from) && wholeSpan(old).to.equals(to) && old.interval === view.interval;
+  if (same) return NOTHING;
+  return {
+    gone: (move) => move.do === "look" && move.view === id,
+    again: ({ looks }) => (looks[id] ? [{ do: "look", view: id, from: keyOf(from), to: keyOf(to) }] : []),
+  };
+}
+
+/** The window of a times grid goes with where it begins. */
+function aboutTimes({ id, row, column }: ViewOf<"times">, old: ViewOf<"times"> | undefined): About {
+  if (old?.row === row && old.column === column) return NOTHING;
+  return {
+    gone: (move) => move.do === "slide" && move.view === id,
+    again: ({ windows }) => (windows[id] ? [{ do: "slide", view: id, row, column }] : []),
+  };
+}
+
+/** The sign goes with its two numbers. */
+function aboutCompare(view: ViewOf<"compare">, old: ViewOf<"compare"> | undefined): About {
+  const { id } = view;
+  const isSame = (part: "a" | "b") => old !== undefined && exact(view[part]).equals(exact(old[part]));
+  if (isSame("a") && isSame("b")) return NOTHING;
+  return {
+    gone: (move) => move.do === "compare" && move.view === id,
+    again: ({ signs }) => (signs[id] ? [{ do: "compare", view: id, sign: null }] : []),
+  };
+}
+
+/** The work on a problem goes with the problem; the others keep theirs. */
+function aboutProblems({ id, items }: ViewOf<"problems">, old: ViewOf<"problems"> | undefined): About {
+  const isOther = (problem: number) => old?.items[problem] !== items[problem];
+  return {
+    gone: (move) => (move.do === "work" || move.do === "answer") && move.view === id && isOther(move.problem),
+    again: ({ work }) =>
+      [...(work[id]?.done.keys() ?? [])]
+        .filter(isOther)
+        .map((problem): Move => ({ do: "work-anew", view: id, problem })),
+  };
+}
+
+const ABOUT: { readonly [K in KindName]: (view: ViewOf<K>, old: ViewOf<K> | undefined) => About } = {
+  chart: nothing,
+  times: aboutTimes,
+  line: aboutLine,
+  strip: aboutLine,
+  trail: nothing,
+  sentence: nothing,
+  way: nothing,
+  pairs: nothing,
+  compare: aboutCompare,
+  problems: aboutProblems,
+  arrows: nothing,
+};
+
+/** What no longer holds of what was done about a view, now that it is set up anew. @param old as it was until now */
+export function aboutView(view: View, old: View | undefined): About {
+  const about = ABOUT[view.kind] as (view: View, old: View | undefined) => About;
+  return about(view, old?.kind === view.kind ? old : undefined);
+}
