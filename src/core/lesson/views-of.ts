@@ -102,9 +102,9 @@ export function boardAround(board: Board, view: View | undefined): Board {
 }
 
 /** What a view is called on its board; the second of a kind is told from the first by its number. */
-export function viewName(board: Board, { id, kind, ...rest }: View): string {
-  const { name } = kindOfView({ id, kind, ...rest } as View);
-  const nth = board.views.filter((view) => view.kind === kind).findIndex((view) => view.id === id);
+export function viewName(board: Board, view: View): string {
+  const { name } = kindOfView(view);
+  const nth = viewsOf(board, view.kind).findIndex(({ id }) => id === view.id);
   return nth > 0 ? `${name} ${nth + 1}` : name;
 }
 

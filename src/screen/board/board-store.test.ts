@@ -356,6 +356,27 @@ describe("what is saved", () => {
   });
 });
 
+test("a count that walks stops when a view is touched that keeps its own", () => {
+  const lesson = lessonOf(open().store.getState());
+  const [board] = lesson.boards;
+  const chart = { ...board!.views[0]!, id: "chart-2" };
+  const withTwo = (own?: true) =>
+    createBoardStore(
+      { ...lesson, boards: [{ ...board!, views: [...board!.views, { ...chart, own }] }] },
+      null,
+    );
+  for (const [own, goesOn] of [
+    [true, false],
+    [undefined, true],
+  ] as const) {
+    const store = withTwo(own);
+    store.getState().startCount();
+    expect(store.getState().counting).toBe(true);
+    store.getState().hold("chart-2");
+    expect(store.getState().counting).toBe(goesOn);
+  }
+});
+
 describe("a message with a way back", () => {
   const back = () => vi.mocked(say).mock.lastCall![1]!.run();
 

@@ -230,7 +230,14 @@ export function createBoardStore(lesson: Lesson, where: Whereabouts | null, prep
       pen: "pen",
       within: null,
 
-      hold: (within) => get().within !== within && set({ within }),
+      hold: (within) => {
+        if (get().within === within) return;
+        const before = viewInHand(get());
+        set({ within });
+        const after = viewInHand(get());
+        // A count that walks stays on its own view: it does not go on where another one keeps its numbers.
+        if (before?.id !== after?.id && (before?.own || after?.own)) set({ counting: false });
+      },
       setJump: (part) => set({ jump: { ...get().jump, ...part } }),
       amend: (kind, beat) => {
         moving[kind] = addTo(moving[kind], beat);
