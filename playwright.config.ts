@@ -1,9 +1,11 @@
 import { defineConfig } from "@playwright/test";
 import { CHROMIUM_ARGS, findChromium } from "./scripts/lib/chromium.mjs";
+import { freePort } from "./scripts/lib/server.mjs";
 
-const PORT = 4690;
-// Worked out once and handed on to the workers: each run has a database of its own.
+// Worked out once and handed on to the workers: each run has a database and a port of its own.
 process.env.YELLOW_STAIR_TEST_DATABASE ??= `file:./.tmp/browser-tests-${Date.now()}.db`;
+process.env.YELLOW_STAIR_TEST_PORT ??= String(await freePort());
+const port = Number(process.env.YELLOW_STAIR_TEST_PORT);
 const executablePath = process.env.CHROMIUM ?? findChromium();
 if (!executablePath) throw new Error("Chromium is missing. `npm test` installs it.");
 
@@ -17,13 +19,13 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [["dot"], ["json"]],
   use: {
-    baseURL: `http://127.0.0.1:${PORT}`,
+    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath, args: CHROMIUM_ARGS },
   },
   webServer: {
-    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${PORT}`,
-    url: `http://127.0.0.1:${PORT}`,
+    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    url: `http://127.0.0.1:${port}`,
     env: {
       NODE_ENV: "production",
       NEXT_TELEMETRY_DISABLED: "1",

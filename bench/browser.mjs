@@ -3,6 +3,8 @@ import { chromium } from "@playwright/test";
 import { CHROMIUM_ARGS } from "../scripts/lib/chromium.mjs";
 import { addLesson, demoLesson } from "../scripts/lib/lessons.mjs";
 import { freePort, startServer } from "../scripts/lib/server.mjs";
+import { judge } from "./lighthouse.mjs";
+import { openings } from "./opening.mjs";
 
 const SLOWED = 6;
 /** The classroom computer of counting and sliding. */
@@ -43,7 +45,17 @@ export async function measureBrowser(executablePath) {
       `${server.address}/lesson/${ten}`,
       `${server.address}/lesson/${twelveHundred}`,
     ]);
-    const opening = await openingTime(browser, `${server.address}/lesson/${ten}`);
+    const slowPage = () => pageOf(browser, SLOWED);
+    const opening = await openings(slowPage, server.address, `${server.address}/lesson/${ten}`);
+
+    const demo = (name) => `${server.address}/lesson/${name}`;
+    const said = await judge(executablePath, {
+      removed: `${server.address}/removed`,
+      shelf: server.address,
+      chart: demo("lamps-on-the-jetty"),
+      line: demo("the-tide-gauge"),
+      times: demo("crates-in-the-hold"),
+    });
 
     const counting = await addLesson(server.address, countingLesson(large, board));
     const late = await countLateness(browser, `${server.address}/lesson/${counting}`);
@@ -72,7 +84,7 @@ export async function measureBrowser(executablePath) {
     const year = `Shelf of ${LESSONS_OF_A_YEAR} lessons`;
     const slowed = `${SLOWED} times slower`;
     return [
-      row("Board page: compressed JavaScript", weight, "kB", 260),
+      row("Board page: compressed JavaScript", weight, "kB", 220),
       row("Board page ÷ a page of one sentence", weight / empty, "times", 1.8),
       row(`Touch to colour, 10 × 10, median, ${slowed}`, small.median, "ms", 50),
       row("Touch to colour, 10 × 10, 95th percentile", small.p95, "ms", 50),
@@ -122,7 +134,25 @@ export async function measureBrowser(executablePath) {
       ),
       row("Sliding a line with 2,000 strokes, 95th percentile of frames", inkLine.p95, "ms", 34),
       row("Places drawn of a times grid of 20 × 24", frames.places, "places", 480),
-      row(`Board opens until its chart stands, ${slowed}`, opening, "ms", 4000),
+      row(`The page of removed lessons stands, ${slowed}`, opening.removed, "ms", 2000),
+      row(`A board's numbers stand, ${slowed}`, opening.stands, "ms", 2000),
+      row(
+        "A board's numbers stand ÷ the page of removed lessons",
+        opening.stands / opening.removed,
+        "times",
+        1.2,
+      ),
+      row(`A board's first touch is answered, ${slowed}`, opening.answered, "ms", 4000),
+      row(
+        "A board's first touch ÷ the page of removed lessons",
+        opening.answered / opening.removed,
+        "times",
+        2,
+      ),
+      ...judged("The shelf", said.shelf, said.removed, row),
+      ...judged("A board with a chart", said.chart, said.removed, row),
+      ...judged("A board with a line", said.line, said.removed, row),
+      ...judged("A board with a times grid", said.times, said.removed, row),
       row(`${year}: answer of the server`, shelf.answer, "ms", 1500),
       row(`${year}: compressed page`, shelf.weight, "kB", 600),
       row(`${year}: until it stands, ${slowed}`, shelf.stands, "ms", 6000),
@@ -132,6 +162,22 @@ export async function measureBrowser(executablePath) {
     await server.stop();
     for (const end of ["", "-wal", "-shm"]) rmSync(`${database}${end}`, { force: true });
   }
+}
+
+/** The rows about one page that Lighthouse has judged, beside the nearly empty page of removed lessons. */
+function judged(name, page, empty, row) {
+  const about = `Lighthouse, ${name[0].toLowerCase()}${name.slice(1)}`;
+  return [
+    row(
+      `${about}: largest paint ÷ the page of removed lessons`,
+      page.largestPaint / empty.largestPaint,
+      "times",
+      1.1,
+    ),
+    row(`${about}: blocked ÷ the page of removed lessons`, page.blocked / empty.blocked, "times", 2),
+    row(`${about}: missing of 100, accessibility`, 100 - page.accessibility, "points", 0),
+    row(`${about}: missing of 100, best practices`, 100 - page.bestPractices, "points", 0),
+  ];
 }
 
 async function pageOf(browser, slowed = 1) {
@@ -194,7 +240,7 @@ async function redrawnByTouches(page, cdp, points) {
     window.redrawn = [];
     window.beforeTouch = () => changed.clear();
     new MutationObserver((records) => {
-      for (const { target } of records) changed.add(target.closest?.("[data-place]"));
+      for (const { target } of records) changed.add(target.closest?.("[data-cell]"));
       changed.delete(null);
       changed.delete(undefined);
     }).observe(document.body, { subtree: true, childList: true, attributes: true, characterData: true });
@@ -216,7 +262,7 @@ async function readyToTouch(browser, address) {
   const { page, cdp, close } = await pageOf(browser, SLOWED);
   if (address) await page.goto(address);
   else await page.setContent(BARE);
-  const targets = page.locator(address ? "[data-place]" : "button");
+  const targets = page.locator(address ? "[data-cell]" : "button");
   await targets.first().waitFor();
   await page.waitForTimeout(1500);
   await page.evaluate(() => {
@@ -242,19 +288,6 @@ async function readyToTouch(browser, address) {
 }
 
 /** The median of a few openings of a board on a slow computer, until its chart stands. */
-async function openingTime(browser, address) {
-  const times = [];
-  for (let i = 0; i < 5; i += 1) {
-    const { page, close } = await pageOf(browser, SLOWED);
-    const start = performance.now();
-    await page.goto(address, { waitUntil: "commit" });
-    await page.locator("[data-place='99']").waitFor();
-    times.push(performance.now() - start);
-    await close();
-  }
-  return times.sort((a, b) => a - b)[2];
-}
-
 /** The shelf with a year of lessons on it. */
 async function shelfTime(browser, address) {
   await (await fetch(address)).text();
@@ -280,7 +313,7 @@ function countingLesson(large, board) {
 async function countLateness(browser, address) {
   const { page, close } = await pageOf(browser, MILDLY);
   await page.goto(address);
-  await page.locator("[data-place]").first().waitFor();
+  await page.locator("[data-cell]").first().waitFor();
   await page.waitForTimeout(6000);
   const lateness = await page.evaluate(
     () =>
@@ -290,7 +323,7 @@ async function countLateness(browser, address) {
           // A beat is a place that has just got its mark.
           const marked = records.some(
             ({ target, addedNodes }) =>
-              target.closest?.("[data-place]") &&
+              target.closest?.("[data-cell]") &&
               [...addedNodes].some(({ nodeName }) => nodeName === "polygon"),
           );
           if (!marked) return;
@@ -462,7 +495,7 @@ async function slidingFrames(browser, address) {
   const grid = page.getByRole("grid");
   await grid.waitFor();
   await page.waitForTimeout(6000);
-  const places = await page.locator("[data-place]").count();
+  const places = await page.locator("[data-cell]").count();
   const box = await grid.boundingBox();
   const frames = (count) =>
     page.evaluate(

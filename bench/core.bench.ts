@@ -7,13 +7,13 @@ import { readLesson, writeLesson } from "@/core/lesson/read-lesson";
 import { chanceOf } from "@/core/puzzle/draw";
 import { makeTimesPuzzle, PUZZLE_ROWS } from "@/core/puzzle/make-times-puzzle";
 import { verdictOf } from "@/core/puzzle/times-puzzle";
+import { cellState } from "@/core/scene/cell-state";
 import { fold } from "@/core/scene/fold";
 import type { Move } from "@/core/scene/move";
-import { placeState } from "@/core/scene/place-state";
 import { EMPTY_SCENE } from "@/core/scene/scene";
 import { holdsOf } from "@/core/set/holds";
 import { ruleOf } from "@/core/set/rule";
-import { type ChartSettings, chartNumbers, placeOf, plainChart } from "@/core/surface/chart";
+import { type ChartSettings, cellOf, chartNumbers, plainChart } from "@/core/surface/chart";
 
 type Figure = { name: string; value: number; unit: string; budget: number };
 
@@ -88,7 +88,7 @@ test("measures core", () => {
     },
     {
       name: "Node: the place of a number",
-      value: median(() => placeOf(large, "777"), 2000),
+      value: median(() => cellOf(large, "777"), 2000),
       unit: "ms",
       budget: 0.1,
     },
@@ -124,7 +124,7 @@ test("measures core", () => {
     },
     {
       name: "Node: what 1,200 places show under three rules, asked again",
-      value: median(() => numbers.map((number) => placeState(marked, number))),
+      value: median(() => numbers.map((number) => cellState(marked, number))),
       unit: "ms",
       budget: 2,
     },

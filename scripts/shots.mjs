@@ -26,12 +26,12 @@ try {
     reducedMotion: "reduce",
   });
   let page = await context.newPage();
-  const place = (number) => page.locator(`[data-place='${number - 1}']`);
+  const cell = (number) => page.locator(`[data-cell='${number - 1}']`);
   const open = async (lesson, board, steps, query = "") => {
     // A window keeps where it was in a lesson; a new one begins at the start of the board.
     page = await context.newPage();
     await page.goto(`${server.address}/lesson/${lesson}${query}`);
-    await page.getByRole("grid").waitFor();
+    await page.getByRole("grid").first().waitFor();
     if (board)
       await page
         .getByRole("navigation", { name: "Boards" })
@@ -64,7 +64,7 @@ try {
 
   await open(lamps, /Which post comes next/, 3);
   await page.getByRole("button", { name: "Lift", exact: true }).click();
-  await place(66).click();
+  await cell(66).click();
   await page.getByRole("button", { name: "Show answer" }).click();
   await take("board-covers");
 
@@ -73,7 +73,7 @@ try {
 
   await open(lamps, /Every sixth post/, 3, "?prepare");
   await page.getByRole("button", { name: "Sea ink" }).click();
-  for (const number of [4, 8, 12]) await place(number).click();
+  for (const number of [4, 8, 12]) await cell(number).click();
   await take("board-preparing");
 
   await open(await again("6-two-patterns-on-the-jetty"), /Lamps and buoys/, 3, "?prepare");
@@ -82,7 +82,7 @@ try {
   await take("board-rules");
 
   await open(await again("7-where-does-it-go"), null, 3);
-  await place(55).click();
+  await cell(55).click();
   for (const digit of ["5", "4"]) await page.getByRole("button", { name: digit, exact: true }).click();
   await page.getByRole("button", { name: "Write it" }).click();
   await take("board-filling");

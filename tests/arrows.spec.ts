@@ -41,13 +41,13 @@ test("a row of arrow tiles is laid, its landing covered, then followed", async (
   for (const side of ["down", "down", "left"]) await arrow(page, side).tap();
   await expect(tiles(page)).toHaveCount(3);
   await page.getByRole("button", { name: "Cover the landing" }).tap();
-  await expect(page.locator("[data-place='65']")).toHaveAccessibleName("covered");
+  await expect(page.locator("[data-cell='65']")).toHaveAccessibleName("covered");
   await page.getByRole("button", { name: "Follow the arrows" }).tap();
-  await expect(page.locator("[data-place='65']")).toHaveAccessibleName("covered, in focus");
+  await expect(page.locator("[data-cell='65']")).toHaveAccessibleName("covered, in focus");
   await expect(page.getByRole("img", { name: "left, followed" })).toBeVisible();
   await expect(panel(page, "sentence")).toHaveText("47 + 20 − 1 =");
   await page.getByRole("button", { name: "Lift", exact: true }).tap();
-  await page.locator("[data-place='65']").tap();
+  await page.locator("[data-cell='65']").tap();
   await expect(panel(page, "sentence")).toHaveText("47 + 20 − 1 = 66");
 });
 

@@ -101,7 +101,7 @@ test("the gallery: tenths, and a blank chart that is empty and can be shaded", a
   await expect(page.getByRole("grid", { name: "Chart from 0.1 to 10" })).toBeVisible();
   await page.getByRole("button", { name: "Blank, 10 × 10" }).click();
   await expect(page.getByRole("gridcell", { name: "empty" })).toHaveCount(100);
-  await page.locator("[data-place='10']").tap();
+  await page.locator("[data-cell='10']").tap();
   await expect(page.getByRole("gridcell", { name: "empty, sun mark, in focus" })).toHaveCount(1);
   await page.getByRole("button", { name: "1 to 50", exact: true }).click();
   await expect(place(page, "11, sun mark, in focus")).toBeVisible();
@@ -166,7 +166,7 @@ test("a long press peeks under a cover while preparing; in class, where all see 
   await page.getByRole("button", { name: "Cover", exact: true }).click();
   await place(page, "63").click();
   await page.getByRole("button", { name: "Lift", exact: true }).click();
-  const box = (await page.locator("[data-place='62']").boundingBox())!;
+  const box = (await page.locator("[data-cell='62']").boundingBox())!;
   await page.mouse.move(box.x + 20, box.y + 20);
   await page.mouse.down();
   await expect(page.locator("[data-part=peek]")).toHaveText("63");
@@ -176,7 +176,7 @@ test("a long press peeks under a cover while preparing; in class, where all see 
   await page.getByRole("button", { name: "Teach" }).click();
   // The chart grows as the drawer goes: the pointer waits until it stands.
   await expect(page.getByRole("complementary", { name: "Set up the board" })).toBeHidden();
-  await page.locator("[data-place='62']").hover();
+  await page.locator("[data-cell='62']").hover();
   await page.mouse.down();
   await expect(place(page, /^63/)).toBeVisible();
   await page.mouse.up();
@@ -191,7 +191,7 @@ test("a finger on the chart marks at once, and puts away what stands open over t
   await page.getByRole("button", { name: /^Count in/ }).tap();
   const settings = page.getByRole("dialog", { name: "Set the count" });
   await expect(settings).toBeVisible();
-  const one = page.locator("[data-place='0']");
+  const one = page.locator("[data-cell='0']");
   await one.tap();
   await expect(one).toHaveAccessibleName(/^1, sun mark/);
   await expect(settings).toBeHidden();

@@ -67,7 +67,7 @@ test("a silent count hides where it is, and shows it when it stops", async ({ pa
   // The panel tells neither where it is nor how far it has come.
   await expect(page.getByText("Count on in your head.")).toBeVisible();
   const here = place(page, "covered, in focus");
-  await expect.poll(async () => Number(await here.getAttribute("data-place"))).toBeGreaterThanOrEqual(17);
+  await expect.poll(async () => Number(await here.getAttribute("data-cell"))).toBeGreaterThanOrEqual(17);
   await page.keyboard.press("g");
   await expect(place(page, "covered, in focus")).toHaveCount(0);
   await expect(page.getByRole("gridcell", { name: /^\d+, in focus$/ })).toHaveCount(1);

@@ -9,7 +9,7 @@ const radio = (page: Page, name: string) => page.getByRole("radio", { name, exac
 const tab = (page: Page, name: string) => page.getByRole("tab", { name });
 const turn = (page: Page, name: string) => page.getByRole("switch", { name });
 const cell = (page: Page, name: string | RegExp) => page.getByRole("gridcell", { name });
-const at = (page: Page, number: number) => page.locator(`[data-place='${number - 1}']`);
+const at = (page: Page, number: number) => page.locator(`[data-cell='${number - 1}']`);
 const told = (page: Page) => page.locator("[data-part=told]");
 const peek = (page: Page) => page.locator("[data-part=peek]");
 
@@ -74,7 +74,7 @@ for (const hand of HANDS) {
       await page.goto(`/lesson/${await addLesson(request)}?prepare`);
       await press(hand, radio(page, "Times grid"));
       await press(hand, button(page, "Cover"));
-      const place = page.locator("[data-place=r3c8]");
+      const place = page.locator("[data-cell=r3c8]");
       await press(hand, place);
       await rest(hand, page, place, () => expect(peek(page)).toHaveText("24"));
       await expect(peek(page)).toHaveCount(0);

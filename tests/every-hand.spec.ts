@@ -73,7 +73,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, "Cover"));
       for (const number of ["41", "42"]) await press(hand, place(page, number));
       await press(hand, button(page, "Write"));
-      await press(hand, page.locator("[data-place='40']"));
+      await press(hand, page.locator("[data-cell='40']"));
       for (const key of ["4", "1"])
         await press(
           hand,
@@ -86,18 +86,18 @@ for (const hand of HANDS) {
         hand,
         page.getByRole("group", { name: "Answer tiles" }).getByRole("button", { name: "42", exact: true }),
       );
-      await press(hand, page.locator("[data-place='41']"));
+      await press(hand, page.locator("[data-cell='41']"));
       await expect(place(page, "42, by hand, in focus")).toBeVisible();
       await press(hand, radio(page, "Where it goes"));
       await press(hand, button(page, "Choose a square"));
-      await press(hand, page.locator("[data-place='40']"));
+      await press(hand, page.locator("[data-cell='40']"));
       await expect(told(page)).not.toHaveText("");
       await press(hand, button(page, "Cover"));
       await press(hand, place(page, "43"));
       await press(hand, button(page, "Write"));
       await press(hand, button(page, "Draw a number"));
       await expect(page.locator("[data-part=digits]")).toHaveAccessibleName("43");
-      await press(hand, page.locator("[data-place='42']"));
+      await press(hand, page.locator("[data-cell='42']"));
       await expect(page.getByText("3 of 10 placed")).toBeVisible();
     });
 
@@ -130,11 +130,11 @@ for (const hand of HANDS) {
       await page.goto(`/lesson/${id}?prepare`);
       await press(hand, radio(page, "Times grid"));
       await press(hand, button(page, "Teach"));
-      await press(hand, page.locator("[data-place=r3c8]"));
+      await press(hand, page.locator("[data-cell=r3c8]"));
       await expect(cell(page, /sun mark/)).toHaveCount(1);
       await press(hand, radio(page, "Everywhere"));
       await press(hand, button(page, "Sea ink"));
-      await press(hand, page.locator("[data-place=r4c6]"));
+      await press(hand, page.locator("[data-cell=r4c6]"));
       await expect(cell(page, /24, .*sea mark/)).toHaveCount(4);
       await press(hand, button(page, "Row 7"));
       await expect(cell(page, /sea mark/)).not.toHaveCount(4);
@@ -145,7 +145,7 @@ for (const hand of HANDS) {
       await expect(page.getByRole("grid", { name: "Times grid from row 2 and column 2" })).toBeVisible();
       await press(hand, button(page, "Make a puzzle"));
       await expect(cell(page, /asked for/)).toHaveCount(1);
-      const asked = await cell(page, /asked for/).getAttribute("data-place");
+      const asked = await cell(page, /asked for/).getAttribute("data-cell");
       const answer = String(
         asked!
           .slice(1)

@@ -22,7 +22,10 @@ async function lessonWith(
     views: named(views),
     ...more,
   };
-  const answer = await request.post("/api/lessons", { data: { lesson: { ...base, boards: [board] } } });
+  const answer = await request.post("/api/lessons", {
+    data: { lesson: { ...base, boards: [board] } },
+    maxRetries: 2,
+  });
   expect(answer.status(), await answer.text()).toBe(201);
   return (await answer.json()).id;
 }
@@ -214,7 +217,7 @@ test.describe("what is done in class", () => {
     await page.goto(`/lesson/${await lessonWith(request, [times])}`);
     await button(page, "Make a puzzle").click();
     const asked = page.getByRole("gridcell", { name: /asked for/ });
-    const where = async () => asked.getAttribute("data-place");
+    const where = async () => asked.getAttribute("data-cell");
     const first = await where();
     await button(page, "Another puzzle").click();
     await expect.poll(where).not.toBe(first);
@@ -260,7 +263,7 @@ test.describe("in hand", () => {
     await page.goto(`/lesson/${await lessonWith(request, [chart, { kind: "sentence", form: "gathered" }])}`);
     await button(page, "Jump").click();
     const middle = async (number: string) => {
-      const box = (await page.locator(`[data-place='${Number(number) - 1}']`).boundingBox())!;
+      const box = (await page.locator(`[data-cell='${Number(number) - 1}']`).boundingBox())!;
       return [box.x + box.width / 2, box.y + box.height / 2] as const;
     };
     for (const [from, to] of [
@@ -374,7 +377,7 @@ test.describe("in hand", () => {
     const drawn = page.getByRole("img", { name: /^Drawn by hand/ });
     await button(page, "Pen").click();
     await page.getByLabel("Draw with: Note").click();
-    const box = (await page.locator("[data-place='33']").boundingBox())!;
+    const box = (await page.locator("[data-cell='33']").boundingBox())!;
     await page.mouse.click(box.x + 10, box.y + 10);
     await page.getByRole("textbox", { name: "Note" }).fill("thirty-four");
     await button(page, "Cover").click();
@@ -421,7 +424,10 @@ test.describe("in hand", () => {
       title: `Posts of pier ${index + 1}`,
       stair: [],
     }));
-    const answer = await request.post("/api/lessons", { data: { lesson: { ...base, boards } } });
+    const answer = await request.post("/api/lessons", {
+      data: { lesson: { ...base, boards } },
+      maxRetries: 2,
+    });
     await page.emulateMedia({ reducedMotion: "reduce" });
     await page.goto(`/lesson/${(await answer.json()).id}`);
     const last = page.getByRole("button", { name: "12 Posts of pier 12" });

@@ -4,7 +4,7 @@ import { addLesson, place } from "./support/lessons";
 test.use({ hasTouch: true });
 
 const told = (page: Page) => page.locator("[data-part=told]");
-const at = (page: Page, number: number) => page.locator(`[data-place='${number - 1}']`);
+const at = (page: Page, number: number) => page.locator(`[data-cell='${number - 1}']`);
 const way = (page: Page, name: string) => page.getByRole("radio", { name }).click();
 
 /** A hundred chart on which only a few numbers show. */

@@ -89,7 +89,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
   page,
   request,
 }) => {
-  const answer = await request.post("/api/lessons", { data: { lesson: lesson() } });
+  const answer = await request.post("/api/lessons", { data: { lesson: lesson() }, maxRetries: 2 });
   expect(answer.status(), await answer.text()).toBe(201);
   const { id } = await answer.json();
   await page.goto(`/lesson/${id}`);
@@ -147,7 +147,7 @@ test("a count in silence tells neither where it is nor how far it has come", asy
     count: { ...first.count, by: "7", from: "14", every: 0.25, silent: true },
   };
   const { id } = await (
-    await request.post("/api/lessons", { data: { lesson: { ...base, boards: [board] } } })
+    await request.post("/api/lessons", { data: { lesson: { ...base, boards: [board] } }, maxRetries: 2 })
   ).json();
   await page.goto(`/lesson/${id}`);
   await page.getByRole("button", { name: "Start the count" }).click();
@@ -159,7 +159,7 @@ test("a count in silence tells neither where it is nor how far it has come", asy
 
 test("a puzzle does not say which rows and columns it is taken from", async ({ page, request }) => {
   const base = demoLesson("9-crates-in-the-hold");
-  const { id } = await (await request.post("/api/lessons", { data: { lesson: base } })).json();
+  const { id } = await (await request.post("/api/lessons", { data: { lesson: base }, maxRetries: 2 })).json();
   await page.goto(`/lesson/${id}`);
   await page.getByRole("button", { name: "Make a puzzle" }).click();
   await expect(page.getByText("What belongs here?")).toBeVisible();

@@ -286,10 +286,10 @@ test("chart and line share focus, trail, marks and covers; the line follows a co
   await page.getByRole("radio", { name: "One above the other" }).click();
   await page.getByRole("button", { name: "Remove: The count so far" }).click();
   await button(page, "Teach").click();
-  await page.locator("[data-place='29']").tap();
+  await page.locator("[data-cell='29']").tap();
   await expect(at(page, "30")).toHaveAccessibleName("30, sun mark, in focus");
   await button(page, "Cover").tap();
-  await page.locator("[data-place='39']").tap();
+  await page.locator("[data-cell='39']").tap();
   await expect(at(page, "40")).toHaveAccessibleName("covered");
 
   const divider = page.getByRole("separator", { name: "Divider" });

@@ -30,13 +30,13 @@ test("the lesson by keyboard and clicker: climbed, counted, marked, covered, lif
   await press("3", "ArrowRight", " ");
   await expect(place(page, "13, sea mark, in focus")).toBeFocused();
   await press("c", "ArrowRight", "Enter");
-  await expect(page.locator("[data-place='13']")).toHaveAccessibleName("covered");
+  await expect(page.locator("[data-cell='13']")).toHaveAccessibleName("covered");
   await press("l", "Enter");
   await expect(place(page, "14")).toBeFocused();
   await press("Escape", "z");
-  await expect(page.locator("[data-place='13']")).toHaveAccessibleName("covered");
+  await expect(page.locator("[data-cell='13']")).toHaveAccessibleName("covered");
   await press("Shift+Z");
-  await expect(page.locator("[data-place='13']")).toHaveAccessibleName("14");
+  await expect(page.locator("[data-cell='13']")).toHaveAccessibleName("14");
 
   await press("k");
   await page.getByLabel("Title").fill("c, l, m and 1 are letters here");

@@ -52,7 +52,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await expect(place(page, "covered")).toHaveCount(7);
     expect(await page.getByRole("grid").locator("text").allTextContents()).not.toContain("54");
     await page.getByRole("button", { name: "Lift", exact: true }).click();
-    await page.locator("[data-place='53']").click();
+    await page.locator("[data-cell='53']").click();
     await expect(place(page, "54")).toBeVisible();
     await expect(place(page, "covered")).toHaveCount(6);
   });

@@ -39,7 +39,7 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   await drag(cdp, [place(page, "41"), place(page, "44")]);
   await expect(place(page, "covered")).toHaveCount(5);
   await page.getByRole("button", { name: "Lift", exact: true }).tap();
-  await page.locator("[data-place='23']").tap();
+  await page.locator("[data-cell='23']").tap();
   await expect(place(page, "24")).toBeVisible();
 
   await page.getByRole("button", { name: "Climb" }).tap();

@@ -59,19 +59,19 @@ for (const hand of HANDS) {
     await inHand(page);
     await press(hand, button(page, "Sea ink"));
     await expect(button(page, "Pen")).toHaveAttribute("aria-pressed", "true");
-    await stroke(page, "[data-place='23']", "[data-place='26']");
+    await stroke(page, "[data-cell='23']", "[data-cell='26']");
     await expect(strokes(page)).toHaveCount(1);
     // Nothing was marked under the pen.
     await expect(page.getByRole("gridcell", { name: /mark/ })).toHaveCount(0);
     await take(page, "Highlighter", hand);
-    await stroke(page, "[data-place='33']", "[data-place='36']");
+    await stroke(page, "[data-cell='33']", "[data-cell='36']");
     await expect(strokes(page)).toHaveCount(2);
     await press(hand, button(page, "Clear all"));
     await expect(strokes(page)).toHaveCount(0);
     await press(hand, button(page, "Take back"));
     await expect(strokes(page)).toHaveCount(2);
     await take(page, "Rubber", hand);
-    await touch(page, "[data-place='33']");
+    await touch(page, "[data-cell='33']");
     await expect(strokes(page)).toHaveCount(1);
     await press(hand, button(page, "Take back"));
     await expect(strokes(page)).toHaveCount(2);
@@ -82,12 +82,12 @@ for (const hand of HANDS) {
     await press(hand, button(page, "Pen"));
     await inHand(page);
     await take(page, "Note", hand);
-    await touch(page, "[data-place='45']");
+    await touch(page, "[data-cell='45']");
     await page.getByRole("textbox", { name: "Note" }).fill("ten more");
     await page.keyboard.press("Enter");
     const note = page.locator("[data-note] text");
     await expect(note).toHaveText("ten more");
-    if (hand === "keys") await touch(page, "[data-place='45']");
+    if (hand === "keys") await touch(page, "[data-cell='45']");
     else {
       const { x, y } = (await note.boundingBox())!;
       if (hand === "touch") await page.touchscreen.tap(x + 4, y + 8);
@@ -117,7 +117,7 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   await button(page, "Teach").click();
   await page.keyboard.press("p");
   await inHand(page, 2);
-  const chartAt = await middle(page, "[data-place='46']");
+  const chartAt = await middle(page, "[data-cell='46']");
   await draw(page, chartAt, { x: chartAt.x + 12, y: chartAt.y + 8 });
   const lineAt = await middle(page, "[role=gridcell][data-number='0']");
   await draw(page, { x: lineAt.x, y: lineAt.y - 60 }, { x: lineAt.x + 14, y: lineAt.y - 50 });
@@ -132,7 +132,7 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   await page.getByRole("tab", { name: "Numbers" }).click();
   await page.getByRole("textbox", { name: "In each row" }).fill("12");
   await expect(page.getByRole("row").nth(3).getByRole("gridcell").nth(10)).toHaveAccessibleName("47");
-  const moved = await middle(page, "[data-place='46']");
+  const moved = await middle(page, "[data-cell='46']");
   await expect.poll(async () => Math.abs((await boxes())[0]! - moved.x)).toBeLessThan(30);
   await saved(page);
 });
@@ -147,7 +147,7 @@ test("what is drawn on a times grid is seen on its place while the grid slides",
   await button(page, "Teach").click();
   await button(page, "Pen").click();
   await inHand(page);
-  const at = await middle(page, "[data-place=r6c6]");
+  const at = await middle(page, "[data-cell=r6c6]");
   await draw(page, at, { x: at.x + 20, y: at.y + 6 });
   await expect(strokes(page)).toHaveCount(1);
   await button(page, "Sun ink").click();
@@ -164,7 +164,7 @@ test("what is drawn on a times grid is seen on its place while the grid slides",
   await expect(page.locator("canvas[data-moving]")).toBeVisible();
   await page.mouse.up();
   await expect(page.locator("canvas[data-moving]")).toHaveCount(0);
-  const rested = await middle(page, "[data-place=r6c6]");
+  const rested = await middle(page, "[data-cell=r6c6]");
   const drawnAt = (await box())!;
   expect(drawnAt.x - before.x).toBeCloseTo(rested.x - at.x, 0);
 });
@@ -177,7 +177,7 @@ test("a note is typed, worded anew, rubbed out; two pupils draw at the same time
   await page.keyboard.press("p");
   await inHand(page);
   await take(page, "Note");
-  const at = await middle(page, "[data-place='34']");
+  const at = await middle(page, "[data-cell='34']");
   await page.mouse.click(at.x, at.y);
   await page.getByRole("textbox", { name: "Note" }).fill("ten more");
   await page.keyboard.press("Enter");
@@ -198,7 +198,7 @@ test("a note is typed, worded anew, rubbed out; two pupils draw at the same time
       type: type as "touchStart",
       touchPoints: points.map((point, finger) => ({ ...point, id: finger })),
     });
-  const [a, b] = [await middle(page, "[data-place='2']"), await middle(page, "[data-place='97']")];
+  const [a, b] = [await middle(page, "[data-cell='2']"), await middle(page, "[data-cell='97']")];
   const on = (by: number) => [a, b].map(({ x, y }) => ({ x: x + by, y }));
   await fingers("touchStart", on(0));
   for (const by of [10, 25, 40]) await fingers("touchMove", on(by));

@@ -75,7 +75,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
     await page.getByLabel("At random").fill("7");
     await page.getByRole("button", { name: "Cover so many" }).click();
     await expect(covered).toHaveCount(7);
-    return covered.evaluateAll((places) => places.map((one) => one.getAttribute("data-place")));
+    return covered.evaluateAll((places) => places.map((one) => one.getAttribute("data-cell")));
   };
   const first = await atRandom();
   await page.getByRole("button", { name: "Take back" }).click();
@@ -89,7 +89,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   await other.getByRole("button", { name: "Cover so many" }).click();
   const again = other.getByRole("gridcell", { name: "covered" });
   await expect(again).toHaveCount(7);
-  expect(await again.evaluateAll((all) => all.map((one) => one.getAttribute("data-place")))).toEqual(first);
+  expect(await again.evaluateAll((all) => all.map((one) => one.getAttribute("data-cell")))).toEqual(first);
   await other.close();
 
   await page.getByRole("button", { name: "Cover all" }).click();

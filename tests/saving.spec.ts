@@ -108,7 +108,7 @@ test("a lesson with long texts in other letters is saved, whatever its bytes", a
   const text = { ...lesson, boards: [{ ...first, stair }] };
   const bytes = new TextEncoder().encode(JSON.stringify(text)).length;
   expect([JSON.stringify(text).length < 60_000, bytes > 64 * 1024]).toEqual([true, true]);
-  const { id } = await (await request.post("/api/lessons", { data: { lesson: text } })).json();
+  const { id } = await (await request.post("/api/lessons", { data: { lesson: text }, maxRetries: 2 })).json();
   await page.goto(`/lesson/${id}?prepare`);
   await retitle(page, "Saved in any letters");
   await saved(page);
@@ -307,7 +307,9 @@ test("requests that are no lesson are refused with a clear message, and change n
     (await request.put("/api/lessons/none", { data: { basedOn: 1, saveName: "x", lesson } })).status(),
   ).toBe(404);
   expect((await request.post("/api/lessons/none/taught", { data: {} })).status()).toBe(404);
-  expect((await request.post("/api/lessons", { data: { lesson: { title: "no" } } })).status()).toBe(400);
+  expect(
+    (await request.post("/api/lessons", { data: { lesson: { title: "no" } }, maxRetries: 2 })).status(),
+  ).toBe(400);
   expect(
     (await request.put(`/api/lessons/${id}`, { data: { basedOn: 1, saveName: "x", lesson } })).status(),
   ).toBe(200);

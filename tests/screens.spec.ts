@@ -40,7 +40,7 @@ test("the board has no serious or critical fault, taught or prepared", async ({ 
   await openBoard(page, /Every sixth post/);
   for (let step = 0; step < 5; step += 1) await climb(page);
   await page.getByRole("button", { name: "Cover", exact: true }).click();
-  await page.locator("[data-place='54']").click();
+  await page.locator("[data-cell='54']").click();
   await page.getByRole("button", { name: "Show answer" }).click();
   await noFaults(page, "board climbed");
   await page.getByRole("button", { name: /^Count in 6/ }).click();
@@ -193,7 +193,7 @@ test("at 1366 × 768 magnified twice the chart can be seen and touched", async (
   await page.setViewportSize({ width: 683, height: 384 });
   for (const mode of ["", "?prepare"]) {
     await page.goto(`/lesson/${await addLesson(request)}${mode}`);
-    const square = page.locator("[data-place='44']");
+    const square = page.locator("[data-cell='44']");
     await square.scrollIntoViewIfNeeded();
     await square.click();
     await expect(square).toHaveAccessibleName(/^45, sun mark/);
@@ -287,7 +287,7 @@ test("under reduced motion nothing moves", async ({ page, request }) => {
   await page.keyboard.press("c");
   await place(page, "7").click();
   await page.keyboard.press("l");
-  await page.locator("[data-place='6']").click();
+  await page.locator("[data-cell='6']").click();
   await expect(place(page, "7")).toBeVisible();
   expect(await page.evaluate(() => document.getAnimations().length)).toBe(0);
 });

@@ -3,7 +3,7 @@ import { addLesson, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
-const at = (page: Page, row: number, column: number) => page.locator(`[data-place="r${row}c${column}"]`);
+const at = (page: Page, row: number, column: number) => page.locator(`[data-cell="r${row}c${column}"]`);
 const grid = (page: Page, row: number, column: number) =>
   page.getByRole("grid", { name: `Times grid from row ${row} and column ${column}` });
 const watcher = (page: Page) => page.getByRole("status", { name: "Only for you" });
@@ -120,7 +120,7 @@ test("a puzzle has one answer, which the teacher is told of; it is filled, and t
   await watcher(page).getByRole("button", { name: "Something for you" }).click();
   await expect(watcher(page)).toContainText("One answer");
   const asked = page.getByRole("gridcell", { name: /asked for/ });
-  const named = /r(\d+)c(\d+)/.exec((await asked.getAttribute("data-place"))!)!;
+  const named = /r(\d+)c(\d+)/.exec((await asked.getAttribute("data-cell"))!)!;
   const answer = Number(named[1]) * Number(named[2]);
   await page.keyboard.type(String(answer + 1));
   await page.keyboard.press("Enter");

@@ -41,7 +41,7 @@ export function freePort() {
 }
 
 /** Most that is kept of what a server says. */
-const MOST_SAID = 4000;
+const MAX_SAID = 4000;
 
 /**
  * Starts the built application and waits until it answers. `stop` ends it at once, as a power cut would. What goes wrong
@@ -69,7 +69,7 @@ export async function startServer({ port, host = "127.0.0.1", database, demo = f
   let ready = false;
   child.stdout.on("data", () => {});
   child.stderr.on("data", (data) => {
-    if (!ready) said = (said + data).slice(-MOST_SAID);
+    if (!ready) said = (said + data).slice(-MAX_SAID);
     else if (tells) for (const line of oneLine(data)) console.error(line);
   });
   const ended = new Promise((resolve) =>

@@ -32,7 +32,7 @@ export const viewport: Viewport = { width: "device-width", initialScale: 1, them
 
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
-    <html lang="en" className={`${andika.variable} ${figtree.variable}`}>
+    <html lang="en" suppressHydrationWarning className={`${andika.variable} ${figtree.variable}`}>
       <body className="antialiased">
         {children}
         <Messages />

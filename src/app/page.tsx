@@ -1,16 +1,26 @@
 import { database } from "@/data/database";
 import { countRemoved, shelfLessons } from "@/data/lessons";
+import { BoardPicture } from "@/screen/shelf/board-picture";
 import { Shelf } from "@/screen/shelf/shelf";
 import { ShelfFrame } from "@/screen/shelf/shelf-frame";
-import { BoardPicture } from "@/view/board-picture";
 import { shelfLesson } from "./shelf-lessons";
+
+/** So many pictures come with the page: more than a window shows. */
+const AHEAD = 12;
 
 export default async function ShelfPage() {
   const db = await database();
   const [kept, removed] = await Promise.all([shelfLessons(db), countRemoved(db)]);
-  const lessons = kept.map((one) => ({
+  const lessons = kept.map((one, index) => ({
     ...shelfLesson(one),
-    picture: one.read.ok && <BoardPicture board={one.read.lesson.boards[0]!} />,
+    picture: one.read.ok && (
+      <BoardPicture
+        lesson={one.id}
+        revision={one.revision}
+        board={one.read.lesson.boards[0]!}
+        ahead={index < AHEAD}
+      />
+    ),
   }));
   return (
     <ShelfFrame here="lessons" removed={removed}>

@@ -1,5 +1,5 @@
 import { nanoid } from "nanoid";
-import { MOST } from "@/core/lesson/lesson";
+import { MAX } from "@/core/lesson/lesson";
 import { newBoard, newLesson } from "@/core/lesson/new-lesson";
 import { startingChart } from "@/core/surface/starting-charts";
 import type { Database } from "@/data/database";
@@ -51,7 +51,7 @@ async function duplicate(db: Database, id: string): Promise<ShelfAnswer> {
   if (!kept) return GONE;
   if (!kept.read.ok) return kept.read;
   const copy = nanoid();
-  const title = `${kept.read.lesson.title.slice(0, MOST.title - 5)} copy`;
+  const title = `${kept.read.lesson.title.slice(0, MAX.title - 5)} copy`;
   await addLesson(db, copy, { ...kept.read.lesson, title });
   return { ok: true, id: copy };
 }

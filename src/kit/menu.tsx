@@ -1,49 +1,31 @@
 "use client";
 
-import { DropdownMenu } from "radix-ui";
 import type { ReactNode } from "react";
+import { type Later, later } from "./later";
+import { type OpensFrom, useOpener } from "./opener";
 
-/** A list of things to do that opens from a button. */
-export function Menu({
-  button,
-  children,
-  align = "end",
-}: {
-  button: ReactNode;
-  children: ReactNode;
-  align?: "start" | "center" | "end";
-}) {
-  return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align={align}
-          sideOffset={8}
-          collisionPadding={12}
-          className="rises z-50 max-h-(--radix-dropdown-menu-content-available-height) min-w-52 overflow-y-auto rounded-card border border-rule bg-board p-1.5 text-ink"
-        >
-          {children}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
-  );
-}
+const list = () => import("./menu-list");
+const MenuList = later(() => list().then((part) => part.MenuList));
 
 /** Sets parts of a list apart. */
-export const MenuLine = () => <DropdownMenu.Separator className="mx-3 my-1.5 h-px bg-rule" />;
+export const MenuLine = later(() => list().then((part) => part.MenuLine));
+export const MenuItem = later(() => list().then((part) => part.MenuItem));
 
-type ItemProps = { icon?: ReactNode; onSelect: () => void; disabled?: boolean; children: ReactNode };
+const PARTS = [MenuList, MenuLine, MenuItem];
 
-export function MenuItem({ icon, onSelect, disabled, children }: ItemProps) {
-  return (
-    <DropdownMenu.Item
-      onSelect={onSelect}
-      disabled={disabled ?? false}
-      className="flex min-h-12 cursor-pointer items-center gap-3 rounded-[10px] px-3 font-semibold outline-none data-[disabled]:cursor-default data-[disabled]:text-[#6d7b93] data-[highlighted]:bg-wall"
-    >
-      {icon}
-      {children}
-    </DropdownMenu.Item>
-  );
+/** Fetches what menus open with. */
+export const bringMenus = () => Promise.all(PARTS.map((part) => part.bring()));
+
+type Props = {
+  button: OpensFrom;
+  children: ReactNode;
+  align?: "start" | "center" | "end";
+  /** What the menu holds, where that is not there from the start. */
+  needs?: Pick<Later<object>, "bring" | "isThere">;
+};
+
+/** A list of things to do that opens from a button. */
+export function Menu({ needs, ...props }: Props) {
+  const { asked, alone } = useOpener(props.button, "menu", needs ? [...PARTS, needs] : PARTS);
+  return asked ? <MenuList {...props} /> : alone;
 }

@@ -4,11 +4,11 @@ import { type ComponentType, useEffect, useState } from "react";
 import { patient } from "./patient";
 
 /**
- * Messages come with the first of them, or a second after the page: it stands sooner without them, and they are there
+ * Messages come with the first of them, or a few seconds after the page: it stands sooner without them, and they are there
  * when the server goes away.
  */
 const list = patient(() => import("./message-list"));
-const AFTER_THE_PAGE_MS = 1000;
+const AFTER_THE_PAGE_MS = 3000;
 
 let bring: (() => void) | undefined;
 

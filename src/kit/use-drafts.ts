@@ -4,6 +4,7 @@ import { type FocusEvent, type KeyboardEvent, useEffect, useLayoutEffect, useRef
 import { flushSync } from "react-dom";
 import { afterPress } from "./after-press";
 import { say } from "./messages";
+import { openDrafts } from "./open-drafts";
 
 /** What was typed, by the field that it stands in; the one typed in last stands last. */
 export type Typed<P extends string> = { readonly [part in P]?: string };
@@ -24,17 +25,6 @@ type Options<P extends string, T> = {
 };
 
 const SETTLE_MS = 450;
-
-const open = new Set<() => void>();
-
-/** Takes or refuses at once what is being typed anywhere: called before anything else comes on show. */
-export function keepDrafts(): void {
-  for (const settle of [...open]) settle();
-  // Boards are also changed where there is no page.
-  if (typeof document === "undefined") return;
-  const field = document.activeElement;
-  if (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) field.blur();
-}
 
 /**
  * Fields that belong together. What is typed is taken a little after the last key, at Enter, or when the field is left;
@@ -107,9 +97,9 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
       const message = leaving.current();
       if (message !== null) say(message);
     };
-    open.add(close);
+    openDrafts.add(close);
     return () => {
-      open.delete(close);
+      openDrafts.delete(close);
       close();
       callOff.current?.();
     };

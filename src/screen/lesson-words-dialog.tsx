@@ -1,6 +1,6 @@
 "use client";
 
-import { zodResolver } from "@hookform/resolvers/zod";
+import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useForm } from "react-hook-form";
 import { LessonWords } from "@/core/lesson/lesson";
 import { Button } from "@/kit/button";
@@ -26,7 +26,7 @@ export function LessonWordsDialog({ open, onOpenChange, words, onSave }: Props) 
 function Words({ words, onSave, onCancel }: Pick<Props, "words" | "onSave"> & { onCancel: () => void }) {
   const { title, forClass } = words;
   const { register, handleSubmit, formState } = useForm({
-    resolver: zodResolver(LessonWords),
+    resolver: standardSchemaResolver(LessonWords),
     defaultValues: { title, forClass },
   });
   return (

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { exact, keyOf } from "../number/exact";
-import { MOST_WAY, toNext, WAYS, type Way, wayTo } from "./bridge";
+import { MAX_WAY, toNext, WAYS, type Way, wayTo } from "./bridge";
 
 const way = (start: string, target: string, how: Way) => wayTo(exact(start), exact(target), how)?.join(" ");
 const whole = fc.integer({ min: -3000, max: 3000 });
@@ -60,7 +60,7 @@ describe("a way through friendly numbers", () => {
           if (jumps === null) expect(how).toBe("singles");
           else {
             expect(keyOf(start.add(sum(jumps)))).toBe(keyOf(target));
-            expect(jumps.length).toBeLessThanOrEqual(MOST_WAY);
+            expect(jumps.length).toBeLessThanOrEqual(MAX_WAY);
           }
         },
       ),

@@ -13,12 +13,12 @@ export const WAYS = ["one", "gathered", "singles", "fewest", "over-and-back"] as
 export type Way = (typeof WAYS)[number];
 
 /** Most jumps of one way. */
-export const MOST_WAY = 500;
+export const MAX_WAY = 500;
 
 /**
  * The jumps from a start to a target, each with its sign; none where they are the same. Their sum is always the
  * difference. Gathered and in singles, every stop but the last is a benchmark: a whole ten, hundred, … of the
- * smallest place that start and target have. Null where the way would have more than MOST_WAY jumps, as in singles from
+ * smallest place that start and target have. Null where the way would have more than MAX_WAY jumps, as in singles from
  * 1/999 to 1.
  * @param parts of a whole that the smallest place is, where both numbers are made of them: 4 on a line in quarters, so
  *   that 1/2 + 1/4 is one jump of a quarter and no tenths; 1 where there are none
@@ -30,7 +30,7 @@ export function wayTo(start: Exact, target: Exact, way: Way, parts = 1): NumberK
   const back = difference.s < 0n;
   const [from, to] = back ? [start.neg(), target.neg()] : [start, target];
   const jumps = jumpsUp(from, to, way, parts);
-  if (jumps === null || jumps.length > MOST_WAY) return null;
+  if (jumps === null || jumps.length > MAX_WAY) return null;
   return jumps.map((by) => keyOf(back ? by.neg() : by));
 }
 
@@ -77,7 +77,7 @@ function gathered(from: Exact, to: Exact, parts: number): { by: Exact; place: Ex
 function singles(jumps: readonly { by: Exact; place: Exact }[]): Exact[] | null {
   const counts = jumps.map(({ by, place }) => by.div(place).n);
   // Bounded before it is laid out.
-  if (counts.some((count) => count > BigInt(MOST_WAY))) return null;
+  if (counts.some((count) => count > BigInt(MAX_WAY))) return null;
   return jumps.flatMap(({ place }, i) => Array<Exact>(Number(counts[i])).fill(place));
 }
 

@@ -5,7 +5,7 @@ import { NEW_COUNT } from "../lesson/new-lesson";
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE } from "../scene/scene";
-import { type ChartSettings, placeOf, plainChart } from "../surface/chart";
+import { type ChartSettings, cellOf, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
 import { beginCount, countByTouch, isCount, jumpOf, nextOfCount } from "./count";
 import { Count } from "./count-settings";
@@ -14,7 +14,7 @@ import { onesCycle } from "./ones-cycle";
 import { indexIn, termAt } from "./sequence";
 import { jumpBack, jumpOn, landings, numbersSaid, startTrail, stopsOf, type Trail } from "./trail";
 
-const holdsOf = (chart: ChartSettings) => (number: NumberKey) => placeOf(chart, number) !== null;
+const holdsOf = (chart: ChartSettings) => (number: NumberKey) => cellOf(chart, number) !== null;
 const count = (part: Partial<Count>): Count => ({ ...NEW_COUNT, by: "6", ...part });
 
 /** Counts over a chart to its end, and gives the numbers said. */

@@ -5,7 +5,7 @@ import { readSentence } from "./read-sentence";
 import { SentenceFault, tokensOf } from "./sentence-tokens";
 
 /** Most signs of a problem as it is typed. */
-export const MOST_PROBLEM = 60;
+export const MAX_PROBLEM = 60;
 
 /** A piece of a problem as it stands on the board; the blank is where its answer goes. */
 export type ProblemPart = { text: string; blank: boolean };
@@ -32,7 +32,7 @@ const SIGNS: Record<string, string> = { "-": "−", "–": "−", "*": "×", x: 
  */
 export function readProblem(typed: string): ProblemRead {
   const text = typed.trim().replace(/[-–*x:]/g, (sign) => SIGNS[sign] ?? sign);
-  if (text.length > MOST_PROBLEM) return no(`That is too long. Write at most ${MOST_PROBLEM} characters.`);
+  if (text.length > MAX_PROBLEM) return no(`That is too long. Write at most ${MAX_PROBLEM} characters.`);
   const whole = /=/.test(text) ? text.replace(/=\s*$/, "= ?") : text.includes("?") ? text : `${text} = ?`;
   const sides = whole.split("=").map((side) => side.trim());
   const [left, right] = sides;
@@ -140,11 +140,11 @@ export function problemLine({ start, end, answer, fractions }: Problem): {
   const to = above.compare(from) > 0 ? above : from.add(ten);
   const ends = { from: keyOf(from), to: keyOf(to) };
   const common = units.reduce((a, b) => (a * b) / gcd(a, b));
-  if (fractions && parts && ten.equals(1) && common <= MOST_DIVISIONS)
+  if (fractions && parts && ten.equals(1) && common <= MAX_DIVISIONS)
     return { ...ends, interval: "1", divisions: Number(common) };
   const few = to.sub(from).div(ten).compare(2) <= 0;
   return { ...ends, interval: keyOf(few ? ten.div(10) : ten), divisions: few ? 1 : 10 };
 }
 
 /** Most parts that a whole is cut into on the line of a problem. */
-const MOST_DIVISIONS = 12n;
+const MAX_DIVISIONS = 12n;

@@ -1,11 +1,11 @@
 import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
-import { MOST_WAY, type Way, wayTo } from "./bridge";
+import { MAX_WAY, type Way, wayTo } from "./bridge";
 import { SentenceFault, type Token, tokensOf } from "./sentence-tokens";
 
 /** Most characters of a sentence that is typed. */
-export const MOST_SENTENCE = 80;
+export const MAX_SENTENCE = 80;
 
 /** What a sentence says: where it starts, and the jumps that it makes from there. */
 export type SentenceRead =
@@ -28,8 +28,8 @@ const HINT = "Write a number sentence such as 52 − 17 or 4 × 6.";
  */
 export function readSentence(typed: string, way: Way, parts = 1): SentenceRead {
   if (typed.trim() === "") return { ok: false, message: HINT };
-  if (typed.length > MOST_SENTENCE) {
-    return { ok: false, message: `That sentence is too long. Write at most ${MOST_SENTENCE} characters.` };
+  if (typed.length > MAX_SENTENCE) {
+    return { ok: false, message: `That sentence is too long. Write at most ${MAX_SENTENCE} characters.` };
   }
   try {
     const tokens = tokensOf(typed);
@@ -82,7 +82,7 @@ class Parser {
       if (this.takes("×")) {
         const by = this.factor();
         const count = value.value;
-        const counts = factors === 2 && count.d === 1n && count.s > 0n && count.n <= BigInt(MOST_WAY);
+        const counts = factors === 2 && count.d === 1n && count.s > 0n && count.n <= BigInt(MAX_WAY);
         value = {
           value: count.mul(by),
           ...(counts ? { times: { count: Number(count.n), of: by } } : {}),
@@ -135,7 +135,7 @@ const totalOf = (terms: readonly { sign: 1 | -1; value: Value }[]): Exact =>
 
 function tooMany(): never {
   throw new SentenceFault(
-    `That is more than ${MOST_WAY} jumps. Write a shorter sentence, or choose another way.`,
+    `That is more than ${MAX_WAY} jumps. Write a shorter sentence, or choose another way.`,
   );
 }
 
@@ -159,7 +159,7 @@ function trailOf(terms: readonly { sign: 1 | -1; value: Value }[], way: Way, par
     go(equal(head.times.of, head.times.count), "product");
   } else if (alone && sign === 1 && head.shared) {
     const { from, by } = head.shared;
-    if (head.value.d !== 1n || head.value.s <= 0n || head.value.n > BigInt(MOST_WAY)) {
+    if (head.value.d !== 1n || head.value.s <= 0n || head.value.n > BigInt(MAX_WAY)) {
       throw new SentenceFault(
         `${showNumber(keyOf(from))} ÷ ${showNumber(keyOf(by))} does not make a whole number of jumps that fit on the line.`,
       );
@@ -174,7 +174,7 @@ function trailOf(terms: readonly { sign: 1 | -1; value: Value }[], way: Way, par
     else go(wayTo(at, at.add(by), way, parts) ?? tooMany(), "jumps");
     at = at.add(by);
   }
-  if (jumps.length > MOST_WAY) tooMany();
+  if (jumps.length > MAX_WAY) tooMany();
   if (jumps.length === 0 && alone) {
     throw new SentenceFault(head.times ? "That makes no jump. Write a sentence with a jump in it." : HINT);
   }

@@ -7,7 +7,7 @@ export const Arrow = z.enum(ARROWS);
 export type Arrow = z.infer<typeof Arrow>;
 
 /** Most arrows that are laid in a row. */
-export const MOST_ARROWS = 20;
+export const MAX_ARROWS = 20;
 
 /**
  * How much a route adds up and down, and how much left and right, the larger first: on a ten-wide chart its tens and

@@ -29,7 +29,7 @@ export type JumpPart = (typeof JUMP_PARTS)[number];
 export type JumpCovers = { readonly [part in JumpPart]?: true };
 
 /** Most jumps of a trail. */
-export const MOST_JUMPS = 2000;
+export const MAX_JUMPS = 2000;
 const NO_COVERS: JumpCovers = {};
 
 /** A trail that has not jumped yet. */

@@ -11,8 +11,8 @@ const STRAY_COST = 1.5;
 /** How many marks an announced count is worth, when there are few marks to tell by. */
 const ANNOUNCED = 2;
 /** The most marks that are looked at, the latest ones, and the most differences that are tried, the commonest ones. */
-const MOST_MARKS = 120;
-const MOST_IDEAS = 6;
+const MAX_MARKS = 120;
+const MAX_IDEAS = 6;
 
 /** The count that marks by hand are: its size above 0, the numbers that belong to it in rising order, and its slips. */
 export type Recognised = { by: NumberKey; belong: NumberKey[]; missed: NumberKey[]; strays: NumberKey[] };
@@ -23,7 +23,7 @@ export type Recognised = { by: NumberKey; belong: NumberKey[]; missed: NumberKey
  * of order that end complete have no slip. Null where they are no count, or too few to tell.
  */
 export function recogniseCount(marks: readonly NumberKey[], expected?: Expected): Recognised | null {
-  const latest = [...new Set(marks)].slice(-MOST_MARKS).map((number) => exact(number));
+  const latest = [...new Set(marks)].slice(-MAX_MARKS).map((number) => exact(number));
   if (latest.length < 3) return null;
   // Whole numbers of their smallest part: quick to reckon with, and exact.
   const unit = latest.reduce((common, { d }) => (common * d) / gcd(common, d), 1n);
@@ -41,7 +41,7 @@ export function recogniseCount(marks: readonly NumberKey[], expected?: Expected)
   };
 
   let best: Explained | null = null;
-  for (const by of commonest([...gaps(values), ...gaps(sorted)], MOST_IDEAS)) {
+  for (const by of commonest([...gaps(values), ...gaps(sorted)], MAX_IDEAS)) {
     for (const start of values.slice(0, 3)) {
       const explained = explain(sorted, start, by);
       const told = agrees(start, by);

@@ -13,7 +13,6 @@ export type About = {
   again: (scene: Scene) => Move[];
 };
 const NOTHING: About = { gone: () => false, again: () => [] };
-const nothing = () => NOTHING;
 
 /** The part of a line that it was slid to goes with its ends and its interval. */
 function aboutLine(view: LineView, old: LineView | undefined): About {
@@ -60,22 +59,17 @@ function aboutProblems({ id, items }: ViewOf<"problems">, old: ViewOf<"problems"
   };
 }
 
-const ABOUT: { readonly [K in KindName]: (view: ViewOf<K>, old: ViewOf<K> | undefined) => About } = {
-  chart: nothing,
+/** The kinds of which something may no longer hold. */
+const ABOUT: { readonly [K in KindName]?: (view: ViewOf<K>, old: ViewOf<K> | undefined) => About } = {
   times: aboutTimes,
   line: aboutLine,
   strip: aboutLine,
-  trail: nothing,
-  sentence: nothing,
-  way: nothing,
-  pairs: nothing,
   compare: aboutCompare,
   problems: aboutProblems,
-  arrows: nothing,
 };
 
 /** What no longer holds of what was done about a view, now that it is set up anew. @param old as it was until now */
 export function aboutView(view: View, old: View | undefined): About {
-  const about = ABOUT[view.kind] as (view: View, old: View | undefined) => About;
-  return about(view, old?.kind === view.kind ? old : undefined);
+  const about = ABOUT[view.kind] as ((view: View, old: View | undefined) => About) | undefined;
+  return about?.(view, old?.kind === view.kind ? old : undefined) ?? NOTHING;
 }

@@ -10,24 +10,26 @@ import {
   backToStep,
   climb,
   currentStep,
-  duplicateStep,
   extendAct,
   hasLive,
-  keepAsOpening,
-  keepAsStep,
   liveHere,
-  moveStep,
   openBoard,
-  recordOver,
-  removeStep,
-  rewordStep,
   sceneOf,
   standOn,
   stepDown,
-  whyNotKept,
 } from "./board-state";
 import { boardWith } from "./board-with";
-import { doAgain, historyOf, MOST_TAKEN_BACK, record, takeBack } from "./history";
+import {
+  duplicateStep,
+  keepAsOpening,
+  keepAsStep,
+  moveStep,
+  recordOver,
+  removeStep,
+  rewordStep,
+  whyNotKept,
+} from "./edit-stair";
+import { doAgain, historyOf, MAX_TAKEN_BACK, record, takeBack } from "./history";
 import { newBoard } from "./new-lesson";
 
 const WORDS = { title: "A step", question: "What comes next?", answer: "54" };
@@ -42,6 +44,7 @@ const anyBoard = fc
     opening,
     stair: stair.map((beats, i) => ({ ...WORDS, id: `s${i}`, beats: beats.map((beat) => [...beat]) })),
   }));
+
 /** A board on which some things were done by hand, on some steps, up and down. */
 const anyState = fc
   .tuple(
@@ -203,9 +206,9 @@ describe("taking back and doing again", () => {
   });
 
   test("the past is bounded", () => {
-    const long = Array.from({ length: MOST_TAKEN_BACK + 50 }, (_, i) => i + 1).reduce(record, historyOf(0));
-    expect(long.past).toHaveLength(MOST_TAKEN_BACK);
-    expect(takeBack(long).present).toBe(MOST_TAKEN_BACK + 49);
+    const long = Array.from({ length: MAX_TAKEN_BACK + 50 }, (_, i) => i + 1).reduce(record, historyOf(0));
+    expect(long.past).toHaveLength(MAX_TAKEN_BACK);
+    expect(takeBack(long).present).toBe(MAX_TAKEN_BACK + 49);
   });
 });
 

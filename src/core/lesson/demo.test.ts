@@ -6,7 +6,7 @@ import { landings, numbersSaid, type Trail } from "../count/trail";
 import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
 import { numberAtStart, readNumber } from "../number/read-number";
 import { isCoveredAt, type Scene } from "../scene/scene";
-import { numberOf } from "../surface/place-key";
+import { numberOf } from "../surface/cell-key";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
 import type { Board } from "./lesson";

@@ -1,9 +1,9 @@
 import { keyOfText, type NumberKey } from "../number/exact";
 import { scaleTicks } from "../puzzle/scale";
 import { isCoveredAt, type Scene } from "../scene/scene";
-import { numberOf, type Target } from "../surface/place-key";
+import { numberOf, type Target } from "../surface/cell-key";
 import type { Board } from "./lesson";
-import { boardHolds, boardPlaces, chartOf, linesOf, lookOf, timesOf } from "./views-of";
+import { boardCells, boardHolds, chartOf, linesOf, lookOf, timesOf } from "./views-of";
 
 const isRight = (scene: Scene, target: Target) => scene.written.get(target) === numberOf(target);
 
@@ -12,12 +12,12 @@ export function openAmong(scene: Scene, numbers: readonly Target[]): Target[] {
   return numbers.filter((number) => isCoveredAt(scene, number) && !isRight(scene, number));
 }
 
-/** The numbers among these that show: not covered, or written in their places. */
+/** The numbers among these that show: not covered, or written in their cells. */
 export function showingAmong(scene: Scene, numbers: readonly Target[]): Target[] {
   return numbers.filter((number) => !isCoveredAt(scene, number) || isRight(scene, number));
 }
 
-/** The numbers among these whose places carry something written, and whether it is right there. */
+/** The numbers among these whose cells carry something written, and whether it is right there. */
 export function writtenAmong(scene: Scene, numbers: readonly Target[]): { right: Target[]; wrong: Target[] } {
   const filled = numbers.filter((number) => scene.written.has(number) && isCoveredAt(scene, number));
   return {
@@ -34,7 +34,7 @@ function chosenOf(board: Board): NumberKey[] {
 
 /** All that can be placed on a board, or has been: what can be touched on it, and the numbers that were chosen. */
 export function placeTargets(board: Board, scene: Scene): Target[] {
-  return [...new Set<Target>([...boardPlaces(board, scene), ...chosenOf(board), ...scene.written.keys()])];
+  return [...new Set<Target>([...boardCells(board, scene), ...chosenOf(board), ...scene.written.keys()])];
 }
 
 /**
@@ -45,7 +45,7 @@ export function numbersToPlace(board: Board, scene: Scene): Target[] {
   const chosen = chosenOf(board);
   const left = (numbers: readonly Target[]) => numbers.filter((number) => !scene.written.has(number));
   if (chosen.length > 0) return left(chosen);
-  const covered = openAmong(scene, boardPlaces(board, scene));
+  const covered = openAmong(scene, boardCells(board, scene));
   const [line] = linesOf(board);
   if (covered.length > 0 || !line || chartOf(board) || timesOf(board)) return covered;
   return left(scaleTicks(line, lookOf(line, scene)));

@@ -3,9 +3,9 @@ import { fold } from "../scene/fold";
 import type { Beat, Move } from "../scene/move";
 import { movesOnView, sceneOfView } from "../scene/own";
 import { isCoveredAt, type Scene } from "../scene/scene";
+import { numberOf } from "../surface/cell-key";
 import { slides } from "../surface/line";
 import { spanHolding } from "../surface/line-scale";
-import { numberOf } from "../surface/place-key";
 import type { Board } from "./lesson";
 import { linesOf, lookOf } from "./views-of";
 
@@ -29,9 +29,9 @@ export function followBeat(board: Board, scene: Scene, beat: Beat): Beat {
     const next = slides(line) ? spanHolding(line, seen, exact(number)) : seen;
     if (next !== seen) more.push({ do: "look", view: line.id, from: keyOf(next.from), to: keyOf(next.to) });
     // Lines that share their numbers share their covers.
-    const place = line.own ? line.id : "";
-    if (line.pointer !== "covered" || covered.has(place) || isCoveredAt(now, number)) continue;
-    covered.add(place);
+    const cell = line.own ? line.id : "";
+    if (line.pointer !== "covered" || covered.has(cell) || isCoveredAt(now, number)) continue;
+    covered.add(cell);
     more.push(...(movesOnView(line, [{ do: "cover", numbers: [number] }]) as Move[]));
   }
   return more.length === 0 ? beat : [...beat, ...more];

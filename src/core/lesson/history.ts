@@ -2,7 +2,7 @@
 export type History<T> = { readonly past: readonly T[]; readonly present: T; readonly future: readonly T[] };
 
 /** How many changes can be taken back: more than a lesson has touches. */
-export const MOST_TAKEN_BACK = 500;
+export const MAX_TAKEN_BACK = 500;
 
 export function historyOf<T>(present: T): History<T> {
   return { past: [], present, future: [] };
@@ -11,7 +11,7 @@ export function historyOf<T>(present: T): History<T> {
 /** A change. One that changes nothing leaves no trace. */
 export function record<T>(history: History<T>, next: T): History<T> {
   if (next === history.present) return history;
-  return { past: [...history.past.slice(1 - MOST_TAKEN_BACK), history.present], present: next, future: [] };
+  return { past: [...history.past.slice(1 - MAX_TAKEN_BACK), history.present], present: next, future: [] };
 }
 
 /** More of the latest change: taken back together with it. */

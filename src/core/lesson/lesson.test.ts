@@ -7,15 +7,16 @@ import { numberSentence } from "../count/number-sentence";
 import { seedOf } from "../puzzle/draw";
 import { overlapsOf, overlapWords } from "../scene/overlap";
 import { markedAmong } from "../scene/scene";
-import { numberOf } from "../surface/place-key";
+import { numberOf } from "../surface/cell-key";
 import { startingChart } from "../surface/starting-charts";
 import { KINDS } from "../views/kinds";
 import { openBoard, sceneOf, standOn } from "./board-state";
+import { addView, withView } from "./edit-views";
 import { FORMAT, type Lesson, VERSION } from "./lesson";
 import { NEW_COUNT, newBoard, newLesson } from "./new-lesson";
 import { verdictOn } from "./put-puzzle";
 import { readLesson, upgrade, writeLesson } from "./read-lesson";
-import { addView, boardHolds, boardNumbers, chartOf, trailOf, withView } from "./views-of";
+import { boardHolds, boardNumbers, chartOf, trailOf } from "./views-of";
 
 const words = fc
   .string({ minLength: 1, maxLength: 40 })

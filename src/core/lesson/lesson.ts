@@ -3,7 +3,7 @@ import { Count } from "../count/count-settings";
 import { Seed } from "../puzzle/draw";
 import { Fill } from "../puzzle/fill-settings";
 import { Beat, Move } from "../scene/move";
-import { Layout, MOST_PLACED, MOST_VIEWS } from "../views/layout";
+import { Layout, MAX_PLACED, MAX_VIEWS } from "../views/layout";
 import { View } from "../views/view";
 
 /** The name and version that a lesson file carries. */
@@ -11,7 +11,7 @@ export const FORMAT = "yellow-stair-lesson";
 export const VERSION = 4;
 
 /** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
-export const MOST = {
+export const MAX = {
   boards: 40,
   removed: 12,
   steps: 60,
@@ -24,8 +24,8 @@ export const MOST = {
 const Id = z.string().check(z.minLength(1), z.maxLength(40));
 const line = (most: number, ...more: z.core.$ZodCheck<string>[]) =>
   z.string().check(z.trim(), ...more, z.maxLength(most, `Write at most ${most} characters.`));
-const title = (message: string) => line(MOST.title, z.minLength(1, message));
-const Text = line(MOST.text);
+const title = (message: string) => line(MAX.title, z.minLength(1, message));
+const Text = line(MAX.text);
 
 /** A question may stand without an answer; an answer is covered until it is asked for. */
 export const StepWords = z.object({
@@ -37,7 +37,7 @@ export type StepWords = z.infer<typeof StepWords>;
 
 export const Step = z.extend(StepWords, {
   id: Id,
-  beats: z.array(Beat).check(z.maxLength(MOST.beatsInStep, "A step has room for 1,200 moves.")),
+  beats: z.array(Beat).check(z.maxLength(MAX.beatsInStep, "A step has room for 1,200 moves.")),
 });
 export type Step = z.infer<typeof Step>;
 
@@ -48,7 +48,7 @@ export const Board = z.object({
   title: BoardTitle,
   views: z.array(View).check(
     z.minLength(1),
-    z.maxLength(MOST_VIEWS, `A board has room for ${MOST_VIEWS} views.`),
+    z.maxLength(MAX_VIEWS, `A board has room for ${MAX_VIEWS} views.`),
     z.refine(
       (views) => new Set(views.map(({ id }) => id)).size === views.length,
       "Two views of a board have the same name.",
@@ -58,8 +58,8 @@ export const Board = z.object({
       "A board has arrow moves once.",
     ),
     z.refine(
-      (views) => views.filter(({ kind }) => kind !== "arrows").length <= MOST_PLACED,
-      `A board has room for ${MOST_PLACED} views beside each other.`,
+      (views) => views.filter(({ kind }) => kind !== "arrows").length <= MAX_PLACED,
+      `A board has room for ${MAX_PLACED} views beside each other.`,
     ),
   ),
   layout: Layout,
@@ -69,8 +69,8 @@ export const Board = z.object({
   climbEvery: z.number().check(z.minimum(0), z.maximum(5)),
   /** Where this board's chance begins. */
   seed: Seed,
-  opening: z.array(Move).check(z.maxLength(MOST.movesInOpening)),
-  stair: z.array(Step).check(z.maxLength(MOST.steps, `A stair has room for ${MOST.steps} steps.`)),
+  opening: z.array(Move).check(z.maxLength(MAX.movesInOpening)),
+  stair: z.array(Step).check(z.maxLength(MAX.steps, `A stair has room for ${MAX.steps} steps.`)),
 });
 export type Board = z.infer<typeof Board>;
 
@@ -88,9 +88,9 @@ export const Lesson = z.extend(LessonWords, {
     .array(Board)
     .check(
       z.minLength(1, "A lesson needs a board."),
-      z.maxLength(MOST.boards, `A lesson has room for ${MOST.boards} boards.`),
+      z.maxLength(MAX.boards, `A lesson has room for ${MAX.boards} boards.`),
     ),
   /** Boards that were removed, the latest first: they can be put back. */
-  removed: z.optional(z.array(Board).check(z.maxLength(MOST.removed))),
+  removed: z.optional(z.array(Board).check(z.maxLength(MAX.removed))),
 });
 export type Lesson = z.infer<typeof Lesson>;

@@ -7,8 +7,8 @@ import { ALL, sameRule } from "../set/rule";
 import type { ChartSettings } from "../surface/chart";
 import { KINDS } from "../views/kinds";
 import type { ViewOf } from "../views/view";
+import { withView } from "./edit-views";
 import { type Board, FORMAT, type Lesson, type LessonWords, VERSION } from "./lesson";
-import { withView } from "./views-of";
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;
 
@@ -24,7 +24,8 @@ export const NEW_COUNT: Count = {
   watch: true,
 };
 export const NEW_FILL: Fill = { by: "keypad", check: "at-once", hints: true, goal: 10 };
-/** A board with one chart, the panel beside it, and a stair without steps. A chart of empty places opens empty. */
+
+/** A board with one chart, the panel beside it, and a stair without steps. A chart of empty cells opens empty. */
 export function newBoard(id: string, title: string, chart: ChartSettings): Board {
   return {
     id,
@@ -43,7 +44,7 @@ export function newBoard(id: string, title: string, chart: ChartSettings): Board
   };
 }
 
-/** The board with another chart to begin from. A chart of empty places begins empty, any other one full. */
+/** The board with another chart to begin from. A chart of empty cells begins empty, any other one full. */
 export function beginFrom(board: Board, chart: ViewOf<"chart">): Board {
   const rest = board.opening.filter((move) => !(move.do === "cover" && isAll(move.numbers)));
   return { ...withView(board, chart), opening: [...openingOf(chart), ...rest] };

@@ -3,12 +3,14 @@ import type { Move } from "../scene/move";
 import { startingChart } from "../surface/starting-charts";
 import { startingLine } from "../surface/starting-lines";
 import type { View } from "../views/view";
-import { act, backToStep, keepAsOpening, keepAsStep, openBoard, sceneOf } from "./board-state";
+import { act, backToStep, openBoard, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
+import { keepAsOpening, keepAsStep } from "./edit-stair";
+import { withMain, withView } from "./edit-views";
 import type { Board } from "./lesson";
 import { NEW_COUNT, newBoard } from "./new-lesson";
 import { prepareSetting, prepareView } from "./prepare";
-import { lookOf, withMain, withView } from "./views-of";
+import { lookOf } from "./views-of";
 
 const board = newBoard("b", "Board", startingChart("1-100"));
 const threes = { ...NEW_COUNT, by: "3" };

@@ -4,7 +4,8 @@ import type { View } from "../views/view";
 import { aboutView } from "./about-view";
 import { act, type BoardState, sceneOf } from "./board-state";
 import { withSetting } from "./board-with";
-import { viewOf, withView } from "./views-of";
+import { withView } from "./edit-views";
+import { viewOf } from "./views-of";
 
 /**
  * A board set to something else by whoever prepares it. What was set by hand in class is given up for it; where a

@@ -2,15 +2,16 @@ import { describe, expect, test } from "vitest";
 import { fold } from "../scene/fold";
 import type { Move } from "../scene/move";
 import { EMPTY_SCENE, inksAt, isCoveredAt } from "../scene/scene";
-import { numberOf, type Target } from "../surface/place-key";
+import { numberOf, type Target } from "../surface/cell-key";
 import { startingChart } from "../surface/starting-charts";
 import { NEW_TIMES } from "../surface/times-grid";
 import { act, backToStep, openBoard, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
+import { withMain } from "./edit-views";
 import { openAmong } from "./fill";
 import { newBoard } from "./new-lesson";
 import { puzzleBeat, verdictOn } from "./put-puzzle";
-import { boardHolds, boardNumbers, boardPlaces, timesOf, withMain } from "./views-of";
+import { boardCells, boardHolds, boardNumbers, timesOf } from "./views-of";
 
 const board = withMain(newBoard("b", "Board", startingChart("1-100")), NEW_TIMES);
 
@@ -23,9 +24,9 @@ describe("marks and covers on a times grid", () => {
       { do: "cover", numbers: ["24"] },
       { do: "lift", numbers: ["r8c3"] },
     ]);
-    const at = (...places: Target[]) => places.map((place) => inksAt(scene, place));
+    const at = (...cells: Target[]) => cells.map((cell) => inksAt(scene, cell));
     expect(at("r3c8", "r8c3", "r4c6", "r6c4", "r1c24", "r5c5")).toEqual([0b101, 0b1, 0, 0b1, 0b1, 0]);
-    expect(["r3c8", "r8c3", "r2c12"].map((place) => isCoveredAt(scene, place))).toEqual([true, false, true]);
+    expect(["r3c8", "r8c3", "r2c12"].map((cell) => isCoveredAt(scene, cell))).toEqual([true, false, true]);
   });
 
   test("a rule holds the places of its numbers, and takes what was done to single places away", () => {
@@ -38,15 +39,15 @@ describe("marks and covers on a times grid", () => {
       },
     ];
     const scene = fold(EMPTY_SCENE, moves);
-    expect(["r2c3", "r2c5", "r3c4", "r5c5"].map((place) => inksAt(scene, place))).toEqual([8, 8, 8, 0]);
+    expect(["r2c3", "r2c5", "r3c4", "r5c5"].map((cell) => inksAt(scene, cell))).toEqual([8, 8, 8, 0]);
     expect(scene.laid.touched.has("r2c3")).toBe(false);
     expect(scene.laid.touched.has("r2c5")).toBe(true);
   });
 
   test("its places and numbers are those of the window, where it has slid to", () => {
     const slid = fold(EMPTY_SCENE, [{ do: "slide", view: "times", row: 12, column: 7 }]);
-    expect(boardPlaces(board, slid)[0]).toBe("r12c7");
-    expect(boardPlaces(board, slid)).toHaveLength(100);
+    expect(boardCells(board, slid)[0]).toBe("r12c7");
+    expect(boardCells(board, slid)).toHaveLength(100);
     expect(boardNumbers(board, EMPTY_SCENE)).toHaveLength(42);
     expect([boardHolds(board)("7919"), boardHolds(board)("0"), boardHolds(board)("2.5")]).toEqual([
       true,
@@ -66,10 +67,10 @@ describe("a puzzle on a board", () => {
   test("is one act: few numbers show, one square is asked for, and it has one answer", () => {
     for (let seed = 0; seed < 20; seed += 1) {
       const { scene, shown } = puzzled(seed);
-      const places = boardPlaces(shown, scene);
+      const cells = boardCells(shown, scene);
       expect(timesOf(shown)).toMatchObject({ rows: 4, columns: 6, rowNames: "absent" });
-      expect(places.length - openAmong(scene, places).length).toBeGreaterThanOrEqual(3);
-      expect(openAmong(scene, places)).toContain(scene.asked?.number);
+      expect(cells.length - openAmong(scene, cells).length).toBeGreaterThanOrEqual(3);
+      expect(openAmong(scene, cells)).toContain(scene.asked?.number);
       expect(verdictOn(shown, scene)).toEqual({ kind: "one", answer: Number(numberOf(scene.asked!.number)) });
     }
   });
@@ -94,7 +95,7 @@ describe("a puzzle on a board", () => {
   test("the verdict changes with what shows: nothing, too little, or names that tell anyhow", () => {
     const { scene, shown } = puzzled(1);
     const verdict = (...moves: Move[]) => verdictOn(shown, fold(scene, moves));
-    expect(verdict({ do: "cover", numbers: [...boardPlaces(shown, scene)] })).toEqual({ kind: "no-clue" });
+    expect(verdict({ do: "cover", numbers: [...boardCells(shown, scene)] })).toEqual({ kind: "no-clue" });
     expect(verdict({ do: "ask", number: null, as: "place" })).toBeNull();
     const named = withMain(shown, { ...timesOf(shown)!, rowNames: "shown", columnNames: "shown" });
     expect(verdictOn(named, scene)).toBeNull();

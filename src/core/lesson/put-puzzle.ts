@@ -4,8 +4,8 @@ import { type Clue, type Spot, type Verdict, verdictOf } from "../puzzle/times-p
 import type { Beat } from "../scene/move";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import { ALL } from "../set/rule";
-import { isPlaceKey, numberOf, placeAt, placeKey } from "../surface/place-key";
-import { windowPlaces } from "../surface/times-grid";
+import { cellAt, cellKey, isCellKey, numberOf } from "../surface/cell-key";
+import { windowCells } from "../surface/times-grid";
 import type { ViewId } from "../views/view-id";
 import type { Board } from "./lesson";
 import { timesOf, viewOf, windowOf } from "./views-of";
@@ -25,7 +25,7 @@ export function puzzleBeat(board: Board, view: ViewId, scene: Scene, seed: Seed)
   const { level, rows } = times.puzzle;
   const make = (nth: number) => {
     const made = makeTimesPuzzle(level, rows, chanceOf(seed, nth));
-    const key = ({ row, column }: Spot) => placeKey(made.at.row + row, made.at.column + column);
+    const key = ({ row, column }: Spot) => cellKey(made.at.row + row, made.at.column + column);
     return { ...made, key };
   };
   let puzzle = make(0);
@@ -54,21 +54,21 @@ export function puzzleBeat(board: Board, view: ViewId, scene: Scene, seed: Seed)
 }
 
 /**
- * Whether the numbers that show in the window determine the place asked for. Null where nothing is asked, or where the
+ * Whether the numbers that show in the window determine the cell asked for. Null where nothing is asked, or where the
  * names of rows and columns tell it anyhow.
  */
 export function verdictOn(board: Board, scene: Scene): Verdict | null {
   const times = timesOf(board);
   const asked = scene.asked?.as === "place" ? scene.asked.number : null;
-  if (!times || asked === null || !isPlaceKey(asked)) return null;
+  if (!times || asked === null || !isCellKey(asked)) return null;
   if (times.rowNames === "shown" && times.columnNames === "shown") return null;
   const at = windowOf(times, scene);
-  const spot = (place: `r${number}c${number}`) => {
-    const { row, column } = placeAt(place);
+  const spot = (cell: `r${number}c${number}`) => {
+    const { row, column } = cellAt(cell);
     return { row: row - at.row, column: column - at.column };
   };
-  const clues = windowPlaces(times, at)
-    .filter((place) => !isCoveredAt(scene, place) || scene.written.get(place) === numberOf(place))
-    .map((place): Clue => ({ ...spot(place), value: Number(numberOf(place)) }));
+  const clues = windowCells(times, at)
+    .filter((cell) => !isCoveredAt(scene, cell) || scene.written.get(cell) === numberOf(cell))
+    .map((cell): Clue => ({ ...spot(cell), value: Number(numberOf(cell)) }));
   return verdictOf({ clues, asked: spot(asked) });
 }

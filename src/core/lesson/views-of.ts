@@ -1,20 +1,13 @@
 import { exact, type NumberKey } from "../number/exact";
 import { type Written, writeNumber, writtenText } from "../number/fraction-text";
 import type { Scene } from "../scene/scene";
+import { numberOf, type Target } from "../surface/cell-key";
 import { writesFractions } from "../surface/chart";
 import { lineNumbers, type Span } from "../surface/line";
 import { spanOf } from "../surface/line-scale";
-import { numberOf, type Target } from "../surface/place-key";
 import { clampWindow, type WindowAt } from "../surface/times-grid";
 import type { Seen } from "../views/kind";
-import {
-  isOfKind,
-  type KindName,
-  kindOfView,
-  type View,
-  type ViewOf,
-  type ViewSettings,
-} from "../views/view";
+import { isOfKind, type KindName, kindOfView, type View, type ViewOf } from "../views/view";
 import type { ViewId } from "../views/view-id";
 import type { Board } from "./lesson";
 
@@ -121,10 +114,10 @@ const seenOf = (view: View, { looks, windows }: Scene): Seen => ({
 });
 
 /**
- * What can be touched on a board: the numbers of its charts in order, or the places of its times grids' windows, or the
+ * What can be touched on a board: the numbers of its charts in order, or the cells of its times grids' windows, or the
  * numbers at the ticks of its lines.
  */
-export function boardPlaces(board: Board, scene: Scene): readonly Target[] {
+export function boardCells(board: Board, scene: Scene): readonly Target[] {
   for (const kinds of [["chart"], ["times"], ["line", "strip"]] as const) {
     const views = viewsOf(board, ...kinds);
     if (views.length === 0) continue;
@@ -136,68 +129,8 @@ export function boardPlaces(board: Board, scene: Scene): readonly Target[] {
 
 /** The numbers that a board shows, each once, in order. */
 export function boardNumbers(board: Board, scene: Scene): NumberKey[] {
-  const places = boardPlaces(board, scene);
-  if (chartOf(board) || !timesOf(board)) return places.map(numberOf);
-  const numbers = new Set(places.map(numberOf));
+  const cells = boardCells(board, scene);
+  if (chartOf(board) || !timesOf(board)) return cells.map(numberOf);
+  const numbers = new Set(cells.map(numberOf));
   return [...numbers].sort((a, b) => Number(a) - Number(b));
-}
-
-/** A name for one more view of a kind: the kind's own, or the first free one with a number. */
-export function freeId(board: Board, kind: KindName): ViewId {
-  for (let nth = 1; ; nth += 1) {
-    const id = nth === 1 ? kind : `${kind}-${nth}`;
-    if (!viewOf(board, id)) return id;
-  }
-}
-
-/** The board with one more view. */
-export const addView = (board: Board, settings: ViewSettings): Board => ({
-  ...board,
-  views: [...board.views, { ...settings, id: freeId(board, settings.kind) } as View],
-});
-
-/** The board with another main view in the place of its first one. */
-export function withMain(board: Board, settings: ViewSettings): Board {
-  const first = placedOf(board)[0];
-  return first ? exchangeView(board, first.id, settings) : addView(board, settings);
-}
-
-/** The board with a view of other settings in the place of one; it keeps its name where it is of the same kind. */
-export function exchangeView(board: Board, old: ViewId, settings: ViewSettings): Board {
-  const views = board.views.map((view) => {
-    if (view.id !== old) return view;
-    return { ...settings, id: view.kind === settings.kind ? old : freeId(board, settings.kind) } as View;
-  });
-  return fitting({ ...board, views });
-}
-
-/** The board with two of its views in each other's places. */
-export function swapViews(board: Board, a: ViewId, b: ViewId): Board {
-  const [first, second] = [viewOf(board, a), viewOf(board, b)];
-  if (!first || !second) return board;
-  return {
-    ...board,
-    views: board.views.map((view) => (view === first ? second : view === second ? first : view)),
-  };
-}
-
-/** The board without a view. The last one stays. */
-export function withoutView(board: Board, id: ViewId): Board {
-  const views = board.views.filter((view) => view.id !== id);
-  return views.length === 0 ? board : fitting({ ...board, views });
-}
-
-/** Arrow moves are made on a chart: without one they go too. */
-function fitting(board: Board): Board {
-  if (chartOf(board)) return board;
-  return { ...board, views: board.views.filter(({ kind }) => kind !== "arrows") };
-}
-
-/** The board with a view in the place of the one of its name, or added where there is none. */
-export function withView(board: Board, view: View): Board {
-  const there = viewOf(board, view.id) !== undefined;
-  return {
-    ...board,
-    views: there ? board.views.map((old) => (old.id === view.id ? view : old)) : [...board.views, view],
-  };
 }

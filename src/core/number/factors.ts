@@ -1,5 +1,5 @@
 /** The largest number that is factorised here. */
-export const MOST_FACTORISED = 1_000_000_000_000;
+export const MAX_FACTORISED = 1_000_000_000_000;
 
 /**
  * All divisors of a whole number from 1 to 10¹², in rising order, found by trial division of its prime factors: at
@@ -7,7 +7,7 @@ export const MOST_FACTORISED = 1_000_000_000_000;
  * @throws RangeError outside that range.
  */
 export function divisorsOf(number: number): number[] {
-  if (!Number.isInteger(number) || number < 1 || number > MOST_FACTORISED) {
+  if (!Number.isInteger(number) || number < 1 || number > MAX_FACTORISED) {
     throw new RangeError("Divisors are found for whole numbers from 1 to 10¹².");
   }
   let divisors = [1];

@@ -1,8 +1,11 @@
-const GROUPED = new Intl.NumberFormat("en-GB", { maximumFractionDigits: 0 });
+/** Made when the first long number is shown: making it takes a slow computer a tenth of a second. */
+let grouped: Intl.NumberFormat | undefined;
 
 /** The digits of a whole number in groups of three: `1200` is `1,200`. Numbers of three digits stay as they are. */
 export function groupDigits(digits: string): string {
-  return digits.length <= 3 ? digits : GROUPED.format(BigInt(digits));
+  if (digits.length <= 3) return digits;
+  grouped ??= new Intl.NumberFormat("en-GB", { maximumFractionDigits: 0 });
+  return grouped.format(BigInt(digits));
 }
 
 /** Text as it is typed on: without the commas that `groupDigits` has set. */

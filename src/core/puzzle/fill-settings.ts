@@ -2,7 +2,7 @@ import * as z from "zod/mini";
 import { NumberText } from "../number/number-schema";
 
 /**
- * How covered places are filled: with a keypad, with answer tiles, or by finding where a drawn number goes; when
+ * How covered cells are filled: with a keypad, with answer tiles, or by finding where a drawn number goes; when
  * what is written is checked; whether hints are offered; and how many numbers make a round.
  */
 export const Fill = z.object({

@@ -7,7 +7,7 @@ import { chartNumbers, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
 import { chanceOf, pick, seedOf, shuffle } from "./draw";
 import { hintFor, wrongWords } from "./hint";
-import { answerTiles, MOST_RIGHT_TILES, mistakesFor } from "./tiles";
+import { answerTiles, MAX_RIGHT_TILES, mistakesFor } from "./tiles";
 
 const HUNDRED = chartNumbers(startingChart("1-100"));
 const seed = fc.integer({ min: 0, max: 2 ** 31 - 1 });
@@ -60,7 +60,7 @@ describe("answer tiles", () => {
         const tiles = answerTiles(open, sizes, chanceOf(s, 1));
         const right = tiles.filter((tile) => open.includes(tile));
         expect(new Set(tiles).size).toBe(tiles.length);
-        expect(right).toHaveLength(Math.min(count, MOST_RIGHT_TILES));
+        expect(right).toHaveLength(Math.min(count, MAX_RIGHT_TILES));
         for (const wrong of tiles.filter((tile) => !open.includes(tile))) {
           expect(open.some((number) => mistakesFor(number, "1", "10").includes(wrong))).toBe(true);
         }
@@ -95,12 +95,12 @@ describe("hints", () => {
   test("are always true, and never tell the number", () => {
     fc.assert(
       fc.property(seed, (s) => {
-        const [place, ...showing] = shuffle(HUNDRED, chanceOf(s)).slice(0, 6);
-        const words = hintFor(place!, showing)!;
+        const [cell, ...showing] = shuffle(HUNDRED, chanceOf(s)).slice(0, 6);
+        const words = hintFor(cell!, showing)!;
         const [, side, from] = /^It is (more|less) than (\d+)\./.exec(words)!;
-        expect(Math.sign(Number(place) - Number(from))).toBe(side === "more" ? 1 : -1);
-        const distances = showing.map((number) => Math.abs(Number(number) - Number(place)));
-        expect(Math.abs(Number(place) - Number(from))).toBe(Math.min(...distances));
+        expect(Math.sign(Number(cell) - Number(from))).toBe(side === "more" ? 1 : -1);
+        const distances = showing.map((number) => Math.abs(Number(number) - Number(cell)));
+        expect(Math.abs(Number(cell) - Number(from))).toBe(Math.min(...distances));
         expect(words.match(/\d+/g)).toEqual([from]);
       }),
     );

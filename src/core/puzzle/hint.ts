@@ -1,6 +1,6 @@
 import { exact, type NumberKey } from "../number/exact";
 import { showNumber } from "../number/show-number";
-import { numberOf, type Target } from "../surface/place-key";
+import { numberOf, type Target } from "../surface/cell-key";
 
 /**
  * A hint for an empty square: from which number that shows it can be worked out, the nearest one, and on which side of it
@@ -8,11 +8,11 @@ import { numberOf, type Target } from "../surface/place-key";
  * near, the smaller one. Null where no number shows.
  */
 export function hintFor(
-  place: Target,
+  cell: Target,
   showing: readonly Target[],
   write: (number: NumberKey) => string = showNumber,
 ): string | null {
-  const at = exact(numberOf(place));
+  const at = exact(numberOf(cell));
   let nearest: { number: NumberKey; by: ReturnType<typeof exact> } | null = null;
   for (const number of showing.map(numberOf)) {
     const by = at.sub(exact(number));

@@ -40,7 +40,7 @@ export function levelOf(level: number, rows: number): { from: number; to: number
 const TRIES = 600;
 
 /**
- * A fair puzzle of a level: the numbers that show leave one answer for the asked place. Where a level's few clues
+ * A fair puzzle of a level: the numbers that show leave one answer for the asked cell. Where a level's few clues
  * are never enough, as one number is not in a single row, it shows one more.
  * @param level 1 to 10
  */

@@ -2,12 +2,12 @@ import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
 import { type Chance, pick, shuffle } from "./draw";
 
 /** Most tiles of right answers in a tray; what is more is drawn by chance. */
-export const MOST_RIGHT_TILES = 16;
+export const MAX_RIGHT_TILES = 16;
 
 /**
- * The tray of answer tiles: the right answers of the open places, and believable wrong ones: one off, a row off, the
+ * The tray of answer tiles: the right answers of the open cells, and believable wrong ones: one off, a row off, the
  * digits swapped, and a neighbour's multiple of the difference `by`. No tile is there twice, and no wrong one is
- * right in another open place. Half as many wrong ones as right ones, at least two.
+ * right in another open cell. Half as many wrong ones as right ones, at least two.
  * @param row what a row more or less changes a number by; ten on a ten-wide chart
  */
 export function answerTiles(
@@ -15,7 +15,7 @@ export function answerTiles(
   { by, row }: { by: NumberKey; row: NumberKey },
   chance: Chance,
 ): NumberKey[] {
-  const right = pick(open, MOST_RIGHT_TILES, chance);
+  const right = pick(open, MAX_RIGHT_TILES, chance);
   const isOpen = new Set(open);
   const wrong = new Set<NumberKey>();
   const wanted = Math.max(2, Math.round(right.length / 2));
@@ -25,7 +25,7 @@ export function answerTiles(
     );
     if (believable[0] !== undefined && wrong.size < wanted) wrong.add(believable[0]);
   }
-  // Few open places make few mistakes each; the rest come from what is left of theirs.
+  // Few open cells make few mistakes each; the rest come from what is left of theirs.
   for (const number of right) {
     for (const mistake of mistakesFor(number, by, row)) {
       if (wrong.size < wanted && !isOpen.has(mistake)) wrong.add(mistake);

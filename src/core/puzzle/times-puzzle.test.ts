@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { divisorsOf } from "../number/factors";
-import { MOST_TIMES, numberOf, placeAt, placeKey, TargetText } from "../surface/place-key";
-import { clampWindow, NEW_TIMES, productAt, TimesSettings, windowPlaces } from "../surface/times-grid";
+import { cellAt, cellKey, MAX_TIMES, numberOf, TargetText } from "../surface/cell-key";
+import { clampWindow, NEW_TIMES, productAt, TimesSettings, windowCells } from "../surface/times-grid";
 import { chanceOf } from "./draw";
 import { LEVELS, makeTimesPuzzle, PUZZLE_ROWS } from "./make-times-puzzle";
 import { type Clue, positionsOf, type TimesPuzzle, verdictOf, verdictWords } from "./times-puzzle";
@@ -45,7 +45,7 @@ describe("the multiplication table", () => {
   });
 
   test("is exact to its last place, a million times a million", () => {
-    expect(productAt(MOST_TIMES, MOST_TIMES)).toBe("1000000000000");
+    expect(productAt(MAX_TIMES, MAX_TIMES)).toBe("1000000000000");
     expect(productAt(999_999, 999_983)).toBe((999_999n * 999_983n).toString());
     expect(numberOf("r999999c999983")).toBe((999_999n * 999_983n).toString());
   });
@@ -53,7 +53,7 @@ describe("the multiplication table", () => {
   test("a window stays within the grid, and names its places", () => {
     expect(clampWindow(NEW_TIMES, { row: -5, column: 2_000_000 })).toEqual({ row: 1, column: 999_991 });
     const small = { ...NEW_TIMES, rows: 2, columns: 3 };
-    expect(windowPlaces(small, { row: 3, column: 8 })).toEqual([
+    expect(windowCells(small, { row: 3, column: 8 })).toEqual([
       "r3c8",
       "r3c9",
       "r3c10",
@@ -61,7 +61,7 @@ describe("the multiplication table", () => {
       "r4c9",
       "r4c10",
     ]);
-    expect(placeAt(placeKey(3, 8))).toEqual({ row: 3, column: 8 });
+    expect(cellAt(cellKey(3, 8))).toEqual({ row: 3, column: 8 });
     expect([numberOf("r3c8"), numberOf("24")]).toEqual(["24", "24"]);
   });
 

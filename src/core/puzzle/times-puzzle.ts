@@ -1,12 +1,12 @@
 import { divisorsOf } from "../number/factors";
 import { showNumber } from "../number/show-number";
-import { MOST_TIMES } from "../surface/place-key";
+import { MAX_TIMES } from "../surface/cell-key";
 
-/** A place of a window, from 0 at its top left. */
+/** A cell of a window, from 0 at its top left. */
 export type Spot = { row: number; column: number };
 export type Clue = Spot & { value: number };
 
-/** A window of a times grid with its names hidden: some numbers show, one place is asked for. */
+/** A window of a times grid with its names hidden: some numbers show, one cell is asked for. */
 export type TimesPuzzle = { clues: readonly Clue[]; asked: Spot };
 
 /** What the clues leave open: one answer, none, the answers that are possible, or everything, without any clue. */
@@ -17,7 +17,7 @@ export type Verdict =
   | { kind: "no-clue" };
 
 /**
- * Every position of the window, as the row and column of its top left place, that fits all clues. The clue with the
+ * Every position of the window, as the row and column of its top left cell, that fits all clues. The clue with the
  * least number is factorised: its row divides it.
  */
 export function positionsOf(clues: readonly Clue[]): Spot[] {
@@ -29,13 +29,13 @@ export function positionsOf(clues: readonly Clue[]): Spot[] {
       ({ row, column }) =>
         row >= 1 &&
         column >= 1 &&
-        row <= MOST_TIMES &&
-        column <= MOST_TIMES &&
+        row <= MAX_TIMES &&
+        column <= MAX_TIMES &&
         clues.every((clue) => (row + clue.row) * (column + clue.column) === clue.value),
     );
 }
 
-/** Whether the numbers that show determine the asked place: it is fair only where there is one answer. */
+/** Whether the numbers that show determine the asked cell: it is fair only where there is one answer. */
 export function verdictOf({ clues, asked }: TimesPuzzle): Verdict {
   if (clues.length === 0) return { kind: "no-clue" };
   const answers = new Set(

@@ -1,6 +1,6 @@
 import { type Holds, holdsOf } from "../set/holds";
 import { type Rule, sameRule } from "../set/rule";
-import { isPlaceKey, numberOf, type Target } from "../surface/place-key";
+import { isCellKey, numberOf, type Target } from "../surface/cell-key";
 import { ALL_LAYERS, hasLayer, inksOfLayers, type Layer, type LayerSet, layerBit } from "./layer";
 
 /** A rule in effect: from here on its numbers have the layer, or are without it. */
@@ -17,7 +17,7 @@ export type RuleInEffect = {
  */
 export type Laid = {
   readonly rules: readonly RuleInEffect[];
-  /** By number or place: the layers it was given in its low bits, those it was relieved of above them. */
+  /** By number or cell: the layers it was given in its low bits, those it was relieved of above them. */
   readonly touched: ReadonlyMap<Target, number>;
 };
 
@@ -26,20 +26,20 @@ export const NOTHING_LAID: Laid = { rules: [], touched: new Map() };
 const OFF = 8;
 
 /**
- * The layers that lie on a number; for a place of a times grid those on its number, but for what was done to the
- * place itself.
+ * The layers that lie on a number; for a cell of a times grid those on its number, but for what was done to the
+ * cell itself.
  */
 export function layersOn(laid: Laid, target: Target): LayerSet {
   return withTouch(laid, target, below(laid, target));
 }
 
-/** Whether a layer lies on a number, or a place. */
+/** Whether a layer lies on a number, or a cell. */
 export const hasLayerOn = (laid: Laid, layer: Layer, target: Target): boolean =>
   hasLayer(layersOn(laid, target), layer);
 
 /** The layers on a target but for what was done to itself. */
 function below(laid: Laid, target: Target): LayerSet {
-  if (!isPlaceKey(target)) return byRules(laid.rules, target);
+  if (!isCellKey(target)) return byRules(laid.rules, target);
   const number = numberOf(target);
   return withTouch(laid, number, byRules(laid.rules, number));
 }

@@ -1,21 +1,21 @@
 import { stopsOf, type Trail } from "../count/trail";
 import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+import { isCellKey, numberOf } from "../surface/cell-key";
 import { type AnyLine, isClosed, type Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
-import { isPlaceKey, numberOf } from "../surface/place-key";
 import type { Aside } from "./aside";
-import { isCovered, type PlaceState, placeState } from "./place-state";
+import { type CellState, cellState, isCovered } from "./cell-state";
 import type { Scene } from "./scene";
 
 /** Most ticks whose numbers are looked at one by one. */
-const MOST_LOOKED_AT = 2000;
+const MAX_LOOKED_AT = 2000;
 
 /**
  * All that a scene says of a span of a line, as plain data: how the numbers look that look other than plain, which
  * numbers have a label whether or not the line labels them, the more important ones with a higher rank; and the trails.
  */
 export type LineMarks = {
-  states: Readonly<Record<NumberKey, PlaceState>>;
+  states: Readonly<Record<NumberKey, CellState>>;
   ranks: Readonly<Record<NumberKey, number>>;
   focus: NumberKey | null;
   start: NumberKey | null;
@@ -35,10 +35,10 @@ export function lineMarks(
   scene: Scene,
   pins: readonly NumberKey[] = [],
 ): LineMarks {
-  const states: Record<NumberKey, PlaceState> = {};
+  const states: Record<NumberKey, CellState> = {};
   const ranks: Record<NumberKey, number> = {};
   const isOpen = line.kind === "line" && line.open;
-  // On an open line all that is put on it is seen, wherever it lies; on a ring all has its place, however many turns on.
+  // On an open line all that is put on it is seen, wherever it lies; on a ring all has its cell, however many turns on.
   const all = isOpen || isClosed(line);
   const holds = (value: Exact) => all || (value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
   const within = (key: NumberKey) => holds(exact(key));
@@ -61,19 +61,19 @@ export function lineMarks(
   if (isOpen && scene.asked?.as === "place") put(numberOf(scene.asked.number), RANK.asked);
 
   const look = (key: NumberKey) => {
-    const state = placeState(scene, key);
+    const state = cellState(scene, key);
     if (state === 0) return;
     states[key] = state;
     // A cover alone asks for no room: it lies where a label would be.
     if (!isCovered(state) || scene.laid.touched.has(key)) put(key, RANK.marked);
   };
-  for (const key of scene.laid.touched.keys()) if (!isPlaceKey(key) && within(key)) look(key);
-  for (const key of scene.written.keys()) if (!isPlaceKey(key) && within(key)) look(key);
+  for (const key of scene.laid.touched.keys()) if (!isCellKey(key) && within(key)) look(key);
+  for (const key of scene.written.keys()) if (!isCellKey(key) && within(key)) look(key);
   for (const key of Object.keys(ranks)) look(key);
   if (scene.laid.rules.length > 0) {
     const scale = scaleOf(line, span);
     const { first, last } = ticksIn(span, scale);
-    const count = Math.min(MOST_LOOKED_AT, Number(last - first) + 1);
+    const count = Math.min(MAX_LOOKED_AT, Number(last - first) + 1);
     for (let i = 0; i < count; i += 1) look(keyOf(tickAt(scale, first + BigInt(i))));
   }
   return { states, ranks, focus, start: trail?.start ?? null, trail, aside };

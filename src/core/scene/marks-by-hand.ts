@@ -1,6 +1,6 @@
 import type { NumberKey } from "../number/exact";
 import type { Ink } from "../set/ink";
-import { isPlaceKey } from "../surface/place-key";
+import { isCellKey } from "../surface/cell-key";
 import type { Act } from "./move";
 
 /** The numbers that hands have marked in an ink, in the order in which they were marked and without those unmarked. */
@@ -12,7 +12,7 @@ export function marksByHand(acts: readonly Act[], ink: Ink): NumberKey[] {
       continue;
     for (const number of move.numbers) {
       marked.delete(number);
-      if (move.do === "mark" && !isPlaceKey(number)) marked.add(number);
+      if (move.do === "mark" && !isCellKey(number)) marked.add(number);
     }
   }
   return [...marked];

@@ -1,4 +1,5 @@
 import type { NumberKey } from "../number/exact";
+import { listWords } from "../number/list-words";
 import { INKS, type Ink, inksOf } from "../set/ink";
 import { listNumbers } from "../set/rule-words";
 import { inksAt, type Scene } from "./scene";
@@ -26,7 +27,6 @@ const order = ({ inks }: Overlap) => inks.reduce((sum, ink) => sum * INKS.length
 /** How an overlap is said: "24, 54, 84 and 114 have both marks, sun and sea." */
 export function overlapWords({ inks, numbers }: Overlap): string {
   const one = numbers.length === 1;
-  const marks = `${inks.slice(0, -1).join(", ")} and ${inks.at(-1)}`;
   const have = one ? "has" : "have";
-  return `${listNumbers(numbers)} ${have} ${inks.length === 2 ? "both" : `${inks.length}`} marks, ${marks}.`;
+  return `${listNumbers(numbers)} ${have} ${inks.length === 2 ? "both" : `${inks.length}`} marks, ${listWords(inks)}.`;
 }

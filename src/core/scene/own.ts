@@ -32,7 +32,7 @@ const Inner = z.discriminatedUnion(
 ) as unknown as z.ZodMiniType<NumberMove>;
 
 /** Most moves that are made in a view at one moment, as in a beat. */
-const MOST_WITHIN = 20;
+const MAX_WITHIN = 20;
 
 const moves = [
   /**
@@ -41,7 +41,7 @@ const moves = [
    */
   move(
     "within",
-    { view: ViewId, moves: z.array(Inner).check(z.minLength(1), z.maxLength(MOST_WITHIN)) },
+    { view: ViewId, moves: z.array(Inner).check(z.minLength(1), z.maxLength(MAX_WITHIN)) },
     (draft, { view, moves: done }) => {
       const was = draft.own[view] ?? NOTHING;
       const inner: Draft = {

@@ -1,5 +1,5 @@
 import { showNumber } from "../number/show-number";
-import { numberOf, type Target } from "../surface/place-key";
+import { numberOf, type Target } from "../surface/cell-key";
 import type { KindName } from "../views/view";
 
 type Point = { x: number; y: number };
@@ -9,7 +9,7 @@ const ROUND = 30;
 
 /** How far a stroke reaches from the middle of a number, in units: a numeral is half a unit high. */
 function reachOf(view: KindName, number: Target): Point {
-  // On a line it is the number's place that is ringed, and not its label.
+  // On a line it is the number's cell that is ringed, and not its label.
   if (view === "line") return { x: 0.3, y: 0.3 };
   const digits = showNumber(numberOf(number)).length;
   return { x: 0.16 * digits + 0.18, y: 0.42 };
@@ -17,7 +17,7 @@ function reachOf(view: KindName, number: Target): Point {
 
 /**
  * The stroke that the pen draws round a number, or the highlighter over it, where nobody draws it by hand.
- * @returns its points in units, from the place of the number on
+ * @returns its points in units, from the cell of the number on
  */
 export function strokeOn(view: KindName, number: Target, tool: "pen" | "highlighter"): Point[] {
   const reach = reachOf(view, number);

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { fold } from "./fold";
-import { keepPoints, MOST_POINTS, passes, pointsOf, Stroke, UNIT } from "./pen";
+import { keepPoints } from "./keep-points";
+import { MAX_POINTS, passes, pointsOf, Stroke, UNIT } from "./pen";
 import { strokeOn } from "./pen-on-number";
 import { EMPTY_SCENE } from "./scene";
 
@@ -24,7 +25,7 @@ describe("a stroke by hand", () => {
       fc.property(fc.array(point, { minLength: 1, maxLength: 2000 }), (points) => {
         const kept = keepPoints(points);
         expect(Stroke.safeParse(stroke("s", ...kept)).success).toBe(true);
-        expect(kept.length).toBeLessThanOrEqual(2 * MOST_POINTS);
+        expect(kept.length).toBeLessThanOrEqual(2 * MAX_POINTS);
         const read = pointsOf(stroke("s", ...kept));
         expect([read[0]!.x, read[0]!.y]).toEqual(
           [points[0]!.x, points[0]!.y].map((at) => expect.closeTo(at, 2)),

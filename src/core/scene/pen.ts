@@ -1,16 +1,16 @@
-import simplify from "simplify-js";
 import * as z from "zod/mini";
 import { Ink } from "../set/ink";
-import { TargetText } from "../surface/place-key";
+import { TargetText } from "../surface/cell-key";
 import { ViewId } from "../views/view-id";
 
 /** Points are kept in thousandths of a unit: the height of a place, a label, or the view itself. */
 export const UNIT = 1000;
 /** Most points of one stroke; a longer one is thinned out. */
-export const MOST_POINTS = 600;
+export const MAX_POINTS = 600;
 /** Most strokes and notes of a board. */
-export const MOST_STROKES = 4000;
-const FAR = 200 * UNIT;
+export const MAX_STROKES = 4000;
+/** How far from its number anything may be drawn, in thousandths of a unit. */
+export const FAR = 200 * UNIT;
 
 const Id = z.string().check(z.minLength(1), z.maxLength(16));
 const Coordinate = z.int().check(z.minimum(-FAR), z.maximum(FAR));
@@ -27,7 +27,7 @@ export const Stroke = z.object({
   tool: z.enum(["pen", "highlighter"]),
   points: z.array(Coordinate).check(
     z.minLength(2),
-    z.maxLength(2 * MOST_POINTS),
+    z.maxLength(2 * MAX_POINTS),
     z.refine((points) => points.length % 2 === 0),
   ),
 });
@@ -43,17 +43,6 @@ export const Note = z.object({
 export type Note = z.infer<typeof Note>;
 
 type Point = { x: number; y: number };
-
-/** How far a stroke as it is kept may lie from the one that was drawn, in units: no eye sees it. */
-const NEAR = 0.008;
-
-/** Points of a stroke, in units, as they are kept: its first, its last, and as many between them as its shape needs. */
-export function keepPoints(points: readonly Point[]): number[] {
-  let kept = simplify([...points], NEAR);
-  for (let near = NEAR * 2; kept.length > MOST_POINTS; near *= 2) kept = simplify(kept, near);
-  const inside = (value: number) => Math.max(-FAR, Math.min(FAR, Math.round(value * UNIT)));
-  return kept.flatMap(({ x, y }) => [inside(x), inside(y)]);
-}
 
 /** The points of a stroke in units. */
 export function pointsOf({ points }: Stroke): Point[] {

@@ -4,10 +4,10 @@ import { anyMove } from "../../../tests/support/any-move";
 import { covered, marked, seen } from "../../../tests/support/seen";
 import { INKS } from "../set/ink";
 import { ALL, ruleOf, UNMARKED } from "../set/rule";
+import { cellState, inksIn, isCovered, isFocus, writtenIn } from "./cell-state";
 import { fold } from "./fold";
 import { exceptionsOf } from "./laid";
 import type { Move } from "./move";
-import { inksIn, isCovered, isFocus, placeState, writtenIn } from "./place-state";
 import { EMPTY_SCENE, inksAt } from "./scene";
 
 describe("the fold of moves", () => {
@@ -82,9 +82,9 @@ describe("the fold of moves", () => {
       { do: "cover", numbers: ["5"] },
       { do: "focus", number: "5" },
     ]);
-    const state = placeState(scene, "5");
+    const state = cellState(scene, "5");
     expect([inksIn(state), isCovered(state), isFocus(state)]).toEqual([0b10000, true, true]);
-    expect(placeState(scene, "6")).toBe(0);
+    expect(cellState(scene, "6")).toBe(0);
   });
 
   test("a rule marks its numbers, a touch makes an exception, the rule once more takes it away", () => {
@@ -130,7 +130,7 @@ describe("the fold of moves", () => {
       { do: "write", number: "63", says: "63" },
       { do: "write", number: "36", says: "63" },
     ]);
-    expect(writtenIn(placeState(scene, "36"))).toBe("63");
+    expect(writtenIn(cellState(scene, "36"))).toBe("63");
     expect([...fold(scene, [{ do: "lift", numbers: ["63"] }]).written.keys()]).toEqual(["36"]);
     expect(fold(scene, [{ do: "erase", number: null }]).written.size).toBe(0);
     expect([...fold(scene, [{ do: "erase", number: "36" }]).written.keys()]).toEqual(["63"]);

@@ -1,5 +1,5 @@
 import type { InkSet } from "../set/ink";
-import type { Target } from "../surface/place-key";
+import type { Target } from "../surface/cell-key";
 import { layersOn } from "./laid";
 import { hasLayer, inksOfLayers, type Layer } from "./layer";
 import { type Own, own } from "./own";
@@ -46,12 +46,12 @@ export const inksAt = (scene: Scene, number: Target): InkSet => inksOfLayers(lay
 export const isCoveredAt = (scene: Scene, number: Target): boolean =>
   hasLayer(layersOn(scene.laid, number), "cover") || (scene.hushed && scene.focus === number);
 
-/** The numbers, or places, among these that have a layer. */
+/** The numbers, or cells, among these that have a layer. */
 export function numbersWith<T extends Target>(scene: Scene, layer: Layer, numbers: readonly T[]): T[] {
   return numbers.filter((number) => hasLayer(layersOn(scene.laid, number), layer));
 }
 
-/** The numbers, or places, among these that carry a mark. */
+/** The numbers, or cells, among these that carry a mark. */
 export function markedAmong<T extends Target>(scene: Scene, numbers: readonly T[]): T[] {
   return numbers.filter((number) => inksAt(scene, number) !== 0);
 }

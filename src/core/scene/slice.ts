@@ -1,6 +1,6 @@
 import * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
-import type { Target } from "../surface/place-key";
+import type { Target } from "../surface/cell-key";
 import type { LaidDraft } from "./laid";
 import type { Scene } from "./scene";
 

@@ -9,7 +9,7 @@ export type Holds = (number: NumberKey) => boolean;
 export type Inked = (number: NumberKey) => InkSet;
 
 /** Most answers that one condition keeps: a times grid may be slid over more numbers than any memory has room for. */
-const MOST_KEPT = 5000;
+const MAX_KEPT = 5000;
 const kept = new WeakMap<Condition, Holds>();
 
 /**
@@ -51,7 +51,7 @@ function keepingAnswers(holds: (value: Exact) => boolean): Holds {
     const known = answers.get(number);
     if (known !== undefined) return known;
     const answer = holds(exact(number));
-    if (answers.size >= MOST_KEPT) answers.clear();
+    if (answers.size >= MAX_KEPT) answers.clear();
     answers.set(number, answer);
     return answer;
   };

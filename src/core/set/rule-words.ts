@@ -1,3 +1,4 @@
+import { listWords } from "../number/list-words";
 import { showNumber } from "../number/show-number";
 import { type Condition, kindOf, type Rule } from "./rule";
 
@@ -17,11 +18,6 @@ function predicate(condition: Condition): string {
   const { verb, predicate: what } = kindOf(condition);
   return `${condition.not ? NOT[verb] : verb} ${what(condition)}`;
 }
-
-const AND = new Intl.ListFormat("en-GB", { type: "conjunction" });
-
-/** Several things in a sentence: "24, 54 and 84". */
-export const listWords = (words: readonly string[]): string => AND.format(words);
 
 /**
  * Numbers in a sentence: "24, 54, 84 and 114". Past `most`, how many more there are.

@@ -5,7 +5,7 @@ import type { ConditionKind, Shape, SomeWhole } from "./conditions/condition";
 import type { InkSet } from "./ink";
 
 /** Most conditions that a rule joins: as many as can still be said in one sentence. */
-export const MOST_CONDITIONS = 4;
+export const MAX_CONDITIONS = 4;
 
 type Kind = (typeof CONDITIONS)[number];
 type SchemaOf<K> =
@@ -43,10 +43,7 @@ export const Rule = z.object({
   join: z.enum(["and", "or"]),
   conditions: z
     .array(Condition)
-    .check(
-      z.minLength(1),
-      z.maxLength(MOST_CONDITIONS, `A rule has room for ${MOST_CONDITIONS} conditions.`),
-    ),
+    .check(z.minLength(1), z.maxLength(MAX_CONDITIONS, `A rule has room for ${MAX_CONDITIONS} conditions.`)),
 });
 export type Rule = z.infer<typeof Rule>;
 

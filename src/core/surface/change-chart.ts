@@ -2,11 +2,11 @@ import { readNumber } from "../number/read-number";
 import { readWhole } from "../number/read-whole";
 import {
   type ChartSettings,
+  cellCount,
   gridOf,
   lastNumber,
-  MOST_COLUMNS,
-  MOST_PLACES,
-  placeCount,
+  MAX_COLUMNS,
+  MAX_PLACES,
   ChartSettings as Schema,
 } from "./chart";
 
@@ -18,8 +18,8 @@ export type ChartChange = { ok: true; value: ChartSettings } | { ok: false; mess
 type Read = { ok: true; value: string | number } | { ok: false; message: string };
 
 function readPart(part: ChartPart, typed: string): Read {
-  if (part === "columns") return readWhole(typed, 1, MOST_COLUMNS);
-  if (part === "rows") return readWhole(typed, 1, MOST_PLACES);
+  if (part === "columns") return readWhole(typed, 1, MAX_COLUMNS);
+  if (part === "rows") return readWhole(typed, 1, MAX_PLACES);
   const read = readNumber(typed);
   return read.ok ? { ok: true, value: read.text } : read;
 }
@@ -60,7 +60,7 @@ export function changeChart(chart: ChartSettings, typed: TypedChart): ChartChang
 
 /** Where a chart with rows of another length ends, so that its last number stays. */
 function untilKept(chart: ChartSettings, columns: number) {
-  const count = placeCount(chart);
+  const count = cellCount(chart);
   const isFull = chart.until.by === "rows" && count % columns === 0;
   return isFull ? { by: "rows", rows: count / columns } : { by: "last", last: lastNumber(chart) };
 }

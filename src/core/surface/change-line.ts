@@ -1,6 +1,6 @@
 import { readNumber } from "../number/read-number";
 import { readWhole } from "../number/read-whole";
-import { type AnyLine, LineSettings, MOST_CHOSEN, MOST_DIVISIONS, StripSettings } from "./line";
+import { type AnyLine, LineSettings, MAX_CHOSEN, MAX_DIVISIONS, StripSettings } from "./line";
 
 /** What is typed about a line: its ends, its intervals and their parts, its labels and its unit. */
 export type LinePart = "from" | "to" | "interval" | "divisions" | "every" | "chosen" | "unit";
@@ -29,7 +29,7 @@ function readPart(part: LinePart, typed: string): PartRead {
     case "unit":
       return { ok: true, value: typed };
     case "divisions":
-      return readWhole(typed, 1, MOST_DIVISIONS);
+      return readWhole(typed, 1, MAX_DIVISIONS);
     case "every":
       return readWhole(typed, 1, 100);
     case "chosen":
@@ -47,7 +47,7 @@ function readPart(part: LinePart, typed: string): PartRead {
  */
 export function readList(
   typed: string,
-  most = MOST_CHOSEN,
+  most = MAX_CHOSEN,
 ): { ok: true; value: string[] } | { ok: false; message: string } {
   const texts = typed
     .split(typed.includes(";") ? ";" : /,?\s+/)

@@ -1,6 +1,6 @@
 import { readWhole } from "../number/read-whole";
-import { MOST_TIMES } from "./place-key";
-import { LEAST_WINDOW, MOST_WINDOW, TimesSettings } from "./times-grid";
+import { MAX_TIMES } from "./cell-key";
+import { MAX_WINDOW, MIN_WINDOW, TimesSettings } from "./times-grid";
 
 /** What is typed about the window of a times grid: its first row and column, and how many of each it shows. */
 export const TIMES_PARTS = ["row", "column", "rows", "columns"] as const;
@@ -9,10 +9,10 @@ export type TypedTimes = { readonly [part in TimesPart]?: string };
 export type TimesChange = { ok: true; value: TimesSettings } | { ok: false; message: string; at?: TimesPart };
 
 const BOUNDS: Record<TimesPart, [min: number, max: number]> = {
-  row: [1, MOST_TIMES],
-  column: [1, MOST_TIMES],
-  rows: [LEAST_WINDOW.rows, MOST_WINDOW.rows],
-  columns: [LEAST_WINDOW.columns, MOST_WINDOW.columns],
+  row: [1, MAX_TIMES],
+  column: [1, MAX_TIMES],
+  rows: [MIN_WINDOW.rows, MAX_WINDOW.rows],
+  columns: [MIN_WINDOW.columns, MAX_WINDOW.columns],
 };
 
 /** A times grid with some of the numbers of its window typed anew; or why they make no window, and at which of them. */

@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 import { changeChart, type TypedChart } from "./change-chart";
 import { changeLine, readList, type TypedLine } from "./change-line";
 import { changeTimes } from "./change-times";
-import { type ChartSettings, gridOf, HUNDRED_CHART, lastNumber, placeCount, plainChart } from "./chart";
+import { type ChartSettings, cellCount, gridOf, HUNDRED_CHART, lastNumber, plainChart } from "./chart";
 import { plainLine } from "./line";
 import { NEW_TIMES } from "./times-grid";
 
@@ -43,7 +43,7 @@ describe("a chart as it is typed", () => {
       const change = changeChart(now, { columns });
       if (!change.ok) throw new Error(change.message);
       now = change.value;
-      expect([lastNumber(now), placeCount(now)]).toEqual(["95", 95]);
+      expect([lastNumber(now), cellCount(now)]).toEqual(["95", 95]);
     }
   });
 });

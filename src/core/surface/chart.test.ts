@@ -3,12 +3,12 @@ import { describe, expect, test } from "vitest";
 import { exact, keyOf } from "../number/exact";
 import {
   ChartSettings,
+  cellOf,
   chartNumbers,
   columnNumbers,
   gridOf,
   lastNumber,
   numberAt,
-  placeOf,
   plainChart,
   rowNumbers,
 } from "./chart";
@@ -47,10 +47,10 @@ describe("a chart", () => {
       fc.property(anyChart, fc.nat(), ({ chart }, seed) => {
         const numbers = chartNumbers(chart);
         const number = numbers[seed % numbers.length]!;
-        const place = placeOf(chart, number)!;
+        const cell = cellOf(chart, number)!;
         const { columns, rows } = gridOf(chart);
-        expect(numberAt(chart, place)).toBe(number);
-        expect(place.row >= 0 && place.row < rows && place.column >= 0 && place.column < columns).toBe(true);
+        expect(numberAt(chart, cell)).toBe(number);
+        expect(cell.row >= 0 && cell.row < rows && cell.column >= 0 && cell.column < columns).toBe(true);
       }),
     );
   });
@@ -76,7 +76,7 @@ describe("a chart", () => {
       fc.property(anyChart, fc.nat(), ({ chart }, seed) => {
         const numbers = chartNumbers(chart);
         const at = seed % numbers.length;
-        const [a, b] = [placeOf(chart, numbers[at]!)!, placeOf(chart, numbers[(at + 1) % numbers.length]!)!];
+        const [a, b] = [cellOf(chart, numbers[at]!)!, cellOf(chart, numbers[(at + 1) % numbers.length]!)!];
         if (at + 1 === numbers.length) return;
         const length = chart.run === "down" ? gridOf(chart).rows : gridOf(chart).columns;
         const laneEnds = (at + 1) % length === 0;
@@ -90,9 +90,9 @@ describe("a chart", () => {
     fc.assert(
       fc.property(anyChart, ({ chart }) => {
         const [first, difference] = [exact(chart.first), exact(chart.difference)];
-        expect(placeOf(chart, keyOf(first.add(difference.div(2))))).toBeNull();
-        expect(placeOf(chart, keyOf(first.sub(difference)))).toBeNull();
-        expect(placeOf(chart, keyOf(exact(lastNumber(chart)).add(difference)))).toBeNull();
+        expect(cellOf(chart, keyOf(first.add(difference.div(2))))).toBeNull();
+        expect(cellOf(chart, keyOf(first.sub(difference)))).toBeNull();
+        expect(cellOf(chart, keyOf(exact(lastNumber(chart)).add(difference)))).toBeNull();
       }),
     );
   });
@@ -100,11 +100,11 @@ describe("a chart", () => {
   // Common practice, no source: along a row of a ten-wide chart one more, down a column ten more.
   test("a hundred chart goes up by one along a row and by ten down a column", () => {
     const chart = startingChart("1-100");
-    expect(placeOf(chart, "48")).toEqual({ row: 4, column: 7 });
+    expect(cellOf(chart, "48")).toEqual({ row: 4, column: 7 });
     expect(numberAt(chart, { row: 4, column: 8 })).toBe("49");
     expect(numberAt(chart, { row: 5, column: 7 })).toBe("58");
-    expect(placeOf(chart, "0")).toBeNull();
-    expect(placeOf(chart, "101")).toBeNull();
+    expect(cellOf(chart, "0")).toBeNull();
+    expect(cellOf(chart, "101")).toBeNull();
   });
 
   test("0 to 100 has a short last row; it stands right where rows go back and forth", () => {
@@ -115,7 +115,7 @@ describe("a chart", () => {
       ...plainChart("0", "1", 10, { by: "last", last: "92" }),
       reads: "back-and-forth",
     };
-    expect([placeOf(snake, "90"), placeOf(snake, "92")]).toEqual([
+    expect([cellOf(snake, "90"), cellOf(snake, "92")]).toEqual([
       { row: 9, column: 9 },
       { row: 9, column: 7 },
     ]);

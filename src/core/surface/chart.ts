@@ -4,13 +4,13 @@ import { exact, keyOf, type NumberKey } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { showNumber } from "../number/show-number";
 
-/** Most places in a row, and most places on a chart: what still draws at once on a slow classroom computer. */
-export const MOST_COLUMNS = 30;
-export const MOST_PLACES = 1200;
+/** Most cells in a row, and most cells on a chart: what still draws at once on a slow classroom computer. */
+export const MAX_COLUMNS = 30;
+export const MAX_PLACES = 1200;
 
 /** Where a chart ends: after so many full rows, or with the last of its numbers that does not pass `last`. */
 export const Until = z.discriminatedUnion("by", [
-  z.object({ by: z.literal("rows"), rows: z.int().check(z.minimum(1), z.maximum(MOST_PLACES)) }),
+  z.object({ by: z.literal("rows"), rows: z.int().check(z.minimum(1), z.maximum(MAX_PLACES)) }),
   z.object({ by: z.literal("last"), last: NumberText }),
 ]);
 export type Until = z.infer<typeof Until>;
@@ -20,14 +20,14 @@ export type Until = z.infer<typeof Until>;
  * - `run`: a lane is a row that runs across, or a column that runs down
  * - `climb`: rows follow each other down the page, or up it
  * - `reads`: every lane the same way, or back and forth like a path
- * - `covers`: what a covered place looks like: solid, or an empty place that can be written in
+ * - `covers`: what a covered cell looks like: solid, or an empty cell that can be written in
  */
 export const ChartSettings = z
   .object({
     kind: z.literal("chart"),
     first: NumberText,
     difference: NumberText,
-    columns: z.int().check(z.minimum(1), z.maximum(MOST_COLUMNS)),
+    columns: z.int().check(z.minimum(1), z.maximum(MAX_COLUMNS)),
     until: Until,
     run: z.enum(["across", "down"]),
     climb: z.enum(["down", "up"]),
@@ -40,8 +40,8 @@ export const ChartSettings = z
   });
 export type ChartSettings = z.infer<typeof ChartSettings>;
 
-/** Where a place stands as it is seen: its row from the top and its column from the left, both from 0. */
-export type Place = { row: number; column: number };
+/** Where a cell stands as it is seen: its row from the top and its column from the left, both from 0. */
+export type Cell = { row: number; column: number };
 
 type Fault = { path: string[]; message: string };
 
@@ -51,7 +51,7 @@ function faultOf({ first, difference, columns, until }: ChartSettings): Fault | 
   if (by.n === 0n)
     return { path: ["difference"], message: "A chart cannot go up in 0. Write another number." };
   if (until.by === "rows") {
-    if (columns * until.rows <= MOST_PLACES) return null;
+    if (columns * until.rows <= MAX_PLACES) return null;
     return {
       path: ["until"],
       message: "A chart has room for 1,200 numbers. Write fewer rows, or fewer in a row.",
@@ -62,8 +62,8 @@ function faultOf({ first, difference, columns, until }: ChartSettings): Fault | 
     const [where, from] = [by.s < 0n ? "at or below" : "at or above", showNumber(first)];
     return { path: ["until"], message: `This chart begins at ${from}. Write a last number ${where} it.` };
   }
-  if (steps.n / steps.d < BigInt(MOST_PLACES)) return null;
-  const furthest = keyOf(termAt({ first: exact(first), difference: by }, MOST_PLACES - 1));
+  if (steps.n / steps.d < BigInt(MAX_PLACES)) return null;
+  const furthest = keyOf(termAt({ first: exact(first), difference: by }, MAX_PLACES - 1));
   return {
     path: ["until"],
     message: `A chart has room for 1,200 numbers: this one can end at ${showNumber(furthest)}.`,
@@ -113,7 +113,7 @@ function countOf({ columns, until }: ChartSettings, { first, difference }: Seque
 }
 
 /** How many numbers the chart has, 1 to 1,200. */
-export function placeCount(chart: ChartSettings): number {
+export function cellCount(chart: ChartSettings): number {
   return shapeOf(chart).count;
 }
 
@@ -123,20 +123,19 @@ export function gridOf(chart: ChartSettings): { columns: number; rows: number } 
   return { columns, rows };
 }
 
-/** The number that stands at a place; null beside the chart and in the gap after a short last row. */
-export function numberAt(chart: ChartSettings, place: Place): NumberKey | null {
+/** The number that stands at a cell; null beside the chart and in the gap after a short last row. */
+export function numberAt(chart: ChartSettings, cell: Cell): NumberKey | null {
   const { sequence, count, columns, rows } = shapeOf(chart);
-  if (place.row < 0 || place.column < 0 || place.row >= rows || place.column >= columns) return null;
-  const row = chart.climb === "up" ? rows - 1 - place.row : place.row;
-  const [lane, seen, length] =
-    chart.run === "down" ? [place.column, row, rows] : [row, place.column, columns];
+  if (cell.row < 0 || cell.column < 0 || cell.row >= rows || cell.column >= columns) return null;
+  const row = chart.climb === "up" ? rows - 1 - cell.row : cell.row;
+  const [lane, seen, length] = chart.run === "down" ? [cell.column, row, rows] : [row, cell.column, columns];
   const along = turned(chart, lane) ? length - 1 - seen : seen;
   const index = lane * length + along;
   return index < count ? keyOf(termAt(sequence, index)) : null;
 }
 
-/** The place of a number, or null when the chart does not hold it. */
-export function placeOf(chart: ChartSettings, number: NumberKey): Place | null {
+/** The cell of a number, or null when the chart does not hold it. */
+export function cellOf(chart: ChartSettings, number: NumberKey): Cell | null {
   const { sequence, count, columns, rows } = shapeOf(chart);
   const index = indexIn(sequence, exact(number));
   if (index === null || index >= BigInt(count)) return null;
@@ -185,6 +184,6 @@ export function columnNumbers(chart: ChartSettings, column: number): NumberKey[]
   return lineNumbers(chart, gridOf(chart).rows, (row) => ({ row, column }));
 }
 
-function lineNumbers(chart: ChartSettings, length: number, at: (i: number) => Place): NumberKey[] {
+function lineNumbers(chart: ChartSettings, length: number, at: (i: number) => Cell): NumberKey[] {
   return Array.from({ length }, (_, i) => numberAt(chart, at(i))).filter((number) => number !== null);
 }

@@ -1,10 +1,10 @@
 import { INKS, type Ink, type InkSet, inksOf } from "../set/ink";
 
-/** A point of a place in unit coordinates: (0, 0) top left, (1, 1) bottom right. */
+/** A point of a cell in unit coordinates: (0, 0) top left, (1, 1) bottom right. */
 export type Point = readonly [x: number, y: number];
 export type InkRegion = { ink: Ink; region: readonly Point[] };
 
-/** Where each ink is at home in a place: its shape stands there, whatever else the place carries. */
+/** Where each ink is at home in a place: its shape stands there, whatever else the cell carries. */
 export const INK_HOME: Record<Ink, Point> = {
   sun: [0, 0],
   coral: [1, 0],
@@ -21,9 +21,9 @@ const WHOLE: readonly Point[] = [
 ];
 
 /**
- * How a place is split between the inks it carries: every point belongs to the ink whose home is nearest. One ink
- * has the whole place; sun and sea share it along a diagonal, sun and coral side by side. The regions fill the
- * place and do not overlap.
+ * How a cell is split between the inks it carries: every point belongs to the ink whose home is nearest. One ink
+ * has the whole cell; sun and sea share it along a diagonal, sun and coral side by side. The regions fill the
+ * cell and do not overlap.
  */
 export function splitInks(set: InkSet): readonly InkRegion[] {
   return SPLITS[set] ?? [];

@@ -1,10 +1,10 @@
 import { type Exact, exact } from "../number/exact";
-import { type AnyLine, canBeWritten, lineNumbers, MOST_LINE, type Span, wholeSpan } from "./line";
+import { type AnyLine, canBeWritten, lineNumbers, MAX_LINE, type Span, wholeSpan } from "./line";
 
 /** Fewest intervals that are seen before a line that is drawn nearer shows finer ones. */
 const FEWEST = 2;
 /** Most intervals that are seen before one that is drawn further away shows coarser ones. */
-const MOST = 25;
+const MAX = 25;
 
 /** How a span of a line is divided: interval and step, and the number from which both are counted. */
 export type Scale = {
@@ -32,7 +32,7 @@ export function scaleOf(line: AnyLine, span: Span): Scale {
     level,
   });
   let level = 0;
-  while (seen / 10 ** level > Math.max(MOST, own * 1.5)) level += 1;
+  while (seen / 10 ** level > Math.max(MAX, own * 1.5)) level += 1;
   while (seen / 10 ** level < Math.min(FEWEST, own) && refines(line, at(level - 1))) level -= 1;
   return at(level);
 }
@@ -104,14 +104,14 @@ function plainStride(least: number): number {
   return 1e15;
 }
 
-const MOST_POWER = 12;
+const MAX_POWER = 12;
 
 /** By how many intervals labels stand at round distances, the nearest first. */
 function roundStrides(interval: Exact): readonly number[] {
   const key = interval.toFraction();
   const known = strides.get(key);
   if (known) return known;
-  if (strides.size >= MOST_KEPT) strides.clear();
+  if (strides.size >= MAX_KEPT) strides.clear();
   const made = stridesOf(interval);
   strides.set(key, made);
   return made;
@@ -119,7 +119,7 @@ function roundStrides(interval: Exact): readonly number[] {
 
 /** A line that slides asks in each frame. */
 const strides = new Map<string, readonly number[]>();
-const MOST_KEPT = 100;
+const MAX_KEPT = 100;
 
 function stridesOf(interval: Exact): number[] {
   const sizes: Exact[] = [];
@@ -129,7 +129,7 @@ function stridesOf(interval: Exact): number[] {
   for (let n = 2; n <= Math.min(parts, 1000); n += 1) {
     if (parts % n === 0 && (!isDecimal || parts / n === 2 || parts / n === 1)) sizes.push(interval.mul(n));
   }
-  for (let power = -6; power <= MOST_POWER; power += 1) {
+  for (let power = -6; power <= MAX_POWER; power += 1) {
     for (const digit of [1, 2, 5]) sizes.push(exact(10).pow(power)!.mul(digit));
   }
   const whole = sizes.map((size) => size.div(interval)).filter(({ d, n }) => d === 1n && n > 1n);
@@ -147,7 +147,7 @@ export function labelledIn(span: Span, scale: Scale, stride: number): Exact[] {
 
 /** A span moved by a number, as far as lines go; its length stays. */
 export function slideSpan(span: Span, by: Exact): Span {
-  const [down, up] = [exact(-MOST_LINE).sub(span.from), exact(MOST_LINE).sub(span.to)];
+  const [down, up] = [exact(-MAX_LINE).sub(span.from), exact(MAX_LINE).sub(span.to)];
   const within = by.compare(down) < 0 ? down : by.compare(up) > 0 ? up : by;
   return { from: span.from.add(within), to: span.to.add(within) };
 }
@@ -158,7 +158,7 @@ export function slideSpan(span: Span, by: Exact): Span {
  */
 export function zoomSpan(line: AnyLine, span: Span, factor: Exact, about: Exact): Span {
   const length = span.to.sub(span.from);
-  const most = exact(2 * MOST_LINE);
+  const most = exact(2 * MAX_LINE);
   let wished = length.mul(factor);
   if (wished.compare(most) > 0) wished = most;
   const least = leastLength(line);

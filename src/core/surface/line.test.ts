@@ -152,9 +152,9 @@ describe("what the published curricula place on number lines", () => {
   test("CCSS 2.MD.B.6: 0, 1, 2, … equally spaced, and sums and differences within 100", () => {
     const line = startingLine("0-100");
     const whole = wholeSpan(line);
-    const places = ticks(line).map((key) => partOf(whole, exact(key)));
-    expect(places).toHaveLength(101);
-    for (let i = 1; i <= 100; i += 1) expect(places[i]! - places[i - 1]!).toBeCloseTo(0.01, 12);
+    const cells = ticks(line).map((key) => partOf(whole, exact(key)));
+    expect(cells).toHaveLength(101);
+    for (let i = 1; i <= 100; i += 1) expect(cells[i]! - cells[i - 1]!).toBeCloseTo(0.01, 12);
   });
 
   test("CCSS 3.NF.A.2: a/b is a lengths of 1/b from 0, for every b from 2 to 12", () => {

@@ -4,17 +4,17 @@ import { NumberText } from "../number/number-schema";
 import { DIGITS } from "../number/read-number";
 
 /** A line reaches this far on both sides of zero. */
-export const MOST_LINE = 1_000_000_000_000;
+export const MAX_LINE = 1_000_000_000_000;
 /** The smallest distance between labels. */
-export const LEAST_INTERVAL = "0.001";
-export const MOST_DIVISIONS = 20;
+export const MIN_INTERVAL = "0.001";
+export const MAX_DIVISIONS = 20;
 /** Ticks from one end of a line to the other. */
-export const MOST_TICKS = 10_000;
-export const MOST_CHOSEN = 60;
+export const MAX_TICKS = 10_000;
+export const MAX_CHOSEN = 60;
 
 const End = NumberText.check(
   z.refine(
-    (text) => exact(text).abs().compare(MOST_LINE) <= 0,
+    (text) => exact(text).abs().compare(MAX_LINE) <= 0,
     "A line goes from −1,000,000,000,000 to 1,000,000,000,000. Write a number between them.",
   ),
 );
@@ -24,14 +24,14 @@ const FIELDS = {
   to: End,
   interval: NumberText.check(
     z.refine((text) => exact(text).compare(0) > 0, "Write an interval above 0."),
-    z.refine((text) => exact(text).compare(exact(LEAST_INTERVAL)) >= 0, "The smallest interval is 0.001."),
+    z.refine((text) => exact(text).compare(exact(MIN_INTERVAL)) >= 0, "The smallest interval is 0.001."),
   ),
-  divisions: z.int().check(z.minimum(1), z.maximum(MOST_DIVISIONS)),
+  divisions: z.int().check(z.minimum(1), z.maximum(MAX_DIVISIONS)),
   ticks: z.enum(["all", "labelled", "none"]),
   labels: z.enum(["all", "ends", "every", "chosen", "none"]),
   /** Of which interval each is labelled, where labels are `every`. */
   every: z.int().check(z.minimum(1), z.maximum(100)),
-  chosen: z.array(NumberText).check(z.maxLength(MOST_CHOSEN, "A line has room for 60 chosen labels.")),
+  chosen: z.array(NumberText).check(z.maxLength(MAX_CHOSEN, "A line has room for 60 chosen labels.")),
   numbers: z.enum(["decimal", "parts", "mixed", "lowest"]),
   unit: z.string().check(z.trim(), z.maxLength(20, "Write at most 20 characters.")),
   /** An open line has nothing on it but what is put there. */
@@ -63,7 +63,7 @@ function lineFault(ends: Ends): { at: "to" | "interval" | "divisions"; message: 
       at: "to",
       message: "Put the smaller number first.",
     };
-  if (to.sub(from).div(step).compare(MOST_TICKS) > 0) {
+  if (to.sub(from).div(step).compare(MAX_TICKS) > 0) {
     return {
       at: "interval",
       message: "That would be more than 10,000 ticks. Make the interval larger, or bring the ends closer.",
@@ -158,7 +158,7 @@ export function lineHolds(line: AnyLine, value: Exact): boolean {
     const { from, to } = endsOf(line);
     return value.compare(from) >= 0 && value.compare(to) <= 0;
   }
-  return value.abs().compare(MOST_LINE) <= 0;
+  return value.abs().compare(MAX_LINE) <= 0;
 }
 
 /** A line from one number to another, with every tick and label, lying flat. */

@@ -1,13 +1,13 @@
 import { ARROWS, type Arrow } from "../count/route";
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { showNumber } from "../number/show-number";
-import { type ChartSettings, numberAt, placeOf } from "./chart";
+import { type ChartSettings, cellOf, numberAt } from "./chart";
 
-/** The four ways from a place to its neighbours, as they are seen. */
+/** The four ways from a cell to its neighbours, as they are seen. */
 export const SIDES = ARROWS;
 export type Side = Arrow;
 
-/** The way of a side in rows and columns of places. */
+/** The way of a side in rows and columns of cells. */
 export const SIDE_STEPS: Record<Side, { row: number; column: number }> = {
   left: { row: 0, column: -1 },
   right: { row: 0, column: 1 },
@@ -20,10 +20,10 @@ export type Neighbour = { number: NumberKey; by: NumberKey; words: string };
 
 /** The number beside a number of the chart, or null where the chart ends there. */
 export function neighbourOf(chart: ChartSettings, number: NumberKey, side: Side): Neighbour | null {
-  const place = placeOf(chart, number);
-  if (!place) return null;
+  const cell = cellOf(chart, number);
+  if (!cell) return null;
   const { row, column } = SIDE_STEPS[side];
-  const beside = numberAt(chart, { row: place.row + row, column: place.column + column });
+  const beside = numberAt(chart, { row: cell.row + row, column: cell.column + column });
   if (beside === null) return null;
   const by = exact(beside).sub(exact(number));
   return {

@@ -1,6 +1,6 @@
 import type { Pause } from "../count/count-settings";
 import { exact, type NumberKey } from "../number/exact";
-import { type ChartSettings, placeOf } from "./chart";
+import { type ChartSettings, cellOf } from "./chart";
 
 /**
  * Whether a count that stands on `from` waits before it goes on to `to`. A new ten begins where the tens change: from
@@ -19,7 +19,7 @@ export function waitsBetween(
       case "hundred":
         return wholesOf(from, 100n) !== wholesOf(to, 100n);
       case "row": {
-        const [a, b] = chart ? [placeOf(chart, from), placeOf(chart, to)] : [null, null];
+        const [a, b] = chart ? [cellOf(chart, from), cellOf(chart, to)] : [null, null];
         return a !== null && b !== null && a.row !== b.row;
       }
       default:

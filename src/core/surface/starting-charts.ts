@@ -3,7 +3,7 @@ import { type ChartSettings, HUNDRED_CHART, plainChart } from "./chart";
 const rows = (first: string, columns: number, count: number, difference = "1"): ChartSettings =>
   plainChart(first, difference, columns, { by: "rows", rows: count });
 
-/** Charts that a lesson can begin from. The blank one opens with every number covered, as empty places. */
+/** Charts that a lesson can begin from. The blank one opens with every number covered, as empty cells. */
 export const STARTING_CHARTS = [
   { id: "1-100", name: "1 to 100", chart: HUNDRED_CHART },
   { id: "0-99", name: "0 to 99", chart: rows("0", 10, 10) },

@@ -1,26 +1,26 @@
 import * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
-import { MOST_TIMES, type PlaceKey, placeKey } from "./place-key";
+import { type CellKey, cellKey, MAX_TIMES } from "./cell-key";
 
 /** The largest window, and its smallest number of columns. One row is enough for a puzzle. */
-export const MOST_WINDOW = { rows: 20, columns: 24 } as const;
-export const LEAST_WINDOW = { rows: 1, columns: 3 } as const;
+export const MAX_WINDOW = { rows: 20, columns: 24 } as const;
+export const MIN_WINDOW = { rows: 1, columns: 3 } as const;
 
 const Names = z.enum(["shown", "covered", "absent"]);
-const index = z.int().check(z.minimum(1), z.maximum(MOST_TIMES));
+const index = z.int().check(z.minimum(1), z.maximum(MAX_TIMES));
 
 /**
- * A times grid: the place in row r and column c holds r × c, without end. A window of it is seen, with its first row
+ * A times grid: the cell in row r and column c holds r × c, without end. A window of it is seen, with its first row
  * and column; the names of rows and columns stand at its edges, are covered, or absent. `marks` tells whether a touch
- * is about the one place, or about its number wherever it lives. `puzzle` is what the next made puzzle is like.
+ * is about the one cell, or about its number wherever it lives. `puzzle` is what the next made puzzle is like.
  */
 export const TimesSettings = z
   .object({
     kind: z.literal("times"),
     row: index,
     column: index,
-    rows: z.int().check(z.minimum(LEAST_WINDOW.rows), z.maximum(MOST_WINDOW.rows)),
-    columns: z.int().check(z.minimum(LEAST_WINDOW.columns), z.maximum(MOST_WINDOW.columns)),
+    rows: z.int().check(z.minimum(MIN_WINDOW.rows), z.maximum(MAX_WINDOW.rows)),
+    columns: z.int().check(z.minimum(MIN_WINDOW.columns), z.maximum(MAX_WINDOW.columns)),
     rowNames: Names,
     columnNames: Names,
     covers: z.enum(["solid", "empty"]),
@@ -31,11 +31,11 @@ export const TimesSettings = z
     }),
   })
   .check(
-    z.refine(({ row, rows }) => row + rows - 1 <= MOST_TIMES, {
+    z.refine(({ row, rows }) => row + rows - 1 <= MAX_TIMES, {
       path: ["row"],
       message: "Rows are counted up to 1,000,000.",
     }),
-    z.refine(({ column, columns }) => column + columns - 1 <= MOST_TIMES, {
+    z.refine(({ column, columns }) => column + columns - 1 <= MAX_TIMES, {
       path: ["column"],
       message: "Columns are counted up to 1,000,000.",
     }),
@@ -47,14 +47,14 @@ export type WindowAt = { row: number; column: number };
 
 /** The window that is as near to the wished one as the grid allows: rows and columns begin at 1. */
 export function clampWindow({ rows, columns }: TimesSettings, { row, column }: WindowAt): WindowAt {
-  const clamp = (at: number, length: number) => Math.max(1, Math.min(MOST_TIMES - length + 1, at));
+  const clamp = (at: number, length: number) => Math.max(1, Math.min(MAX_TIMES - length + 1, at));
   return { row: clamp(row, rows), column: clamp(column, columns) };
 }
 
-/** The places of a window, row by row. */
-export function windowPlaces({ rows, columns }: TimesSettings, at: WindowAt): PlaceKey[] {
+/** The cells of a window, row by row. */
+export function windowCells({ rows, columns }: TimesSettings, at: WindowAt): CellKey[] {
   return Array.from({ length: rows * columns }, (_, i) =>
-    placeKey(at.row + Math.floor(i / columns), at.column + (i % columns)),
+    cellKey(at.row + Math.floor(i / columns), at.column + (i % columns)),
   );
 }
 

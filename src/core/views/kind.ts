@@ -1,6 +1,6 @@
 import type * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
-import type { Target } from "../surface/place-key";
+import type { Target } from "../surface/cell-key";
 import type { WindowAt } from "../surface/times-grid";
 
 /** The part of a view that is seen, where it is no longer the whole of it: of a line, or of a times grid. */
@@ -9,6 +9,12 @@ export type Seen = {
   readonly window?: WindowAt | undefined;
 };
 
+/** A setting that the drawer asks for: one of some values, or a number. */
+export type KindField = { readonly part: string; readonly label: string } & (
+  | { readonly options: readonly { readonly value: string; readonly label: string }[] }
+  | { readonly number: true }
+);
+
 /** A kind of view: what it is set to, what it starts with, which numbers it has, and how it is called. */
 export type ViewKind<S extends { kind: string }> = {
   readonly kind: S["kind"];
@@ -16,6 +22,8 @@ export type ViewKind<S extends { kind: string }> = {
   readonly starts: S;
   /** What it is called. */
   readonly name: string;
+  /** What it is set up with, where that needs no form of its own. */
+  readonly fields: readonly KindField[];
   /** What it says of itself, to tell it from another of its kind: "1 to 100". */
   readonly says: (settings: S) => string;
   /** Its name among the views that numbers are laid out on; no such view without it. */
@@ -34,6 +42,7 @@ export type ViewKind<S extends { kind: string }> = {
 export const reader = <S extends { kind: string }>(
   kind: Pick<ViewKind<S>, "kind" | "schema" | "starts" | "name"> & Partial<ViewKind<S>>,
 ): ViewKind<S> => ({
+  fields: [],
   says: () => "",
   stands: () => true,
   holds: () => false,

@@ -1,11 +1,11 @@
 import * as z from "zod/mini";
 
 /** Most views of a board, and most of them that stand in its layout. */
-export const MOST_VIEWS = 6;
-export const MOST_PLACED = 4;
+export const MAX_VIEWS = 6;
+export const MAX_PLACED = 4;
 
 /** The smallest part of a board that a view can have. */
-export const LEAST_SHARE = 0.2;
+export const MIN_SHARE = 0.2;
 
 /**
  * How the views share a board: side by side, or one above the other, with the part that the first one has, so that three
@@ -13,6 +13,6 @@ export const LEAST_SHARE = 0.2;
  */
 export const Layout = z.object({
   run: z.enum(["beside", "above", "square"]),
-  share: z.number().check(z.minimum(LEAST_SHARE), z.maximum(1 - LEAST_SHARE)),
+  share: z.number().check(z.minimum(MIN_SHARE), z.maximum(1 - MIN_SHARE)),
 });
 export type Layout = z.infer<typeof Layout>;

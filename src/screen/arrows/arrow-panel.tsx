@@ -10,9 +10,9 @@ import { Button, IconButton } from "@/kit/button";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
-import { tilesLeft } from "../board/arrow-state";
-import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
-import { useClock } from "../board/use-clock";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
+import { useClock } from "../store/use-clock";
+import { arrowActionsOf, tilesLeft } from "./arrow-actions";
 
 const ICONS = { left: ArrowLeft, right: ArrowRight, up: ArrowUp, down: ArrowDown } as const;
 const PLACES: Record<Arrow, string> = {
@@ -34,7 +34,7 @@ export function ArrowPanel() {
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   useClock(routing, EVERY, () => {
-    if (!store.getState().followTile()) store.getState().pauseRoute();
+    if (!arrowActionsOf(store).followTile()) arrowActionsOf(store).pauseRoute();
   });
   const left = tilesLeft(scene).length;
   return (
@@ -61,7 +61,7 @@ export function ArrowPanel() {
           title={routing ? "Pause the arrows" : "Follow the arrows"}
           disabled={scene.tiles.length === 0}
           onMouseDown={keepKeyboard}
-          onClick={() => (routing ? store.getState().pauseRoute() : store.getState().startRoute())}
+          onClick={() => (routing ? arrowActionsOf(store).pauseRoute() : arrowActionsOf(store).startRoute())}
           className={`${PAD} col-start-1 row-start-1 bg-stair hover:bg-[#f5bd12] disabled:bg-wall disabled:text-quiet/60`}
         >
           {routing ? (
@@ -73,7 +73,7 @@ export function ArrowPanel() {
         <button
           type="button"
           onMouseDown={keepKeyboard}
-          onClick={() => store.getState().drawCard()}
+          onClick={() => arrowActionsOf(store).drawCard()}
           className={`${PAD} col-start-3 row-start-1 border-2 border-rule bg-board font-semibold hover:border-ink`}
         >
           <Layers aria-hidden size={22} />
@@ -86,7 +86,7 @@ export function ArrowPanel() {
           className={WORDY}
           disabled={left === 0}
           onMouseDown={keepKeyboard}
-          onClick={() => store.getState().coverLanding()}
+          onClick={() => arrowActionsOf(store).coverLanding()}
         >
           Cover the landing
         </Button>
@@ -111,7 +111,7 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
       type="button"
       aria-label={`Arrow ${arrow}${words && `, ${words}`}`}
       onMouseDown={keepKeyboard}
-      onClick={() => store.getState().arrow(arrow)}
+      onClick={() => arrowActionsOf(store).arrow(arrow)}
       className={clsx(PAD, "border-2 border-rule bg-mist hover:border-ink", PLACES[arrow])}
     >
       <Icon aria-hidden size={26} strokeWidth={2.6} />
@@ -134,7 +134,7 @@ function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
           </li>
         ))}
       </ol>
-      <IconButton name="Clear the arrows" onClick={() => store.getState().clearTiles()}>
+      <IconButton name="Clear the arrows" onClick={() => arrowActionsOf(store).clearTiles()}>
         <X aria-hidden size={20} />
       </IconButton>
     </div>
@@ -174,7 +174,7 @@ function Cards() {
               key={arrows.join()}
               type="button"
               aria-label={`Route: ${arrows.join(", ")}`}
-              onClick={() => store.getState().layCard(arrows)}
+              onClick={() => arrowActionsOf(store).layCard(arrows)}
               className="flex h-14 items-center justify-center gap-0.5 rounded-button border border-rule bg-mist hover:border-ink"
             >
               {arrows.map((arrow, index) => {

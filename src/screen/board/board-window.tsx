@@ -1,59 +1,50 @@
 "use client";
 
 import { clsx } from "clsx";
-import { nanoid } from "nanoid";
 import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { keepAsStep, whyNotKept } from "@/core/lesson/board-state";
-import type { StepWords } from "@/core/lesson/lesson";
 import { arrowsOf, timesOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
-import { keepDrafts } from "@/kit/use-drafts";
+import { keepDrafts } from "@/kit/open-drafts";
 import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
-import { Flag, keep, readKept } from "../save/browser-store";
-import { keepUnsaved, setAsideWork } from "../save/kept-work";
-import { isAnswering, sendAside, sendCopy } from "../save/save-door";
+import { boardCommands, type ScreenDoors } from "../commands/commands";
+import { useKeys } from "../commands/use-keys";
+import { useTyping } from "../fill/use-typing";
+import { BoardHeader } from "../head/board-header";
+import type { DrawerPage } from "../prepare/drawer";
+import { Rail } from "../rail/rail";
+import { isOn, keep } from "../save/browser-store";
+import { isAnswering, sendAside } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
-import { BoardHeader } from "./board-header";
-import { lessonOf } from "./board-store";
-import { BoardViews, Shared, usePlaced, ViewStage } from "./board-views";
-import { boardCommands, type ScreenDoors } from "./commands";
-import type { DrawerPage } from "./drawer";
+import { useSaver } from "../save/use-saver";
+import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
+import { useClock } from "../store/use-clock";
+import { useWindowKeeping } from "../store/use-window-keeping";
+import { toolOf } from "../tools";
+import { ViewStage } from "../views/stages";
+import { BoardViews, Shared, usePlaced } from "./board-views";
 import {
   ArrowPanel,
   ByRule,
   Drawer,
-  FillPanel,
   FindCommand,
-  JumpPanel,
+  KeepStep,
   KeysDialog,
   LessonWordsDialog,
-  PenStrip,
   RemovedBoards,
-  StepDialog,
   StepsStrip,
   TimesPanels,
   UnsavedBand,
   useLaterParts,
   Voice,
 } from "./later";
-import { boardStateOf } from "./on-show";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
-import { Rail } from "./rail";
-import { sayDone } from "./say-done";
-import { pickBoard, useBoard, useBoardStore } from "./use-board";
-import { useClock } from "./use-clock";
-import { useKeys } from "./use-keys";
-import { useSaver } from "./use-saver";
-import { useWindowKeeping } from "./use-window-keeping";
+import { SIDE } from "./side";
+import { useSeenCookie } from "./use-seen-cookie";
 
 const STRONG = "yellow-stair:back-of-the-room";
-const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
-
-/** A panel at the side, and the room it has there; on an upright screen below the board. */
-const SIDE = "grid-cols-[minmax(0,1fr)_340px] portrait:grid-rows-[minmax(0,1fr)_minmax(0,420px)]";
 
 type Dialogs = "keep" | "keys" | "command" | "words" | "removed" | null;
 type Props = { open: OpenLesson; name: string; unsaved: Unsaved | null };
@@ -63,13 +54,14 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   const store = useBoardStore();
   const router = useRouter();
   const preparing = useBoard((state) => state.preparing);
-  const [strong, setStrong] = useState(() => readKept(localStorage, STRONG, Flag) ?? false);
+  const [strong, setStrong] = useState(() => isOn(localStorage, STRONG));
   const [page, setPage] = useState<DrawerPage>("numbers");
   const [byRule, setByRule] = useState(false);
   const [dialog, setDialog] = useState<Dialogs>(null);
   const saver = useSaver({ ...open, name, unsaved }, store);
   const [unsavedHidden, setUnsavedHidden] = useState(false);
   useLaterParts();
+  useSeenCookie(strong);
   const voice = useBoard((state) => pickBoard(state).count.voice);
   useWindowKeeping(open.id, store, preparing);
 
@@ -103,6 +95,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   );
   const commands = useMemo(() => boardCommands(store, doors), [store, doors]);
   useKeys(commands);
+  useTyping();
   useSureTaps();
 
   const climbEvery = useBoard((state) => pickBoard(state).climbEvery);
@@ -111,30 +104,29 @@ export function BoardWindow({ open, name, unsaved }: Props) {
 
   const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);
   const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
-  const beside = useBoard((state) => pickBoard(state).layout.run !== "above");
+  const isBeside = useBoard((state) => pickBoard(state).layout.run !== "above");
   const share = useBoard((state) => pickBoard(state).layout.share);
   const placed = usePlaced();
   // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.
-  const narrow = beside && placed.length === 2 && placed[1]?.kind === "trail";
+  const narrow = isBeside && placed.length === 2 && placed[1]?.kind === "trail";
   const low = useMedia(LOW);
   const words = useBoard((state) => state.words);
   const tool = useBoard((state) => state.tool);
-  const writing = tool === "write";
+  const { panel } = toolOf(tool);
+  const beside = panel?.at === "side" ? panel : null;
   // Preparing always shows the set-up, where the tool in hand has a page; in class what is in hand takes the side.
   const side = preparing
     ? "drawer"
-    : writing
-      ? "fill"
-      : byRule
-        ? "rules"
-        : tool === "jump"
-          ? "jump"
-          : arrows || times
-            ? "panels"
-            : "none";
+    : byRule && tool !== "write"
+      ? "rules"
+      : beside
+        ? "tool"
+        : arrows || times
+          ? "panels"
+          : "none";
   // A tool that is taken in hand comes with its page; put away, it leaves the page that was there before.
   const [onTool, setOnTool] = useState(false);
-  useEffect(() => setOnTool(tool === "write" || tool === "jump"), [tool]);
+  useEffect(() => setOnTool(beside !== null), [beside]);
   const shownPage: DrawerPage = onTool ? "tool" : page === "moves" && !arrows && !times ? "numbers" : page;
   const showPage = (next: DrawerPage) => {
     setOnTool(next === "tool");
@@ -144,7 +136,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   const ruling = side === "rules" || (side === "drawer" && (shownPage === "marks" || shownPage === "covers"));
   const toggleRules = () => {
     // Writing has the same room: who asks for the rules has done with it.
-    if (writing || tool === "jump") store.getState().choose("mark");
+    if (beside) store.getState().choose("mark");
     if (preparing) showPage("marks");
     else setByRule(!ruling);
   };
@@ -161,29 +153,6 @@ export function BoardWindow({ open, name, unsaved }: Props) {
     toggle.current = toggleRules;
   });
 
-  const keepStep = (said: StepWords) => {
-    const fault = whyNotKept(boardStateOf(store.getState()));
-    if (fault) return say(fault);
-    store.getState().change((state) => keepAsStep(state, said, nanoid(8)));
-    setDialog(null);
-    sayDone(store, `Kept as step ${boardStateOf(store.getState()).climbed}.`);
-  };
-  const keepCopy = async () => {
-    const lesson = lessonOf(store.getState());
-    const id = await sendCopy({ ...lesson, title: `${lesson.title.slice(0, 110)} copy` });
-    saver.stop();
-    keepUnsaved(open.id, name, null);
-    router.push(`/lesson/${id}?prepare`);
-  };
-  const showSaved = () => {
-    saver.stop();
-    // Only what is safe elsewhere may go from here.
-    if (!setAsideWork(open.id, lessonOf(store.getState()))) {
-      return say("This browser cannot keep your work meanwhile. Keep it as a copy first.");
-    }
-    keepUnsaved(open.id, name, null);
-    window.location.reload();
-  };
   const leave = async () => {
     keepDrafts();
     void saver.flush();
@@ -215,8 +184,9 @@ export function BoardWindow({ open, name, unsaved }: Props) {
         <UnsavedBand
           state={saver.state}
           onHide={() => setUnsavedHidden(true)}
-          keepCopy={keepCopy}
-          showSaved={showSaved}
+          id={open.id}
+          name={name}
+          stop={saver.stop}
         />
       )}
       <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5">
@@ -246,21 +216,21 @@ export function BoardWindow({ open, name, unsaved }: Props) {
           )}
           {side === "drawer" && <Drawer page={shownPage} onPage={showPage} />}
           {side === "rules" && <ByRule />}
-          {side === "fill" && <FillPanel />}
-          {side === "jump" &&
-            (narrow ? (
-              // The count so far stays while jumps are made.
+          {side === "tool" &&
+            beside &&
+            (narrow && beside.withCount ? (
+              // The count so far stays while it is jumped.
               <div className="flex min-h-0 flex-col gap-4">
                 <div className="h-[30%] min-h-0 shrink-0">
                   <ViewStage view={placed[1]!} strong={strong} />
                 </div>
-                <JumpPanel />
+                <beside.Panel />
               </div>
             ) : (
-              <JumpPanel />
+              <beside.Panel />
             ))}
         </div>
-        {tool === "pen" && <PenStrip />}
+        {panel?.at === "below" && <panel.Panel />}
       </main>
       {preparing && (
         <div className="px-5">
@@ -270,14 +240,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
       <Rail keepStep={doors.keepStep} byRule={ruling} onByRule={toggleRules} />
 
       {voice && <Voice />}
-      {dialog === "keep" && (
-        <StepDialog
-          doing="Keep the step"
-          words={NO_WORDS}
-          onClose={() => setDialog(null)}
-          onSave={keepStep}
-        />
-      )}
+      {dialog === "keep" && <KeepStep onClose={() => setDialog(null)} />}
       {dialog === "words" && (
         <LessonWordsDialog
           open

@@ -1,89 +1,103 @@
 "use client";
 
-import dynamic from "next/dynamic";
-import { useEffect } from "react";
-import { patient } from "@/kit/patient";
-import { neighbours } from "@/view/chart/guides";
-import { drawnRoute } from "@/view/chart/route";
-import { penLayer } from "../pen/pen-layer-later";
+import { type ComponentType, useEffect } from "react";
+import { KIND_NAMES } from "@/core/views/view";
+import { bringInTurn } from "@/kit/bring-in-turn";
+import { Busy } from "@/kit/busy";
+import { later } from "@/kit/later";
+import { bringMenus } from "@/kit/menu";
+import { bringPopovers } from "@/kit/popover";
+import { Neighbours } from "@/view/chart/guides";
+import { DrawnRoute } from "@/view/chart/route";
+import { filling } from "../fill/filling";
+import { PenLayer } from "../pen/pen-layer-later";
+import { TOOL_NAMES, toolOf } from "../tools";
+import { stageOf } from "../views/stages";
+import { Handle } from "./handle";
 
 /*
  * Parts of the board screen that are not there when it opens. They come after the board itself stands, so that it
  * stands soon; and they come before they are asked for, so that a server that goes away takes nothing with it.
  */
-const parts = {
-  neighbours,
-  drawnRoute,
-  drawer: patient(() => import("./drawer").then((part) => part.Drawer)),
-  steps: patient(() => import("./steps-strip").then((part) => part.StepsStrip)),
-  stepDialog: patient(() => import("./step-dialog").then((part) => part.StepDialog)),
-  lessonWords: patient(() => import("../lesson-words-dialog").then((part) => part.LessonWordsDialog)),
-  unsaved: patient(() => import("./unsaved-band").then((part) => part.UnsavedBand)),
-  removedBoards: patient(() => import("./removed-boards").then((part) => part.RemovedBoards)),
-  keys: patient(() => import("./keys-dialog").then((part) => part.KeysDialog)),
-  findCommand: patient(() => import("./find-command")),
-  arrows: patient(() => import("../arrows/arrow-panel").then((part) => part.ArrowPanel)),
-  timesStage: patient(() => import("./times-stage").then((part) => part.TimesStage)),
-  voice: patient(() => import("./voice").then((part) => part.Voice)),
-  slips: patient(() => import("./slips").then((part) => part.Slips)),
-  verdict: patient(() => import("../times/verdict").then((part) => part.Verdict)),
-  timesPanels: patient(() => import("../times/times-panel").then((part) => part.TimesPanels)),
-  lineStage: patient(() => import("../line/line-stage").then((part) => part.LineStage)),
-  sentenceStage: patient(() => import("../line/sentence-stage").then((part) => part.SentenceStage)),
-  wayStage: patient(() => import("../line/sentence-stage").then((part) => part.WayStage)),
-  penLayer,
-  penStrip: patient(() => import("../pen/pen-strip").then((part) => part.PenStrip)),
-  pairsStage: patient(() => import("../line/sentence-stage").then((part) => part.PairsStage)),
-  problemsStage: patient(() => import("../line/problems-stage").then((part) => part.ProblemsStage)),
-  compareStage: patient(() => import("../line/sentence-stage").then((part) => part.CompareStage)),
-  jumpPanel: patient(() => import("../line/jump-panel").then((part) => part.JumpPanel)),
-  count: patient(() => import("./count-fields").then((part) => part.CountFields)),
-  fill: patient(() => import("../fill/fill-panel").then((part) => part.FillPanel)),
-  byRule: patient(() => import("../rule/by-rule").then((part) => part.ByRule)),
-};
+const Strip: ComponentType<object> = () => <div aria-busy className="h-28" />;
 
-const AFTER_THE_BOARD_MS = 4000;
+export const Drawer = later(() => import("../prepare/drawer").then((part) => part.Drawer), Busy);
+export const StepsStrip = later(
+  () => import("../prepare/steps-strip").then((part) => part.StepsStrip),
+  Strip,
+);
+export const KeepStep = later(() => import("../prepare/keep-step").then((part) => part.KeepStep));
+export const UnsavedBand = later(() => import("./unsaved-band").then((part) => part.UnsavedBand));
+export const LessonWordsDialog = later(() =>
+  import("../lesson-words-dialog").then((part) => part.LessonWordsDialog),
+);
+export const RemovedBoards = later(() =>
+  import("../prepare/removed-boards").then((part) => part.RemovedBoards),
+);
+export const KeysDialog = later(() => import("../commands/keys-dialog").then((part) => part.KeysDialog));
+export const FindCommand = later(() => import("../commands/find-command").then((part) => part.default));
+export const ArrowPanel = later(() => import("../arrows/arrow-panel").then((part) => part.ArrowPanel), Busy);
+export const Voice = later(() => import("../count/voice").then((part) => part.Voice));
+export const Slips = later(() => import("../count/slips").then((part) => part.Slips));
+export const Verdict = later(() => import("../times/verdict").then((part) => part.Verdict));
+export const TimesPanels = later(() => import("../times/times-panel").then((part) => part.TimesPanels), Busy);
+export const CountFields = later(
+  () => import("../count/count-fields").then((part) => part.CountFields),
+  Busy,
+);
+export const ByRule = later(() => import("../rule/by-rule").then((part) => part.ByRule), Busy);
+
+export const HeaderItems = later(() => import("../head/header-items").then((part) => part.HeaderItems));
+export const ClearItems = later(() => import("../rail/clear-items").then((part) => part.ClearItems));
+export const AddBoard = later(() => import("../head/board-items").then((part) => part.AddBoard));
+
+/** It can be drawn once it is there; until then it is seen. */
+export const Divider = later(() => import("./divider").then((part) => part.Divider), Handle, "when brought");
+
+const PARTS = [
+  Neighbours,
+  DrawnRoute,
+  PenLayer,
+  Drawer,
+  StepsStrip,
+  KeepStep,
+  UnsavedBand,
+  LessonWordsDialog,
+  RemovedBoards,
+  KeysDialog,
+  FindCommand,
+  ArrowPanel,
+  Voice,
+  Slips,
+  Verdict,
+  TimesPanels,
+  CountFields,
+  ByRule,
+  HeaderItems,
+  ClearItems,
+  AddBoard,
+];
+
+/** What tools and menus need comes before the rest. */
+const TOOL_PARTS = [
+  filling,
+  { bring: bringMenus },
+  { bring: bringPopovers },
+  ...TOOL_NAMES.flatMap((name) => toolOf(name).panel?.Panel ?? []),
+];
+
+const AFTER_THE_BOARD_MS = 2500;
 
 /** Brings the later parts once the board has stood for a while. */
 export function useLaterParts(): void {
   useEffect(() => {
+    let callOff = () => {};
     const timer = setTimeout(() => {
-      for (const part of Object.values(parts)) void part();
+      callOff = bringInTurn([Divider, ...TOOL_PARTS, ...KIND_NAMES.map(stageOf), ...PARTS]);
     }, AFTER_THE_BOARD_MS);
-    return () => clearTimeout(timer);
+    return () => {
+      clearTimeout(timer);
+      callOff();
+    };
   }, []);
 }
-
-const Busy = () => <div aria-busy className="size-full min-h-40 rounded-card bg-board" />;
-
-export const Drawer = dynamic(parts.drawer, { ssr: false, loading: Busy });
-export const StepsStrip = dynamic(parts.steps, {
-  ssr: false,
-  loading: () => <div aria-busy className="h-28" />,
-});
-export const StepDialog = dynamic(parts.stepDialog, { ssr: false });
-export const UnsavedBand = dynamic(parts.unsaved, { ssr: false });
-export const LessonWordsDialog = dynamic(parts.lessonWords, { ssr: false });
-export const RemovedBoards = dynamic(parts.removedBoards, { ssr: false });
-export const KeysDialog = dynamic(parts.keys, { ssr: false });
-export const FindCommand = dynamic(parts.findCommand, { ssr: false });
-export const ArrowPanel = dynamic(parts.arrows, { ssr: false, loading: Busy });
-export const TimesStage = dynamic(parts.timesStage, { ssr: false, loading: Busy });
-export const Voice = dynamic(parts.voice, { ssr: false });
-export const Slips = dynamic(parts.slips, { ssr: false });
-export const Verdict = dynamic(parts.verdict, { ssr: false });
-export const TimesPanels = dynamic(parts.timesPanels, { ssr: false, loading: Busy });
-export const LineStage = dynamic(parts.lineStage, { ssr: false, loading: Busy });
-export const SentenceStage = dynamic(parts.sentenceStage, { ssr: false, loading: Busy });
-export const WayStage = dynamic(parts.wayStage, { ssr: false, loading: Busy });
-export const PenStrip = dynamic(parts.penStrip, {
-  ssr: false,
-  loading: () => <div aria-busy className="h-14" />,
-});
-export const PairsStage = dynamic(parts.pairsStage, { ssr: false, loading: Busy });
-export const ProblemsStage = dynamic(parts.problemsStage, { ssr: false, loading: Busy });
-export const CompareStage = dynamic(parts.compareStage, { ssr: false, loading: Busy });
-export const JumpPanel = dynamic(parts.jumpPanel, { ssr: false, loading: Busy });
-export const CountFields = dynamic(parts.count, { ssr: false, loading: Busy });
-export const FillPanel = dynamic(parts.fill, { ssr: false, loading: Busy });
-export const ByRule = dynamic(parts.byRule, { ssr: false, loading: Busy });

@@ -2,8 +2,8 @@
 
 import { currentStep } from "@/core/lesson/board-state";
 import { keepKeyboard } from "@/kit/rail-button";
-import { boardStateOf } from "./on-show";
-import { useBoard, useBoardStore } from "./use-board";
+import { boardStateOf } from "../store/on-show";
+import { useBoard, useBoardStore } from "../store/use-board";
 
 /** The step's question, above the numbers, with its answer covered until asked for. No question, no band. */
 export function QuestionBand() {

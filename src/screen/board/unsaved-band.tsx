@@ -1,24 +1,51 @@
 "use client";
 
 import { X } from "lucide-react";
+import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { Button, IconButton } from "@/kit/button";
+import { say } from "@/kit/messages";
+import { keepUnsaved, setAsideWork } from "../save/kept-keys";
+import { sendCopy } from "../save/save-door";
 import type { SaveState } from "../save/saver";
+import { lessonOf } from "../store/lesson-of";
+import { useBoardStore } from "../store/use-board";
 
 type Props = {
   state: Extract<SaveState, { kind: "stale" | "refused" }>;
   onHide: () => void;
-  keepCopy: () => Promise<void>;
-  showSaved: () => void;
+  /** The lesson, and the window that has it open. */
+  id: string;
+  name: string;
+  /** Nothing more is saved from here. */
+  stop: () => void;
 };
 
 /**
  * The lesson cannot be saved where it was: nothing is merged and nothing lost without the teacher's word. It stands
  * above the board and takes no keyboard: what is being typed goes on, and presses nothing here.
  */
-export function UnsavedBand({ state, onHide, keepCopy, showSaved }: Props) {
+export function UnsavedBand({ state, onHide, id, name, stop }: Props) {
+  const store = useBoardStore();
+  const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
   const stale = state.kind === "stale";
+  const keepCopy = async () => {
+    const lesson = lessonOf(store.getState());
+    const copy = await sendCopy({ ...lesson, title: `${lesson.title.slice(0, 110)} copy` });
+    stop();
+    keepUnsaved(id, name, null);
+    router.push(`/lesson/${copy}?prepare`);
+  };
+  const showSaved = () => {
+    stop();
+    // Only what is safe elsewhere may go from here.
+    if (!setAsideWork(id, lessonOf(store.getState()))) {
+      return say("This browser cannot keep your work meanwhile. Keep it as a copy first.");
+    }
+    keepUnsaved(id, name, null);
+    window.location.reload();
+  };
   return (
     <section
       role="alert"

@@ -6,7 +6,8 @@ import type { Fill } from "@/core/puzzle/fill-settings";
 import { Button } from "@/kit/button";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
-import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
+import { fillActionsOf } from "./fill-actions";
 import { FillSettings } from "./fill-settings";
 import { Home, HomeWords } from "./home";
 import { Keypad } from "./keypad";
@@ -18,20 +19,20 @@ const WAYS = [
   { value: "home", label: "Where it goes" },
 ] as const satisfies readonly { value: Fill["by"]; label: string }[];
 
-/** How covered places are filled: the keypad, the answer tiles, or the number whose home is looked for. */
-export function FillPanel({ className }: { className?: string }) {
+/** How covered cells are filled: the keypad, the answer tiles, or the number whose home is looked for. */
+export function FillPanel({ className = "bg-board p-4" }: { className?: string }) {
   const fill = useBoard((state) => pickBoard(state).fill);
   const store = useBoardStore();
   return (
     <section
       aria-label="Write"
-      className={clsx("flex min-h-0 flex-col gap-3 overflow-y-auto rounded-card bg-board p-4", className)}
+      className={clsx("flex min-h-0 flex-col gap-3 overflow-y-auto rounded-card", className)}
     >
       <Segments
         label="How squares are filled"
         value={fill.by}
         options={WAYS}
-        onChange={(by) => store.getState().setFill({ by })}
+        onChange={(by) => fillActionsOf(store).setFill({ by })}
       />
       {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
       <section
@@ -49,7 +50,7 @@ export function FillPanel({ className }: { className?: string }) {
         {fill.by === "keypad" && <Keypad />}
         {fill.by === "home" && <Home />}
         {fill.check === "at-end" && fill.by !== "home" && (
-          <Button look="strong" className="h-12" onClick={() => store.getState().checkWritten()}>
+          <Button look="strong" className="h-12" onClick={() => fillActionsOf(store).checkWritten()}>
             Check what is written
           </Button>
         )}
@@ -75,7 +76,7 @@ function Told() {
         <Button
           className="ml-auto h-12 px-3"
           onMouseDown={keepKeyboard}
-          onClick={() => store.getState().giveHint()}
+          onClick={() => fillActionsOf(store).giveHint()}
         >
           <Lightbulb aria-hidden size={19} /> Hint
         </Button>

@@ -8,8 +8,9 @@ import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Popover } from "@/kit/popover";
 import { Switch } from "@/kit/switch";
-import { CheckedField } from "../board/checked-field";
-import { pickBoard, useBoard, useBoardStore } from "../board/use-board";
+import { CheckedField } from "../prepare/checked-field";
+import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
+import { fillActionsOf } from "./fill-actions";
 
 /** When what is written is checked, whether hints are offered, and how many numbers make a round. */
 export function FillSettings() {
@@ -33,26 +34,26 @@ export function FillSettings() {
             { value: "at-end", label: "At the end" },
             { value: "off", label: "Off" },
           ]}
-          onChange={(check) => store.getState().setFill({ check })}
+          onChange={(check) => fillActionsOf(store).setFill({ check })}
         />
         <Switch
           label="Offer hints"
           on={fill.hints}
-          onChange={(hints) => store.getState().setFill({ hints })}
+          onChange={(hints) => fillActionsOf(store).setFill({ hints })}
         />
         <CheckedField
           label="How many numbers to place"
           numeric
           value={String(fill.goal)}
           read={(typed) => readWhole(typed, 1, 100)}
-          onTake={(goal) => store.getState().setFill({ goal })}
+          onTake={(goal) => fillActionsOf(store).setFill({ goal })}
         />
         <CheckedField
           label="Numbers to place, instead of drawn ones"
           value={(fill.numbers ?? []).map(showNumber).join("; ")}
           of="numbers"
           read={(typed) => readList(typed)}
-          onTake={(numbers) => store.getState().setFill({ numbers })}
+          onTake={(numbers) => fillActionsOf(store).setFill({ numbers })}
         />
       </div>
     </Popover>

@@ -7,13 +7,14 @@ import { linesOf, timesOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import type { Scene } from "@/core/scene/scene";
-import { numberOf } from "@/core/surface/place-key";
+import { numberOf } from "@/core/surface/cell-key";
 import { Button } from "@/kit/button";
-import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { makePuzzle } from "../times/make-puzzle";
+import { fillActionsOf } from "./fill-actions";
 import { Keypad } from "./keypad";
 
-/** What is looked for: the place of a number, or the number of a square; and how many have been found. */
+/** What is looked for: the cell of a number, or the number of a square; and how many have been found. */
 export function HomeWords() {
   const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
@@ -46,7 +47,7 @@ export function HomeWords() {
 const placedSoFar = (board: Board, scene: Scene) =>
   writtenAmong(scene, placeTargets(board, scene)).right.length;
 
-/** What is pressed to look for the place of a number; it stays where it is while the words above it change. */
+/** What is pressed to look for the cell of a number; it stays where it is while the words above it change. */
 export function Home() {
   const board = useBoard(pickBoardInHand);
   const asked = useBoard((state) => pickScene(state).asked);
@@ -67,7 +68,7 @@ export function Home() {
           <Button
             look={asked ? "plain" : "stair"}
             className="h-14 px-2"
-            onClick={() => store.getState().askNext()}
+            onClick={() => fillActionsOf(store).askNext()}
           >
             {asked ? "Another number" : "Draw a number"}
           </Button>
@@ -76,7 +77,7 @@ export function Home() {
               className="h-14 px-2"
               look={choosing ? "strong" : "plain"}
               aria-pressed={choosing}
-              onClick={() => store.getState().chooseNext()}
+              onClick={() => fillActionsOf(store).chooseNext()}
             >
               Choose a square
             </Button>
@@ -84,7 +85,7 @@ export function Home() {
             <Button
               className="h-14 px-2"
               disabled={placed === 0}
-              onClick={() => store.getState().freshChart()}
+              onClick={() => fillActionsOf(store).freshChart()}
             >
               Start again
             </Button>
@@ -92,7 +93,7 @@ export function Home() {
         </div>
       )}
       {placed > 0 && linesOf(board).length === 0 && !isPuzzle(board) && (
-        <Button className="h-12" onClick={() => store.getState().freshChart()}>
+        <Button className="h-12" onClick={() => fillActionsOf(store).freshChart()}>
           Start again
         </Button>
       )}

@@ -1,10 +1,10 @@
 "use client";
 
-import { useEffect } from "react";
 import { linesOf } from "@/core/lesson/views-of";
 import { NumberKeys } from "@/kit/number-keys";
 import { keepKeyboard } from "@/kit/rail-button";
-import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../store/use-board";
+import { fillActionsOf } from "./fill-actions";
 
 /** A large keypad, for fingers that cannot reach a keyboard; a keyboard works as well. */
 export function Keypad() {
@@ -17,7 +17,6 @@ export function Keypad() {
   );
   const typed = useBoard((state) => state.hand.typed);
   const store = useBoardStore();
-  useTyping();
   return (
     <div className="flex flex-col gap-2">
       <output
@@ -30,11 +29,11 @@ export function Keypad() {
           </span>
         )}
       </output>
-      <NumberKeys onKey={(key) => store.getState().typeKey(key)}>
+      <NumberKeys onKey={(key) => fillActionsOf(store).typeKey(key)}>
         <button
           type="button"
           onMouseDown={keepKeyboard}
-          onClick={() => store.getState().writeTyped()}
+          onClick={() => fillActionsOf(store).writeTyped()}
           className="h-full rounded-button bg-stair text-lg font-bold hover:bg-[#f5bd12]"
         >
           Write it
@@ -42,31 +41,4 @@ export function Keypad() {
       </NumberKeys>
     </div>
   );
-}
-
-/** While the keypad is there, the keyboard types on it too: digits and signs, and once a place waits, Enter. */
-function useTyping() {
-  const store = useBoardStore();
-  useEffect(() => {
-    const onKeyDown = (event: KeyboardEvent) => {
-      const target = event.target as Element | null;
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (target?.closest("input, textarea, [role=dialog]")) return;
-      const { typeKey, writeTyped, choose, hand } = store.getState();
-      // A button is pressed by Enter; but in the middle of a number only those of the keypad are.
-      const button = event.key === "Enter" ? target?.closest("button") : null;
-      if (button && (hand.typed === "" || button.closest("[data-keypad]"))) return;
-      if (/^[0-9./,-]$/.test(event.key)) typeKey(event.key === "-" ? "−" : event.key);
-      else if (hand.at === null && hand.term === null && hand.typed === "") return;
-      else if (event.key === "Backspace") typeKey("back");
-      else if (event.key === "Enter") writeTyped();
-      else if (event.key === "Escape") choose("write");
-      else return;
-      event.preventDefault();
-      event.stopPropagation();
-    };
-    // Before the chart and the board's own keys: a digit would choose an ink.
-    window.addEventListener("keydown", onKeyDown, { capture: true });
-    return () => window.removeEventListener("keydown", onKeyDown, { capture: true });
-  }, [store]);
 }

@@ -5,45 +5,46 @@ import { clsx } from "clsx";
 import { useMemo, useState } from "react";
 import { createPortal } from "react-dom";
 import { openAmong } from "@/core/lesson/fill";
-import { boardPlaces, chartOf, timesOf } from "@/core/lesson/views-of";
+import { boardCells, chartOf, timesOf } from "@/core/lesson/views-of";
 import { exact, keyOf, keyOfText, type NumberKey } from "@/core/number/exact";
 import { chanceOf } from "@/core/puzzle/draw";
 import { answerTiles } from "@/core/puzzle/tiles";
 import { numbersWith } from "@/core/scene/scene";
-import { numberOf } from "@/core/surface/place-key";
-import { numberUnder } from "../board/number-under";
-import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
+import { numberOf } from "@/core/surface/cell-key";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
+import { numberUnder } from "../tools/number-under";
+import { fillActionsOf } from "./fill-actions";
 
-/** The tray of answer tiles. A tile is dragged to its place, or taken by a touch and put there by another. */
+/** The tray of answer tiles. A tile is dragged to its cell, or taken by a touch and put there by another. */
 export function Tray() {
   const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
   const store = useBoardStore();
   const chosen = useBoard((state) => state.hand.tile);
 
-  const covered = numbersWith(scene, "cover", boardPlaces(board, scene)).join(" ");
+  const covered = numbersWith(scene, "cover", boardCells(board, scene)).join(" ");
   const tiles = useMemo(() => {
     if (covered === "") return [];
     const [chart, times] = [chartOf(board), timesOf(board)];
     const by = chart ? keyOfText(chart.difference) : "1";
     const row = chart ? keyOf(exact(by).mul(exact(chart.columns))) : String(times?.column ?? 1);
-    // On a times grid a number may live in several open places: one tile for it is enough to take.
+    // On a times grid a number may live in several open cells: one tile for it is enough to take.
     const open = [...new Set(covered.split(" ").map(numberOf))];
     return answerTiles(open, { by, row }, chanceOf(board.seed));
   }, [board, covered]);
-  // A tile is used up once every place that it belongs to is filled; where nothing is checked at once, once it lies
+  // A tile is used up once every cell that it belongs to is filled; where nothing is checked at once, once it lies
   // anywhere.
-  const open = new Set(openAmong(scene, boardPlaces(board, scene)).map(numberOf));
+  const open = new Set(openAmong(scene, boardCells(board, scene)).map(numberOf));
   const tells = board.fill.check === "at-once";
   const used = new Set([...scene.written.values()].filter((says) => !tells || !open.has(says)));
   const left = tiles.filter((tile) => !used.has(tile));
 
   const drop = (tile: NumberKey, x: number, y: number) => {
-    const place = numberUnder(store, x, y);
-    if (place === null) return;
-    store.getState().takeTile(null);
-    store.getState().takeTile(tile);
-    store.getState().fillTouch(place);
+    const cell = numberUnder(store, x, y);
+    if (cell === null) return;
+    fillActionsOf(store).takeTile(null);
+    fillActionsOf(store).takeTile(tile);
+    fillActionsOf(store).fillTouch(cell);
   };
   if (tiles.length === 0) {
     return <p className="text-lg leading-snug text-quiet">Cover some numbers: their tiles will lie here.</p>;
@@ -56,7 +57,7 @@ export function Tray() {
           key={tile}
           tile={tile}
           chosen={chosen === tile}
-          onTake={() => store.getState().takeTile(tile)}
+          onTake={() => fillActionsOf(store).takeTile(tile)}
           onDrop={(x, y) => drop(tile, x, y)}
         />
       ))}

@@ -1,10 +1,10 @@
 import { nanoid } from "nanoid";
-import { keepPoints } from "@/core/scene/pen";
+import { keepPoints } from "@/core/scene/keep-points";
 import { strokeOn } from "@/core/scene/pen-on-number";
-import type { Target } from "@/core/surface/place-key";
+import type { Target } from "@/core/surface/cell-key";
 import type { View } from "@/core/views/view";
-import type { BoardStore } from "../board/board-store";
-import { sceneNow } from "../board/on-show";
+import type { BoardStore } from "../store/board-store";
+import { sceneNow } from "../store/on-show";
 
 /**
  * The pen by keyboard: on a number it draws a ring, the highlighter a bar, the rubber takes away what belongs to it, and

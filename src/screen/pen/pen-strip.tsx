@@ -5,7 +5,7 @@ import { Eraser, Highlighter, PenTool as PenIcon, StickyNote, Trash2 } from "luc
 import type { ReactNode } from "react";
 import { keepKeyboard } from "@/kit/rail-button";
 import type { PenTool } from "@/view/pen/pen-layer";
-import { pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { pickScene, useBoard, useBoardStore } from "../store/use-board";
 
 const TOOLS: readonly { tool: PenTool; name: string; icon: ReactNode }[] = [
   { tool: "pen", name: "Pen", icon: <PenIcon aria-hidden size={20} /> },

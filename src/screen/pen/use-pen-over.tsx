@@ -5,7 +5,7 @@ import type { ViewId } from "@/core/views/view-id";
 import { useSize } from "@/kit/use-size";
 import { type Over, viewAnchors } from "@/view/pen/anchors";
 import type { PenHand } from "@/view/pen/pen-layer";
-import { pickScene, useBoard, useBoardNow, useBoardStore, useSceneSource } from "../board/use-board";
+import { pickScene, useBoard, useBoardNow, useBoardStore, useSceneSource } from "../store/use-board";
 import { PenLayer } from "./pen-layer-later";
 
 /** What is drawn over a view of the board, and the pen where it is in hand. */

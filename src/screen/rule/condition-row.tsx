@@ -7,7 +7,7 @@ import type { ConditionField } from "@/core/set/conditions/condition";
 import { Condition, kindOf } from "@/core/set/rule";
 import { IconButton } from "@/kit/button";
 import { Select } from "@/kit/select";
-import { DraftField, useBoardDrafts } from "../board/checked-field";
+import { DraftField, useBoardDrafts } from "../prepare/checked-field";
 
 type Props = {
   condition: Condition;

@@ -1,16 +1,16 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { boardPlaces } from "@/core/lesson/views-of";
+import { boardCells } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { chanceOf, pick } from "@/core/puzzle/draw";
 import { numbersWith } from "@/core/scene/scene";
 import { ALL, MARKED, type Rule, UNMARKED } from "@/core/set/rule";
-import { MOST_PLACES } from "@/core/surface/chart";
+import { MAX_PLACES } from "@/core/surface/chart";
 import { Button } from "@/kit/button";
-import { DraftField, useBoardDrafts } from "../board/checked-field";
-import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { DraftField, useBoardDrafts } from "../prepare/checked-field";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { LaidList } from "./marks-page";
 import { RuleBuilder } from "./rule-builder";
 import { useRule } from "./use-rule";
@@ -27,13 +27,13 @@ export function CoversPage() {
   const drafts = useBoardDrafts(
     "covers",
     { count: showNumber(String(howMany)) },
-    ({ count }) => readWhole(count ?? "", 1, MOST_PLACES),
+    ({ count }) => readWhole(count ?? "", 1, MAX_PLACES),
     (count) => {
       wanted.current = count;
       setHowMany(count);
     },
   );
-  const numbers = boardPlaces(board, scene);
+  const numbers = boardCells(board, scene);
   const covered = numbersWith(scene, "cover", numbers);
   const act = (verb: "cover" | "lift", which: Rule) => store.getState().act([[{ do: verb, numbers: which }]]);
   const atRandom = () => {
@@ -77,9 +77,9 @@ export function CoversPage() {
       </div>
       {covered.length > 0 && (
         <section aria-labelledby="covers-here" className="flex flex-col gap-2">
-          <h3 id="covers-here" className="text-sm font-semibold">
+          <h2 id="covers-here" className="text-sm font-semibold">
             {covered.length === 1 ? "1 number is covered" : `${covered.length} numbers are covered`}
-          </h3>
+          </h2>
           <LaidList layer="cover" scene={scene} numbers={numbers} />
         </section>
       )}

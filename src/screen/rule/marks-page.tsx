@@ -10,12 +10,12 @@ import { numbersWith, type Scene } from "@/core/scene/scene";
 import { INKS, type Ink } from "@/core/set/ink";
 import { textOf, UNMARKED } from "@/core/set/rule";
 import { listNumbers, ruleWords } from "@/core/set/rule-words";
-import { isPlaceKey, numberOf, type Target } from "@/core/surface/place-key";
+import { isCellKey, numberOf, type Target } from "@/core/surface/cell-key";
 import { showTarget } from "@/core/surface/show-target";
 import { Button, IconButton } from "@/kit/button";
 import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
-import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { RuleBuilder } from "./rule-builder";
 import { useRule } from "./use-rule";
 import { useSeen } from "./use-seen";
@@ -66,9 +66,9 @@ export function MarksPage() {
       </div>
       {(inUse.length > 0 || hasRule(scene, "stand-out")) && (
         <section aria-labelledby="marks-here" className="flex flex-col gap-2">
-          <h3 id="marks-here" className="text-sm font-semibold">
+          <h2 id="marks-here" className="text-sm font-semibold">
             Marks on this board
-          </h3>
+          </h2>
           {inUse.map((one) => (
             <LaidList key={one} layer={one} scene={scene} numbers={numbers} />
           ))}
@@ -95,9 +95,9 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
   const seen = useSeen();
   const rules = scene.laid.rules.filter((rule) => rule.layer === layer);
   // What was touched on a times grid may have been slid away; it is still marked.
-  const places = [...scene.laid.touched.keys()].filter(isPlaceKey);
-  const exceptions = exceptionsOf(scene.laid, layer, [...numbers, ...places]);
-  const byTouch = givenByTouch(scene.laid, layer, [...numbers, ...places]);
+  const cells = [...scene.laid.touched.keys()].filter(isCellKey);
+  const exceptions = exceptionsOf(scene.laid, layer, [...numbers, ...cells]);
+  const byTouch = givenByTouch(scene.laid, layer, [...numbers, ...cells]);
   const write = useNumberText();
   const name = (target: Target) => showTarget(target, write);
   /** Numbers by name as far as the class sees them, and how many are covered. */

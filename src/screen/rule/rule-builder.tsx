@@ -2,7 +2,7 @@
 
 import { Plus } from "lucide-react";
 import type { NumberKey } from "@/core/number/exact";
-import { MOST_CONDITIONS, type Rule } from "@/core/set/rule";
+import { MAX_CONDITIONS, type Rule } from "@/core/set/rule";
 import { listNumbers, ruleWords } from "@/core/set/rule-words";
 import { Button } from "@/kit/button";
 import { Segments } from "@/kit/segments";
@@ -50,7 +50,7 @@ export function RuleBuilder({ rule, onChange, held }: Props) {
           />
         </div>
       ))}
-      {conditions.length < MOST_CONDITIONS && (
+      {conditions.length < MAX_CONDITIONS && (
         <Button
           look="quiet"
           className="self-start px-2"

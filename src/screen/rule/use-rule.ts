@@ -5,7 +5,7 @@ import { boardNumbers } from "@/core/lesson/views-of";
 import { inksAt } from "@/core/scene/scene";
 import { holdsOf } from "@/core/set/holds";
 import { type Rule, ruleOf } from "@/core/set/rule";
-import { pickBoardInHand, pickScene, useBoard } from "../board/use-board";
+import { pickBoardInHand, pickScene, useBoard } from "../store/use-board";
 
 /** A rule that is being built, and the numbers of the board that it holds now. */
 export function useRule() {

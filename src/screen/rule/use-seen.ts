@@ -2,8 +2,8 @@
 
 import { useCallback } from "react";
 import { isCoveredAt } from "@/core/scene/scene";
-import type { Target } from "@/core/surface/place-key";
-import { pickScene, useBoard } from "../board/use-board";
+import type { Target } from "@/core/surface/cell-key";
+import { pickScene, useBoard } from "../store/use-board";
 
 /**
  * Of some numbers those that may be named: all of them while a board is prepared, and in class those that the class

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import type * as z from "zod/mini";
 
 /** What a browser keeps for this application, read back through a schema; anything else counts as nothing. */
 export function readKept<T>(store: Storage, key: string, schema: z.ZodMiniType<T>): T | null {
@@ -30,4 +30,11 @@ export function keysFrom(store: Storage, start: string): string[] {
   }
 }
 
-export const Flag = z.boolean();
+/** Whether something is kept as switched on. */
+export function isOn(store: Storage, key: string): boolean {
+  try {
+    return store.getItem(key) === "true";
+  } catch {
+    return false;
+  }
+}

@@ -1,5 +1,5 @@
-import { type Lesson, MOST } from "@/core/lesson/lesson";
-import { forgetWork, type WorkAside } from "./kept-work";
+import { type Lesson, MAX } from "@/core/lesson/lesson";
+import { forgetWork, type WorkAside } from "./kept-keys";
 import { CopyAnswer, type Save, SaveAnswer } from "./save-messages";
 
 const TOO_LONG_MS = 15_000;
@@ -36,7 +36,7 @@ export async function sendAside({ key, lesson }: Pick<WorkAside, "key" | "lesson
   const words = ", set aside";
   const id = await sendCopy({
     ...lesson,
-    title: `${lesson.title.slice(0, MOST.title - words.length)}${words}`,
+    title: `${lesson.title.slice(0, MAX.title - words.length)}${words}`,
   });
   forgetWork(key);
   return id;

@@ -4,14 +4,8 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
-import {
-  forgetWork,
-  type KeptWork as Kept,
-  keepAgain,
-  leftWork,
-  type WorkAside,
-  workAside,
-} from "../save/kept-work";
+import { forgetWork, keepAgain, type WorkAside } from "../save/kept-keys";
+import { type KeptWork as Kept, leftWork, workAside } from "../save/kept-work";
 import { sendAside } from "../save/save-door";
 import { openWindows } from "../save/window-name";
 

@@ -4,11 +4,15 @@ import { Copy, MoreVertical, PencilLine, Trash2, TriangleAlert } from "lucide-re
 import Link from "next/link";
 import { type ReactNode, useState } from "react";
 import { IconButton } from "@/kit/button";
+import { later } from "@/kit/later";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
-import { LessonWordsDialog } from "../lesson-words-dialog";
 import type { ShelfLesson } from "./shelf-lesson";
 import { useDoor } from "./use-door";
+
+const LessonWordsDialog = later(() =>
+  import("../lesson-words-dialog").then((part) => part.LessonWordsDialog),
+);
 
 type Props = { lesson: ShelfLesson & { picture: ReactNode } };
 
@@ -85,12 +89,14 @@ export function LessonCard({ lesson }: Props) {
           </Menu>
         </div>
       </div>
-      <LessonWordsDialog
-        open={naming}
-        onOpenChange={setNaming}
-        words={lesson}
-        onSave={(words) => run({ do: "reword", id, words }, () => setNaming(false))}
-      />
+      {naming && (
+        <LessonWordsDialog
+          open
+          onOpenChange={setNaming}
+          words={lesson}
+          onSave={(words) => run({ do: "reword", id, words }, () => setNaming(false))}
+        />
+      )}
     </li>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { zodResolver } from "@hookform/resolvers/zod";
+import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useRouter } from "next/navigation";
 import { useForm } from "react-hook-form";
 import { STARTING_CHARTS } from "@/core/surface/starting-charts";
@@ -29,7 +29,7 @@ function NewLessonForm({ onCancel }: { onCancel: () => void }) {
   const router = useRouter();
   const [busy, run] = useDoor();
   const { register, handleSubmit, formState } = useForm({
-    resolver: zodResolver(NewLessonRequest),
+    resolver: standardSchemaResolver(NewLessonRequest),
     defaultValues: { title: "", forClass: "", chart: STARTING_CHARTS[0].id as string },
   });
   return (

@@ -1,12 +1,19 @@
 "use client";
 
 import { Plus, Search } from "lucide-react";
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
+import { bringInTurn } from "@/kit/bring-in-turn";
 import { Button } from "@/kit/button";
-import { KeptWork } from "./kept-work";
+import { later } from "@/kit/later";
+import { bringMenus } from "@/kit/menu";
+import { isAnyKept } from "../save/kept-keys";
 import { LessonCard } from "./lesson-card";
-import { NewLesson } from "./new-lesson";
 import type { ShelfLesson } from "./shelf-lesson";
+
+const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
+const NewLesson = later(() => import("./new-lesson").then((part) => part.NewLesson));
+/** It comes before it is asked for, and after the shelf stands. */
+const AFTER_THE_SHELF_MS = 1500;
 
 type Props = {
   lessons: (ShelfLesson & { picture: ReactNode })[];
@@ -16,6 +23,19 @@ type Props = {
 export function Shelf({ lessons }: Props) {
   const [wanted, setWanted] = useState("");
   const [making, setMaking] = useState(false);
+  // What a browser keeps is known only there.
+  const [kept, setKept] = useState(false);
+  useEffect(() => setKept(isAnyKept()), []);
+  useEffect(() => {
+    let callOff = () => {};
+    const timer = setTimeout(() => {
+      callOff = bringInTurn([{ bring: bringMenus }, NewLesson]);
+    }, AFTER_THE_SHELF_MS);
+    return () => {
+      clearTimeout(timer);
+      callOff();
+    };
+  }, []);
   const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
   const found = lessons.filter((lesson) => words.every((word) => lesson.findBy.includes(word)));
   return (
@@ -40,7 +60,7 @@ export function Shelf({ lessons }: Props) {
           <Plus aria-hidden size={20} /> New lesson
         </Button>
       </div>
-      <KeptWork />
+      {kept && <KeptWork />}
       {lessons.length === 0 && (
         <div className="flex flex-col items-start gap-4 rounded-card border border-dashed border-quiet p-10">
           <p className="max-w-md text-xl leading-snug">
@@ -64,7 +84,7 @@ export function Shelf({ lessons }: Props) {
           <LessonCard key={lesson.id} lesson={lesson} />
         ))}
       </ul>
-      <NewLesson open={making} onOpenChange={setMaking} />
+      {making && <NewLesson open onOpenChange={setMaking} />}
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { puzzleBeat } from "@/core/lesson/put-puzzle";
 import type { ViewId } from "@/core/views/view-id";
-import type { BoardStore } from "../board/board-store";
-import { boardNow, sceneInHand } from "../board/on-show";
+import type { BoardStore } from "../store/board-store";
+import { boardNow, sceneInHand } from "../store/on-show";
 
 /** A puzzle of one answer on the times grid, ready to be written in; taken back with one touch. */
 export function makePuzzle(store: BoardStore, view: ViewId): void {

@@ -6,21 +6,21 @@ import { viewOf, viewsOf, windowOf } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { LEVELS, PUZZLE_ROWS } from "@/core/puzzle/make-times-puzzle";
-import { MOST_TIMES } from "@/core/surface/place-key";
+import { MAX_TIMES } from "@/core/surface/cell-key";
 import { clampWindow, type TimesSettings } from "@/core/surface/times-grid";
 import type { ViewOf } from "@/core/views/view";
 import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { keepKeyboard } from "@/kit/rail-button";
-import { CheckedField, DraftField, useBoardDrafts } from "../board/checked-field";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../board/use-board";
+import { CheckedField, DraftField, useBoardDrafts } from "../prepare/checked-field";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { makePuzzle } from "./make-puzzle";
 
 const WAYS = [
-  { name: "up", row: -1, column: 0, Icon: ArrowUp, place: "col-start-2 row-start-1" },
-  { name: "left", row: 0, column: -1, Icon: ArrowLeft, place: "col-start-1 row-start-2" },
-  { name: "right", row: 0, column: 1, Icon: ArrowRight, place: "col-start-3 row-start-2" },
-  { name: "down", row: 1, column: 0, Icon: ArrowDown, place: "col-start-2 row-start-2" },
+  { name: "up", row: -1, column: 0, Icon: ArrowUp, cell: "col-start-2 row-start-1" },
+  { name: "left", row: 0, column: -1, Icon: ArrowLeft, cell: "col-start-1 row-start-2" },
+  { name: "right", row: 0, column: 1, Icon: ArrowRight, cell: "col-start-3 row-start-2" },
+  { name: "down", row: 1, column: 0, Icon: ArrowDown, cell: "col-start-2 row-start-2" },
 ] as const;
 
 /** How the window of a times grid is slid, what a touch is about, and puzzles made from it. */
@@ -30,7 +30,7 @@ export function TimesPanels() {
 }
 
 const readIndex = (typed: string | undefined, kept: number) =>
-  typed === undefined ? ({ ok: true, value: kept } as const) : readWhole(typed, 1, MOST_TIMES);
+  typed === undefined ? ({ ok: true, value: kept } as const) : readWhole(typed, 1, MAX_TIMES);
 
 function TimesPanel({ view: times }: { view: ViewOf<"times"> }) {
   const scene = useBoard(pickScene);
@@ -53,7 +53,7 @@ function TimesPanel({ view: times }: { view: ViewOf<"times"> }) {
   return (
     <section aria-label="Slide" className="flex flex-col gap-4 rounded-card bg-board p-4">
       <div className="mx-auto grid grid-cols-3 gap-2">
-        {WAYS.map(({ name, row, column, Icon, place }) => (
+        {WAYS.map(({ name, row, column, Icon, cell }) => (
           <button
             key={name}
             type="button"
@@ -61,7 +61,7 @@ function TimesPanel({ view: times }: { view: ViewOf<"times"> }) {
             title={`Slide ${name}`}
             onMouseDown={keepKeyboard}
             onClick={() => slide(at.row + row, at.column + column)}
-            className={`flex h-14 w-20 items-center justify-center rounded-button border-2 border-rule bg-mist hover:border-ink ${place}`}
+            className={`flex h-14 w-20 items-center justify-center rounded-button border-2 border-rule bg-mist hover:border-ink ${cell}`}
           >
             <Icon aria-hidden size={26} strokeWidth={2.6} />
           </button>
@@ -103,7 +103,7 @@ function PuzzleMaker({ times }: { times: ViewOf<"times"> }) {
     });
   return (
     <div className="flex flex-col gap-3 border-t border-rule pt-4">
-      <h3 className="font-semibold">Puzzle with one answer</h3>
+      <h2 className="font-semibold">Puzzle with one answer</h2>
       <div className="flex flex-col gap-3">
         <CheckedField
           label="Level, 1 to 10"

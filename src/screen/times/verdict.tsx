@@ -3,8 +3,8 @@
 import { type ReactNode, useMemo } from "react";
 import { verdictOn } from "@/core/lesson/put-puzzle";
 import { verdictWords } from "@/core/puzzle/times-puzzle";
-import { Told } from "../board/told";
-import { pickBoard, pickScene, useBoard } from "../board/use-board";
+import { Told } from "../count/told";
+import { pickBoard, pickScene, useBoard } from "../store/use-board";
 
 /** What is said of the puzzle on a times grid: whether the numbers that show leave one answer; else the rest. */
 export function Verdict({ otherwise }: { otherwise: ReactNode }) {

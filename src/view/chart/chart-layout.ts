@@ -4,14 +4,14 @@ import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, gridOf, numberAt, writesFractions } from "@/core/surface/chart";
 import { round } from "../round";
 
-/** What the face of a place needs to know of the grid that it stands in. */
+/** What the face of a cell needs to know of the grid that it stands in. */
 export type FaceLayout = {
   cellWidth: number;
   cellHeight: number;
   numeral: number;
   /** Half the size of an ink's shape. */
   shape: number;
-  /** How a covered place looks. */
+  /** How a covered cell looks. */
   covers: ChartSettings["covers"];
   /** How a number is written here, where that is not as everywhere. */
   write?: (number: NumberKey) => string;
@@ -23,7 +23,7 @@ export const textIn = (layout: Pick<FaceLayout, "write">, number: NumberKey): st
 
 /** Where everything of a chart stands, in pixels. Made once for a size and settings; the scene does not touch it. */
 export type ChartLayout = FaceLayout & {
-  /** The number of every place as it is seen, row by row from the top left; null in the gap after a short row. */
+  /** The number of every cell as it is seen, row by row from the top left; null in the gap after a short row. */
   numbers: readonly (NumberKey | null)[];
   indexOf: ReadonlyMap<NumberKey, number>;
   columns: number;
@@ -36,13 +36,19 @@ export type ChartLayout = FaceLayout & {
 /** The room that the names of the neighbours take on each side of a chart, in pixels. */
 export const GUIDE_ROOM = { side: 92, top: 42 } as const;
 
-/** A place is at most this much wider than high, and at most this much higher than wide. */
-const WIDEST = 1.75;
-const HIGHEST = 1.25;
+/** The room inside the names of the neighbours. */
+export const insideGuides = ({ width, height }: { width: number; height: number }) => ({
+  width: width - 2 * GUIDE_ROOM.side,
+  height: height - 2 * GUIDE_ROOM.top,
+});
+
+/** A cell is at most this much wider than high, and at most this much higher than wide. */
+const MAX_WIDTH = 1.75;
+const MAX_HEIGHT = 1.25;
 /** Width of an Andika bold digit, as a part of its size. */
 export const DIGIT = 0.64;
 
-/** Lays a chart out in the room given: as large as fits, its places neither stretched nor squeezed too far. */
+/** Lays a chart out in the room given: as large as fits, its cells neither stretched nor squeezed too far. */
 export function layOutChart(
   chart: ChartSettings,
   room: { width: number; height: number },
@@ -51,8 +57,8 @@ export function layOutChart(
   const { columns, rows } = gridOf(chart);
   // A window may leave less than nothing: a chart is never drawn inside out.
   const [across, down] = [Math.max(4, room.width / columns), Math.max(4, room.height / rows)];
-  const cellWidth = Math.min(across, down * WIDEST);
-  const cellHeight = Math.min(down, across * HIGHEST);
+  const cellWidth = Math.min(across, down * MAX_WIDTH);
+  const cellHeight = Math.min(down, across * MAX_HEIGHT);
   const numbers = Array.from({ length: columns * rows }, (_, index) =>
     numberAt(chart, { row: Math.floor(index / columns), column: index % columns }),
   );
@@ -77,15 +83,15 @@ export function layOutChart(
   };
 }
 
-/** The place under a point of the chart, or null beside it. */
-export function placeUnder(layout: ChartLayout, x: number, y: number): number | null {
+/** The cell under a point of the chart, or null beside it. */
+export function cellUnder(layout: ChartLayout, x: number, y: number): number | null {
   const [column, row] = [Math.floor(x / layout.cellWidth), Math.floor(y / layout.cellHeight)];
   if (column < 0 || row < 0 || column >= layout.columns || row >= layout.rows) return null;
   const index = row * layout.columns + column;
   return layout.numbers[index] ? index : null;
 }
 
-/** The top left corner of a place. */
+/** The top left corner of a cell. */
 export function cornerOf(layout: ChartLayout, index: number): { x: number; y: number } {
   return {
     x: round((index % layout.columns) * layout.cellWidth),
@@ -93,7 +99,7 @@ export function cornerOf(layout: ChartLayout, index: number): { x: number; y: nu
   };
 }
 
-/** How large a numeral stands in its place; one that stands out is larger, as far as the place allows. */
+/** How large a numeral stands in its place; one that stands out is larger, as far as the cell allows. */
 export function numeralSize(layout: FaceLayout, text: string, out: boolean): number {
   if (!out) return layout.numeral;
   const widest = (layout.cellWidth * 0.96) / (text.length * DIGIT);

@@ -2,7 +2,7 @@ import { round } from "../round";
 import type { ChartLayout } from "./chart-layout";
 
 /**
- * The lines between places, and a heavier one about them all; none in the gap after a short row. Where rows are of
+ * The lines between cells, and a heavier one about them all; none in the gap after a short row. Where rows are of
  * ten, every fifth line is heavier too, to find one's place by.
  */
 export function ChartLines({ layout, climb }: { layout: ChartLayout; climb: "down" | "up" }) {
@@ -23,7 +23,7 @@ export function ChartLines({ layout, climb }: { layout: ChartLayout; climb: "dow
   );
 }
 
-/** The ground under the places of a chart. */
+/** The ground under the cells of a chart. */
 export function ChartGround({ layout }: { layout: ChartLayout }) {
   const { columns, rows, cellWidth, cellHeight } = layout;
   let d = "";
@@ -37,7 +37,7 @@ export function ChartGround({ layout }: { layout: ChartLayout }) {
 
 type Wanted = (sides: 0 | 1 | 2, way: "across" | "down", at: number) => boolean;
 
-/** The path of all edges that are wanted, by how many of their two sides are places. */
+/** The path of all edges that are wanted, by how many of their two sides are cells. */
 function linesOf({ numbers, columns, rows, cellWidth, cellHeight }: ChartLayout, wanted: Wanted): string {
   const has = (row: number, column: number) =>
     row >= 0 && row < rows && column >= 0 && column < columns && numbers[row * columns + column] !== null;

@@ -1,21 +1,15 @@
 import { memo } from "react";
-import type { Places } from "../scene/places";
+import type { Cells } from "../scene/cells";
+import { Cell } from "./cell";
 import type { ChartLayout } from "./chart-layout";
-import { Place } from "./place";
 
-/** The rows of a live chart with their places. */
-export const ChartRows = memo(function ChartRows({
-  layout,
-  places,
-}: {
-  layout: ChartLayout;
-  places: Places;
-}) {
+/** The rows of a live chart with their cells. */
+export const ChartRows = memo(function ChartRows({ layout, cells }: { layout: ChartLayout; cells: Cells }) {
   return Array.from({ length: layout.rows }, (_, row) => (
     // Each row is a drawing shut off from the others, on a layer of its own: the browser looks for a finger in one
     // row, and lays out, paints and hands on only the row that a touch has changed.
     // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
-    // biome-ignore lint/a11y/useFocusableInteractive: the places of the row take the keyboard, not the row.
+    // biome-ignore lint/a11y/useFocusableInteractive: the cells of the row take the keyboard, not the row.
     <div
       // biome-ignore lint/suspicious/noArrayIndexKey: a row is where it stands.
       key={row}
@@ -40,7 +34,7 @@ export const ChartRows = memo(function ChartRows({
           const index = row * layout.columns + column;
           const number = layout.numbers[index];
           return number ? (
-            <Place key={number} layout={layout} index={index} number={number} places={places} />
+            <Cell key={number} layout={layout} index={index} number={number} cells={cells} />
           ) : null;
         })}
       </svg>

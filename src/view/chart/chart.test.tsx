@@ -3,25 +3,26 @@ import { cleanup, fireEvent, act as flush, render, screen, within } from "@testi
 import fc from "fast-check";
 import { afterEach, beforeAll, beforeEach, describe, expect, test, vi } from "vitest";
 import { createStore } from "zustand/vanilla";
-import { chartLook } from "@/core/lesson/board-look";
+import { newBoard } from "@/core/lesson/new-lesson";
 import { fold } from "@/core/scene/fold";
 import type { Move } from "@/core/scene/move";
 import { EMPTY_SCENE, type Scene } from "@/core/scene/scene";
 import { INKS } from "@/core/set/ink";
 import { plainChart } from "@/core/surface/chart";
 import { startingChart } from "@/core/surface/starting-charts";
-import { LookPicture } from "../look-picture";
+import { ORDINARY } from "../drawing";
 import { type SceneSource, still } from "../scene/scene-source";
 import { Chart } from "./chart";
-import { layOutChart, placeUnder, textIn } from "./chart-layout";
+import { ChartDrawing } from "./chart-drawing";
+import { cellUnder, layOutChart, textIn } from "./chart-layout";
 
-const drawn = vi.hoisted(() => ({ places: 0, lines: 0 }));
+const drawn = vi.hoisted(() => ({ cells: 0, lines: 0 }));
 vi.mock("./face-shapes", async (original) => {
   const { faceShapes, ...rest } = await original<typeof import("./face-shapes")>();
   return {
     ...rest,
     faceShapes: (...face: Parameters<typeof faceShapes>) => {
-      drawn.places += 1;
+      drawn.cells += 1;
       return faceShapes(...face);
     },
   };
@@ -45,7 +46,7 @@ beforeAll(() => {
   );
   Element.prototype.setPointerCapture = () => {};
 });
-beforeEach(() => Object.assign(drawn, { places: 0, lines: 0 }));
+beforeEach(() => Object.assign(drawn, { cells: 0, lines: 0 }));
 afterEach(cleanup);
 
 function live() {
@@ -57,7 +58,7 @@ function live() {
 }
 
 // By its label and not by its role: working out the roles of a whole chart takes jsdom a second.
-const place = (name: string) => screen.getByLabelText(name);
+const cell = (name: string) => screen.getByLabelText(name);
 
 describe("the numbers of one chart are written alike", () => {
   const written = (first: string, difference: string) => {
@@ -96,9 +97,9 @@ describe("the chart", () => {
     expect(within(grid).getAllByRole("row")).toHaveLength(10);
     expect(within(grid).getAllByRole("gridcell")).toHaveLength(100);
     make({ do: "mark", ink: "sun", numbers: ["48", "12"] }, { do: "mark", ink: "sea", numbers: ["12"] });
-    expect(place("48, sun mark").getAttribute("aria-colindex")).toBe("8");
-    expect(place("48, sun mark").closest("[role=row]")?.getAttribute("aria-rowindex")).toBe("5");
-    expect(place("12, sun and sea marks")).toBeTruthy();
+    expect(cell("48, sun mark").getAttribute("aria-colindex")).toBe("8");
+    expect(cell("48, sun mark").closest("[role=row]")?.getAttribute("aria-rowindex")).toBe("5");
+    expect(cell("12, sun and sea marks")).toBeTruthy();
   });
 
   test("one touch redraws the place it changes, not the chart", () => {
@@ -106,15 +107,15 @@ describe("the chart", () => {
     render(
       <Chart settings={plainChart("1", "1", 30, { by: "rows", rows: 40 })} source={source} strong={false} />,
     );
-    expect(drawn).toEqual({ places: 1200, lines: 1 });
+    expect(drawn).toEqual({ cells: 1200, lines: 1 });
     make({ do: "mark", ink: "sun", numbers: ["48"] });
-    expect(drawn).toEqual({ places: 1201, lines: 1 });
+    expect(drawn).toEqual({ cells: 1201, lines: 1 });
     make({ do: "focus", number: "54" });
-    expect(drawn).toEqual({ places: 1201, lines: 1 });
+    expect(drawn).toEqual({ cells: 1201, lines: 1 });
     make({ do: "start", number: "0" });
-    expect(drawn).toEqual({ places: 1201, lines: 1 });
+    expect(drawn).toEqual({ cells: 1201, lines: 1 });
     make({ do: "cover", numbers: ["54", "55"] });
-    expect(drawn).toEqual({ places: 1203, lines: 1 });
+    expect(drawn).toEqual({ cells: 1203, lines: 1 });
   });
 
   test("places that draw themselves anew show what a chart drawn afresh shows", () => {
@@ -127,7 +128,7 @@ describe("the chart", () => {
       fc.constant({ do: "check" }),
     );
     const faces = () =>
-      [...document.querySelectorAll("[data-place]")].map((one) => {
+      [...document.querySelectorAll("[data-cell]")].map((one) => {
         // A cover that was lifted is seen as it goes.
         for (const going of one.querySelectorAll(".cover-lifted")) going.remove();
         return one.innerHTML;
@@ -158,7 +159,7 @@ describe("the chart", () => {
       { do: "cover", numbers: ["54"] },
       { do: "focus", number: "54" },
     );
-    const covered = place("covered, in focus");
+    const covered = cell("covered, in focus");
     const said = [...document.querySelectorAll("[aria-label]")].map((element) =>
       element.getAttribute("aria-label"),
     );
@@ -168,7 +169,7 @@ describe("the chart", () => {
     expect(covered.textContent).toBe("");
     expect(covered.innerHTML).not.toContain("sun");
     make({ do: "lift", numbers: ["54"] });
-    expect(place("54, sun mark, in focus")).toBeTruthy();
+    expect(cell("54, sun mark, in focus")).toBeTruthy();
   });
 
   test("arrow keys move from place to place, Enter touches, Escape gives the keyboard back", () => {
@@ -177,7 +178,7 @@ describe("the chart", () => {
     const run = { begin: (number: string) => met.push(number), over: () => {}, end: () => {} };
     render(<Chart settings={startingChart("1-100")} source={source} strong={false} run={run} />);
     const press = (key: string) => fireEvent.keyDown(document.activeElement!, { key });
-    flush(() => place("1").focus());
+    flush(() => cell("1").focus());
     for (const key of ["ArrowDown", "ArrowDown", "ArrowRight", "ArrowUp"]) press(key);
     press("Enter");
     press("End");
@@ -212,7 +213,7 @@ describe("the chart", () => {
     });
     const send = (type: string, where: object, to: Element = grid) =>
       fireEvent(to, Object.assign(new MouseEvent(type, { bubbles: true, ...where }), { pointerId: 1 }));
-    send("pointerdown", at(0, 0), place("1"));
+    send("pointerdown", at(0, 0), cell("1"));
     send("pointermove", at(5, 0));
     send("pointermove", at(5, 3));
     send("pointermove", at(4, 3));
@@ -240,18 +241,25 @@ describe("the layout of a chart", () => {
     const layout = layOutChart(startingChart("1-24"), { width: 500, height: 500 }, false);
     layout.numbers.forEach((_, index) => {
       const [column, row] = [index % 6, Math.floor(index / 6)];
-      expect(placeUnder(layout, (column + 0.01) * layout.cellWidth, (row + 0.99) * layout.cellHeight)).toBe(
+      expect(cellUnder(layout, (column + 0.01) * layout.cellWidth, (row + 0.99) * layout.cellHeight)).toBe(
         index,
       );
     });
-    expect(placeUnder(layout, -1, 5)).toBeNull();
-    expect(placeUnder(layout, layout.width + 1, 5)).toBeNull();
+    expect(cellUnder(layout, -1, 5)).toBeNull();
+    expect(cellUnder(layout, layout.width + 1, 5)).toBeNull();
   });
 
   test("the picture of a chart draws the same places", () => {
     const scene = fold(EMPTY_SCENE, [{ do: "cover", numbers: ["7"] }]);
+    const chart = startingChart("1-24");
     const { container } = render(
-      <LookPicture look={chartLook(startingChart("1-24"), scene)} width={300} height={200} />,
+      <ChartDrawing
+        view={{ ...chart, id: "chart" }}
+        board={newBoard("board", "Board", chart)}
+        scene={scene}
+        size={{ width: 300, height: 200 }}
+        theme={ORDINARY}
+      />,
     );
     expect([...container.querySelectorAll("text")].map((text) => text.textContent)).toEqual(
       Array.from({ length: 24 }, (_, i) => String(i + 1)).filter((n) => n !== "7"),

@@ -6,20 +6,21 @@ import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
 import { type Size, useSize } from "@/kit/use-size";
-import type { Anchors, Over } from "../pen/anchors";
-import { usePlaces } from "../scene/places";
+import type { Over } from "../pen/anchors";
+import { useCells } from "../scene/cells";
 import type { SceneSource } from "../scene/scene-source";
 import { useSceneLate } from "../scene/use-scene";
-import { AskedPlace } from "./asked-place";
-import { type ChartLayout, cornerOf, GUIDE_ROOM, layOutChart, textIn } from "./chart-layout";
+import { AskedCell } from "./asked-cell";
+import { cellElement, cellIndexOf } from "./cell-element";
+import { CellRing } from "./cell-ring";
+import { chartAnchors } from "./chart-anchors";
+import { type ChartLayout, cornerOf, insideGuides, layOutChart, textIn } from "./chart-layout";
 import { ChartLines } from "./chart-lines";
 import { ChartRows } from "./chart-rows";
 import { EDGE, Edges } from "./edges";
 import { FocusRing } from "./focus-ring";
-import { GuideLight, Guides } from "./guides";
+import { Guides, LiveGuideLight } from "./guides";
 import { PeekFace } from "./peek";
-import { placeElement, placeIndexOf } from "./place-element";
-import { PlaceRing } from "./place-ring";
 import { Route } from "./route";
 import { useKeyPress } from "./use-key-press";
 import { type Run, useRun } from "./use-run";
@@ -32,7 +33,7 @@ type Props = {
   run?: Run;
   /** A touch on the edge of a whole row or column; without it there are no such edges. */
   onLine?: (numbers: NumberKey[]) => void;
-  /** The place that waits for its number, with what was typed for it so far. */
+  /** The cell that waits for its number, with what was typed for it so far. */
   asks?: { number: NumberKey; typed: string } | null;
   /** What lies over the chart, and keeps to its numbers. */
   over?: Over;
@@ -44,7 +45,7 @@ const EVERY_TRAIL = () => true;
 
 const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
-/** A chart that fills the room it is given. It redraws when its settings or size change; its places by themselves. */
+/** A chart that fills the room it is given. It redraws when its settings or size change; its cells by themselves. */
 export const Chart = memo(function Chart({
   settings,
   source,
@@ -60,11 +61,11 @@ export const Chart = memo(function Chart({
   const guides = useSceneLate(source, (scene) => scene.guides);
   const edges = onLine !== undefined;
   const layout = useMemo(() => {
-    const side = (guides ? 2 * GUIDE_ROOM.side : 0) + (edges ? EDGE : 0);
-    const top = (guides ? 2 * GUIDE_ROOM.top : 0) + (edges ? EDGE : 0);
-    return layOutChart(settings, { width: size.width - side, height: size.height - top }, strong);
+    const edge = edges ? EDGE : 0;
+    const room = { width: size.width - edge, height: size.height - edge };
+    return layOutChart(settings, guides ? insideGuides(room) : room, strong);
   }, [settings, size, strong, guides, edges]);
-  const places = usePlaces(source);
+  const cells = useCells(source);
   const grid = useRef<HTMLDivElement>(null);
   const { pointers, peeked } = useRun(grid, layout, run);
   const keys = useKeyPress(run);
@@ -76,10 +77,10 @@ export const Chart = memo(function Chart({
     : `Chart, ${layout.rows} rows of ${layout.columns}`;
 
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
-    const index = placeIndexOf(event.target);
+    const index = cellIndexOf(event.target);
     if (index === null || event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
-    const to = placeByKey(event.key, index, layout);
-    if (to !== null) placeElement(event.currentTarget, to)?.focus();
+    const to = cellByKey(event.key, index, layout);
+    if (to !== null) cellElement(event.currentTarget, to)?.focus();
     else if (event.key === "Enter" || event.key === " ") keys.down(layout.numbers[index]!, event.repeat);
     else if (event.key === "Escape") (event.target as SVGElement).blur();
     else return;
@@ -91,14 +92,14 @@ export const Chart = memo(function Chart({
   const shown = peeked ?? (keys.peeked === null ? undefined : layout.indexOf.get(keys.peeked));
   const asked = asks ? layout.indexOf.get(asks.number) : undefined;
 
-  // One place at a time is in the tab order: the one that had the keyboard last.
+  // One cell at a time is in the tab order: the one that had the keyboard last.
   const [withKeyboard, setWithKeyboard] = useState<number | null>(null);
   const onFocus = (event: FocusEvent<HTMLElement>) => {
-    for (const old of event.currentTarget.querySelectorAll('[data-place][tabindex="0"]')) {
+    for (const old of event.currentTarget.querySelectorAll('[data-cell][tabindex="0"]')) {
       old.setAttribute("tabindex", "-1");
     }
     event.target.setAttribute("tabindex", "0");
-    setWithKeyboard(event.target.matches(":focus-visible") ? placeIndexOf(event.target) : null);
+    setWithKeyboard(event.target.matches(":focus-visible") ? cellIndexOf(event.target) : null);
   };
 
   return (
@@ -138,9 +139,9 @@ export const Chart = memo(function Chart({
             height={layout.height}
             className="pointer-events-none absolute inset-0"
           >
-            <GuideLight layout={layout} source={source} />
+            <LiveGuideLight layout={layout} source={source} />
           </svg>
-          <ChartRows layout={layout} places={places} />
+          <ChartRows layout={layout} cells={cells} />
           <svg
             aria-hidden
             width={layout.width}
@@ -157,7 +158,7 @@ export const Chart = memo(function Chart({
           >
             <Guides layout={layout} settings={settings} source={source} gap={edges ? EDGE : 0} />
             {asked !== undefined && (
-              <AskedPlace layout={layout} corner={cornerOf(layout, asked)} typed={asks?.typed ?? ""} />
+              <AskedCell layout={layout} corner={cornerOf(layout, asked)} typed={asks?.typed ?? ""} />
             )}
             <Route layout={layout} source={source} isCount={isCount} />
             <FocusRing layout={layout} source={source} />
@@ -169,7 +170,7 @@ export const Chart = memo(function Chart({
               />
             )}
             {withKeyboard !== null && withKeyboard < layout.numbers.length && (
-              <PlaceRing layout={layout} corner={cornerOf(layout, withKeyboard)} of="keyboard" />
+              <CellRing layout={layout} corner={cornerOf(layout, withKeyboard)} of="keyboard" />
             )}
           </svg>
         </div>
@@ -179,23 +180,8 @@ export const Chart = memo(function Chart({
   );
 });
 
-/** What is drawn over a chart belongs to the place under it, or to the nearest one. */
-function chartAnchors(layout: ChartLayout): Anchors {
-  const { cellWidth: w, cellHeight: h, columns, rows, numbers } = layout;
-  const clamp = (at: number, most: number) => Math.max(0, Math.min(most - 1, Math.floor(at)));
-  return {
-    at: ({ x, y }) => numbers[clamp(y / h, rows) * columns + clamp(x / w, columns)] ?? numbers[0] ?? null,
-    of: (number) => {
-      const index = number === null ? undefined : layout.indexOf.get(number);
-      if (index === undefined) return null;
-      const { x, y } = cornerOf(layout, index);
-      return { x: x + w / 2, y: y + h / 2, unit: h };
-    },
-  };
-}
-
-/** Where a key leads from a place, as in any grid; null for keys that lead nowhere. */
-function placeByKey(key: string, index: number, { columns, numbers }: ChartLayout): number | null {
+/** Where a key leads from a cell, as in any grid; null for keys that lead nowhere. */
+function cellByKey(key: string, index: number, { columns, numbers }: ChartLayout): number | null {
   const rowStart = index - (index % columns);
   const within = (to: number) => (numbers[to] ? to : index);
   switch (key) {

@@ -8,7 +8,7 @@ export function DrawnRoute({ layout, trail }: { layout: ChartLayout; trail: Trai
   const { cellWidth: w, cellHeight: h } = layout;
   const stops = [trail.start, ...landings(trail).map(keyOf)].map((number) => layout.indexOf.get(number));
   if (stops.includes(undefined)) return null;
-  // The line runs through the lower right of its places, clear of their numerals.
+  // The line runs through the lower right of its cells, clear of their numerals.
   const points = withCorners(stops as number[], layout.columns).map((index) => {
     const { x, y } = cornerOf(layout, index);
     return [x + w * 0.85, y + h * 0.84] as const;

@@ -1,5 +1,5 @@
 import type { NumberKey } from "@/core/number/exact";
-import { inksIn, isCovered, isWrong, type PlaceState, standsOut, writtenIn } from "@/core/scene/place-state";
+import { type CellState, inksIn, isCovered, isWrong, standsOut, writtenIn } from "@/core/scene/cell-state";
 import { INK_HOME, splitInks } from "@/core/surface/ink-split";
 import { inkFigure } from "../ink/ink-figure";
 import { INK_LOOK } from "../ink/ink-look";
@@ -10,10 +10,10 @@ import { type FaceLayout, numeralSize, textIn } from "./chart-layout";
 type At = { layout: FaceLayout; x: number; y: number };
 
 /**
- * What a place shows: its inks and its numeral. A solid cover shows nothing of either, an empty place its inks; what
- * was written in a covered place by hand stands there in a colour of its own.
+ * What a cell shows: its inks and its numeral. A solid cover shows nothing of either, an empty place its inks; what
+ * was written in a covered cell by hand stands there in a colour of its own.
  */
-export function faceShapes(at: At, number: NumberKey, state: PlaceState): Shape[] {
+export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[] {
   const covered = isCovered(state);
   const written = covered ? writtenIn(state) : undefined;
   const wrong = isWrong(state) ? [wrongLine(at)] : [];
@@ -31,7 +31,7 @@ export function faceShapes(at: At, number: NumberKey, state: PlaceState): Shape[
   ];
 }
 
-/** The grounds and shapes of a place's inks. */
+/** The grounds and shapes of a cell's inks. */
 export function inkShapes({ layout, x, y }: At, inks: number): Shape[] {
   const { cellWidth: w, cellHeight: h, shape } = layout;
   const split = splitInks(inks);
@@ -85,7 +85,7 @@ export function wrongLine({ layout, x, y }: At): Shape {
   };
 }
 
-/** A solid cover, a little smaller than its place. */
+/** A solid cover, a little smaller than its cell. */
 export function coverShape(at: At, look: string): Shape {
   return inset(at, { class: look, fill: "currentColor" });
 }

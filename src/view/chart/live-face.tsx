@@ -1,24 +1,24 @@
 "use client";
 
 import { memo, useLayoutEffect, useRef, useState } from "react";
-import { faceState, isCovered, type PlaceState } from "@/core/scene/place-state";
-import { numberOf, type Target } from "@/core/surface/place-key";
+import { type CellState, faceState, isCovered } from "@/core/scene/cell-state";
+import { numberOf, type Target } from "@/core/surface/cell-key";
 import { afterFrame } from "@/kit/after-frame";
-import type { Places } from "../scene/places";
+import type { Cells } from "../scene/cells";
 import { redraw, type Shape, Shapes } from "../shape";
 import type { FaceLayout } from "./chart-layout";
 import { coverShape, faceShapes } from "./face-shapes";
 
-type Props = { layout: FaceLayout; x: number; target: Target; places: Places };
-type Face = Pick<Props, "layout" | "x" | "target"> & { state: PlaceState };
+type Props = { layout: FaceLayout; x: number; target: Target; cells: Cells };
+type Face = Pick<Props, "layout" | "x" | "target"> & { state: CellState };
 
 /**
- * The face of a place under the fingers. It listens for its own number and draws itself into the document: between a
+ * The face of a cell under the fingers. It listens for its own number and draws itself into the document: between a
  * touch and its colour a slow computer has no time for a pass through all that React keeps.
  */
-export const LiveFace = memo(function LiveFace({ layout, x, target, places }: Props) {
+export const LiveFace = memo(function LiveFace({ layout, x, target, cells }: Props) {
   const at = useRef<SVGGElement>(null);
-  const [first] = useState((): Face => ({ layout, x, target, state: faceState(places.read(), target) }));
+  const [first] = useState((): Face => ({ layout, x, target, state: faceState(cells.read(), target) }));
   const [shapes] = useState(() => shapesOf(first, false));
   // React draws it once, also on the server, and is never asked to draw it again: what stands in it then is not its own.
   const [face] = useState(() => <Shapes shapes={shapes} />);
@@ -26,7 +26,7 @@ export const LiveFace = memo(function LiveFace({ layout, x, target, places }: Pr
   useLayoutEffect(() => {
     const draw = () => {
       const { face: was, shapes: before, finish } = drawn.current;
-      const state = faceState(places.read(), target);
+      const state = faceState(cells.read(), target);
       const moved = was.layout !== layout || was.x !== x || was.target !== target;
       if (!moved && was.state === state) return;
       finish();
@@ -44,9 +44,9 @@ export const LiveFace = memo(function LiveFace({ layout, x, target, places }: Pr
       else afterFrame(once);
     };
     draw();
-    return places.watch(target, draw);
-  }, [layout, x, target, places]);
-  // A finger is the place's, which stays in the document while its face is drawn anew.
+    return cells.watch(target, draw);
+  }, [layout, x, target, cells]);
+  // A finger is the cell's, which stays in the document while its face is drawn anew.
   return (
     <g ref={at} pointerEvents="none">
       {face}

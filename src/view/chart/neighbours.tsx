@@ -1,23 +1,18 @@
-"use client";
-
-import { isCoveredAt } from "@/core/scene/scene";
+import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import type { ChartSettings } from "@/core/surface/chart";
 import { neighbourOf, SIDES, type Side } from "@/core/surface/neighbours";
-import type { SceneSource } from "../scene/scene-source";
-import { useScene } from "../scene/use-scene";
 import { type ChartLayout, cornerOf, GUIDE_ROOM, textIn } from "./chart-layout";
 
 export type NeighboursProps = {
   layout: ChartLayout;
   settings: ChartSettings;
-  source: SceneSource;
+  scene: Scene;
   /** Room between the chart's edges and the names, in pixels: at its left and below it. */
   gap: number;
 };
 
 /** The four neighbours of the number in focus, named on the sides they lie on. */
-export function Neighbours({ layout, settings, source, gap }: NeighboursProps) {
-  const scene = useScene(source, (now) => now);
+export function Neighbours({ layout, settings, scene, gap }: NeighboursProps) {
   const index = scene.focus === null ? undefined : layout.indexOf.get(scene.focus);
   if (index === undefined) return null;
   const { x, y } = cornerOf(layout, index);

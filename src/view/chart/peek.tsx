@@ -1,9 +1,9 @@
-import { numberOf, type Target } from "@/core/surface/place-key";
+import { numberOf, type Target } from "@/core/surface/cell-key";
 import { type FaceLayout, textIn } from "./chart-layout";
 
 type Props = { layout: FaceLayout; corner: { x: number; y: number }; target: Target };
 
-/** The number of a covered place, small and light, while the teacher's finger rests on it. */
+/** The number of a covered cell, small and light, while the teacher's finger rests on it. */
 export function PeekFace({ layout, corner, target }: Props) {
   const { x, y } = corner;
   const { cellWidth: w, cellHeight: h } = layout;

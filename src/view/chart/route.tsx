@@ -1,18 +1,14 @@
 "use client";
 
-import dynamic from "next/dynamic";
-import { isRoute, type Trail } from "@/core/count/trail";
-import { patient } from "@/kit/patient";
+import type { Trail } from "@/core/count/trail";
+import { later } from "@/kit/later";
 import type { SceneSource } from "../scene/scene-source";
 import { useSceneLate } from "../scene/use-scene";
 import type { ChartLayout } from "./chart-layout";
+import { routeOf } from "./route-of";
 
-/** Brings the drawing of a route: a chart stands before it is there. */
-export const drawnRoute = patient(() => import("./drawn-route").then((part) => part.DrawnRoute));
-const DrawnRoute = dynamic(drawnRoute, { ssr: false });
-
-/** Most jumps whose ways are drawn: more would hide the chart. */
-const MOST_DRAWN = 12;
+/** The drawing of a route: a chart stands before it is there. */
+export const DrawnRoute = later(() => import("./drawn-route").then((part) => part.DrawnRoute));
 
 type Props = {
   layout: ChartLayout;
@@ -23,9 +19,6 @@ type Props = {
 
 /** The way over the chart that arrows or jumps have made, where they have made one. */
 export function Route({ layout, source, isCount }: Props) {
-  const trail = useSceneLate(source, ({ trail: made }) => {
-    if (!made || made.jumps.length === 0) return null;
-    return isRoute(made) || (made.jumps.length <= MOST_DRAWN && !isCount(made)) ? made : null;
-  });
+  const trail = useSceneLate(source, (scene) => routeOf(scene.trail, isCount));
   return trail && <DrawnRoute layout={layout} trail={trail} />;
 }

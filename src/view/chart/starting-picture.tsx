@@ -1,14 +1,22 @@
-import { chartLook } from "@/core/lesson/board-look";
-import { fold } from "@/core/scene/fold";
-import { EMPTY_SCENE } from "@/core/scene/scene";
-import { ALL } from "@/core/set/rule";
+import { asOpened } from "@/core/lesson/at-first";
+import { newBoard } from "@/core/lesson/new-lesson";
 import type { ChartSettings } from "@/core/surface/chart";
-import { LookPicture } from "../look-picture";
+import { ORDINARY } from "../drawing";
+import { Picture } from "../picture";
+import { ChartDrawing } from "./chart-drawing";
 
-const ALL_COVERED = fold(EMPTY_SCENE, [{ do: "cover", numbers: ALL }]);
+const ROOM = { width: 160, height: 96 };
 
 /** A chart as a lesson begins with it, drawn small. */
 export function StartingPicture({ chart }: { chart: ChartSettings }) {
-  const scene = chart.covers === "empty" ? ALL_COVERED : EMPTY_SCENE;
-  return <LookPicture look={chartLook(chart, scene)} width={160} height={96} />;
+  return (
+    <Picture room={ROOM}>
+      <ChartDrawing
+        view={{ ...chart, id: "chart" }}
+        {...asOpened(newBoard("start", "", chart))}
+        size={ROOM}
+        theme={ORDINARY}
+      />
+    </Picture>
+  );
 }

@@ -6,18 +6,18 @@ import { KEYBOARD, PEEK_MS, type Run } from "./use-run";
 type Pressed = Pick<Run, "begin" | "end" | "canPeek">;
 
 /**
- * Enter or Space on a place, as a finger on it: on a covered place a long press shows its number to the teacher, and a
+ * Enter or Space on a cell, as a finger on it: on a covered place a long press shows its number to the teacher, and a
  * short one does what the tool in hand does, once it is let go. Everywhere else the press is done at once, and once.
  */
 export function useKeyPress(run: Pressed | undefined) {
   const [peeked, setPeeked] = useState<string | null>(null);
-  const held = useRef<{ place: string; waiting: ReturnType<typeof setTimeout> | undefined } | null>(null);
+  const held = useRef<{ cell: string; waiting: ReturnType<typeof setTimeout> | undefined } | null>(null);
   const now = useRef(run);
   now.current = run;
   useEffect(() => () => clearTimeout(held.current?.waiting), []);
   const keys = useMemo(() => {
-    const press = (place: string) => {
-      now.current?.begin(place, KEYBOARD);
+    const press = (cell: string) => {
+      now.current?.begin(cell, KEYBOARD);
       now.current?.end(KEYBOARD);
     };
     const leave = () => {
@@ -26,20 +26,20 @@ export function useKeyPress(run: Pressed | undefined) {
       setPeeked(null);
     };
     return {
-      down: (place: string, repeat: boolean) => {
+      down: (cell: string, repeat: boolean) => {
         if (repeat || held.current) return;
-        if (!now.current?.canPeek?.(place)) return press(place);
+        if (!now.current?.canPeek?.(cell)) return press(cell);
         const waiting = setTimeout(() => {
-          held.current = { place, waiting: undefined };
-          setPeeked(place);
+          held.current = { cell, waiting: undefined };
+          setPeeked(cell);
         }, PEEK_MS);
-        held.current = { place, waiting };
+        held.current = { cell, waiting };
       },
       onKeyUp: ({ key }: { key: string }) => {
         if (key !== "Enter" && key !== " ") return;
         const was = held.current;
         leave();
-        if (was?.waiting !== undefined) press(was.place);
+        if (was?.waiting !== undefined) press(was.cell);
       },
       leave,
     };

@@ -10,8 +10,8 @@ import {
 } from "react";
 import type { Exact, NumberKey } from "@/core/number/exact";
 import { useFingerFirst } from "@/kit/use-finger-first";
-import { type ChartLayout, cornerOf, placeUnder } from "./chart-layout";
-import { placeIndexOf } from "./place-element";
+import { cellIndexOf } from "./cell-element";
+import { type ChartLayout, cellUnder, cornerOf } from "./chart-layout";
 
 /**
  * A touch that begins on a number and may be drawn on over others, each told once in the order it was met. `finger`
@@ -29,7 +29,7 @@ export type Run = {
 /** The finger of the keyboard. */
 export const KEYBOARD = -1;
 
-/** How long a finger rests on a covered place before its number is shown to the teacher. */
+/** How long a finger rests on a covered cell before its number is shown to the teacher. */
 export const PEEK_MS = 450;
 
 type Under = {
@@ -39,7 +39,7 @@ type Under = {
   waiting?: ReturnType<typeof setTimeout>;
 };
 
-/** Pointer handlers that turn touch, pen and mouse on a chart into runs, and the place that is peeked at. */
+/** Pointer handlers that turn touch, pen and mouse on a chart into runs, and the cell that is peeked at. */
 export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout, run: Run | undefined) {
   const fingers = useRef(new Map<number, Under>());
   const [peeked, setPeeked] = useState<number | null>(null);
@@ -71,7 +71,7 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
     const down = (event: PointerEvent) => {
       const { current } = grid;
       if (event.button !== 0 || !current) return;
-      const index = placeIndexOf(event.target);
+      const index = cellIndexOf(event.target);
       if (index === null) return;
       const finger = event.pointerId;
       current.setPointerCapture(finger);
@@ -89,7 +89,7 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
         if (!at) return;
         const box = at.box ?? event.currentTarget.getBoundingClientRect();
         at.box = box;
-        const index = placeUnder(layout, event.clientX - box.left, event.clientY - box.top);
+        const index = cellUnder(layout, event.clientX - box.left, event.clientY - box.top);
         if (index === null || index === at.index) return;
         begin(at, event.pointerId);
         for (const met of between(layout, at.index, index)) {
@@ -109,7 +109,7 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
   return { pointers, peeked };
 }
 
-/** The places on the straight way from one to another, so that a fast drag leaves none out. */
+/** The cells on the straight way from one to another, so that a fast drag leaves none out. */
 function between(layout: ChartLayout, from: number, to: number): number[] {
   const [a, b] = [cornerOf(layout, from), cornerOf(layout, to)];
   const columns = Math.abs(b.x - a.x) / layout.cellWidth;
@@ -118,7 +118,7 @@ function between(layout: ChartLayout, from: number, to: number): number[] {
   const [halfWidth, halfHeight] = [layout.cellWidth / 2, layout.cellHeight / 2];
   const met = Array.from({ length: steps }, (_, i) => {
     const part = (i + 1) / steps;
-    return placeUnder(layout, a.x + (b.x - a.x) * part + halfWidth, a.y + (b.y - a.y) * part + halfHeight);
+    return cellUnder(layout, a.x + (b.x - a.x) * part + halfWidth, a.y + (b.y - a.y) * part + halfHeight);
   });
   // A straight way may cross the gap after a short row.
   return met.filter((index) => index !== null);

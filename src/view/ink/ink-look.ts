@@ -3,7 +3,7 @@ import type { Point } from "@/core/surface/ink-split";
 
 type InkLook = { name: string; ground: string; figure: string };
 
-/** How each ink looks: its name, the ground it gives a place, and its shape's colour. */
+/** How each ink looks: its name, the ground it gives a cell, and its shape's colour. */
 export const INK_LOOK: Record<Ink, InkLook> = {
   sun: { name: "Sun", ground: "var(--color-sun)", figure: "var(--color-sun-dot)" },
   coral: { name: "Coral", ground: "var(--color-coral)", figure: "var(--color-coral-dot)" },

@@ -22,7 +22,7 @@ type Props = {
 export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false }: Props) {
   const { geometry } = layout;
   const drawn = arcs.filter(({ index }) => !trail.covers[index]?.arc);
-  const many = drawn.length > MOST_SINGLE;
+  const many = drawn.length > MAX_SINGLE;
   const hidden = arcs.filter(({ index }) => trail.covers[index]?.arc);
   const width = layout.heavy + 1;
   const dashes = isAside ? { strokeDasharray: `${width * 2.4} ${width * 1.8}` } : {};
@@ -122,7 +122,7 @@ function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink 
 }
 
 /** So many arcs are each a drawing of its own; more of them are drawn as one. */
-const MOST_SINGLE = 60;
+const MAX_SINGLE = 60;
 
 type ManyProps = {
   layout: LineLayout;

@@ -1,15 +1,28 @@
 import { exact, type NumberKey } from "@/core/number/exact";
-import { AskedPlace } from "../chart/asked-place";
+import { AskedCell } from "../chart/asked-cell";
 import { round } from "../round";
 import type { LineLayout } from "./line-layout";
+import { boxAt } from "./number-near";
 
 type Box = { x: number; y: number; width: number; height: number };
 
+type AskedProps = { kind: "line" | "strip"; layout: LineLayout; number: NumberKey; typed: string };
+
+/** The number of a line that is asked for: in its own place where it has one, else at its tick. */
+export function AskedNumber({ kind, layout, number, typed }: AskedProps) {
+  const placed = kind === "strip" || layout.labels.some(({ key }) => key === number);
+  return placed ? (
+    <AskedLabel layout={layout} box={boxAt(layout, number)} typed={typed} />
+  ) : (
+    <AskedTick layout={layout} number={number} typed={typed} />
+  );
+}
+
 /** A label that waits for its number, in its own place. */
-export function AskedLabel({ layout, box, typed }: { layout: LineLayout; box: Box; typed: string }) {
+function AskedLabel({ layout, box, typed }: { layout: LineLayout; box: Box; typed: string }) {
   const [width, height] = [Math.max(box.width, 56), Math.max(box.height, 52)];
   return (
-    <AskedPlace
+    <AskedCell
       layout={{ ...layout.face, cellWidth: width, cellHeight: height }}
       corner={{ x: box.x - width / 2, y: box.y - height / 2 }}
       typed={typed}
@@ -21,15 +34,7 @@ export function AskedLabel({ layout, box, typed }: { layout: LineLayout; box: Bo
 const OFF = 78;
 
 /** A tick without a label that is asked for: ringed where it is, with room for its number on the side of the jumps. */
-export function AskedTick({
-  layout,
-  number,
-  typed,
-}: {
-  layout: LineLayout;
-  number: NumberKey;
-  typed: string;
-}) {
+function AskedTick({ layout, number, typed }: { layout: LineLayout; number: NumberKey; typed: string }) {
   const { geometry, placing, heavy, numeral, widest, tallest } = layout;
   const part = placing.partOf(exact(number));
   if (geometry.shape !== "ring" && (part < -0.001 || part > 1.001)) return null;

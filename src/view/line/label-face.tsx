@@ -1,22 +1,21 @@
+import { useId } from "react";
 import type { NumberKey } from "@/core/number/exact";
 import type { Written } from "@/core/number/fraction-text";
 import {
+  type CellState,
   inksIn,
   isCovered,
   isFocus,
   isWrong,
-  type PlaceState,
   standsOut,
   writtenIn,
-} from "@/core/scene/place-state";
+} from "@/core/scene/cell-state";
 import { inksOf } from "@/core/set/ink";
-import { Cover, Inks, Slip, Wrong } from "../chart/place-face";
+import { Cover, Inks, Slip, Wrong } from "../chart/cell-face";
 import { round } from "../round";
 import { WrittenText } from "./written-text";
 
 type Props = {
-  /** Told apart from other labels of the page. */
-  id: string;
   /** Its middle and its size. */
   x: number;
   y: number;
@@ -24,7 +23,7 @@ type Props = {
   height: number;
   numeral: number;
   heavy: number;
-  state: PlaceState;
+  state: CellState;
   number: NumberKey;
   write: (number: NumberKey) => Written;
   bold?: boolean;
@@ -36,8 +35,9 @@ type Props = {
 
 /** A number outside a chart: its numeral, with the inks, cover or writing that lies on it. */
 export function LabelFace(props: Props) {
-  const { id, x, y, width, height, numeral, heavy, state, number, write } = props;
+  const { x, y, width, height, numeral, heavy, state, number, write } = props;
   const { bold = false, boxed = false, ringed = false, opaque = false } = props;
+  const id = useId();
   const corner = { x: round(x - width / 2), y: round(y - height / 2) };
   const covered = isCovered(state);
   const says = covered ? writtenIn(state) : undefined;

@@ -24,7 +24,7 @@ export type LineGeometry = {
 export const shapeOf = (line: AnyLine): LineShape => (line.kind === "strip" ? "strip" : line.shape);
 
 /** How much room jumps need over a flat line, in pixels, before its labels get a second row. */
-const LEAST_ABOVE = 100;
+const MIN_ABOVE = 100;
 
 /** The geometry of a line. Flat lines go to the right, upright ones up, rings with the clock from the top. */
 export function layGeometry(
@@ -68,7 +68,7 @@ export function layGeometry(
   const length = Math.max(1, width - 2 * pad);
   // Room for a second row of labels, where enough stays for the jumps.
   const [one, two] = [label.height + 34, 2 * label.height + 40];
-  const below = height - two >= Math.min(height * 0.42, LEAST_ABOVE) ? two : one;
+  const below = height - two >= Math.min(height * 0.42, MIN_ABOVE) ? two : one;
   const y = Math.max(20, Math.min(height * 0.62, height - below));
   // Jumps stand on the cells of a number strip, not on its middle.
   const base = shape === "strip" ? cellHeight(length / cells, height) / 2 : 0;
@@ -111,7 +111,7 @@ export function cellPlacing(span: Span, step: Exact): Placing {
 
 const EDGE = 0.06;
 /** The most of an open line that one gap takes. */
-const WIDEST_GAP = 0.3;
+const MAX_GAP = 0.3;
 
 /**
  * An open line: the numbers that are put on it stand in order, larger gaps wider, but none so small that it cannot be
@@ -123,7 +123,7 @@ export function openPlacing(span: Span, put: readonly Exact[]): Placing {
   const smallest = Math.min(...gaps);
   const weights = gaps.map((gap) => 1 + Math.log2(gap / smallest) * 0.45);
   const total = weights.reduce((sum, weight) => sum + weight, 0);
-  const room = Math.min(1 - 2 * EDGE, gaps.length * WIDEST_GAP);
+  const room = Math.min(1 - 2 * EDGE, gaps.length * MAX_GAP);
   const parts = [EDGE];
   for (const weight of weights) parts.push(parts.at(-1)! + (weight / total) * room);
   const ends = { low: put[0]!, high: put.at(-1)! };

@@ -13,7 +13,8 @@ import { type ArcLabel, arcLabels } from "./arc-labels";
 import { arcsOf, arcUnder } from "./arc-shape";
 import { arcTextSize } from "./arc-text";
 import { openPlacing } from "./line-geometry";
-import { type LineLayout, layOutLine, nearestNumber, numberNear } from "./line-layout";
+import { type LineLayout, layOutLine } from "./line-layout";
+import { nearestNumber, numberNear } from "./number-near";
 
 const ROOM = { width: 1200, height: 320 };
 const lay = (

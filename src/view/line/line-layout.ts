@@ -1,11 +1,13 @@
 import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { type Written, writeNumber, writtenText } from "@/core/number/fraction-text";
+import type { CellState } from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
-import type { PlaceState } from "@/core/scene/place-state";
-import { type AnyLine, lineNumbers, type Span } from "@/core/surface/line";
-import { labelledIn, labelStride, type Scale, scaleOf, tickAt, ticksIn } from "@/core/surface/line-scale";
-import { DIGIT, type FaceLayout } from "../chart/chart-layout";
+import type { AnyLine, Span } from "@/core/surface/line";
+import { labelledIn, labelStride, type Scale, scaleOf } from "@/core/surface/line-scale";
+import type { FaceLayout } from "../chart/chart-layout";
 import { round } from "../round";
+import { labelSize, MAX_MEASURED, MIN_NUMERAL } from "./label-size";
+import { labelled, putOn } from "./labelled-numbers";
 import {
   cellPlacing,
   evenPlacing,
@@ -16,6 +18,7 @@ import {
   type Point,
   shapeOf,
 } from "./line-geometry";
+import { tickPaths } from "./tick-paths";
 
 export type Label = {
   key: NumberKey;
@@ -25,7 +28,7 @@ export type Label = {
   y: number;
   width: number;
   height: number;
-  state: PlaceState;
+  state: CellState;
   bold: boolean;
   /** A label in the second row is led to from its place on the line. */
   led: Point | null;
@@ -47,7 +50,7 @@ export type LineLayout = {
   ticks: { small: string; large: string };
   labels: readonly Label[];
   /** The tick or cell a label of its own has no room at: drawn as small figures on the line. */
-  flags: readonly { key: NumberKey; state: PlaceState; at: Point }[];
+  flags: readonly { key: NumberKey; state: CellState; at: Point }[];
   /** How wide one cell of a number track is. */
   cell: number;
   unit: string;
@@ -58,11 +61,11 @@ export type LineLayout = {
 };
 
 /** Numerals are made smaller, down to these sizes, before a label is left out. */
-const SMALLEST = { plain: 22, strong: 28 };
+const MIN_SIZE = { plain: 22, strong: 28 };
 
 /** Round a circle labels lie in little room; there smaller ones are better than every second one. */
 const smallestOf = (line: AnyLine, strong: boolean) =>
-  shapeOf(line) === "ring" ? (strong ? 20 : 15) : strong ? SMALLEST.strong : SMALLEST.plain;
+  shapeOf(line) === "ring" ? (strong ? 20 : 15) : strong ? MIN_SIZE.strong : MIN_SIZE.plain;
 
 /** What stays as it is while a line moves: how large its numerals are, and how much room its labels have. */
 type Frame = Pick<LineLayout, "numeral"> & { widest: number; tallest: number };
@@ -107,7 +110,7 @@ function layOutAt(
   const likely =
     line.numbers === "decimal" && !keyOf(scale.interval).includes("/")
       ? [span.from, span.to, span.from.add(scale.interval), span.to.sub(scale.interval)]
-      : [span.from, span.to, ...labelledIn(span, scale, 1).slice(0, MOST_MEASURED)];
+      : [span.from, span.to, ...labelledIn(span, scale, 1).slice(0, MAX_MEASURED)];
   const widest =
     frame?.widest ?? Math.max(...likely.map((value) => sizeOf(write(value)).width), numeral * 1.4);
   const tallest =
@@ -132,7 +135,7 @@ function layOutAt(
   const gap = numeral * 0.45;
   const least = smallestOf(line, strong);
   // In a cell of its own a number may be smaller than on a line.
-  const smallest = (widest * LEAST_NUMERAL) / numeral;
+  const smallest = (widest * MIN_NUMERAL) / numeral;
   const needed = {
     flat: widest + gap,
     upright: tallest * 1.02,
@@ -271,121 +274,3 @@ function layOutAt(
 
 const lieOnEachOther = (a: Label, b: Label, clear: number) =>
   Math.abs(a.x - b.x) < (a.width + b.width) / 2 + clear && Math.abs(a.y - b.y) < (a.height + b.height) / 2;
-
-/** Most labels whose room is measured one by one. */
-const MOST_MEASURED = 120;
-
-/** The smallest numeral in a cell of a number strip, in pixels. */
-const LEAST_NUMERAL = 15;
-
-/** The size of a label: its numeral, with a fraction's two numbers one above the other. */
-export function labelSize(
-  { whole, over, under }: Written,
-  numeral: number,
-): { width: number; height: number } {
-  const digits = whole.length * DIGIT * numeral;
-  const fraction =
-    under === "" ? 0 : Math.max(over.length, under.length) * DIGIT * numeral * 0.78 + numeral * 0.12;
-  return {
-    width: round(digits + fraction + numeral * 0.6),
-    height: round(numeral * (under === "" ? 1.45 : 1.95)),
-  };
-}
-
-/** The numbers of a line's own labels that there is room for. */
-function labelled(line: AnyLine, span: Span, scale: Scale, apart: number, needed: number): Exact[] {
-  switch (line.labels) {
-    case "none":
-      return [];
-    case "ends": {
-      const { from, to } = lineNumbers(line);
-      return [from, to].filter((value) => value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
-    }
-    case "chosen":
-      return line.chosen
-        .map((text) => exact(text))
-        .filter((value) => value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
-    case "every":
-      return labelledIn(
-        span,
-        scale,
-        line.every * labelStride(apart * line.every, needed, scale.interval.mul(line.every)),
-      );
-    case "all": {
-      const labels = labelledIn(span, scale, labelStride(apart, needed, scale.interval));
-      // A line of one label tells nothing of where it goes: its ends stand in.
-      if (labels.length > 1 || labelledIn(span, scale, 1).length < 2) return labels;
-      return [span.from, span.to];
-    }
-    default:
-      return line.labels satisfies never;
-  }
-}
-
-/** The numbers that stand on an open line, in order. */
-function putOn(marks: LineMarks): Exact[] {
-  return Object.keys(marks.ranks)
-    .map((key) => exact(key))
-    .sort((a, b) => a.compare(b));
-}
-
-/** Ticks nearer than this to each other, in pixels, cannot be told apart. */
-const LEAST_APART = 2.5;
-
-/** All ticks as two paths: those of the intervals, and the smaller ones between them. */
-function tickPaths(
-  line: AnyLine,
-  scale: Scale,
-  span: Span,
-  geometry: LineGeometry,
-  placing: Placing,
-  put: readonly Exact[],
-  own: readonly Exact[],
-  strong: boolean,
-): { small: string; large: string } {
-  const [tall, short] = strong ? [17, 10] : [14, 8];
-  const mark = (part: number, half: number) => {
-    const [a, b] = [geometry.point(part, half), geometry.point(part, -half)];
-    return `M${round(a.x)} ${round(a.y)}L${round(b.x)} ${round(b.y)}`;
-  };
-  if (line.open) return { small: "", large: put.map((value) => mark(placing.partOf(value), tall)).join("") };
-  if (line.ticks === "none") return { small: "", large: "" };
-  if (line.ticks === "labelled") {
-    return { small: "", large: own.map((value) => mark(placing.partOf(value), tall)).join("") };
-  }
-  const { first, last } = ticksIn(span, scale);
-  const between = (geometry.length * scale.step.valueOf()) / span.to.sub(span.from).valueOf();
-  const stride = BigInt(labelStride(between, LEAST_APART));
-  const divisions = BigInt(Math.round(scale.interval.div(scale.step).valueOf()));
-  const start = placing.partOf(tickAt(scale, first));
-  const step = between / geometry.length;
-  let [small, large] = ["", ""];
-  for (let i = first; i <= last; i += 1n) {
-    const isLarge = i % divisions === 0n;
-    // Ticks too close to be told apart are one.
-    if (stride > 1n && (isLarge ? (i / divisions) % stride !== 0n && divisions === 1n : i % stride !== 0n))
-      continue;
-    const part = start + Number(i - first) * step;
-    if (isLarge) large += mark(part, tall);
-    else small += mark(part, short);
-  }
-  return { small, large };
-}
-
-/** The number nearest to a touch: one that has a label under the finger, else the nearest tick. */
-export function numberNear(layout: LineLayout, at: Point): NumberKey {
-  const under = layout.labels.find(
-    ({ x, y, width, height }) => Math.abs(at.x - x) <= width / 2 && Math.abs(at.y - y) <= height / 2,
-  );
-  if (under && layout.geometry.shape !== "strip") return under.key;
-  return nearestNumber(layout, at);
-}
-
-/** The number of the tick that is nearest to a point, whatever labels stand there. */
-export function nearestNumber(layout: LineLayout, at: Point): NumberKey {
-  const value = layout.placing.valueAt(layout.geometry.partUnder(at));
-  const { scale } = layout;
-  const steps = value.sub(scale.anchor).div(scale.step).add(exact("1/2")).floor();
-  const nearest = scale.anchor.add(scale.step.mul(steps));
-  return keyOf(nearest);
-}

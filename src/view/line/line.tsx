@@ -5,25 +5,26 @@ import { type LineView, lookOf } from "@/core/lesson/views-of";
 import { exact, keyOf, keyOfText, type NumberKey } from "@/core/number/exact";
 import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
+import { cellState, isAsked } from "@/core/scene/cell-state";
 import { lineMarks } from "@/core/scene/line-marks";
-import { isAsked, placeState } from "@/core/scene/place-state";
 import { isCoveredAt } from "@/core/scene/scene";
 import { isClosed, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { nearestTick, scaleOf, slideSpan, spanHolding } from "@/core/surface/line-scale";
 import { type Size, useSize } from "@/kit/use-size";
-import { placeName } from "../chart/place-name";
-import { PlaceRing } from "../chart/place-ring";
+import { cellName } from "../chart/cell-name";
+import { CellRing } from "../chart/cell-ring";
 import { useKeyPress } from "../chart/use-key-press";
 import type { Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { arcPath, arcUnder } from "./arc-shape";
-import { AskedLabel, AskedTick } from "./asked-tick";
+import { AskedNumber } from "./asked-tick";
 import { Jumps } from "./jumps";
 import { lineAnchors } from "./line-anchors";
-import { LineDrawing } from "./line-drawing";
+import { LineFigure } from "./line-figure";
 import type { Point } from "./line-geometry";
 import { layOutLine } from "./line-layout";
+import { boxAt as boxOf } from "./number-near";
 import { JumpSize, Peek } from "./under-finger";
 import { useCarried } from "./use-carried";
 import { type LineHand, useLineTouch } from "./use-line-touch";
@@ -90,17 +91,12 @@ export const Line = memo(function Line({
   const grid = useRef<HTMLDivElement>(null);
   /** Where the keyboard stands: on a number, whether it has a label or not. */
   const standing = keyboard ?? marks.focus ?? keyOf(nearestTick(layout.scale, span.from));
-  const boxAt = (key: NumberKey) => {
-    const label = layout.labels.find((one) => one.key === key);
-    if (label) return label;
-    const at = layout.geometry.point(layout.placing.partOf(exact(key)), 0);
-    return { x: at.x, y: at.y, width: layout.numeral * 1.4, height: layout.numeral * 1.6 };
-  };
+  const boxAt = (key: NumberKey) => boxOf(layout, key);
   const nameOf = (key: NumberKey) => {
-    const state = placeState(scene, key);
+    const state = cellState(scene, key);
     // A tick without a label that is asked for is not named: that is what is asked.
     if (isAsked(state) && !isLabelled(key)) return "A tick, asked for";
-    const name = placeName(key, state, "solid");
+    const name = cellName(key, state, "solid");
     const said = writtenText(writeNumber(exact(key), settings.numbers, layout.scale.step.d));
     return name.startsWith(showNumber(key)) ? said + name.slice(showNumber(key).length) : name;
   };
@@ -157,7 +153,6 @@ export const Line = memo(function Line({
   const isTold = settings.labels !== "none" && ![from, to].some((end) => isCoveredAt(scene, end));
   const asked = asks && !asks.number.startsWith("r") ? asks : null;
   const isLabelled = (number: NumberKey) => layout.labels.some(({ key }) => key === number);
-  const labelled = asked && isLabelled(asked.number);
   // Besides the labels: where the keyboard stands, and the tick that is asked for.
   const bare = new Set([standing, ...(asked ? [asked.number] : [])].filter((key) => !isLabelled(key)));
   const cells = [...layout.labels, ...[...bare].map((key) => ({ ...boxAt(key), key }))];
@@ -211,7 +206,7 @@ export const Line = memo(function Line({
           role="presentation"
           className="pointer-events-none absolute inset-0 overflow-hidden"
         >
-          <LineDrawing line={settings} layout={layout} marks={marks} jumpsApart />
+          <LineFigure line={settings} layout={layout} marks={marks} jumpsApart />
           {preview && touch.jump && (
             <g fill="none">
               <path
@@ -229,12 +224,7 @@ export const Line = memo(function Line({
               <JumpSize layout={layout} from={preview.from} to={preview.to} jump={touch.jump} />
             </g>
           )}
-          {asked && (labelled || settings.kind === "strip") && (
-            <AskedLabel layout={layout} box={boxAt(asked.number)} typed={asked.typed} />
-          )}
-          {asked && !labelled && settings.kind === "line" && (
-            <AskedTick layout={layout} number={asked.number} typed={asked.typed} />
-          )}
+          {asked && <AskedNumber kind={settings.kind} layout={layout} {...asked} />}
           {peeked !== null && <Peek layout={layout} box={boxAt(peeked)} number={peeked} />}
           {/* biome-ignore lint/a11y/useSemanticElements: as above. */}
           <g role="row">
@@ -254,7 +244,7 @@ export const Line = memo(function Line({
             ))}
           </g>
           {keyboard !== null && (
-            <PlaceRing
+            <CellRing
               layout={{
                 ...layout.face,
                 cellWidth: boxAt(keyboard).width + 8,

@@ -6,11 +6,14 @@ import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { type AnyLine, isClosed, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import { PEEK_MS, type Run } from "../chart/use-run";
+import { fingerDown, fingerUp } from "../fingers";
 import type { Point } from "./line-geometry";
-import { type LineLayout, numberNear } from "./line-layout";
+import type { LineLayout } from "./line-layout";
+import { numberNear } from "./number-near";
 
 /** A jump that is begun this near to a number with a label begins there: a finger is thicker than a tick. */
 const BEGINS_WITHIN = 16;
+
 /** Further than this, in pixels, a touch is a slide, or a jump. */
 const SLIDE_FROM = 8;
 const WHEEL_RESTS_MS = 160;
@@ -112,10 +115,6 @@ export function useLineTouch(
 
   const begin = (event: PointerEvent<HTMLElement>) => {
     if (event.button !== 0 || !hand) return;
-    // A first finger takes the place of those whose end was never told.
-    if (event.isPrimary)
-      for (const [id, { pointer }] of fingers.current)
-        if (pointer === event.pointerType) fingers.current.delete(id);
     const start = pointOf(event);
     const target = event.target as Element;
     const sizes = target.closest("[data-sizes]")?.getAttribute("data-sizes");
@@ -136,7 +135,7 @@ export function useLineTouch(
           : null,
       from: moving.seen.current,
     };
-    fingers.current.set(event.pointerId, finger);
+    fingerDown(fingers.current, event, finger);
     if (!finger.jump && !hand.jumps && hand.canPeek?.(number)) {
       finger.peek = setTimeout(() => {
         finger.what = "gone";
@@ -170,9 +169,8 @@ export function useLineTouch(
     }
   };
   const end = (event: PointerEvent<HTMLElement>) => {
-    const finger = fingers.current.get(event.pointerId);
+    const finger = fingerUp(fingers.current, event);
     if (!finger || !hand) return;
-    fingers.current.delete(event.pointerId);
     clearTimeout(finger.peek);
     setPeeked(null);
     setJump(null);

@@ -4,8 +4,8 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } fr
 import { type Exact, exact } from "@/core/number/exact";
 import type { AnyLine, Span } from "@/core/surface/line";
 import { restSpan } from "@/core/surface/line-scale";
+import { isStill, glide as startGlide } from "../glide";
 
-const GLIDE_MS = 220;
 /** Further than this many lengths a span does not glide but is there at once: there is nothing to see on the way. */
 const FAR = 4;
 
@@ -40,22 +40,18 @@ export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) 
     (from: Span, to: Span) => {
       stop();
       goal.current = to;
-      const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
       const length = to.to.sub(to.from);
       const far = from.from.sub(to.from).abs().compare(length.mul(FAR)) > 0;
-      if (still || far || same(from, to)) {
+      const arrive = () => {
         seen.current = to;
         setMoving(null);
-        return;
-      }
-      const began = performance.now();
-      const step = (now: number) => {
-        const part = Math.min(1, Math.max(0, now - began) / GLIDE_MS);
-        seen.current = part >= 1 ? to : between(from, to, 1 - (1 - part) ** 3);
-        setMoving(part >= 1 ? null : seen.current);
-        if (part < 1) frame.current = requestAnimationFrame(step);
       };
-      frame.current = requestAnimationFrame(step);
+      if (isStill() || far || same(from, to)) return arrive();
+      const on = (part: number) => {
+        seen.current = between(from, to, part);
+        setMoving(seen.current);
+      };
+      startGlide(frame, on, arrive);
     },
     [stop],
   );

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Target } from "@/core/surface/place-key";
+import type { Target } from "@/core/surface/cell-key";
 
 export type Point = { x: number; y: number };
 

@@ -1,14 +1,22 @@
 import { memo } from "react";
 import type { Note, Stroke } from "@/core/scene/pen";
 import { UNIT } from "@/core/scene/pen";
+import type { Scene } from "@/core/scene/scene";
 import type { Ink } from "@/core/set/ink";
-import type { Target } from "@/core/surface/place-key";
+import type { Target } from "@/core/surface/cell-key";
+import type { ViewId } from "@/core/views/view-id";
 import { INK_LOOK } from "../ink/ink-look";
 import { round } from "../round";
 import type { Anchors } from "./anchors";
 import { FINE, pathOf } from "./stroke-path";
 
 type Props = { strokes: readonly Stroke[]; notes: readonly Note[]; anchors: Anchors };
+
+/** What a scene has drawn over a view. */
+export function DrawnOver({ view, scene, anchors }: { view: ViewId; scene: Scene; anchors: Anchors }) {
+  const here = <T extends { view: ViewId }>(all: readonly T[]) => all.filter((one) => one.view === view);
+  return <Drawn strokes={here(scene.strokes)} notes={here(scene.notes)} anchors={anchors} />;
+}
 
 /** What is drawn over a view, each stroke and note where its number stands. */
 export function Drawn({ strokes, notes, anchors }: Props) {

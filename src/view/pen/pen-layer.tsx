@@ -2,9 +2,10 @@
 
 import { nanoid } from "nanoid";
 import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
-import { keepPoints, type Note, passes, type Stroke, UNIT } from "@/core/scene/pen";
+import { keepPoints } from "@/core/scene/keep-points";
+import { type Note, passes, type Stroke, UNIT } from "@/core/scene/pen";
 import type { Ink } from "@/core/set/ink";
-import type { Target } from "@/core/surface/place-key";
+import type { Target } from "@/core/surface/cell-key";
 import type { ViewId } from "@/core/views/view-id";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";

@@ -3,7 +3,7 @@ import { afterFrame } from "@/kit/after-frame";
 type Subscribe = (whenChanged: () => void) => () => void;
 
 /**
- * Listens like `subscribe`, but one frame later: the place under the finger is painted first, and what only reports
+ * Listens like `subscribe`, but one frame later: the cell under the finger is painted first, and what only reports
  * of it follows. Many changes within a frame are told once, and to all listeners together.
  */
 export function afterPaint(subscribe: Subscribe): Subscribe {

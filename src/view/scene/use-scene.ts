@@ -10,7 +10,7 @@ export function useScene<T>(source: SceneSource, pick: (scene: Scene) => T): T {
   return useSyncExternalStore(source.subscribe, read, read);
 }
 
-/** Part of the scene that may follow a frame after the places under the fingers have been painted. */
+/** Part of the scene that may follow a frame after the cells under the fingers have been painted. */
 export function useSceneLate<T>(source: SceneSource, pick: (scene: Scene) => T): T {
   const read = () => pick(source.read());
   return useSyncExternalStore(source.subscribeLate ?? source.subscribe, read, read);

@@ -1,29 +1,24 @@
 "use client";
 
-import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from "react";
+import { memo, useMemo, useRef } from "react";
 import { showNumber } from "@/core/number/show-number";
-import {
-  isPlaceKey,
-  MOST_TIMES,
-  type PlaceKey,
-  placeAt,
-  placeKey,
-  type Target,
-} from "@/core/surface/place-key";
+import { type CellKey, cellAt, cellKey, isCellKey, type Target } from "@/core/surface/cell-key";
 import { clampWindow, type WindowAt } from "@/core/surface/times-grid";
 import type { ViewOf } from "@/core/views/view";
 import { type Size, useSize } from "@/kit/use-size";
 import { PeekFace } from "../chart/peek";
 import { useKeyPress } from "../chart/use-key-press";
 import type { Run } from "../chart/use-run";
-import type { Anchors, Over } from "../pen/anchors";
-import { usePlaces } from "../scene/places";
+import type { Over } from "../pen/anchors";
+import { useCells } from "../scene/cells";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
+import { timesAnchors } from "./times-anchors";
+import { TimesCell } from "./times-cell";
 import { layOutTimes, STRIP, stripsOf } from "./times-layout";
-import { TimesPlace } from "./times-place";
 import { TimesRings } from "./times-rings";
-import { Name, NextStrip } from "./times-strips";
+import { Name, NextStrip, TimesSign } from "./times-strips";
+import { useGridKeys } from "./use-grid-keys";
 import { useKeptLayout } from "./use-kept-layout";
 import { useOrigin } from "./use-origin";
 import { useSlideTouch } from "./use-slide-touch";
@@ -40,9 +35,9 @@ type Props = {
   /** What comes next is asked, at the right or below. */
   onWonder: (side: "right" | "below") => void;
   /** A name was touched: its row or column, as far as it is seen. */
-  onLine: (places: Target[]) => void;
+  onLine: (cells: Target[]) => void;
   asks: { number: Target; typed: string } | null;
-  /** What lies over the grid, and keeps to its places. */
+  /** What lies over the grid, and keeps to its cells. */
   over?: Over;
 };
 
@@ -53,8 +48,9 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
   const { settings, source, strong, run, onSlide, onWonder, onLine, asks, over } = props;
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);
-  const places = usePlaces(source);
+  const cells = useCells(source);
   const slid = useScene(source, (scene) => scene.windows[settings.id]);
+  const focus = useScene(source, (scene) => scene.focus);
   const wonder = useScene(source, (scene) => scene.wonders[settings.id] ?? null);
   const target = clampWindow(settings, slid ?? settings);
 
@@ -67,12 +63,12 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
   );
   // Most slides change nothing about the layout, and what they do not change is not drawn again.
   const kept = useKeptLayout(laidOut);
-  const cell = useMemo(() => ({ width: kept.cellWidth, height: kept.cellHeight }), [kept]);
+  const square = useMemo(() => ({ width: kept.cellWidth, height: kept.cellHeight }), [kept]);
   const carried = useRef<HTMLDivElement>(null);
   const sliding = useSliding({ times: settings, layout: kept, source }, target, canvas, carried, onSlide);
   const origin = useOrigin(target);
   const settle = sliding.glide;
-  const touch = useSlideTouch(sliding, cell, run, settle);
+  const touch = useSlideTouch(sliding, square, run, settle);
   const keys = useKeyPress(run);
   const peeked = touch.peeked ?? keys.peeked;
   const frame = useRef<HTMLDivElement>(null);
@@ -82,63 +78,20 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
   const columns = span(firstColumn, settings.columns);
   /** The layers lie still; where they begin changes only when the window has slid very far. */
   const shift = {
-    x: -(firstColumn - origin.column) * cell.width,
-    y: -(firstRow - origin.row) * cell.height,
+    x: -(firstColumn - origin.column) * square.width,
+    y: -(firstRow - origin.row) * square.height,
   };
-  const at = (place: PlaceKey) => {
-    const { row, column } = placeAt(place);
-    return { x: (column - origin.column) * cell.width, y: (row - origin.row) * cell.height };
+  const at = (cell: CellKey) => {
+    const { row, column } = cellAt(cell);
+    return { x: (column - origin.column) * square.width, y: (row - origin.row) * square.height };
   };
-  const visible = rows.flatMap((row) => columns.map((column) => placeKey(row, column)));
+  const visible = rows.flatMap((row) => columns.map((column) => cellKey(row, column)));
 
-  const [keyboard, setKeyboard] = useState<PlaceKey | null>(null);
-  const wanted = useRef<PlaceKey | null>(null);
-  useEffect(() => {
-    if (!wanted.current) return;
-    const place = body.current?.querySelector<SVGElement>(`[data-place="${wanted.current}"]`);
-    if (place) {
-      place.focus();
-      wanted.current = null;
-    }
-  });
-  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
-    const named = (event.target as Element).getAttribute("data-place") ?? "";
-    if (!isPlaceKey(named) || event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
-    const here = placeAt(named);
-    const step = STEPS[event.key];
-    if (step) {
-      const to = { row: here.row + step.row, column: here.column + step.column };
-      if (to.row < 1 || to.column < 1 || to.row > MOST_TIMES || to.column > MOST_TIMES)
-        return event.preventDefault();
-      const next = {
-        row: Math.max(to.row - settings.rows + 1, Math.min(target.row, to.row)),
-        column: Math.max(to.column - settings.columns + 1, Math.min(target.column, to.column)),
-      };
-      wanted.current = placeKey(to.row, to.column);
-      settle(next);
-      body.current?.querySelector<SVGElement>(`[data-place="${wanted.current}"]`)?.focus();
-    } else if (event.key === "Enter" || event.key === " ") keys.down(named, event.repeat);
-    else if (event.key === "Escape") (event.target as SVGElement).blur();
-    else return;
-    event.preventDefault();
-    event.stopPropagation();
-  };
+  const { keyboard, handlers } = useGridKeys(body, settings, target, settle, keys);
 
-  const anchors = useMemo<Anchors>(
-    () => ({
-      at: ({ x, y }) =>
-        placeKey(firstRow + Math.floor(y / cell.height), firstColumn + Math.floor(x / cell.width)),
-      of: (place) => {
-        if (place === null || !isPlaceKey(place)) return null;
-        const { row, column } = placeAt(place);
-        return {
-          x: (column - firstColumn + 0.5) * cell.width,
-          y: (row - firstRow + 0.5) * cell.height,
-          unit: cell.height,
-        };
-      },
-    }),
-    [firstRow, firstColumn, cell],
+  const anchors = useMemo(
+    () => timesAnchors({ row: firstRow, column: firstColumn }, kept),
+    [firstRow, firstColumn, kept],
   );
   const strips = stripsOf(settings);
   const { width, height } = kept;
@@ -164,11 +117,11 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
                   covered={settings.columnNames === "covered"}
                   size={kept.name}
                   style={{
-                    left: (column - origin.column) * cell.width,
-                    width: cell.width,
+                    left: (column - origin.column) * square.width,
+                    width: square.width,
                     height: STRIP.names,
                   }}
-                  onTouch={() => onLine(rows.map((row) => placeKey(row, column)))}
+                  onTouch={() => onLine(rows.map((row) => cellKey(row, column)))}
                 />
               ))}
             </div>
@@ -189,25 +142,17 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
                   covered={settings.rowNames === "covered"}
                   size={kept.name}
                   style={{
-                    top: (row - origin.row) * cell.height,
+                    top: (row - origin.row) * square.height,
                     width: STRIP.rowNames,
-                    height: cell.height,
+                    height: square.height,
                   }}
-                  onTouch={() => onLine(columns.map((column) => placeKey(row, column)))}
+                  onTouch={() => onLine(columns.map((column) => cellKey(row, column)))}
                 />
               ))}
             </div>
           </div>
         )}
-        {strips.left > 0 && strips.top > 0 && (
-          <span
-            aria-hidden
-            className="absolute flex items-center justify-center font-numeral text-2xl font-bold text-quiet"
-            style={{ width: strips.left, height: strips.top }}
-          >
-            ×
-          </span>
-        )}
+        {strips.left > 0 && strips.top > 0 && <TimesSign width={strips.left} height={strips.top} />}
         {/* biome-ignore lint/a11y/useSemanticElements: a table cannot be drawn in SVG. */}
         <div
           role="grid"
@@ -218,24 +163,10 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
           }
           aria-rowcount={-1}
           aria-colcount={-1}
-          // The grid takes the keyboard, and hands it to its first place.
           tabIndex={keyboard ? -1 : 0}
           className="absolute overflow-hidden outline-2 outline-rule"
           style={{ left: strips.left, top: strips.top, width, height, contain: "strict" }}
-          onKeyDown={onKeyDown}
-          onFocus={(event) => {
-            const named = event.target.getAttribute("data-place") ?? "";
-            if (isPlaceKey(named)) setKeyboard(event.target.matches(":focus-visible") ? named : null);
-            else if (event.target === event.currentTarget && event.target.matches(":focus-visible"))
-              body.current
-                ?.querySelector<SVGElement>(`[data-place="${placeKey(target.row, target.column)}"]`)
-                ?.focus();
-          }}
-          onBlur={() => {
-            setKeyboard(null);
-            keys.leave();
-          }}
-          onKeyUp={keys.onKeyUp}
+          {...handlers}
           onMouseDown={(event) => event.preventDefault()}
           onContextMenu={(event) => event.preventDefault()}
           {...touch.body}
@@ -243,23 +174,23 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
           <div ref={body} role="presentation" style={{ transform: `translate(${shift.x}px, ${shift.y}px)` }}>
             {rows.map((row) => (
               // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
-              // biome-ignore lint/a11y/useFocusableInteractive: the places of the row take the keyboard, not the row.
+              // biome-ignore lint/a11y/useFocusableInteractive: the cells of the row take the keyboard, not the row.
               <div
                 key={row % settings.rows}
                 role="row"
                 aria-rowindex={row}
                 className="absolute left-0"
-                style={{ top: (row - origin.row) * cell.height }}
+                style={{ top: (row - origin.row) * square.height }}
               >
-                <svg role="presentation" width={1} height={cell.height} className="block overflow-visible">
+                <svg role="presentation" width={1} height={square.height} className="block overflow-visible">
                   {columns.map((column) => (
-                    <TimesPlace
+                    <TimesCell
                       key={column % settings.columns}
                       layout={kept}
-                      place={placeKey(row, column)}
+                      cell={cellKey(row, column)}
                       column={column}
-                      x={(column - origin.column) * cell.width}
-                      places={places}
+                      x={(column - origin.column) * square.width}
+                      cells={cells}
                     />
                   ))}
                 </svg>
@@ -268,13 +199,13 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
             <svg aria-hidden width={1} height={1} className="pointer-events-none absolute overflow-visible">
               <TimesRings
                 layout={kept}
-                places={visible}
+                cells={visible}
                 at={at}
-                source={source}
+                focus={focus}
                 asks={asks}
                 keyboard={keyboard}
               />
-              {peeked !== null && isPlaceKey(peeked) && (
+              {peeked !== null && isCellKey(peeked) && (
                 <PeekFace layout={kept} corner={at(peeked)} target={peeked} />
               )}
             </svg>
@@ -322,13 +253,6 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
     </div>
   );
 });
-
-const STEPS: Record<string, WindowAt> = {
-  ArrowLeft: { row: 0, column: -1 },
-  ArrowRight: { row: 0, column: 1 },
-  ArrowUp: { row: -1, column: 0 },
-  ArrowDown: { row: 1, column: 0 },
-};
 
 /** Rows or columns from one on. */
 function span(first: number, count: number): number[] {

@@ -15,10 +15,10 @@ export type TimesLayout = FaceLayout & {
   name: number;
 };
 
-const WIDEST = 1.75;
-const HIGHEST = 1.25;
+const MAX_WIDTH = 1.75;
+const MAX_HEIGHT = 1.25;
 /** Numerals are no larger than these many digits allow, so that they keep their size while the grid slides. */
-const LEAST_DIGITS = 3;
+const MIN_DIGITS = 3;
 
 /** Lays the window of a times grid out in the room given. Its first row and column tell how long its numbers are. */
 export function layOutTimes(
@@ -30,9 +30,9 @@ export function layOutTimes(
   const { rows, columns } = times;
   const across = Math.max(1, room.width - stripsOf(times).left - stripsOf(times).next) / columns;
   const down = Math.max(1, room.height - stripsOf(times).top - stripsOf(times).next) / rows;
-  const cellWidth = Math.floor(Math.min(across, down * WIDEST));
-  const cellHeight = Math.floor(Math.min(down, across * HIGHEST));
-  const digits = Math.max(LEAST_DIGITS, showNumber(String((at.row + rows) * (at.column + columns))).length);
+  const cellWidth = Math.floor(Math.min(across, down * MAX_WIDTH));
+  const cellHeight = Math.floor(Math.min(down, across * MAX_HEIGHT));
+  const digits = Math.max(MIN_DIGITS, showNumber(String((at.row + rows) * (at.column + columns))).length);
   const share = strong ? 0.72 : 0.58;
   const numeral = Math.min(cellHeight * share, (cellWidth * (strong ? 0.95 : 0.86)) / (digits * DIGIT));
   const nameDigits = Math.max(

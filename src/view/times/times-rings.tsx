@@ -1,46 +1,41 @@
-"use client";
-
-import { isPlaceKey, numberOf, type PlaceKey } from "@/core/surface/place-key";
-import { AskedPlace } from "../chart/asked-place";
-import { PlaceRing } from "../chart/place-ring";
-import type { SceneSource } from "../scene/scene-source";
-import { useScene } from "../scene/use-scene";
+import { type CellKey, isCellKey, numberOf, type Target } from "@/core/surface/cell-key";
+import { AskedCell } from "../chart/asked-cell";
+import { CellRing } from "../chart/cell-ring";
 import type { TimesLayout } from "./times-layout";
 
 type Props = {
   layout: TimesLayout;
-  /** The places that are drawn. */
-  places: readonly PlaceKey[];
-  at: (place: PlaceKey) => { x: number; y: number };
-  source: SceneSource;
+  /** The cells that are drawn. */
+  cells: readonly CellKey[];
+  at: (cell: CellKey) => { x: number; y: number };
+  focus: Target | null;
   asks: { number: string; typed: string } | null;
-  keyboard: PlaceKey | null;
+  keyboard: CellKey | null;
 };
 
 const INSET = 1;
 
-/** The rings of a times grid: the focus, wherever its number lives or at its one place; the place asked for. */
-export function TimesRings({ layout, places, at, source, asks, keyboard }: Props) {
-  const focus = useScene(source, (scene) => scene.focus);
-  const inFocus = places.filter(
-    (place) => place === focus || (focus !== null && !isPlaceKey(focus) && numberOf(place) === focus),
+/** The rings of a times grid: the focus, wherever its number lives or at its one cell; the cell asked for. */
+export function TimesRings({ layout, cells, at, focus, asks, keyboard }: Props) {
+  const inFocus = cells.filter(
+    (cell) => cell === focus || (focus !== null && !isCellKey(focus) && numberOf(cell) === focus),
   );
-  const asked = asks && isPlaceKey(asks.number) && places.includes(asks.number) ? asks.number : null;
+  const asked = asks && isCellKey(asks.number) && cells.includes(asks.number) ? asks.number : null;
   // Drawn in a little: at the edge of the window a ring would be cut off.
   const inner = {
     ...layout,
     cellWidth: layout.cellWidth - 2 * INSET,
     cellHeight: layout.cellHeight - 2 * INSET,
   };
-  const within = (place: PlaceKey) => ({ x: at(place).x + INSET, y: at(place).y + INSET });
+  const within = (cell: CellKey) => ({ x: at(cell).x + INSET, y: at(cell).y + INSET });
   return (
     <>
-      {inFocus.map((place) => (
-        <PlaceRing key={place} layout={inner} corner={within(place)} of="focus" />
+      {inFocus.map((cell) => (
+        <CellRing key={cell} layout={inner} corner={within(cell)} of="focus" />
       ))}
-      {asked && <AskedPlace layout={inner} corner={within(asked)} typed={asks?.typed ?? ""} />}
-      {keyboard && places.includes(keyboard) && (
-        <PlaceRing layout={inner} corner={within(keyboard)} of="keyboard" />
+      {asked && <AskedCell layout={inner} corner={within(asked)} typed={asks?.typed ?? ""} />}
+      {keyboard && cells.includes(keyboard) && (
+        <CellRing layout={inner} corner={within(keyboard)} of="keyboard" />
       )}
     </>
   );

@@ -2,6 +2,7 @@ import { clsx } from "clsx";
 import { ArrowDown, ArrowRight } from "lucide-react";
 import type { CSSProperties } from "react";
 import { showNumber } from "@/core/number/show-number";
+import { Touchable } from "../touchable";
 
 type NameProps = {
   what: "Row" | "Column";
@@ -9,22 +10,21 @@ type NameProps = {
   covered: boolean;
   size: number;
   style: CSSProperties;
-  onTouch: () => void;
+  onTouch?: () => void;
 };
 
 /** The name of a row or a column at its edge; a touch on it is a touch on all of the row or column that is seen. */
 export function Name({ what, index, covered, size, style, onTouch }: NameProps) {
   return (
-    <button
-      type="button"
+    <Touchable
       tabIndex={-1}
-      aria-label={covered ? `${what}, covered` : `${what} ${showNumber(String(index))}`}
+      name={covered ? `${what}, covered` : `${what} ${showNumber(String(index))}`}
       className="absolute flex items-center justify-center font-numeral font-bold text-quiet hover:text-ink"
       style={{ ...style, fontSize: size }}
-      onClick={onTouch}
+      onTouch={onTouch}
     >
       {covered ? <span className="h-7 w-9 max-w-[80%] rounded-lg bg-quiet" /> : showNumber(String(index))}
-    </button>
+    </Touchable>
   );
 }
 
@@ -33,7 +33,7 @@ type NextProps = {
   asked: boolean;
   count: number;
   style: CSSProperties;
-  onTouch: () => void;
+  onTouch?: () => void;
 };
 
 /** The edge at which the grid goes on: a touch asks what comes next, the next one slides by one and shows it. */
@@ -41,11 +41,10 @@ export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
   const right = side === "right";
   const where = right ? "to the right" : "below";
   return (
-    <button
-      type="button"
-      aria-label={asked ? `See what comes next ${where}` : `What comes next ${where}?`}
+    <Touchable
+      name={asked ? `See what comes next ${where}` : `What comes next ${where}?`}
       title={asked ? "See what comes next" : "What comes next?"}
-      onClick={onTouch}
+      onTouch={onTouch}
       className={clsx("absolute flex", right ? "flex-col pl-2" : "pt-2")}
       style={style}
     >
@@ -70,6 +69,19 @@ export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
           {right ? "?" : "What comes next?"}
         </span>
       )}
-    </button>
+    </Touchable>
+  );
+}
+
+/** The sign where the names of the rows and the columns meet. */
+export function TimesSign({ width, height }: { width: number; height: number }) {
+  return (
+    <span
+      aria-hidden
+      className="absolute flex items-center justify-center font-numeral text-2xl font-bold text-quiet"
+      style={{ width, height }}
+    >
+      ×
+    </span>
   );
 }

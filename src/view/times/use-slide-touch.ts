@@ -1,9 +1,10 @@
 "use client";
 
 import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
-import { MOST_TIMES, type PlaceKey, placeKey } from "@/core/surface/place-key";
+import { type CellKey, cellKey, MAX_TIMES } from "@/core/surface/cell-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import { PEEK_MS, type Run } from "../chart/use-run";
+import { fingerDown, fingerUp } from "../fingers";
 
 /** Further than this, in pixels, a touch is a slide. */
 const SLIDE_FROM = 8;
@@ -17,8 +18,8 @@ type Finger = {
   x: number;
   y: number;
   from: WindowAt;
-  /** The place that a tap touches; none where the touch is a long one, or has gone too far. */
-  place: PlaceKey | null;
+  /** The cell that a tap touches; none where the touch is a long one, or has gone too far. */
+  cell: CellKey | null;
   slides: boolean;
   /** Which ways it slides: a strip of names goes its own way only. */
   ways: { rows: boolean; columns: boolean };
@@ -28,7 +29,7 @@ type Finger = {
 const BODY = { rows: true, columns: true };
 
 /**
- * Pointer handlers of a times grid: a tap touches a place, a long press on a covered one peeks, and everything longer
+ * Pointer handlers of a times grid: a tap touches a cell, a long press on a covered one peeks, and everything longer
  * slides the window. Any number of fingers tap at the same time; one of them slides.
  */
 export function useSlideTouch(
@@ -38,7 +39,7 @@ export function useSlideTouch(
   onSettle: (at: WindowAt) => void,
 ) {
   const fingers = useRef(new Map<number, Finger>());
-  const [peeked, setPeeked] = useState<PlaceKey | null>(null);
+  const [peeked, setPeeked] = useState<CellKey | null>(null);
   useEffect(() => {
     const all = fingers.current;
     return () => {
@@ -47,35 +48,32 @@ export function useSlideTouch(
   }, []);
   const handlers = useMemo(() => {
     const all = fingers.current;
-    /** The place under a touch, where the window is seen now: it may be sliding under another finger. */
-    const placeUnder = (event: PointerEvent<HTMLElement>): PlaceKey => {
+    /** The cell under a touch, where the window is seen now: it may be sliding under another finger. */
+    const cellUnder = (event: PointerEvent<HTMLElement>): CellKey => {
       const box = event.currentTarget.getBoundingClientRect();
       const { row, column } = sliding.position.current;
-      return placeKey(
-        Math.min(MOST_TIMES, Math.floor(row + (event.clientY - box.top) / cell.height)),
-        Math.min(MOST_TIMES, Math.floor(column + (event.clientX - box.left) / cell.width)),
+      return cellKey(
+        Math.min(MAX_TIMES, Math.floor(row + (event.clientY - box.top) / cell.height)),
+        Math.min(MAX_TIMES, Math.floor(column + (event.clientX - box.left) / cell.width)),
       );
     };
     const begin = (ways: Finger["ways"]) => (event: PointerEvent<HTMLElement>) => {
       if (event.button !== 0) return;
-      // A first finger takes the place of those whose end was never told.
-      if (event.isPrimary)
-        for (const [id, { pointer }] of all) if (pointer === event.pointerType) all.delete(id);
-      const place = ways === BODY ? placeUnder(event) : null;
+      const cell = ways === BODY ? cellUnder(event) : null;
       const now: Finger = {
         pointer: event.pointerType,
         x: event.clientX,
         y: event.clientY,
         from: { ...sliding.position.current },
-        place,
+        cell,
         slides: false,
         ways,
       };
-      all.set(event.pointerId, now);
-      if (place && run?.canPeek?.(place)) {
+      fingerDown(all, event, now);
+      if (cell && run?.canPeek?.(cell)) {
         now.peek = setTimeout(() => {
-          now.place = null;
-          setPeeked(place);
+          now.cell = null;
+          setPeeked(cell);
         }, PEEK_MS);
       }
     };
@@ -87,7 +85,7 @@ export function useSlideTouch(
         if (Math.hypot(dx, dy) < SLIDE_FROM) return;
         clearTimeout(now.peek);
         setPeeked(null);
-        now.place = null;
+        now.cell = null;
         if ([...all.values()].some(({ slides }) => slides)) return;
         // From now on the touch belongs to the grid, and what lies under its end is not clicked.
         event.currentTarget.setPointerCapture(event.pointerId);
@@ -101,16 +99,15 @@ export function useSlideTouch(
       );
     };
     const onPointerUp = (event: PointerEvent<HTMLElement>) => {
-      const now = all.get(event.pointerId);
+      const now = fingerUp(all, event);
       if (!now) return;
-      all.delete(event.pointerId);
       clearTimeout(now.peek);
       setPeeked(null);
       if (now.slides) {
         const { row, column } = sliding.position.current;
         onSettle({ row: Math.round(row), column: Math.round(column) });
-      } else if (now.place && event.type !== "pointercancel") {
-        run?.begin(now.place, event.pointerId);
+      } else if (now.cell && event.type !== "pointercancel") {
+        run?.begin(now.cell, event.pointerId);
         run?.end(event.pointerId);
       }
     };

@@ -2,21 +2,22 @@
 
 import { type RefObject, useCallback, useEffect, useLayoutEffect, useMemo, useRef } from "react";
 import { clampWindow, type TimesSettings, type WindowAt } from "@/core/surface/times-grid";
+import { isStill, glide as startGlide } from "../glide";
+import { type Palette, readPalette } from "../paint-shapes";
 import type { SceneSource } from "../scene/scene-source";
-import { type Palette, paintTimes, readPalette } from "./paint-times";
+import { paintTimes } from "./paint-times";
 import { stripsOf, type TimesLayout } from "./times-layout";
 
-const GLIDE_MS = 220;
 /** Further than this a window does not glide but is there at once: there is nothing to see on so long a way. */
 const FAR = 40;
 
 type Grid = { times: TimesSettings; layout: TimesLayout; source: SceneSource };
 
 /**
- * Moves the window of a times grid. While it moves, a canvas lies over the places and is painted anew each frame; the
- * places themselves change once, when it has come to rest.
+ * Moves the window of a times grid. While it moves, a canvas lies over the cells and is painted anew each frame; the
+ * cells themselves change once, when it has come to rest.
  * @param target where the lesson has the window
- * @param over what lies over the places, laid out for `target`: it is carried along
+ * @param over what lies over the cells, laid out for `target`: it is carried along
  * @param onRest the window has come to rest elsewhere than the lesson has it
  */
 export function useSliding(
@@ -37,7 +38,7 @@ export function useSliding(
   });
 
   const stop = useCallback(() => cancelAnimationFrame(frame.current), []);
-  /** The canvas goes: the places under it are where the window stands. */
+  /** The canvas goes: the cells under it are where the window stands. */
   const rest = useCallback(() => {
     stop();
     palette.current = null;
@@ -67,7 +68,7 @@ export function useSliding(
     }
   }, [canvas, over]);
 
-  /** Moves the window to a place that need not be whole, as far as the grid goes. */
+  /** Moves the window to a cell that need not be whole, as far as the grid goes. */
   const put = useCallback(
     (row: number, column: number) => {
       position.current = clampWindow(latest.current.times, { row, column });
@@ -78,7 +79,7 @@ export function useSliding(
     [paint, stop],
   );
 
-  /** Lets the window glide to a whole place, and rest there. */
+  /** Lets the window glide to a whole cell, and rest there. */
   const glide = useCallback(
     (wished: WindowAt) => {
       stop();
@@ -92,21 +93,15 @@ export function useSliding(
         else latest.current.onRest(to);
       };
       const far = Math.abs(to.row - from.row) > FAR || Math.abs(to.column - from.column) > FAR;
-      const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
-      if (far || still || (to.row === from.row && to.column === from.column)) return arrive();
-      const start = performance.now();
-      const step = (now: number) => {
-        const part = Math.min(1, Math.max(0, now - start) / GLIDE_MS);
-        if (part >= 1) return arrive();
-        const eased = 1 - (1 - part) ** 3;
+      if (far || isStill() || (to.row === from.row && to.column === from.column)) return arrive();
+      const on = (part: number) => {
         position.current = {
-          row: from.row + (to.row - from.row) * eased,
-          column: from.column + (to.column - from.column) * eased,
+          row: from.row + (to.row - from.row) * part,
+          column: from.column + (to.column - from.column) * part,
         };
         paint();
-        frame.current = requestAnimationFrame(step);
       };
-      frame.current = requestAnimationFrame(step);
+      startGlide(frame, on, arrive);
     },
     [paint, rest, stop],
   );

@@ -1,8 +1,11 @@
 import type { Metadata } from "next";
+import { cookies, headers } from "next/headers";
 import { notFound } from "next/navigation";
 import { database } from "@/data/database";
 import { findLesson } from "@/data/lessons";
+import { BoardAtRest } from "@/screen/board/board-at-rest";
 import { BoardScreen } from "@/screen/board/board-screen";
+import { readSeen, SEEN } from "@/screen/board/seen";
 import { Notice } from "@/screen/notice";
 
 type Props = {
@@ -21,7 +24,17 @@ export default async function LessonPage({ params, searchParams }: Props) {
   if (!kept) notFound();
   if (!kept.read.ok) return <Notice title="This lesson cannot be opened">{kept.read.message}</Notice>;
   const { revision, read } = kept;
+  const [sent, cookie] = [await headers(), await cookies()];
+  const open = { id, revision, lesson: read.lesson };
+  const prepare = "prepare" in (await searchParams);
   return (
-    <BoardScreen open={{ id, revision, lesson: read.lesson }} prepare={"prepare" in (await searchParams)} />
+    <BoardScreen open={open} prepare={prepare}>
+      <BoardAtRest
+        open={open}
+        prepare={prepare}
+        seen={readSeen(cookie.get(SEEN)?.value, sent.get("user-agent") ?? "")}
+        nonce={sent.get("x-nonce") ?? ""}
+      />
+    </BoardScreen>
   );
 }

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { MOST_STROKES, Note, Stroke, type Stroke as StrokeType } from "../pen";
+import { MAX_STROKES, Note, Stroke, type Stroke as StrokeType } from "../pen";
 import { move, type Slice, type Some } from "../slice";
 import { orNull, someInk, someTarget, someView } from "./examples";
 
@@ -24,7 +24,7 @@ const moves = [
     "pen",
     { stroke: Stroke },
     (draft, { stroke }) => {
-      if (draft.strokes.length < MOST_STROKES) draft.strokes = [...draft.strokes, stroke];
+      if (draft.strokes.length < MAX_STROKES) draft.strokes = [...draft.strokes, stroke];
     },
     (some) => ({
       stroke: {
@@ -42,7 +42,7 @@ const moves = [
     "note",
     { note: Note },
     (draft, { note }) => {
-      draft.notes = [...draft.notes.filter(({ id }) => id !== note.id), note].slice(-MOST_STROKES);
+      draft.notes = [...draft.notes.filter(({ id }) => id !== note.id), note].slice(-MAX_STROKES);
     },
     (some) => ({ note: { ...anchor(some), x: somewhere(some), y: somewhere(some), text: "count in sixes" } }),
   ),
@@ -52,7 +52,7 @@ const moves = [
    */
   move(
     "rub",
-    { ids: z.array(z.string().check(z.maxLength(16))).check(z.minLength(1), z.maxLength(MOST_STROKES)) },
+    { ids: z.array(z.string().check(z.maxLength(16))).check(z.minLength(1), z.maxLength(MAX_STROKES)) },
     (draft, { ids }) => {
       const gone = new Set(ids);
       draft.strokes = draft.strokes.filter(({ id }) => !gone.has(id));

@@ -1,7 +1,7 @@
 import type { NumberKey } from "../../number/exact";
 import { INKS, type Ink } from "../../set/ink";
 import { exampleRule } from "../../set/rule";
-import { placeKey, type Target } from "../../surface/place-key";
+import { cellKey, type Target } from "../../surface/cell-key";
 import type { ViewId } from "../../views/view-id";
 import type { Numbers } from "../numbers";
 import type { Some } from "../slice";
@@ -9,9 +9,9 @@ import type { Some } from "../slice";
 /** Examples are about the numbers 1 to 30, so that many moves of a scene meet the same number. */
 export const someNumber = (some: Some): NumberKey => String(some.whole(1, 30));
 
-/** A number, now and then a place of a times grid with numbers up to 36. */
+/** A number, now and then a cell of a times grid with numbers up to 36. */
 export const someTarget = (some: Some): Target =>
-  some.whole(0, 4) === 0 ? placeKey(some.whole(1, 6), some.whole(1, 6)) : someNumber(some);
+  some.whole(0, 4) === 0 ? cellKey(some.whole(1, 6), some.whole(1, 6)) : someNumber(some);
 
 export const someNumbers = (some: Some): Numbers =>
   some.whole(0, 2) === 0 ? exampleRule(some) : some.list(() => someTarget(some), 1, 12);

@@ -1,14 +1,14 @@
 import * as z from "zod/mini";
 import type { NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
-import { type Target, TargetText } from "../../surface/place-key";
+import { type Target, TargetText } from "../../surface/cell-key";
 import { move, type Slice } from "../slice";
 import { differentKeys } from "./different";
 import { orNull, someNumber, someTarget } from "./examples";
 
-/** What is written in covered places by hand. */
+/** What is written in covered cells by hand. */
 export type Filling = {
-  /** By the number in whose place it stands. */
+  /** By the number in whose cell it stands. */
   readonly written: ReadonlyMap<Target, NumberKey>;
   /** What was written has been checked, and what does not belong is shown. */
   readonly checked: boolean;
@@ -16,7 +16,7 @@ export type Filling = {
 
 const moves = [
   /**
-   * Writes a number in a covered place by hand.
+   * Writes a number in a covered cell by hand.
    * @example { "do": "write", "number": "63", "says": "36" }
    */
   move(

@@ -86,6 +86,6 @@ export const laying: Slice<Laying, typeof moves> = {
   moves,
   ofNumbers: true,
   changed: (before, after) =>
-    // A rule may change any place.
+    // A rule may change any cell.
     before.laid.rules === after.laid.rules ? differentKeys(before.laid.touched, after.laid.touched) : "any",
 };

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { type Target, TargetText } from "../../surface/place-key";
+import { type Target, TargetText } from "../../surface/cell-key";
 import { move, type Slice } from "../slice";
 import { orNull, someFlag, someTarget } from "./examples";
 
@@ -7,7 +7,7 @@ import { orNull, someFlag, someTarget } from "./examples";
 export type Talk = {
   /** The number being talked about. */
   readonly focus: Target | null;
-  /** What the class looks for: the place of a number, or the number of a place. */
+  /** What the class looks for: the cell of a number, or the number of a cell. */
   readonly asked: Asked | null;
   /** The row and column of the number in focus are lit, and its neighbours named. */
   readonly guides: boolean;
@@ -30,7 +30,7 @@ const moves = [
     (some) => ({ number: orNull(some, () => someTarget(some)) }),
   ),
   /**
-   * Asks for the place of a number, or `as` a `place` for its number; `null` for nothing.
+   * Asks for the cell of a number, or `as` a `place` for its number; `null` for nothing.
    * @example { "do": "ask", "number": "63", "as": "number" }
    */
   move(

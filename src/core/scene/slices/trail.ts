@@ -1,18 +1,18 @@
 import * as z from "zod/mini";
-import { ARROWS, Arrow, MOST_ARROWS } from "../../count/route";
+import { ARROWS, Arrow, MAX_ARROWS } from "../../count/route";
 import {
   coverJumps,
   JUMP_PARTS,
   joinJumps,
   jumpBack,
   jumpOn,
-  MOST_JUMPS,
+  MAX_JUMPS,
   splitJump,
   startTrail,
   type Trail,
 } from "../../count/trail";
 import { NumberKeyText } from "../../number/number-schema";
-import { numberOf } from "../../surface/place-key";
+import { numberOf } from "../../surface/cell-key";
 import { type Draft, move, type Slice, type Some } from "../slice";
 import { someNumber } from "./examples";
 
@@ -24,10 +24,10 @@ export type OnTrail = {
 };
 
 /** Most jumps that one jump is split into. */
-const MOST_PARTS = 100;
-const JumpIndex = z.int().check(z.minimum(0), z.maximum(MOST_JUMPS - 1));
-const Jumps = z.array(JumpIndex).check(z.minLength(1), z.maxLength(MOST_JUMPS));
-const Terms = z.array(z.int().check(z.minimum(-MOST_JUMPS), z.maximum(MOST_JUMPS)));
+const MAX_PARTS = 100;
+const JumpIndex = z.int().check(z.minimum(0), z.maximum(MAX_JUMPS - 1));
+const Jumps = z.array(JumpIndex).check(z.minLength(1), z.maxLength(MAX_JUMPS));
+const Terms = z.array(z.int().check(z.minimum(-MAX_JUMPS), z.maximum(MAX_JUMPS)));
 const PartOfJumps = { jumps: Jumps, part: z.enum(JUMP_PARTS) };
 const partOfJumps = (some: Some) => ({
   jumps: some.list(() => some.whole(0, 4), 1, 3),
@@ -47,7 +47,7 @@ const moves = [
    */
   move(
     "start",
-    { number: NumberKeyText, terms: z.optional(Terms.check(z.maxLength(MOST_JUMPS))) },
+    { number: NumberKeyText, terms: z.optional(Terms.check(z.maxLength(MAX_JUMPS))) },
     (draft, { number, terms }) => stand(draft, startTrail(number, terms)),
     (some) => ({ number: someNumber(some) }),
   ),
@@ -59,7 +59,7 @@ const moves = [
     "jump",
     { by: NumberKeyText, arrow: z.optional(Arrow) },
     (draft, { by, arrow }) => {
-      if ((draft.trail?.jumps.length ?? 0) >= MOST_JUMPS) return;
+      if ((draft.trail?.jumps.length ?? 0) >= MAX_JUMPS) return;
       stand(draft, jumpOn(draft.trail ?? startTrail(numberOf(draft.focus ?? "0")), by, arrow));
     },
     (some) => ({ by: String(some.whole(-9, 9)) }),
@@ -105,7 +105,7 @@ const moves = [
    */
   move(
     "split",
-    { jump: JumpIndex, into: z.array(NumberKeyText).check(z.minLength(2), z.maxLength(MOST_PARTS)) },
+    { jump: JumpIndex, into: z.array(NumberKeyText).check(z.minLength(2), z.maxLength(MAX_PARTS)) },
     (draft, { jump, into }) => {
       if (draft.trail) draft.trail = splitJump(draft.trail, jump, into);
     },
@@ -129,7 +129,7 @@ const moves = [
    */
   move(
     "lay",
-    { arrows: z.array(Arrow).check(z.maxLength(MOST_ARROWS)) },
+    { arrows: z.array(Arrow).check(z.maxLength(MAX_ARROWS)) },
     (draft, { arrows }) => {
       draft.tiles = arrows;
     },

@@ -1,7 +1,7 @@
 import * as z from "zod/mini";
 import { exact, type NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
-import { MOST_TIMES } from "../../surface/place-key";
+import { MAX_TIMES } from "../../surface/cell-key";
 import type { WindowAt } from "../../surface/times-grid";
 import { ViewId } from "../../views/view-id";
 import { move, type Slice } from "../slice";
@@ -20,7 +20,7 @@ export type Windows = {
   readonly hidden: readonly ViewId[];
 };
 
-const WindowIndex = z.int().check(z.minimum(1), z.maximum(MOST_TIMES));
+const WindowIndex = z.int().check(z.minimum(1), z.maximum(MAX_TIMES));
 
 const moves = [
   /**

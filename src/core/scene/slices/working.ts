@@ -13,7 +13,7 @@ export type Work = { readonly jumps: readonly NumberKey[]; readonly says: Number
 
 const NO_WORK: Work = { jumps: [], says: null };
 export const NO_WORK_YET: WorkOfView = { done: new Map(), checked: false };
-const MOST_WORK = 100;
+const MAX_WORK = 100;
 const ProblemIndex = z.int().check(z.minimum(0), z.maximum(7));
 
 /** Puts something else in the place of what was done in a view. */
@@ -33,7 +33,7 @@ const moves = [
     (draft, { view, problem, by }) =>
       change(draft, view, ({ done }) => {
         const work = done.get(problem) ?? NO_WORK;
-        if (work.jumps.length >= MOST_WORK) return {};
+        if (work.jumps.length >= MAX_WORK) return {};
         return { done: new Map(done).set(problem, { ...work, jumps: [...work.jumps, by] }) };
       }),
     (some) => ({ view: someView(some), problem: some.whole(0, 3), by: String(some.whole(-9, 9)) }),

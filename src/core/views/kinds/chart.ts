@@ -1,5 +1,5 @@
 import { showNumber } from "../../number/show-number";
-import { ChartSettings, chartNumbers, HUNDRED_CHART, lastNumber, placeOf } from "../../surface/chart";
+import { ChartSettings, cellOf, chartNumbers, HUNDRED_CHART, lastNumber } from "../../surface/chart";
 import type { ViewKind } from "../kind";
 
 export const chart: ViewKind<ChartSettings> = {
@@ -8,9 +8,10 @@ export const chart: ViewKind<ChartSettings> = {
   starts: HUNDRED_CHART,
   name: "Chart",
   surface: "Chart",
+  fields: [],
   says: (settings) => `${showNumber(settings.first)} to ${showNumber(lastNumber(settings))}`,
   stands: () => true,
-  holds: (settings, number) => placeOf(settings, number) !== null,
+  holds: (settings, number) => cellOf(settings, number) !== null,
   lists: (settings) => chartNumbers(settings),
   pins: () => [],
 };

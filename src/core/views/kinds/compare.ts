@@ -13,6 +13,10 @@ export const compare = reader<CompareSettings>({
   schema: CompareSettings,
   starts: { kind: "compare", a: "47", b: "74" },
   name: "Two numbers compared",
+  fields: [
+    { part: "a", label: "Compare", number: true },
+    { part: "b", label: "With", number: true },
+  ],
   says: ({ a, b }) => `${showNumber(a)} and ${showNumber(b)}`,
   pins: ({ a, b }) => [a, b].map((text) => keyOf(exact(text))),
 });

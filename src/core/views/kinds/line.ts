@@ -6,18 +6,19 @@ import { startingLine } from "../../surface/starting-lines";
 import type { Seen, ViewKind } from "../kind";
 
 /** Most numbers of a line that are listed. */
-const MOST_LISTED = 2000;
+const MAX_LISTED = 2000;
 
 /** The numbers at the ticks of a line, as far as it is seen. */
 function ticks(line: AnyLine, { look }: Seen): NumberKey[] {
   const span = spanOf(line, look);
   const scale = scaleOf(line, span);
   const { first, last } = ticksIn(span, scale);
-  const count = Math.max(0, Math.min(MOST_LISTED, Number(last - first) + 1));
+  const count = Math.max(0, Math.min(MAX_LISTED, Number(last - first) + 1));
   return Array.from({ length: count }, (_, i) => keyOf(tickAt(scale, first + BigInt(i))));
 }
 
 const ofLines = {
+  fields: [],
   says: ({ from, to }: AnyLine) => `${showNumber(from)} to ${showNumber(to)}`,
   stands: () => true,
   holds: (line: AnyLine, number: NumberKey) => lineHolds(line, exact(number)),

@@ -1,7 +1,7 @@
 import * as z from "zod/mini";
 import { reader } from "../kind";
 
-export const MOST_PROBLEMS = 8;
+export const MAX_PROBLEMS = 8;
 
 /** Several short problems, each a number sentence with a blank and a small line of its own; and when they are checked. */
 export const ProblemsSettings = z.object({
@@ -13,10 +13,7 @@ export const ProblemsSettings = z.object({
         .string()
         .check(z.trim(), z.minLength(1, "Write a problem."), z.maxLength(60, "Write at most 60 characters.")),
     )
-    .check(
-      z.minLength(1, "Write a problem."),
-      z.maxLength(MOST_PROBLEMS, "A board has room for 8 problems."),
-    ),
+    .check(z.minLength(1, "Write a problem."), z.maxLength(MAX_PROBLEMS, "A board has room for 8 problems.")),
   check: z.enum(["at-once", "at-end", "off"]),
 });
 export type ProblemsSettings = z.infer<typeof ProblemsSettings>;

@@ -16,4 +16,14 @@ export const sentence = reader<SentenceSettings>({
   schema: SentenceSettings,
   starts: { kind: "sentence", form: "gathered" },
   name: "Number sentence",
+  fields: [
+    {
+      part: "form",
+      label: "The number sentence has",
+      options: [
+        { value: "gathered", label: "4 × 6" },
+        { value: "each", label: "6 + 6 + 6 + 6" },
+      ],
+    },
+  ],
 });

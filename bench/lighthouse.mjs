@@ -1,0 +1,46 @@
+import { launch } from "chrome-launcher";
+import lighthouse from "lighthouse";
+import { CHROMIUM_ARGS } from "../scripts/lib/chromium.mjs";
+
+const RUNS = 3;
+
+/**
+ * What Lighthouse says of pages with its default setting, that for phones: medians of several runs.
+ * @param addresses of the pages, by their names
+ */
+export async function judge(executablePath, addresses) {
+  const chrome = await launch({
+    chromePath: executablePath,
+    chromeFlags: ["--headless=new", ...CHROMIUM_ARGS],
+  });
+  try {
+    const said = {};
+    for (const [name, address] of Object.entries(addresses)) {
+      const runs = [];
+      for (let i = 0; i < RUNS; i += 1) runs.push(await once(address, chrome.port));
+      said[name] = Object.fromEntries(
+        Object.keys(runs[0]).map((figure) => [figure, median(runs.map((run) => run[figure]))]),
+      );
+    }
+    return said;
+  } finally {
+    chrome.kill();
+  }
+}
+
+async function once(address, port) {
+  const { lhr } = await lighthouse(address, {
+    port,
+    logLevel: "error",
+    onlyCategories: ["performance", "accessibility", "best-practices"],
+  });
+  const { audits, categories } = lhr;
+  return {
+    largestPaint: audits["largest-contentful-paint"].numericValue,
+    blocked: audits["total-blocking-time"].numericValue,
+    accessibility: 100 * categories.accessibility.score,
+    bestPractices: 100 * categories["best-practices"].score,
+  };
+}
+
+const median = (values) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)];

@@ -1,0 +1,111 @@
+import type { Move } from "../scene/move";
+import { type BoardState, hasLive, levels, liveHere, movesIn } from "./board-state";
+import { withSetting } from "./board-with";
+import { MAX, type Step, type StepWords } from "./lesson";
+
+/** Why what was done by hand cannot be kept as one more step; null where it can. */
+export function whyNotKept(state: BoardState): string | null {
+  if (state.board.stair.length >= MAX.steps) return `A stair has room for ${MAX.steps} steps.`;
+  if (liveHere(state).flat().length > MAX.beatsInStep) {
+    return "This is more than one step can hold. Take some of it back, and keep it in two steps.";
+  }
+  return null;
+}
+
+/** Why what was done by hand at the foot of the stair cannot be the way the board opens; null where it can. */
+export function whyNotOpened(state: BoardState): string | null {
+  const moves = state.board.opening.length + movesIn(liveHere(state)).length;
+  if (moves <= MAX.movesInOpening) return null;
+  return "This is more than a board can open with. Take some of it back, or keep it as steps.";
+}
+
+/** What was done by hand on this step as a step of its own, above it. The scene stays the same. */
+export function keepAsStep(state: BoardState, words: StepWords, id: string): BoardState {
+  const { board, climbed, live } = state;
+  const step: Step = { id, ...words, beats: liveHere(state).flat() };
+  return {
+    board: { ...board, stair: board.stair.toSpliced(climbed, 0, step) },
+    climbed: climbed + 1,
+    live: [...levels(live, climbed), [], [], ...live.slice(climbed + 1)],
+  };
+}
+
+/**
+ * What was done by hand at the start of the board as the way it opens; what was set by hand is what it is set to. The
+ * scene stays the same.
+ */
+export function keepAsOpening(state: BoardState): BoardState {
+  if (state.climbed > 0 || !hasLive(state)) return state;
+  const { board, live } = state;
+  const isSet = (move: Move) => move.do === "set";
+  const moves = [...board.opening, ...movesIn(liveHere(state))];
+  const set = moves.flatMap((move) => (move.do === "set" ? [move.setting] : []));
+  return {
+    ...state,
+    board: { ...set.reduce(withSetting, board), opening: moves.filter((move) => !isSet(move)) },
+    live: [[], ...live.slice(1)],
+  };
+}
+
+/**
+ * A step that does what was done by hand just below it, in the place of what it did; its words stay. The board stands on
+ * it then, and the scene is the same.
+ */
+export function recordOver(state: BoardState, level: number): BoardState {
+  const { board, climbed, live } = state;
+  const step = board.stair[level - 1];
+  if (!step || climbed !== level - 1 || liveHere(state).length === 0) return state;
+  return {
+    board: { ...board, stair: board.stair.with(level - 1, { ...step, beats: liveHere(state).flat() }) },
+    climbed: level,
+    live: [...levels(live, climbed), [], [], ...live.slice(level + 1)],
+  };
+}
+
+/** A step once more, after itself. */
+export function duplicateStep(state: BoardState, level: number, id: string): BoardState {
+  const { board, climbed, live } = state;
+  const step = board.stair[level - 1];
+  if (!step || board.stair.length >= MAX.steps) return state;
+  return {
+    board: { ...board, stair: board.stair.toSpliced(level, 0, { ...step, id }) },
+    climbed: climbed > level ? climbed + 1 : climbed,
+    live: live.length > level ? [...live.slice(0, level + 1), [], ...live.slice(level + 1)] : live,
+  };
+}
+
+/** The stair without a step; what was done by hand on it goes to the step below. */
+export function removeStep(state: BoardState, level: number): BoardState {
+  const { board, climbed, live } = state;
+  if (level < 1 || level > board.stair.length) return state;
+  const joined = [...(live[level - 1] ?? []), ...(live[level] ?? [])];
+  return {
+    board: { ...board, stair: board.stair.toSpliced(level - 1, 1) },
+    climbed: climbed >= level ? climbed - 1 : climbed,
+    live: [...levels(live, level - 1), joined, ...live.slice(level + 1)],
+  };
+}
+
+/** A step with other words. */
+export function rewordStep(state: BoardState, level: number, words: StepWords): BoardState {
+  const { board } = state;
+  return {
+    ...state,
+    board: {
+      ...board,
+      stair: board.stair.map((step, i) => (i === level - 1 ? { ...step, ...words } : step)),
+    },
+  };
+}
+
+/** Two neighbouring steps in the other order: the step at `level` goes one up or one down. */
+export function moveStep(state: BoardState, level: number, by: 1 | -1): BoardState {
+  const { stair } = state.board;
+  const [step, other] = [stair[level - 1], stair[level - 1 + by]];
+  if (!step || !other) return state;
+  return {
+    ...state,
+    board: { ...state.board, stair: stair.with(level - 1, other).with(level - 1 + by, step) },
+    climbed: state.climbed === level ? level + by : state.climbed === level + by ? level : state.climbed,
+  };
+}

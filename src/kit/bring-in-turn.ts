@@ -1,0 +1,36 @@
+const nextPause = () =>
+  new Promise<void>((resolve) => {
+    // Not every browser tells when it has nothing to do.
+    if ("requestIdleCallback" in window) requestIdleCallback(() => resolve(), { timeout: 1000 });
+    else setTimeout(resolve, 50);
+  });
+
+/** So long nobody has touched the screen before a part is brought: a touch is answered first. */
+const CALM_MS = 1500;
+
+/**
+ * Brings parts of a screen one after the other, each in a pause of the page and of the hands on it: together they would
+ * hold it up for a while.
+ * @returns calls it off
+ */
+export function bringInTurn(parts: readonly { bring: () => Promise<unknown> }[]): () => void {
+  let off = false;
+  let touched = Number.NEGATIVE_INFINITY;
+  const onTouch = () => {
+    touched = performance.now();
+  };
+  window.addEventListener("pointerdown", onTouch, { capture: true });
+  void (async () => {
+    for (const part of parts) {
+      await nextPause();
+      while (!off && performance.now() - touched < CALM_MS) await new Promise((on) => setTimeout(on, 200));
+      if (off) return;
+      await part.bring();
+    }
+    window.removeEventListener("pointerdown", onTouch, { capture: true });
+  })();
+  return () => {
+    off = true;
+    window.removeEventListener("pointerdown", onTouch, { capture: true });
+  };
+}

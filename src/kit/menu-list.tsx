@@ -1,0 +1,51 @@
+"use client";
+
+import { DropdownMenu } from "radix-ui";
+import type { ReactNode } from "react";
+
+/** What opens from the button of a menu. It comes when it is first asked for, and is open then. */
+export function MenuList({
+  button,
+  children,
+  align = "end",
+}: {
+  button: ReactNode;
+  children: ReactNode;
+  align?: "start" | "center" | "end";
+}) {
+  return (
+    <DropdownMenu.Root modal={false} defaultOpen>
+      <DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align={align}
+          sideOffset={8}
+          collisionPadding={12}
+          // A message that goes hands the keyboard back to where it was: that is no wish to close what was opened since.
+          onFocusOutside={(event) => event.preventDefault()}
+          className="rises z-50 max-h-(--radix-dropdown-menu-content-available-height) min-w-52 overflow-y-auto rounded-card border border-rule bg-board p-1.5 text-ink"
+        >
+          {children}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+/** Sets parts of a list apart. */
+export const MenuLine = () => <DropdownMenu.Separator className="mx-3 my-1.5 h-px bg-rule" />;
+
+type ItemProps = { icon?: ReactNode; onSelect: () => void; disabled?: boolean; children: ReactNode };
+
+export function MenuItem({ icon, onSelect, disabled, children }: ItemProps) {
+  return (
+    <DropdownMenu.Item
+      onSelect={onSelect}
+      disabled={disabled ?? false}
+      className="flex min-h-12 cursor-pointer items-center gap-3 rounded-[10px] px-3 font-semibold outline-none data-[disabled]:cursor-default data-[disabled]:text-[#6d7b93] data-[highlighted]:bg-wall"
+    >
+      {icon}
+      {children}
+    </DropdownMenu.Item>
+  );
+}

@@ -1,0 +1,46 @@
+"use client";
+
+import { cloneElement, type KeyboardEvent, type ReactElement, useState } from "react";
+
+type Opening = { "aria-haspopup"?: "menu" | "dialog"; "aria-expanded"?: boolean; "data-state"?: string };
+/** A button that something opens from. */
+export type OpensFrom = ReactElement<
+  Opening & { onClick?: () => void; onKeyDown?: (event: KeyboardEvent) => void }
+>;
+
+type Needed = { readonly bring: () => Promise<unknown>; readonly isThere: () => boolean };
+
+/**
+ * Whether what opens from a button was asked for and is there; and the button as it stands until then, alone. A board has
+ * a dozen of them, and most of a lesson's are never opened.
+ * @param needed what has to be there for it to open
+ * @param onAsk is told that it was asked for
+ */
+export function useOpener(
+  button: OpensFrom,
+  what: "menu" | "dialog",
+  needed: readonly Needed[],
+  onAsk?: (open: true) => void,
+): { asked: boolean; alone: OpensFrom } {
+  const [asked, setAsked] = useState(false);
+  const open = () => {
+    onAsk?.(true);
+    setAsked(true);
+  };
+  const ask = () => {
+    if (needed.every((part) => part.isThere())) open();
+    else void Promise.all(needed.map((part) => part.bring())).then(open);
+  };
+  const alone = cloneElement(button, {
+    "aria-haspopup": what,
+    "aria-expanded": false,
+    "data-state": "closed",
+    onClick: ask,
+    onKeyDown: (event) => {
+      if (what !== "menu" || event.key !== "ArrowDown") return;
+      event.preventDefault();
+      ask();
+    },
+  });
+  return { asked, alone };
+}

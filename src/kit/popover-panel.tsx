@@ -1,0 +1,51 @@
+"use client";
+
+import { clsx } from "clsx";
+import { Popover as Radix } from "radix-ui";
+import { useState } from "react";
+import type { PopoverProps } from "./popover";
+
+const LOOKS = {
+  board: "w-88 max-w-[calc(100vw-24px)] border border-rule bg-board p-5 text-ink",
+  rail: "flex bg-ink p-2",
+} as const;
+
+/** What opens from a button. It comes when it is first asked for, and is open then. */
+export function PopoverPanel(props: PopoverProps) {
+  const {
+    button,
+    label,
+    children,
+    align = "end",
+    side = "top",
+    look = "board",
+    closesWithin = false,
+  } = props;
+  const { open: told, onOpenChange } = props;
+  const [isOpen, setOpen] = useState(true);
+  const open = told ?? isOpen;
+  const change = onOpenChange ?? setOpen;
+  return (
+    <Radix.Root open={open} onOpenChange={change}>
+      <Radix.Trigger asChild>{button}</Radix.Trigger>
+      <Radix.Portal>
+        <Radix.Content
+          aria-label={label}
+          align={align}
+          side={side}
+          sideOffset={side === "top" ? 28 : 12}
+          collisionPadding={12}
+          // The panel itself takes the keyboard: a field would open the keyboard of a touch display.
+          onOpenAutoFocus={(event) => {
+            event.preventDefault();
+            (event.currentTarget as HTMLElement).focus();
+          }}
+          onClick={closesWithin ? () => change(false) : undefined}
+          className={clsx("rises z-50 rounded-card outline-none", LOOKS[look])}
+        >
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

@@ -1,0 +1,104 @@
+import { clsx } from "clsx";
+import { ArrowLeft } from "lucide-react";
+import { arrowsOf, placedOf, timesOf } from "@/core/lesson/views-of";
+import type { Size } from "@/view/drawing";
+import { unsavedFrom } from "../save/kept-keys";
+import { whereKey } from "../store/where-key";
+import { StillBoard } from "../views/still-board";
+import type { OpenLesson } from "./open-lesson";
+import type { Seen } from "./seen";
+import { SIDE } from "./side";
+
+/** The steps while preparing, and a panel at the side, with the room before them, in pixels. */
+const STEPS = 116 + 12;
+/** On an upright screen the board keeps this much of its room, as `SIDE` says. */
+const MIN = 0.45;
+const PANEL = { width: 340 + 16, height: 420 + 16 };
+
+/** What is left for the board in a window, as the head, the rail and the edges take their room there. */
+function roomIn({ width, height }: Seen): Size {
+  // The variants of the style sheet: `low`, and narrow windows whose rail has two or three rows.
+  if (height <= 480) return { width: width - 16, height: height - 44 - 56 - 6 };
+  const rail = width >= 1024 ? 104 : width >= 640 ? 160 : 232;
+  const head = height > width ? 96 : 60;
+  return { width: width - 40, height: height - head - rail - 12 };
+}
+
+type Props = { open: OpenLesson; prepare: boolean; seen: Seen; nonce: string };
+
+/**
+ * The board screen as the server draws it, with the first board in its place, until the live one takes its place. A window
+ * that comes back to where it was is shown nothing meanwhile: what was covered by hand must not be seen for a moment.
+ */
+export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, nonce }: Props) {
+  const board = lesson.boards[0]!;
+  const placed = placedOf(board);
+  const narrow = board.layout.run !== "above" && placed.length === 2 && placed[1]?.kind === "trail";
+  const panels = arrowsOf(board) !== undefined || timesOf(board) !== undefined;
+  const side = prepare || (panels && !narrow);
+  const upright = seen.height > seen.width;
+  const whole = roomIn(seen);
+  const high = Math.max(100, whole.height - (prepare ? STEPS : 0));
+  const room: Size = {
+    width: whole.width - (side && !upright ? PANEL.width : 0),
+    height: side && upright ? Math.max(high * MIN, high - PANEL.height) : high,
+  };
+  return (
+    <div
+      aria-busy
+      data-kinds={board.views.map(({ kind }) => kind).join(" ")}
+      className="flex h-dvh flex-col overflow-hidden bg-wall"
+    >
+      <script
+        nonce={nonce}
+        suppressHydrationWarning
+        // biome-ignore lint/security/noDangerouslySetInnerHtml: it is our own, and runs before anything is seen.
+        dangerouslySetInnerHTML={{ __html: comesBack(id) }}
+      />
+      <header className="flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 low:min-h-11 portrait:flex-wrap portrait:gap-y-0">
+        <span className="flex size-11 shrink-0 items-center justify-center">
+          <ArrowLeft aria-hidden size={22} />
+        </span>
+        <h1 className="mr-auto truncate text-lg font-bold">{lesson.title}</h1>
+        {(lesson.boards.length > 1 || prepare) && (
+          <div className="flex min-w-0 flex-1 items-center gap-1 overflow-hidden portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
+            {lesson.boards.map(({ id: key, title }, index) => (
+              <span
+                key={key}
+                className="h-11 shrink-0 px-3.5 text-[15px] leading-11 font-semibold text-quiet first:landscape:ml-auto"
+              >
+                {index + 1} {title}
+              </span>
+            ))}
+          </div>
+        )}
+        {/* The menu, and the way to preparing. */}
+        <span className="h-11 w-40 shrink-0" />
+      </header>
+      <main className="flex min-h-0 flex-1 flex-col px-5 pb-3 low:px-2 low:pb-1.5">
+        <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && SIDE)}>
+          <div className="at-rest min-h-0 min-w-0">
+            <StillBoard
+              of={`${id} ${revision}`}
+              board={{ ...board, stair: [] }}
+              at="opened"
+              room={room}
+              theme={{ strong: seen.strong, screen: seen.height }}
+              from="the server"
+            />
+          </div>
+          {side && <div className={prepare ? "rounded-card bg-board" : ""} />}
+        </div>
+      </main>
+      {prepare && <div className="h-[116px] shrink-0 low:h-11" />}
+      <footer className="h-[104px] shrink-0 bg-ink max-[1023px]:h-40 max-sm:h-58 low:h-14" />
+    </div>
+  );
+}
+
+/** Says before anything is drawn whether this window comes back to the lesson. */
+const comesBack = (id: string) =>
+  `try{if(sessionStorage.getItem(${JSON.stringify(whereKey(id))})||Object.keys(localStorage).some(function(k){return k.indexOf(${JSON.stringify(unsavedFrom(id))})===0}))document.documentElement.dataset.comesBack=""}catch(e){}`.replaceAll(
+    "<",
+    "\\u003c",
+  );

@@ -1,0 +1,26 @@
+import * as z from "zod/mini";
+
+/** The cookie that tells the server how a window is seen, so that it can draw the first board in its size. */
+export const SEEN = "yellow-stair-seen";
+
+const side = z.int().check(z.minimum(200), z.maximum(10_000));
+
+/** How a window is seen: its size in pixels, and whether it is set for the back of the room. */
+export const Seen = z.object({ width: side, height: side, strong: z.boolean() });
+export type Seen = z.infer<typeof Seen>;
+
+const USUAL: Seen = { width: 1280, height: 800, strong: false };
+const PHONE: Seen = { width: 412, height: 823, strong: false };
+
+/** What a cookie tells; where there is none, or none that can be read, the usual window of such a browser. */
+export function readSeen(cookie: string | undefined, browser: string): Seen {
+  const [width, height, strong] = (cookie ?? "").split("x");
+  const read = Seen.safeParse({ width: Number(width), height: Number(height), strong: strong === "1" });
+  if (read.success) return read.data;
+  // So a browser on a phone calls itself.
+  return browser.includes("Mobi") ? PHONE : USUAL;
+}
+
+/** The cookie of this window. */
+export const seenCookie = ({ width, height, strong }: Seen): string =>
+  `${SEEN}=${width}x${height}x${strong ? 1 : 0}; path=/; max-age=31536000; samesite=strict`;

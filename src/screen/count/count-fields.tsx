@@ -1,0 +1,94 @@
+"use client";
+
+import { changeCount } from "@/core/count/change-count";
+import type { Count } from "@/core/count/count-settings";
+import { keyOfText } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
+import { isCoveredAt } from "@/core/scene/scene";
+import { numberOf } from "@/core/surface/cell-key";
+import { Button } from "@/kit/button";
+import { Choice } from "@/kit/choice";
+import { Labelled } from "@/kit/labelled";
+import { Segments } from "@/kit/segments";
+import { Switch } from "@/kit/switch";
+import { Toggles } from "@/kit/toggles";
+import { DraftField, useBoardDrafts } from "../prepare/checked-field";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
+
+const PACES = [
+  { value: "5", label: "5 s" },
+  { value: "3", label: "3 s" },
+  { value: "2", label: "2 s" },
+  { value: "1", label: "1 s" },
+  { value: "0.5", label: "½ s" },
+  { value: "0.25", label: "¼ s" },
+] as const;
+const OFTEN = ["2", "3", "4", "5", "6", "10"] as const;
+
+/** What the class counts in, from where, which way and how fast. */
+export function CountFields() {
+  const count = useBoard((state) => pickBoard(state).count);
+  const store = useBoardStore();
+  // A number that the class does not see is not named here either.
+  const here = useBoard((state) => {
+    const scene = pickScene(state);
+    const { focus } = scene;
+    return focus === null || isCoveredAt(scene, focus) ? null : numberOf(focus);
+  });
+  const write = useNumberText();
+  const set = (next: Count) => store.getState().setTo({ of: "count", is: next });
+  const take = (part: Partial<Count>) =>
+    store.getState().setTo((board) => ({ of: "count", is: { ...board.count, ...part } }));
+  const values = { by: showNumber(count.by), from: showNumber(count.from) };
+  const drafts = useBoardDrafts("count", values, (typed) => changeCount(count, typed), set);
+  return (
+    <div className="flex flex-col gap-4">
+      <div {...drafts.group} className="grid grid-cols-2 gap-3">
+        <DraftField label="Count in" {...drafts.field("by")} />
+        <DraftField label="From" {...drafts.field("from")} />
+      </div>
+      {here !== null && here !== keyOfText(count.from) && (
+        <Button onClick={() => take({ from: here })}>Start from {write(here)}</Button>
+      )}
+      <Segments
+        label="Often counted in"
+        value={count.by}
+        options={OFTEN.map((by) => ({ value: by, label: by }))}
+        onChange={(by) => take({ by })}
+      />
+      <Segments
+        label="Which way"
+        value={count.way}
+        options={[
+          { value: "forwards", label: "Forwards" },
+          { value: "back", label: "Back" },
+        ]}
+        onChange={(way) => take({ way })}
+      />
+      <Choice
+        label="One number every"
+        value={String(count.every)}
+        options={PACES}
+        onChange={(every) => take({ every: Number(every) })}
+      />
+      <Labelled label="Wait before">
+        <Toggles
+          label="Wait before"
+          value={count.pauses}
+          options={[
+            { value: "ten", label: "A new ten" },
+            { value: "hundred", label: "Hundred" },
+            { value: "row", label: "Row" },
+          ]}
+          onChange={(pauses) => take({ pauses })}
+        />
+      </Labelled>
+      <div className="-my-1">
+        <Switch label="Silent: hide the number" on={count.silent} onChange={(silent) => take({ silent })} />
+        <Switch label="Mark as you count" on={count.marks} onChange={(marks) => take({ marks })} />
+        <Switch label="Say the numbers aloud" on={count.voice} onChange={(voice) => take({ voice })} />
+        <Switch label="Tell me about numbers I miss" on={count.watch} onChange={(watch) => take({ watch })} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,36 @@
+"use client";
+
+import { CircleDot } from "lucide-react";
+import { useState } from "react";
+import { keepKeyboard } from "@/kit/rail-button";
+import { useBoard } from "../store/use-board";
+
+/**
+ * Something said to the teacher alone. While a board is prepared it stands there; in class, where everybody sees the one
+ * screen, it is a small sign that says more when it is pressed.
+ */
+export function Told({ words }: { words: string }) {
+  const preparing = useBoard((state) => state.preparing);
+  const [asked, setAsked] = useState<string | null>(null);
+  if (preparing) {
+    return (
+      <>
+        <CircleDot aria-hidden size={15} /> {words}
+      </>
+    );
+  }
+  const open = asked === words;
+  return (
+    <button
+      type="button"
+      aria-expanded={open}
+      title="Something for you"
+      onMouseDown={keepKeyboard}
+      onClick={() => setAsked(open ? null : words)}
+      className="-my-2 flex h-11 min-w-11 items-center justify-center gap-1.5 rounded-button px-2 hover:bg-ink/8"
+    >
+      <CircleDot aria-hidden size={15} />
+      {open ? words : <span className="sr-only">Something for you</span>}
+    </button>
+  );
+}

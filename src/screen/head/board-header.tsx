@@ -1,0 +1,83 @@
+"use client";
+
+import { ArrowLeft, MoreHorizontal } from "lucide-react";
+import { Button, IconButton } from "@/kit/button";
+import { Menu } from "@/kit/menu";
+import { keepKeyboard } from "@/kit/rail-button";
+import { HeaderItems } from "../board/later";
+import type { ScreenDoors } from "../commands/commands";
+import { Watcher } from "../count/watcher";
+import type { SaveState } from "../save/saver";
+import { useBoard } from "../store/use-board";
+import { BoardTabs } from "./board-tabs";
+import { SaveStatus } from "./save-status";
+
+type Props = {
+  /** The lesson. */
+  id: string;
+  preparing: boolean;
+  strong: boolean;
+  save: SaveState;
+  doors: ScreenDoors;
+  renameLesson: () => void;
+  showUnsaved: () => void;
+  /** Back to the lessons, once the server is there to show them. */
+  leave: () => void;
+};
+
+/** The head of the board: the lesson, its boards, and the way between preparing and teaching. */
+export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, showUnsaved, leave }: Props) {
+  const { title, forClass } = useBoard((state) => state.words);
+  return (
+    // Painted as one thing, so that a touch on a number does not look through all of it.
+    <header className="isolate flex min-h-[60px] low:min-h-11 shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">
+      {/* Left by the router, once it is known that there is a shelf to go to. */}
+      <a
+        href="/"
+        aria-label="Lessons"
+        title="Back to the lessons"
+        onClick={(event) => {
+          if (event.ctrlKey || event.metaKey || event.shiftKey) return;
+          event.preventDefault();
+          leave();
+        }}
+        className="flex size-11 shrink-0 items-center justify-center rounded-button hover:bg-ink/8"
+      >
+        <ArrowLeft aria-hidden size={22} />
+      </a>
+      <div className="mr-auto flex min-w-0 items-center gap-3">
+        <h1 className="truncate text-lg font-bold">{title}</h1>
+        {forClass && !preparing && (
+          <span className="text-[15px] whitespace-nowrap text-quiet max-[1100px]:hidden">{forClass}</span>
+        )}
+        <Watcher />
+        <SaveStatus state={save} quiet={!preparing} showUnsaved={showUnsaved} />
+      </div>
+      <BoardTabs preparing={preparing} />
+      <Menu
+        needs={HeaderItems}
+        button={
+          <IconButton name="More" className="shrink-0">
+            <MoreHorizontal aria-hidden size={22} />
+          </IconButton>
+        }
+      >
+        <HeaderItems
+          id={id}
+          preparing={preparing}
+          strong={strong}
+          doors={doors}
+          renameLesson={renameLesson}
+        />
+      </Menu>
+      <Button
+        onMouseDown={keepKeyboard}
+        look={preparing ? "strong" : "plain"}
+        onClick={doors.prepare}
+        className="px-5"
+      >
+        {preparing ? "Teach" : "Prepare"}
+      </Button>
+    </header>
+  );
+}

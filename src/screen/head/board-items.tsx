@@ -1,0 +1,93 @@
+"use client";
+
+import { ArrowLeft, ArrowRight, Copy, Plus, Trash2 } from "lucide-react";
+import { nanoid } from "nanoid";
+import { openBoard } from "@/core/lesson/board-state";
+import { type History, historyOf } from "@/core/lesson/history";
+import { type Board, MAX } from "@/core/lesson/lesson";
+import { newBoard } from "@/core/lesson/new-lesson";
+import { chartOf } from "@/core/lesson/views-of";
+import { HUNDRED_CHART } from "@/core/surface/chart";
+import { MenuItem } from "@/kit/menu";
+import { say } from "@/kit/messages";
+import type { BoardScreenState } from "../store/board-store";
+import { useBoard, useBoardStore } from "../store/use-board";
+
+type Boards = BoardScreenState["boards"];
+
+/** One more board, after the one on show. */
+export function AddBoard() {
+  const store = useBoardStore();
+  const boards = useBoard((state) => state.boards);
+  const at = useBoard((state) => state.at);
+  const add = () => {
+    const chart = chartOf(boards[at]!.present.board) ?? HUNDRED_CHART;
+    const board = newBoard(nanoid(8), `Board ${boards.length + 1}`, chart);
+    store.getState().setBoards((all) => all.toSpliced(at + 1, 0, historyOf(openBoard(board))), at + 1);
+  };
+  return (
+    <button
+      type="button"
+      aria-label="Add a board"
+      title="Add a board"
+      disabled={boards.length >= MAX.boards}
+      onClick={add}
+      className="flex size-11 shrink-0 items-center justify-center rounded-button hover:bg-ink/8 disabled:opacity-40"
+    >
+      <Plus aria-hidden size={22} />
+    </button>
+  );
+}
+
+/** What can be done to the board on show while it is prepared: part of the one menu of the head. */
+export function BoardItems() {
+  const boards = useBoard((state) => state.boards);
+  const at = useBoard((state) => state.at);
+  const store = useBoardStore();
+  const { present } = boards[at]!;
+  const set = (next: (all: Boards) => Boards, where: number) => store.getState().setBoards(next, where);
+  const duplicate = () => {
+    const copy: Board = {
+      ...present.board,
+      id: nanoid(8),
+      title: `${present.board.title.slice(0, 110)} copy`,
+    };
+    set((all) => all.toSpliced(at + 1, 0, historyOf(openBoard(copy))), at + 1);
+  };
+  const swap = (by: 1 | -1) => set((all) => swapped(all, at, at + by), at + by);
+  const remove = () => {
+    store.getState().removeBoard();
+    say(`Board “${present.board.title}” removed.`, {
+      label: "Put back",
+      run: () => store.getState().putBoardBack(present.board.id, at),
+    });
+  };
+  return (
+    <>
+      <MenuItem
+        icon={<Copy aria-hidden size={19} />}
+        disabled={boards.length >= MAX.boards}
+        onSelect={duplicate}
+      >
+        Duplicate the board
+      </MenuItem>
+      <MenuItem icon={<ArrowLeft aria-hidden size={19} />} disabled={at === 0} onSelect={() => swap(-1)}>
+        Move the board earlier
+      </MenuItem>
+      <MenuItem
+        icon={<ArrowRight aria-hidden size={19} />}
+        disabled={at === boards.length - 1}
+        onSelect={() => swap(1)}
+      >
+        Move the board later
+      </MenuItem>
+      <MenuItem icon={<Trash2 aria-hidden size={19} />} disabled={boards.length === 1} onSelect={remove}>
+        Remove the board
+      </MenuItem>
+    </>
+  );
+}
+
+function swapped<T>(all: readonly History<T>[], a: number, b: number): History<T>[] {
+  return all.with(a, all[b]!).with(b, all[a]!);
+}

@@ -1,0 +1,95 @@
+"use client";
+
+import { clsx } from "clsx";
+import { ChevronsLeft, ChevronsRight } from "lucide-react";
+import { type RefObject, useEffect, useRef, useState } from "react";
+import { keepKeyboard } from "@/kit/rail-button";
+import { AddBoard } from "../board/later";
+import { useBoard, useBoardStore } from "../store/use-board";
+
+/** The lesson's boards in order; while preparing, they can be added, duplicated, moved and removed. */
+export function BoardTabs({ preparing }: { preparing: boolean }) {
+  const boards = useBoard((state) => state.boards);
+  const at = useBoard((state) => state.at);
+  const store = useBoardStore();
+  const row = useRef<HTMLElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another board is on show, its tab must be seen.
+  useEffect(() => {
+    row.current?.querySelector("[aria-current]")?.scrollIntoView({ block: "nearest", inline: "nearest" });
+  }, [at]);
+  if (boards.length === 1 && !preparing) return null;
+  return (
+    <div className="flex min-w-0 flex-1 items-center gap-1 portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
+      <More way={-1} row={row} boards={boards.length} />
+      <nav
+        ref={row}
+        aria-label="Boards"
+        onWheel={(event) => {
+          // A wheel turns down; the boards lie beside each other.
+          row.current?.scrollBy({ left: event.deltaX || event.deltaY });
+        }}
+        className="flex min-w-0 flex-1 items-center overflow-x-auto [scrollbar-width:none] motion-safe:scroll-smooth"
+      >
+        <ul className="flex items-center gap-1 landscape:ml-auto">
+          {boards.map(({ present: { board } }, index) => (
+            <li
+              key={board.id}
+              className={clsx("flex shrink-0 items-center rounded-button", index === at && "bg-ink")}
+            >
+              <button
+                type="button"
+                aria-current={index === at ? "page" : undefined}
+                onMouseDown={keepKeyboard}
+                onClick={() => store.getState().goTo(index)}
+                className={clsx(
+                  "h-11 max-w-64 truncate focus-visible:-outline-offset-3 rounded-button px-3.5 text-[15px] font-semibold",
+                  index === at ? "text-white" : "text-quiet hover:bg-ink/8 hover:text-ink",
+                )}
+              >
+                {index + 1} {board.title}
+              </button>
+            </li>
+          ))}
+        </ul>
+      </nav>
+      <More way={1} row={row} boards={boards.length} />
+      {preparing && <AddBoard />}
+    </div>
+  );
+}
+
+type MoreProps = { way: 1 | -1; row: RefObject<HTMLElement | null>; boards: number };
+
+/** There are more boards than the head has room for: a way to those that are out of sight. */
+function More({ way, row, boards }: MoreProps) {
+  const [more, setMore] = useState(false);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another board more or fewer changes how many are out of sight.
+  useEffect(() => {
+    const nav = row.current;
+    if (!nav) return;
+    const look = () =>
+      setMore(way < 0 ? nav.scrollLeft > 4 : nav.scrollLeft + nav.clientWidth < nav.scrollWidth - 4);
+    const watch = new ResizeObserver(look);
+    watch.observe(nav);
+    nav.addEventListener("scroll", look, { passive: true });
+    look();
+    return () => {
+      watch.disconnect();
+      nav.removeEventListener("scroll", look);
+    };
+  }, [row, way, boards]);
+  if (!more) return null;
+  const Icon = way < 0 ? ChevronsLeft : ChevronsRight;
+  return (
+    <button
+      type="button"
+      aria-label={way < 0 ? "Earlier boards" : "Later boards"}
+      title={way < 0 ? "Earlier boards" : "Later boards"}
+      onMouseDown={keepKeyboard}
+      onClick={() => row.current?.scrollBy({ left: way * row.current.clientWidth * 0.7 })}
+      className="flex h-11 w-9 shrink-0 items-center justify-center rounded-button bg-ink/8 hover:bg-ink/15"
+    >
+      <Icon aria-hidden size={20} />
+    </button>
+  );
+}

@@ -1,0 +1,71 @@
+"use client";
+
+import { ArchiveRestore, Expand, Keyboard, ListFilter, Move, PencilLine, Redo2, ZoomIn } from "lucide-react";
+import { MenuItem, MenuLine } from "@/kit/menu";
+import type { ScreenDoors } from "../commands/commands";
+import { workAside } from "../save/kept-work";
+import { useBoard, useBoardStore } from "../store/use-board";
+import { BoardItems } from "./board-items";
+
+const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long" });
+
+type Props = {
+  /** The lesson. */
+  id: string;
+  preparing: boolean;
+  strong: boolean;
+  doors: ScreenDoors;
+  renameLesson: () => void;
+};
+
+/** What the menu at the head holds. */
+export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Props) {
+  const store = useBoardStore();
+  const canDoAgain = useBoard((state) => state.boards[state.at]!.future.length > 0);
+  const removed = useBoard((state) => state.removed);
+  return (
+    <>
+      <MenuItem
+        icon={<Redo2 aria-hidden size={19} />}
+        disabled={!canDoAgain}
+        onSelect={() => store.getState().doAgain()}
+      >
+        Do again
+      </MenuItem>
+      <MenuItem icon={<ZoomIn aria-hidden size={19} />} onSelect={() => doors.setStrong((on) => !on)}>
+        {strong ? "Ordinary size" : "Back of the room"}
+      </MenuItem>
+      <MenuItem icon={<Move aria-hidden size={19} />} onSelect={() => store.getState().showGuides()}>
+        Neighbours of the number
+      </MenuItem>
+      <MenuItem icon={<ListFilter aria-hidden size={19} />} onSelect={doors.byRule}>
+        Mark or cover by rule
+      </MenuItem>
+      <MenuItem icon={<Expand aria-hidden size={19} />} onSelect={doors.fullScreen}>
+        Full screen
+      </MenuItem>
+      <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={renameLesson}>
+        Rename the lesson
+      </MenuItem>
+      <MenuItem icon={<Keyboard aria-hidden size={19} />} onSelect={doors.showKeys}>
+        Show the keys
+      </MenuItem>
+      {preparing && <MenuLine />}
+      {preparing && <BoardItems />}
+      {preparing && removed.length > 0 && (
+        <MenuItem icon={<ArchiveRestore aria-hidden size={19} />} onSelect={doors.showRemoved}>
+          Removed boards
+        </MenuItem>
+      )}
+      {workAside(id).map(({ key, at, lesson }) => (
+        <MenuItem
+          key={key}
+          icon={<ArchiveRestore aria-hidden size={19} />}
+          onSelect={() => doors.bringBack(key, lesson)}
+        >
+          Open what was set aside on {DAY.format(at)}
+        </MenuItem>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,175 @@
+"use client";
+
+import { clsx } from "clsx";
+import { keyOf, type NumberKey } from "@/core/number/exact";
+import { readNumber } from "@/core/number/read-number";
+import { readWhole } from "@/core/number/read-whole";
+import { showNumber } from "@/core/number/show-number";
+import { isCoveredAt } from "@/core/scene/scene";
+import { Button } from "@/kit/button";
+import { Select } from "@/kit/select";
+import { DraftField, useBoardDrafts } from "../prepare/checked-field";
+import { pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
+import { lineActionsOf, standingIn } from "./line-actions";
+import { OneJump } from "./one-jump";
+import { Part } from "./panel-part";
+import { SentenceField, WAY_NAMES } from "./sentence-field";
+import { TwoTrails } from "./two-trails";
+
+const OFTEN = ["1", "2", "5", "10", "100"] as const;
+
+/** Jumps on the trail: by a size, to a target by friendly numbers, from a number sentence; split, joined, covered. */
+export function JumpPanel({ className = "bg-board p-4" }: { className?: string }) {
+  const jump = useBoard((state) => state.jump);
+  const trail = useBoard((state) => pickScene(state).trail);
+  const store = useBoardStore();
+  const act = () => store.getState();
+  const write = useNumberText();
+  const lines = lineActionsOf(store);
+  const standing = useBoard((state) => standingIn(pickScene(state)));
+  const isTold = useBoard((state) => !isCoveredAt(pickScene(state), standing));
+  const sizes = useBoardDrafts(
+    "jump",
+    { by: write(jump.by), times: showNumber(String(jump.times)) },
+    readSizes,
+    (next) => act().setJump(next),
+  );
+  const ends = useBoardDrafts(
+    "way",
+    {
+      from: jump.from !== null ? write(jump.from) : isTold ? write(standing) : "",
+      to: jump.target === null ? "" : write(jump.target),
+    },
+    readEnds,
+    (next) => act().setJump(next),
+  );
+  return (
+    <section
+      aria-label="Jumps"
+      className={`flex min-h-0 flex-col gap-4 overflow-y-auto rounded-card ${className}`}
+    >
+      <div {...sizes.group} className="flex flex-col gap-2.5">
+        <div className="grid grid-cols-2 gap-3">
+          <DraftField label="Jump" {...sizes.field("by")} />
+          <DraftField label="Times" {...sizes.field("times")} />
+        </div>
+        <div className="grid grid-cols-5 gap-1.5">
+          {OFTEN.map((by) => (
+            <button
+              key={by}
+              type="button"
+              aria-label={`Jumps of ${by}`}
+              aria-pressed={jump.by === by}
+              onMouseDown={(event) => event.preventDefault()}
+              onClick={() => act().setJump({ by })}
+              className={clsx(
+                "h-11 rounded-button border font-numeral text-lg font-bold",
+                jump.by === by ? "border-ink bg-lit" : "border-rule hover:border-ink",
+              )}
+            >
+              {by}
+            </button>
+          ))}
+        </div>
+        <div className="grid grid-cols-3 gap-2">
+          <Button className="h-14 px-2" onClick={() => sizes.settle() && lines.jumpSet(-1)}>
+            Jump back
+          </Button>
+          <Button className="h-14 px-2" disabled={!trail?.jumps.length} onClick={() => lines.jumpAgain()}>
+            Again
+          </Button>
+          <Button look="stair" className="h-14 px-2" onClick={() => sizes.settle() && lines.jumpSet(1)}>
+            Jump on
+          </Button>
+        </div>
+      </div>
+      <Part title="Jump to a number">
+        <div {...ends.group} className="flex flex-col gap-2.5">
+          <div className="grid grid-cols-2 gap-3">
+            <DraftField label="From" {...ends.field("from")} />
+            <DraftField label="To" {...ends.field("to")} />
+          </div>
+          <Select
+            label="How it is drawn"
+            value={jump.way}
+            options={WAY_NAMES}
+            onChange={(way) => act().setJump({ way })}
+          />
+          <Button look="strong" onClick={() => ends.settle() && lines.goToTarget()}>
+            Draw the jumps
+          </Button>
+        </div>
+      </Part>
+      <Part title="From a number sentence">
+        <SentenceField />
+      </Part>
+      <OneJump />
+      <Part title="This trail">
+        <div className="grid grid-cols-2 gap-2">
+          <Button
+            className="px-2"
+            disabled={!trail?.jumps.some((_, i) => !trail.covers[i]?.size)}
+            onClick={() => lines.coverAllJumps("size", true)}
+          >
+            Cover sizes
+          </Button>
+          <Button
+            className="px-2"
+            disabled={!trail?.covers.some(({ size }) => size)}
+            onClick={() => lines.coverAllJumps("size", false)}
+          >
+            Lift sizes
+          </Button>
+          <Button
+            className="px-2"
+            disabled={!trail?.jumps.some((_, i) => !trail.covers[i]?.arc)}
+            onClick={() => lines.coverAllJumps("arc", true)}
+          >
+            Cover arcs
+          </Button>
+          <Button
+            className="px-2"
+            disabled={!trail?.covers.some(({ arc }) => arc)}
+            onClick={() => lines.coverAllJumps("arc", false)}
+          >
+            Lift arcs
+          </Button>
+        </div>
+        <TwoTrails />
+      </Part>
+    </section>
+  );
+}
+
+/** The size of a jump and how often it is made, as typed. */
+function readSizes(typed: { readonly by?: string; readonly times?: string }) {
+  const value: { by?: NumberKey; times?: number } = {};
+  if (typed.by !== undefined) {
+    const read = readNumber(typed.by);
+    if (!read.ok) return { ...read, at: "by" as const };
+    if (read.value.compare(0) <= 0) {
+      const message = "Write a number above 0. To go back, touch Jump back.";
+      return { ok: false as const, message, at: "by" as const };
+    }
+    value.by = keyOf(read.value);
+  }
+  if (typed.times !== undefined) {
+    const read = readWhole(typed.times, 1, 100);
+    if (!read.ok) return { ...read, at: "times" as const };
+    value.times = read.value;
+  }
+  return { ok: true as const, value };
+}
+
+/** Where a way begins and leads, as typed; an empty start is where the trail stands. */
+function readEnds(typed: { readonly from?: string; readonly to?: string }) {
+  const value: { from?: NumberKey | null; target?: NumberKey | null } = {};
+  for (const part of ["from", "to"] as const) {
+    const text = typed[part];
+    if (text === undefined) continue;
+    const read = text.trim() === "" ? null : readNumber(text);
+    if (read && !read.ok) return { ...read, at: part };
+    value[part === "to" ? "target" : "from"] = read && keyOf(read.value);
+  }
+  return { ok: true as const, value };
+}

@@ -1,0 +1,25 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { keepAsStep, whyNotKept } from "@/core/lesson/edit-stair";
+import type { StepWords } from "@/core/lesson/lesson";
+import { say } from "@/kit/messages";
+import { boardStateOf } from "../store/on-show";
+import { sayDone } from "../store/say-done";
+import { useBoardStore } from "../store/use-board";
+import { StepDialog } from "./step-dialog";
+
+const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
+
+/** Keeps what was done by hand as a step, with its words. */
+export function KeepStep({ onClose }: { onClose: () => void }) {
+  const store = useBoardStore();
+  const keep = (said: StepWords) => {
+    const fault = whyNotKept(boardStateOf(store.getState()));
+    if (fault) return say(fault);
+    store.getState().change((state) => keepAsStep(state, said, nanoid(8)));
+    onClose();
+    sayDone(store, `Kept as step ${boardStateOf(store.getState()).climbed}.`);
+  };
+  return <StepDialog doing="Keep the step" words={NO_WORDS} onClose={onClose} onSave={keep} />;
+}

@@ -1,0 +1,136 @@
+"use client";
+
+import { Pause, Play } from "lucide-react";
+import { countedFrom, countedIn, isCount, jumpOf, nextOfCount } from "@/core/count/count";
+import { boardHolds } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
+import { say } from "@/kit/messages";
+import { Popover } from "@/kit/popover";
+import { keepKeyboard } from "@/kit/rail-button";
+import { CountFields } from "../board/later";
+import { boardInHand, sceneInHand } from "../store/on-show";
+import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
+import { useClock } from "../store/use-clock";
+
+const ROUND =
+  "flex size-14 shrink-0 items-center justify-center rounded-button text-white low:size-11 enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
+
+/** The count: one back, start or pause, one on, and what is counted. */
+export function CountRail() {
+  const count = useBoard((state) => pickBoard(state).count);
+  const counting = useBoard((state) => state.counting);
+  const hasTrail = useBoard((state) => pickScene(state).trail !== null);
+  const store = useBoardStore();
+  const write = useNumberText();
+
+  const tellIfNone = () => {
+    const board = boardInHand(store.getState());
+    const { trail } = sceneInHand(store.getState());
+    const holds = boardHolds(board);
+    if (nextOfCount(trail, board.count, holds)) return;
+    if (!isCount(trail, board.count)) {
+      return say(
+        "This board does not have the first number of the count. Choose another number under “From”.",
+      );
+    }
+    const back = board.count.way === "forwards";
+    say("The count is at its end on this board.", {
+      label: back ? "Count back" : "Count on",
+      run: () => {
+        store.getState().setTo({ of: "count", is: { ...board.count, way: back ? "back" : "forwards" } });
+        store.getState().startCount();
+      },
+    });
+  };
+  useClock(counting, count.every, () => {
+    if (!store.getState().walkOn()) tellIfNone();
+  });
+  const toggle = () => {
+    const state = store.getState();
+    if (counting) state.pauseCount();
+    else {
+      state.startCount();
+      if (!store.getState().counting) tellIfNone();
+    }
+  };
+
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
+    <div role="group" aria-label="Count" className="flex shrink-0 items-center">
+      <button
+        type="button"
+        aria-label="One jump back"
+        title="One jump back"
+        disabled={!hasTrail}
+        className={ROUND}
+        onMouseDown={keepKeyboard}
+        onClick={() => store.getState().oneBack()}
+      >
+        <Jump by={jumpOf({ ...count, way: count.way === "back" ? "forwards" : "back" })} />
+      </button>
+      <button
+        type="button"
+        aria-label={counting ? "Pause the count" : "Start the count"}
+        title={counting ? "Pause the count" : "Start the count"}
+        className="flex size-14 shrink-0 items-center justify-center low:size-11 rounded-button border-2 border-rail-line text-white hover:border-white"
+        onMouseDown={keepKeyboard}
+        onClick={toggle}
+      >
+        {counting ? (
+          <Pause aria-hidden size={24} fill="currentColor" />
+        ) : (
+          <Play aria-hidden size={24} fill="currentColor" />
+        )}
+      </button>
+      <button
+        type="button"
+        aria-label="One jump on"
+        title="One jump on"
+        className={ROUND}
+        onMouseDown={keepKeyboard}
+        onClick={() => {
+          tellIfNone();
+          store.getState().oneOn();
+        }}
+      >
+        <Jump by={jumpOf(count)} />
+      </button>
+      <Popover
+        label="Set the count"
+        button={
+          <button
+            type="button"
+            title="Set the count"
+            className="flex h-16 w-[144px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10"
+          >
+            <span className="w-full truncate text-[15px] font-semibold">
+              Count in <span className="text-stair">{countedIn(count.by, write)}</span>
+            </span>
+            <span className="line-clamp-2 w-full text-[13px] leading-[1.15] text-rail-text low:truncate min-[1024px]:max-[1239px]:text-[12px]">
+              {count.way === "back" ? "back from" : "from"} {countedFrom(count.from, write)}
+              <span className="min-[1024px]:max-[1239px]:hidden">
+                , one every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
+              </span>
+            </span>
+          </button>
+        }
+      >
+        <CountFields />
+      </Popover>
+    </div>
+  );
+}
+
+/** A jump with its sign, as it stands on its button. */
+function Jump({ by }: { by: NumberKey }) {
+  const said = useNumberText()(by);
+  const text = by.startsWith("-") ? said : `+${said}`;
+  return (
+    <span
+      aria-hidden
+      className={`font-numeral font-bold ${text.length > 4 ? "text-sm" : text.length > 3 ? "text-base" : "text-xl"}`}
+    >
+      {text}
+    </span>
+  );
+}

@@ -1,0 +1,109 @@
+"use client";
+
+import { clsx } from "clsx";
+import { ArrowDown, ArrowUp, BookmarkPlus, RotateCcw } from "lucide-react";
+import { hasLive } from "@/core/lesson/board-state";
+import { keepKeyboard, RailButton } from "@/kit/rail-button";
+import { goBackToPrepared } from "../store/back-to-prepared";
+import { boardStateOf } from "../store/on-show";
+import { pickBoard, pickClimbed, useBoard, useBoardStore } from "../store/use-board";
+
+/** The stair: down, the steps as rising blocks, up. */
+export function StairRail({ keepStep }: { keepStep: () => void }) {
+  const steps = useBoard((state) => pickBoard(state).stair.length);
+  const climbed = useBoard(pickClimbed);
+  const playing = useBoard((state) => state.played !== null);
+  const store = useBoardStore();
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
+    <div role="group" aria-label="Stair" className="flex shrink-0 items-end gap-2">
+      {steps > 0 && (
+        <>
+          <button
+            type="button"
+            aria-label="Step down"
+            title="Step down"
+            disabled={climbed === 0}
+            onMouseDown={keepKeyboard}
+            onClick={() => store.getState().stepDown()}
+            className="flex h-16 w-[58px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-[12px] leading-none font-semibold text-white enabled:hover:border-white disabled:text-[#8593aa]"
+          >
+            <ArrowDown aria-hidden size={22} className="shrink-0" />
+            <span className="low:sr-only">Step down</span>
+          </button>
+          <Blocks steps={steps} climbed={climbed} />
+          <button
+            type="button"
+            aria-label={playing ? "Finish the step" : "Climb"}
+            title="Climb"
+            disabled={climbed === steps && !playing}
+            onMouseDown={keepKeyboard}
+            onClick={() => store.getState().climb()}
+            className="flex h-16 w-[58px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button bg-stair text-[13px] leading-none font-bold text-ink enabled:hover:bg-[#ffd75e] disabled:bg-unclimbed disabled:text-[#8b9ab2]"
+          >
+            <ArrowUp aria-hidden size={26} />
+            <span className="low:sr-only">Climb</span>
+          </button>
+        </>
+      )}
+      <RailButton
+        icon={<BookmarkPlus aria-hidden size={22} />}
+        label="Keep step"
+        aria-label="Keep as a step"
+        className="self-center"
+        onClick={keepStep}
+      />
+    </div>
+  );
+}
+
+/**
+ * The steps as blocks, each higher than the one before; those climbed are yellow, the one stood on is brightest.
+ * Once something was done by hand, a touch on them goes back to the step as prepared.
+ */
+function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
+  const live = useBoard((state) => hasLive(boardStateOf(state)));
+  const store = useBoardStore();
+  const where = climbed === 0 ? `At the start of ${steps} steps` : `Step ${climbed} of ${steps}`;
+  const blocks = Array.from({ length: steps }, (_, index) => (
+    <span
+      // biome-ignore lint/suspicious/noArrayIndexKey: a block is its height.
+      key={index}
+      className={clsx(
+        "min-w-0 flex-1 rounded-t-[5px]",
+        index + 1 === climbed ? "bg-stair" : index < climbed ? "bg-stair-deep" : "bg-unclimbed",
+      )}
+      style={{ height: `${24 + (76 * (index + 1)) / steps}%` }}
+    />
+  ));
+  const look =
+    "relative flex h-16 w-14 shrink-0 min-[1400px]:w-[clamp(56px,5.4vw,180px)] low:h-11 items-end gap-[3px]";
+  if (!live) {
+    return (
+      <div role="img" aria-label={where} className={look}>
+        {blocks}
+      </div>
+    );
+  }
+  return (
+    <button
+      type="button"
+      aria-label={`${where}. Back to prepared`}
+      title="Back to prepared"
+      onMouseDown={keepKeyboard}
+      onClick={() => goBackToPrepared(store, false)}
+      className={clsx(look, "group rounded-lg")}
+    >
+      {blocks}
+      <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-md bg-ink/85 py-0.5 text-left text-[12px] leading-[1.1] font-semibold text-white group-hover:text-stair">
+        <RotateCcw
+          aria-hidden
+          size={14}
+          strokeWidth={2.4}
+          className="shrink-0 max-[1399px]:hidden low:block"
+        />
+        <span className="low:hidden">Back to prepared</span>
+      </span>
+    </button>
+  );
+}

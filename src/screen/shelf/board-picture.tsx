@@ -1,0 +1,26 @@
+import type { Board } from "@/core/lesson/lesson";
+import { ORDINARY } from "@/view/drawing";
+import { StillBoard } from "../views/still-board";
+
+const ROOM = { width: 1040, height: 600 };
+
+type Props = { lesson: string; revision: number; board: Board; ahead: boolean };
+
+/** The picture of a lesson on the shelf: its first board, on its first step. */
+export function BoardPicture({ lesson, revision, board, ahead }: Props) {
+  // What is further up the stair is not shown, and need not be sent.
+  const first = { ...board, stair: board.stair.slice(0, 1) };
+  const of = `${lesson} ${revision}`;
+  return (
+    <StillBoard
+      // Of another revision it is another picture: what stands there is not kept.
+      key={of}
+      of={of}
+      board={first}
+      at="first-step"
+      room={ROOM}
+      theme={ORDINARY}
+      from={ahead ? "either" : "here"}
+    />
+  );
+}

@@ -1,0 +1,78 @@
+import { type BoardState, openBoard } from "@/core/lesson/board-state";
+import { type History, historyOf } from "@/core/lesson/history";
+import { type Board, type Lesson, type LessonWords, MAX } from "@/core/lesson/lesson";
+import { keepDrafts } from "@/kit/open-drafts";
+import { AT_REST } from "./at-rest";
+import type { Part } from "./part";
+import type { Whereabouts } from "./whereabouts";
+
+/** The lesson: its boards with their past, and which of them is on show. */
+export type BoardsPart = {
+  /** The board is prepared: what is set is set in the lesson. In class it is live, and taken back like any move. */
+  preparing: boolean;
+  words: LessonWords;
+  boards: readonly History<BoardState>[];
+  /** Boards that were removed from the lesson, the latest first. */
+  removed: readonly Board[];
+  at: number;
+  prepare: (preparing: boolean) => void;
+  setWords: (words: LessonWords) => void;
+  setBoards: (
+    next: (boards: readonly History<BoardState>[]) => readonly History<BoardState>[],
+    at: number,
+  ) => void;
+  goTo: (at: number) => void;
+  /** The board on show out of the lesson; the last one stays. */
+  removeBoard: () => void;
+  /** A removed board back: as the board of that number, else after the one on show. */
+  putBoardBack: (id: string, at?: number) => void;
+};
+
+export const boardsPart =
+  (lesson: Lesson, where: Whereabouts | null, preparing: boolean): Part<BoardsPart> =>
+  ({ getState: get, setState: set }) => {
+    const { boards, title, forClass, removed = [] } = lesson;
+    return {
+      preparing,
+      words: { title, forClass },
+      boards: boards.map((board) => {
+        const was = where?.boards[board.id];
+        return historyOf(
+          was ? { board, ...was, climbed: Math.min(was.climbed, board.stair.length) } : openBoard(board),
+        );
+      }),
+      removed,
+      at: Math.max(
+        0,
+        boards.findIndex(({ id }) => id === where?.at),
+      ),
+      prepare: (next) => {
+        keepDrafts();
+        set({ preparing: next });
+      },
+      setWords: (words) => set({ words }),
+      setBoards: (make, at) => {
+        keepDrafts();
+        set({ boards: make(get().boards), at, ...AT_REST });
+      },
+      removeBoard: () => {
+        const { boards: all, at, removed: gone } = get();
+        if (all.length < 2) return;
+        get().setBoards((some) => some.toSpliced(at, 1), Math.max(0, at - 1));
+        set({ removed: [all[at]!.present.board, ...gone].slice(0, MAX.removed) });
+      },
+      putBoardBack: (id, to = get().at + 1) => {
+        const { removed: gone, boards: all } = get();
+        const board = gone.find((one) => one.id === id);
+        if (!board || all.length >= MAX.boards) return;
+        const at = Math.min(to, all.length);
+        get().setBoards((some) => some.toSpliced(at, 0, historyOf(openBoard(board))), at);
+        set({ removed: gone.filter((one) => one !== board) });
+      },
+      goTo: (at) => {
+        // What is typed is about the board that it was typed on.
+        keepDrafts();
+        set({ at, ...AT_REST });
+      },
+    };
+  };

@@ -1,0 +1,25 @@
+import { FORMAT, type Lesson, VERSION } from "@/core/lesson/lesson";
+import type { BoardScreenState } from "./board-store";
+
+type Held = Pick<BoardScreenState, "words" | "boards" | "removed">;
+
+/** The lesson as it now is, to be saved. */
+export function lessonOf({ words, boards, removed }: Held): Lesson {
+  return {
+    format: FORMAT,
+    version: VERSION,
+    ...words,
+    boards: boards.map((history) => history.present.board),
+    ...(removed.length > 0 ? { removed: [...removed] } : {}),
+  };
+}
+
+/** Whether two states hold the same lesson: cheap, since what has not changed is the same object. */
+export function sameLesson(a: Held, b: Held): boolean {
+  return (
+    a.words === b.words &&
+    a.removed === b.removed &&
+    a.boards.length === b.boards.length &&
+    a.boards.every((history, i) => history.present.board === b.boards[i]!.present.board)
+  );
+}

@@ -1,0 +1,96 @@
+"use client";
+
+import { createContext, type ReactNode, useContext, useMemo, useSyncExternalStore } from "react";
+import { textOn, viewName, viewOf } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
+import type { View } from "@/core/views/view";
+import { afterPaint } from "@/view/scene/after-paint";
+import type { SceneSource } from "@/view/scene/scene-source";
+import type { BoardScreenState, BoardStore } from "./board-store";
+import { boardInHand, boardNow, boardStateOf, sceneInHand, sceneOn, viewInHand } from "./on-show";
+
+type BoardStoreState = ReturnType<BoardStore["getState"]>;
+type BoardParts = { store: BoardStore; late: SceneSource["subscribe"] };
+
+const BoardContext = createContext<BoardParts | null>(null);
+
+export function BoardProvider({ store, children }: { store: BoardStore; children: ReactNode }) {
+  const parts = useMemo(() => ({ store, late: afterPaint(store.subscribe) }), [store]);
+  return <BoardContext value={parts}>{children}</BoardContext>;
+}
+
+function useParts(): BoardParts {
+  const parts = useContext(BoardContext);
+  if (!parts) throw new Error("This part of the board screen stands outside it.");
+  return parts;
+}
+
+/** The store of the board screen, for handlers. */
+export function useBoardStore(): BoardStore {
+  return useParts().store;
+}
+
+/** Part of the board screen's state; redraws when that part is another, a frame after the cells have. */
+export function useBoard<T>(pick: (state: BoardStoreState) => T): T {
+  const { store, late } = useParts();
+  const read = () => pick(store.getState());
+  return useSyncExternalStore(late, read, read);
+}
+
+/** The same at once, for what the next key is meant for. */
+export function useBoardNow<T>(pick: (state: BoardStoreState) => T): T {
+  const { store } = useParts();
+  const read = () => pick(store.getState());
+  return useSyncExternalStore(store.subscribe, read, read);
+}
+
+/**
+ * The scene of the board on show: at once for its cells, a frame later for what reports of them. For a view with numbers
+ * as that view shows them, else as the view in hand has them.
+ */
+export function useSceneSource(when: "at once" | "after paint", view?: View): SceneSource {
+  const { store, late } = useParts();
+  return useMemo(
+    () => ({
+      read: () => (view ? sceneOn(store.getState(), view) : sceneInHand(store.getState())),
+      subscribe: when === "at once" ? store.subscribe : late,
+      subscribeLate: late,
+    }),
+    [store, late, when, view],
+  );
+}
+
+/** The board on show, with what was set in class. */
+export const pickBoard = (state: BoardScreenState) => boardNow(state);
+/** The same as far as it shares its numbers with the view in hand: what tools and panels are about. */
+export const pickBoardInHand = (state: BoardScreenState) => boardInHand(state);
+/** The board as it is prepared. */
+export const pickPrepared = (state: BoardScreenState) => boardStateOf(state).board;
+export const pickClimbed = (state: BoardScreenState) => boardStateOf(state).climbed;
+/** How the board on show writes a number, in one line of text: as its line or its chart does. */
+export function useNumberText(): (number: NumberKey) => string {
+  const board = useBoard(pickBoard);
+  return useMemo(() => textOn(board), [board]);
+}
+/** Sets a view up anew: what is pressed right after something was typed is about the view as it then is. */
+export function useLay<V extends View>(view: V): (change: (now: V) => Partial<V>) => void {
+  const { store } = useParts();
+  return (change) =>
+    store.getState().layView((board) => {
+      const now = (viewOf(board, view.id) ?? view) as V;
+      return { ...now, ...change(now) };
+    });
+}
+
+/** How a view that keeps its own shows that it is the one in hand, which count and tools are about. */
+export function useHeldLook(view: View): string {
+  const held = useBoard((state) => view.own === true && viewInHand(state)?.id === view.id);
+  return held ? "outline-3 outline-ink -outline-offset-3" : "";
+}
+
+/** What a view is called on the board on show. */
+export function useViewName(view: View): string {
+  return useBoard((state) => viewName(pickBoard(state), view));
+}
+/** The scene that tools and panels are about: as the view in hand has it. */
+export const pickScene = (state: BoardScreenState) => sceneInHand(state);

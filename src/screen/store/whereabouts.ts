@@ -1,0 +1,34 @@
+import * as z from "zod/mini";
+import type { BoardState } from "@/core/lesson/board-state";
+import { Beat } from "@/core/scene/move";
+import type { BoardScreenState } from "./board-store";
+import { boardStateOf } from "./on-show";
+
+/** Where a teacher was in a lesson: kept by the window, so that a reload in front of the class loses nothing. */
+export type Whereabouts = {
+  /** The board on show. */
+  at: string;
+  /** By board. */
+  boards: { readonly [id in string]?: { climbed: number; live: BoardState["live"] } };
+};
+
+const MAX_ACTS = 2000;
+
+const acts = z.array(z.array(Beat).check(z.maxLength(MAX_ACTS))).check(z.maxLength(MAX_ACTS));
+const BoardId = z.string().check(z.maxLength(40));
+const upTo100 = z.int().check(z.minimum(0), z.maximum(100));
+
+/** Where a teacher was in a lesson, as its window keeps it. */
+export const WhereaboutsKept: z.ZodMiniType<Whereabouts> = z.object({
+  at: BoardId,
+  boards: z.record(BoardId, z.object({ climbed: upTo100, live: z.array(acts).check(z.maxLength(100)) })),
+});
+
+export function whereaboutsOf(state: BoardScreenState): Whereabouts {
+  return {
+    at: boardStateOf(state).board.id,
+    boards: Object.fromEntries(
+      state.boards.map(({ present: { board, climbed, live } }) => [board.id, { climbed, live }]),
+    ),
+  };
+}

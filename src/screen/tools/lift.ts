@@ -1,0 +1,15 @@
+import { SquareArrowUp } from "lucide-react";
+import { isCoveredAt, numbersWith } from "@/core/scene/scene";
+import { tool } from "./tool";
+
+/** Lifts covers. */
+export const lift = tool({
+  label: "Lift",
+  key: "l",
+  icon: SquareArrowUp,
+  meets: ({ scene }, number) => (isCoveredAt(scene, number) ? [[{ do: "lift", numbers: [number] }]] : []),
+  edge: ({ scene }, numbers) => {
+    const covered = numbersWith(scene, "cover", numbers);
+    return covered.length === 0 ? null : { do: "lift", numbers: covered };
+  },
+});

@@ -1,0 +1,19 @@
+import type { Exact } from "@/core/number/exact";
+import { isCoveredAt } from "@/core/scene/scene";
+import type { Target } from "@/core/surface/cell-key";
+import type { View } from "@/core/views/view";
+import type { BoardStore } from "../store/board-store";
+import { sceneOn } from "../store/on-show";
+
+/** A touch on a number of a view, or a press by keys, with whatever is in hand. */
+export function touchOn(store: BoardStore, view: View, number: Target, finger: number, reach?: Exact): void {
+  const { beginRun, hold } = store.getState();
+  hold(view.id);
+  beginRun(number, finger, reach);
+}
+
+/** Whether a long press shows what a cover hides: while preparing. In class everybody would see it. */
+export function mayPeek(store: BoardStore, view: View, number: Target): boolean {
+  const state = store.getState();
+  return state.preparing && isCoveredAt(sceneOn(state, view), number);
+}

@@ -1,0 +1,21 @@
+import { PencilLine } from "lucide-react";
+import { Busy } from "@/kit/busy";
+import { later } from "@/kit/later";
+import { KEYBOARD } from "@/view/chart/use-run";
+import { filling } from "../fill/filling";
+import { tool } from "./tool";
+
+const FillPanel = later(() => import("../fill/fill-panel").then((part) => part.FillPanel), Busy);
+
+/** Writes into covered squares: by keypad, by tiles, or where a number goes. */
+export const write = tool({
+  label: "Write",
+  key: "w",
+  icon: PencilLine,
+  takes: (store, { number, finger, reach }) => {
+    // What is typed next is for this cell, and not for a button that was pressed before.
+    if (finger !== KEYBOARD && document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    filling.with(({ fillActionsOf }) => fillActionsOf(store).fillTouch(number, reach));
+  },
+  panel: { at: "side", name: "Write", Panel: FillPanel },
+});

@@ -1,0 +1,122 @@
+// Without a browser: what draws here draws on the server too.
+import fc from "fast-check";
+import { renderToStaticMarkup } from "react-dom/server";
+import { describe, expect, test } from "vitest";
+import { asOpened, onFirstStep } from "@/core/lesson/at-first";
+import { addView } from "@/core/lesson/edit-views";
+import type { Board } from "@/core/lesson/lesson";
+import { newBoard } from "@/core/lesson/new-lesson";
+import { fold } from "@/core/scene/fold";
+import type { Move } from "@/core/scene/move";
+import { EMPTY_SCENE } from "@/core/scene/scene";
+import { ALL } from "@/core/set/rule";
+import { startingChart } from "@/core/surface/starting-charts";
+import { KINDS } from "@/core/views/kinds";
+import { KIND_NAMES, type KindName } from "@/core/views/view";
+import { ORDINARY } from "@/view/drawing";
+import { anyMove } from "../../../tests/support/any-move";
+import { BoardDrawing, drawingsOf } from "./board-drawing";
+
+const drawings = await drawingsOf(KIND_NAMES);
+const ROOM = { width: 1240, height: 624 };
+const chartBoard = newBoard("board", "Board", startingChart("1-24"));
+
+/** A board of one kind of view, beside a line. */
+const boardOf = (kind: KindName): Board =>
+  addView({ ...chartBoard, views: [{ ...KINDS[kind].starts, id: kind }] }, KINDS.line.starts);
+
+const draw = (board: Board, moves: readonly Move[] = [], room = ROOM) =>
+  renderToStaticMarkup(
+    <BoardDrawing
+      moment={{ board, scene: fold(EMPTY_SCENE, moves) }}
+      drawings={drawings}
+      room={room}
+      theme={ORDINARY}
+    />,
+  );
+
+/** What is read in a drawing. */
+const textsOf = (markup: string) => [...markup.matchAll(/>([^<>]+)</g)].map(([, text]) => text!.trim());
+
+describe("a board drawn at rest", () => {
+  test.each(KIND_NAMES)("has a drawing of every kind, whatever was done: %s", (kind) => {
+    const board = boardOf(kind);
+    fc.assert(
+      fc.property(
+        fc.array(anyMove, { maxLength: 12 }),
+        fc.integer({ min: 60, max: 1400 }),
+        fc.integer({ min: 60, max: 900 }),
+        (moves, width, height) => {
+          expect(draw(board, moves, { width, height })).not.toMatch(/NaN|undefined|Infinity/);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  test("is told apart from nothing: each kind that stands in the layout shows something", () => {
+    for (const kind of KIND_NAMES) {
+      const alone = { ...chartBoard, views: [{ ...KINDS[kind].starts, id: kind }] } as Board;
+      const stands = kind !== "arrows";
+      expect([kind, textsOf(draw(alone)).length > 0 || draw(alone).includes("<path")]).toEqual([
+        kind,
+        stands,
+      ]);
+    }
+  });
+
+  test("tells no number that is covered, in any kind of view", () => {
+    const done: Move[] = [
+      { do: "start", number: "7" },
+      { do: "jump", by: "6" },
+      { do: "cover", numbers: ALL },
+    ];
+    for (const kind of ["chart", "strip", "sentence", "way", "trail"] as const) {
+      const texts = textsOf(
+        draw({ ...chartBoard, views: [{ ...KINDS[kind].starts, id: kind }] } as Board, done),
+      );
+      expect([kind, texts.filter((text) => /\b(7|13)\b/.test(text))]).toEqual([kind, []]);
+    }
+  });
+
+  test("a view is marked by what it keeps for itself, the other by the board's", () => {
+    const chart = { ...KINDS.chart.starts };
+    const board = {
+      ...chartBoard,
+      views: [
+        { ...chart, id: "chart", own: true },
+        { ...chart, id: "chart-2" },
+      ],
+      opening: [
+        { do: "within", view: "chart", moves: [{ do: "mark", ink: "sun", numbers: ["6"] }] },
+        { do: "mark", ink: "sea", numbers: ["7", "8"] },
+      ],
+    } as Board;
+    const markup = renderToStaticMarkup(
+      <BoardDrawing moment={asOpened(board)} drawings={drawings} room={ROOM} theme={ORDINARY} />,
+    );
+    expect([
+      markup.split("var(--color-sun)").length - 1,
+      markup.split("var(--color-sea)").length - 1,
+    ]).toEqual([1, 2]);
+  });
+
+  test("on the shelf a board stands on its first step, and no further up", () => {
+    const board: Board = {
+      ...chartBoard,
+      stair: [6, 12].map((n) => ({
+        id: `s${n}`,
+        title: "",
+        question: "",
+        answer: "",
+        beats: [[{ do: "cover", numbers: [String(n)] }]],
+      })) as Board["stair"],
+    };
+    const covers = (moment: ReturnType<typeof onFirstStep>) =>
+      renderToStaticMarkup(
+        <BoardDrawing moment={moment} drawings={drawings} room={ROOM} theme={ORDINARY} />,
+      ).split("cover-laid").length - 1;
+    expect([covers(asOpened(board)), covers(onFirstStep(board))]).toEqual([0, 1]);
+    expect(onFirstStep(board)).toBe(onFirstStep(board));
+  });
+});

@@ -1,0 +1,71 @@
+import { createElement } from "react";
+import type { Moment } from "@/core/lesson/at-first";
+import { boardAround, placedOf, surfacesOf } from "@/core/lesson/views-of";
+import { sceneOfView } from "@/core/scene/own";
+import type { KindName, View } from "@/core/views/view";
+import { type Box, layOutBoard } from "@/view/board/board-layout";
+import type { Drawing, Size, Theme } from "@/view/drawing";
+import { viewAnchors } from "@/view/pen/anchors";
+import { DrawnOver } from "@/view/pen/drawn";
+import { VIEWS } from "./views";
+
+/** The drawings that a board needs. */
+export type Drawings = { readonly [K in KindName]?: Drawing<K> };
+
+/** Fetches the drawings of some kinds of view. */
+export async function drawingsOf(kinds: readonly KindName[]): Promise<Drawings> {
+  const brought = [...new Set(kinds)].map(async (kind) => [kind, await VIEWS[kind].drawing()] as const);
+  return Object.fromEntries(await Promise.all(brought)) as Drawings;
+}
+
+type Props = { moment: Moment; drawings: Drawings; room: Size; theme: Theme };
+
+/** A board as it looks at one moment, its views in their layout. It stands in its room, however large it is shown. */
+export function BoardDrawing({ moment: { board, scene }, drawings, room, theme }: Props) {
+  const placed = placedOf(board).filter(({ id }) => !scene.hidden.includes(id));
+  const boxes = layOutBoard(board.layout, placed.length, room, room.height > room.width);
+  const around = boardAround(board, surfacesOf(board)[0]);
+  return (
+    <svg
+      aria-hidden
+      viewBox={`0 0 ${room.width} ${room.height}`}
+      className="block size-full"
+      preserveAspectRatio="xMidYMid meet"
+    >
+      {placed.map((view, index) => (
+        <ViewDrawing
+          key={view.id}
+          view={view}
+          moment={{ board: around, scene: sceneOfView(view, scene) }}
+          drawings={drawings}
+          box={boxes[index]!}
+          theme={theme}
+        />
+      ))}
+    </svg>
+  );
+}
+
+type ViewProps = { view: View; moment: Moment; drawings: Drawings; box: Box; theme: Theme };
+
+function ViewDrawing({ view, moment, drawings, box, theme }: ViewProps) {
+  const { drawnOver, inside } = VIEWS[view.kind] as (typeof VIEWS)["trail"];
+  const { left, top, width, height } = inside(view as never, box);
+  const drawing = drawings[view.kind] as Drawing<KindName> | undefined;
+  if (!drawing) return null;
+  const of = { view: view as never, ...moment, size: { width, height }, theme };
+  return (
+    <foreignObject x={box.left} y={box.top} width={box.width} height={box.height}>
+      <div className="relative size-full overflow-hidden rounded-card bg-board">
+        <div className="absolute" style={{ left, top, width, height }}>
+          {createElement(drawing, of)}
+        </div>
+        {drawnOver && (
+          <svg aria-hidden width={box.width} height={box.height} className="absolute inset-0">
+            <DrawnOver view={view.id} scene={moment.scene} anchors={viewAnchors(box.width, box.height)} />
+          </svg>
+        )}
+      </div>
+    </foreignObject>
+  );
+}

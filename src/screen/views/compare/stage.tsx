@@ -1,0 +1,52 @@
+"use client";
+
+import { COMPARED, type Compared } from "@/core/number/compared";
+import { say } from "@/kit/messages";
+import { keepKeyboard } from "@/kit/rail-button";
+import { CompareDrawing } from "@/view/compare/compare-drawing";
+import { lineActionsOf } from "../../jumps/line-actions";
+import { useBoardStore } from "../../store/use-board";
+import { touchNumber } from "../on-number";
+import { useAsks } from "../use-asks";
+import { useReader } from "../use-reader";
+import type { StageProps } from "../views";
+
+const NAMES: Record<Compared, string> = { "<": "Less than", "=": "Equal to", ">": "Greater than" };
+
+/** Two numbers to be compared, in a place of their own. */
+export function CompareStage({ view, strong }: StageProps<"compare">) {
+  const store = useBoardStore();
+  const { room, drawn } = useReader(strong);
+  const asks = useAsks();
+  const chosen = drawn.scene.signs[view.id] ?? null;
+  const choose = (sign: Compared) => {
+    const fault = lineActionsOf(store).chooseSign(view.id, sign);
+    if (fault) say(fault);
+  };
+  return (
+    <section
+      aria-label="Two numbers compared"
+      className="flex size-full min-h-0 min-w-0 rounded-card bg-board px-4 py-2"
+    >
+      <div ref={room} className="size-full">
+        <CompareDrawing view={view} {...drawn} asks={asks} onNumber={(number) => touchNumber(store, number)}>
+          <div className="flex gap-2">
+            {COMPARED.map((sign) => (
+              <button
+                key={sign}
+                type="button"
+                aria-label={NAMES[sign]}
+                aria-pressed={chosen === sign}
+                onMouseDown={keepKeyboard}
+                onClick={() => choose(sign)}
+                className="h-14 w-20 rounded-button border-2 border-rule bg-mist font-numeral text-3xl hover:border-ink aria-pressed:border-ink aria-pressed:bg-lit"
+              >
+                {sign}
+              </button>
+            ))}
+          </div>
+        </CompareDrawing>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,31 @@
+"use client";
+
+import type { LineSettings } from "@/core/surface/line";
+import { STARTING_LINES } from "@/core/surface/starting-lines";
+import { StartingLine } from "@/view/line/starting-picture";
+
+/** Lines to begin from, as small true pictures. */
+export function LineGallery({ onChoose }: { onChoose: (line: LineSettings) => void }) {
+  return (
+    <section aria-labelledby="starting-lines">
+      <h2 id="starting-lines" className="mb-1.5 text-sm font-semibold">
+        Or start from one of these
+      </h2>
+      <div className="grid grid-cols-2 gap-2">
+        {STARTING_LINES.map(({ id, name, line }) => (
+          <button
+            key={id}
+            type="button"
+            onClick={() => onChoose(line)}
+            className="flex flex-col justify-end gap-1.5 rounded-button border border-rule bg-mist p-2 text-sm leading-tight font-semibold hover:border-ink"
+          >
+            <span className="block h-16 w-full">
+              <StartingLine line={line} />
+            </span>
+            {name}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,174 @@
+"use client";
+
+import {
+  ChevronLeft,
+  ChevronRight,
+  CircleHelp,
+  Minus,
+  MoveHorizontal,
+  Plus,
+  SquareArrowUp,
+} from "lucide-react";
+import { useMemo } from "react";
+import { type LineView, lookOf, pinsOf } from "@/core/lesson/views-of";
+import { exact } from "@/core/number/exact";
+import { numberOf } from "@/core/surface/cell-key";
+import { type Span, slides, wholeSpan } from "@/core/surface/line";
+import { restSpan, scaleOf, slideSpan, zoomSpan } from "@/core/surface/line-scale";
+import { keepKeyboard } from "@/kit/rail-button";
+import { Line } from "@/view/line/line";
+import type { LineHand } from "@/view/line/use-line-touch";
+import { lineActionsOf } from "../../jumps/line-actions";
+import { Small } from "../../jumps/small-button";
+import { usePenOver } from "../../pen/use-pen-over";
+import { sceneOn } from "../../store/on-show";
+import {
+  pickBoard,
+  pickScene,
+  useBoard,
+  useBoardStore,
+  useHeldLook,
+  useSceneSource,
+  useViewName,
+} from "../../store/use-board";
+import { mayPeek, touchOn } from "../../tools/touch-on";
+import { useAsks } from "../use-asks";
+
+/** A line or number track of the board, in the teacher's hand. */
+export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
+  const name = useViewName(line);
+  const heldLook = useHeldLook(line);
+  const tool = useBoard((state) => state.tool);
+  const board = useBoard(pickBoard);
+  const pins = useMemo(() => pinsOf(board), [board]);
+  const store = useBoardStore();
+  const source = useSceneSource("at once", line);
+  const over = usePenOver(line.id);
+  const asks = useAsks(line);
+  const hand = useMemo<LineHand>(() => {
+    const board = () => store.getState();
+    const lines = lineActionsOf(store);
+    const held =
+      <A extends unknown[], R>(run: (...on: A) => R) =>
+      (...on: A) => {
+        board().hold(line.id);
+        return run(...on);
+      };
+    return {
+      jumps: tool === "jump",
+      begin: (number, finger, reach) => touchOn(store, line, number, finger, reach),
+      over: () => {},
+      end: (finger) => board().endRun(finger),
+      canPeek: (number) => mayPeek(store, line, number),
+      onJump: held((from, to) => lines.jumpBetween(from, to)),
+      onStart: held((number) => lines.startAt(number)),
+      onPoint: held((number) => lines.pointTo(number)),
+      onJumpTouch: held((jumps, part) => lines.touchJump(jumps, part)),
+    };
+  }, [store, line, tool]);
+  const onLook = useMemo(() => (span: Span) => lineActionsOf(store).lookAt(line.id, span), [store, line.id]);
+  return (
+    <section
+      aria-label={name}
+      data-view={line.id}
+      className={`[container-type:size] flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${heldLook}`}
+    >
+      <div className="min-h-0 flex-1 px-2 pt-2">
+        <Line
+          settings={line}
+          source={source}
+          strong={strong}
+          hand={hand}
+          onLook={onLook}
+          asks={asks}
+          ghosts={tool === "lift"}
+          pins={pins}
+          over={over}
+        />
+      </div>
+      {/* In a small room the line has all of it: fingers slide it, and the tools read it. */}
+      <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:19rem)]:hidden">
+        {slides(line) && <LineMoves line={line} />}
+        {!(line.kind === "line" && line.open) && <ReadScale line={line} />}
+      </div>
+    </section>
+  );
+}
+
+/** How the line is slid and drawn nearer, low at its edge. */
+function LineMoves({ line }: { line: LineView }) {
+  const scene = useBoard(pickScene);
+  const store = useBoardStore();
+  const span = lookOf(line, scene);
+  const { interval } = scaleOf(line, span);
+  const whole = wholeSpan(line);
+  const there = span.from.equals(whole.from) && span.to.equals(whole.to);
+  const slide = (by: 1 | -1) => lineActionsOf(store).lookAt(line.id, slideSpan(span, interval.mul(by)));
+  const zoom = (factor: string) => {
+    const { focus } = scene;
+    const at = focus === null ? null : exact(numberOf(focus));
+    const seen = at && at.compare(span.from) >= 0 && at.compare(span.to) <= 0;
+    const about = seen ? at : span.from.add(span.to).div(2);
+    lineActionsOf(store).lookAt(line.id, restSpan(line, zoomSpan(line, span, exact(factor), about), span));
+  };
+  return (
+    <div className="flex items-center gap-1">
+      <Small name="Slide back one interval" onClick={() => slide(-1)}>
+        <ChevronLeft aria-hidden size={24} />
+      </Small>
+      <Small name="Slide on one interval" onClick={() => slide(1)}>
+        <ChevronRight aria-hidden size={24} />
+      </Small>
+      <span className="w-4" />
+      <Small name="Further away" onClick={() => zoom("2")}>
+        <Minus aria-hidden size={20} />
+      </Small>
+      <Small name="Nearer" onClick={() => zoom("1/2")}>
+        <Plus aria-hidden size={20} />
+      </Small>
+      <span className="w-4" />
+      <Small
+        name="The whole line"
+        disabled={there}
+        onClick={() => lineActionsOf(store).lookAt(line.id, whole)}
+      >
+        <MoveHorizontal aria-hidden size={20} />
+      </Small>
+    </div>
+  );
+}
+
+/** A tick is ringed and asked for, then shown; and another one. */
+function ReadScale({ line }: { line: LineView }) {
+  const asked = useBoard((state) => sceneOn(state, line).asked?.as === "place");
+  const store = useBoardStore();
+  const run = (what: (lines: ReturnType<typeof lineActionsOf>) => void) => () => {
+    store.getState().hold(line.id);
+    what(lineActionsOf(store));
+  };
+  return (
+    <div className="flex items-center gap-1">
+      {asked && (
+        <Words onClick={run((lines) => lines.showAsked())}>
+          <SquareArrowUp aria-hidden size={19} /> Show its number
+        </Words>
+      )}
+      <Words onClick={run((lines) => lines.readScale(line.id))}>
+        <CircleHelp aria-hidden size={19} /> {asked ? "Another tick" : "Read the scale"}
+      </Words>
+    </div>
+  );
+}
+
+function Words({ onClick, children }: { onClick: () => void; children: React.ReactNode }) {
+  return (
+    <button
+      type="button"
+      onMouseDown={keepKeyboard}
+      onClick={onClick}
+      className="flex h-11 items-center gap-2 rounded-button px-3 font-semibold text-quiet hover:bg-wall hover:text-ink"
+    >
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,10 @@
+import type { NumberKey } from "@/core/number/exact";
+import type { BoardStore } from "../store/board-store";
+
+const FINGER = -2;
+
+/** What the tool in hand does to a number that is touched outside any chart or line. */
+export function touchNumber(store: BoardStore, number: NumberKey): void {
+  store.getState().beginRun(number, FINGER);
+  store.getState().endRun(FINGER);
+}

@@ -1,0 +1,48 @@
+"use client";
+
+import { PencilLine } from "lucide-react";
+import { useEffect } from "react";
+import { IconButton } from "@/kit/button";
+import { bringPopovers, Popover } from "@/kit/popover";
+import { SentenceDrawing } from "@/view/sentence/sentence-drawing";
+import { lineActionsOf } from "../../jumps/line-actions";
+import { SentenceField } from "../../jumps/sentence-field";
+import { useBoardStore } from "../../store/use-board";
+import { touchNumber } from "../on-number";
+import { useAsks } from "../use-asks";
+import { useReader } from "../use-reader";
+import type { StageProps } from "../views";
+
+/** The number sentence of the trail, in a place of its own. */
+export function SentenceStage({ view, strong }: StageProps<"sentence">) {
+  const store = useBoardStore();
+  const { room, drawn } = useReader(strong);
+  useEffect(() => void bringPopovers(), []);
+  const asks = useAsks();
+  return (
+    <section
+      aria-label="Number sentence"
+      className="flex size-full min-h-0 min-w-0 items-center rounded-card bg-board px-4"
+    >
+      <div ref={room} className="h-full min-w-0 flex-1">
+        <SentenceDrawing
+          view={view}
+          {...drawn}
+          asks={asks}
+          onNumber={(number) => touchNumber(store, number)}
+          onJumps={(jumps) => lineActionsOf(store).touchJump(jumps, "size")}
+        />
+      </div>
+      <Popover
+        label="Write a number sentence"
+        button={
+          <IconButton name="Write a number sentence">
+            <PencilLine aria-hidden size={20} />
+          </IconButton>
+        }
+      >
+        <SentenceField />
+      </Popover>
+    </section>
+  );
+}

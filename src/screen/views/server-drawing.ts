@@ -1,0 +1,22 @@
+import { asOpened, type Moment, onFirstStep } from "@/core/lesson/at-first";
+import type { Board } from "@/core/lesson/lesson";
+import { KIND_NAMES } from "@/core/views/view";
+import { BoardDrawing, drawingsOf } from "./board-drawing";
+
+/** Most moments that are kept: a shelf of many lessons, each at its latest revision. */
+const MAX_KEPT = 600;
+const moments = new Map<string, Moment>();
+
+/** A board at one moment. It is worked out once for each name, however often its picture is asked for. */
+export function momentOf(name: string, board: Board, at: "opened" | "first-step"): Moment {
+  const key = `${at} ${name}`;
+  const known = moments.get(key);
+  if (known) return known;
+  const moment = at === "opened" ? asOpened(board) : onFirstStep(board);
+  if (moments.size >= MAX_KEPT) moments.delete(moments.keys().next().value!);
+  moments.set(key, moment);
+  return moment;
+}
+
+export { BoardDrawing };
+export const allDrawings = drawingsOf(KIND_NAMES);

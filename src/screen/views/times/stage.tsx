@@ -1,0 +1,68 @@
+"use client";
+
+import { useCallback, useMemo } from "react";
+import { numberOf, type Target } from "@/core/surface/cell-key";
+import type { WindowAt } from "@/core/surface/times-grid";
+import type { Run } from "@/view/chart/use-run";
+import { TimesGrid } from "@/view/times/times-grid";
+import { usePenOver } from "../../pen/use-pen-over";
+import { useBoardStore, useHeldLook, useSceneSource, useViewName } from "../../store/use-board";
+import { mayPeek, touchOn } from "../../tools/touch-on";
+import { useAsks } from "../use-asks";
+import type { StageProps } from "../views";
+
+/** The times grid of the board, in the teacher's hand. */
+export function TimesStage({ view, strong }: StageProps<"times">) {
+  const name = useViewName(view);
+  const held = useHeldLook(view);
+  const store = useBoardStore();
+  const source = useSceneSource("at once", view);
+  const over = usePenOver(view.id);
+  const asks = useAsks(view);
+  const byValue = view.marks === "value";
+  const run = useMemo<Run>(() => {
+    // A cover or a mark on a number is on it wherever it lives, but where one cell was touched for itself; what is
+    // written or drawn is in one place.
+    const about = (cell: Target) => {
+      const { tool } = store.getState();
+      return byValue && tool !== "write" && tool !== "pen" ? numberOf(cell) : cell;
+    };
+    return {
+      begin: (cell, finger) => touchOn(store, view, about(cell), finger),
+      over: () => {},
+      end: (finger) => store.getState().endRun(finger),
+      canPeek: (cell) => mayPeek(store, view, cell),
+    };
+  }, [store, view, byValue]);
+  const onSlide = useCallback((at: WindowAt) => store.getState().slideTo(view.id, at), [store, view.id]);
+  const onWonder = useCallback(
+    (side: "right" | "below") => store.getState().wonder(view.id, side),
+    [store, view.id],
+  );
+  const onLine = useCallback(
+    (cells: Target[]) => {
+      store.getState().hold(view.id);
+      store.getState().touchLine(cells);
+    },
+    [store, view.id],
+  );
+  return (
+    <section
+      aria-label={name}
+      data-view={view.id}
+      className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${held}`}
+    >
+      <TimesGrid
+        settings={view}
+        source={source}
+        strong={strong}
+        run={run}
+        onSlide={onSlide}
+        onWonder={onWonder}
+        onLine={onLine}
+        asks={asks}
+        over={over}
+      />
+    </section>
+  );
+}

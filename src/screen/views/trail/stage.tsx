@@ -1,0 +1,30 @@
+"use client";
+
+import { currentStep } from "@/core/lesson/board-state";
+import { keepKeyboard } from "@/kit/rail-button";
+import { TrailDrawing } from "@/view/trail/trail-drawing";
+import { boardStateOf } from "../../store/on-show";
+import { useBoard } from "../../store/use-board";
+import { useReader } from "../use-reader";
+import type { StageProps } from "../views";
+
+/** The panel that reads the trail, where the board has one. */
+export function TrailStage({ view, strong }: StageProps<"trail">) {
+  const { room, drawn } = useReader(strong);
+  // A board asks one question at a time: with the step's own above it, the panel asks none.
+  const asks = useBoard((state) => !currentStep(boardStateOf(state))?.question);
+  return (
+    <section
+      aria-label="The count so far"
+      // A long count is scrolled by keys as well.
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached.
+      tabIndex={0}
+      onMouseDown={keepKeyboard}
+      className="size-full min-h-0 overflow-y-auto rounded-card bg-board p-6"
+    >
+      <div ref={room} className="size-full">
+        <TrailDrawing view={view} {...drawn} asks={asks} />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,111 @@
+import type { ComponentType } from "react";
+import type { KindName, ViewOf } from "@/core/views/view";
+import { type Drawing, type Inside, type Size, within } from "@/view/drawing";
+
+/** A view of a kind on the board, with touch and keys. */
+export type StageProps<K extends KindName> = { view: ViewOf<K>; strong: boolean };
+
+/** What a kind of view has on the screen; each part is fetched when it is needed. */
+type OnScreen<K extends KindName> = {
+  /** It as it looks, without a hand on it. */
+  readonly drawing: () => Promise<Drawing<K>>;
+  /** Into which part of its card it is drawn, so that it stands where its stage has it. */
+  readonly inside: (view: ViewOf<K>, card: Size) => Inside;
+  readonly stage: () => Promise<ComponentType<StageProps<K>>>;
+  /** What it is set up with, beside what its kind in core asks for. */
+  readonly fields: (() => Promise<ComponentType<{ view: ViewOf<K> }>>) | null;
+  /** What is drawn by hand over it belongs to the view: no number has a place of its own in it. */
+  readonly drawnOver?: true;
+};
+
+/** The edge of a chart or times grid, and that of a chart by which whole rows and columns are touched. */
+const CARD = 12;
+const CHART_EDGE = 26;
+/** The row of buttons under a line, which a small room does not have. */
+const LINE_BUTTONS = 50;
+const SMALL = { width: 304, height: 176 };
+/** The button beside a number sentence, and the choice under the pairs. */
+const SENTENCE_BUTTON = 44;
+const PAIRS_CHOICE = 44;
+
+const ofLine = {
+  drawing: () => import("@/view/line/line-drawing").then((part) => part.LineDrawing),
+  inside: (_: unknown, card: Size) => {
+    const small = card.width <= SMALL.width || card.height <= SMALL.height;
+    return within(card, [8, 8, small ? 0 : LINE_BUTTONS, 8]);
+  },
+  stage: () => import("./line/stage").then((part) => part.LineStage),
+  fields: () => import("./line/fields").then((part) => part.LineFields),
+};
+
+/** The kinds of view on the screen. A kind that lacks a part does not compile. */
+export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
+  chart: {
+    drawing: () => import("@/view/chart/chart-drawing").then((part) => part.ChartDrawing),
+    inside: (_, card) => within(card, [CARD, CARD, CARD + CHART_EDGE, CARD + CHART_EDGE]),
+    stage: () => import("./chart/stage").then((part) => part.ChartStage),
+    fields: () => import("./chart/fields").then((part) => part.ChartFields),
+  },
+  times: {
+    drawing: () => import("@/view/times/times-drawing").then((part) => part.TimesDrawing),
+    inside: (_, card) => within(card, [CARD, CARD, CARD, CARD]),
+    stage: () => import("./times/stage").then((part) => part.TimesStage),
+    fields: () => import("./times/fields").then((part) => part.TimesFields),
+  },
+  line: ofLine,
+  strip: ofLine,
+  trail: {
+    drawing: async () => {
+      const { TrailDrawing, Words } = await import("@/view/trail/trail-drawing");
+      // What is drawn at once has its words at once.
+      await Words.bring();
+      return TrailDrawing;
+    },
+    inside: (_, card) => within(card, [24, 24, 24, 24]),
+    stage: () => import("./trail/stage").then((part) => part.TrailStage),
+    fields: null,
+    drawnOver: true,
+  },
+  sentence: {
+    drawing: () => import("@/view/sentence/sentence-drawing").then((part) => part.SentenceDrawing),
+    inside: (_, card) => within(card, [0, 16 + SENTENCE_BUTTON, 0, 16]),
+    stage: () => import("./sentence/stage").then((part) => part.SentenceStage),
+    fields: null,
+    drawnOver: true,
+  },
+  way: {
+    drawing: () => import("@/view/way/way-drawing").then((part) => part.WayDrawing),
+    inside: (_, card) => within(card, [8, 16, 8, 16]),
+    stage: () => import("./way/stage").then((part) => part.WayStage),
+    fields: null,
+    drawnOver: true,
+  },
+  pairs: {
+    drawing: () => import("@/view/pairs/pairs-drawing").then((part) => part.PairsDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + PAIRS_CHOICE, 16]),
+    stage: () => import("./pairs/stage").then((part) => part.PairsStage),
+    fields: null,
+    drawnOver: true,
+  },
+  compare: {
+    drawing: () => import("@/view/compare/compare-drawing").then((part) => part.CompareDrawing),
+    inside: (_, card) => within(card, [8, 16, 8, 16]),
+    stage: () => import("./compare/stage").then((part) => part.CompareStage),
+    fields: null,
+    drawnOver: true,
+  },
+  problems: {
+    drawing: () => import("@/view/problems/problems-drawing").then((part) => part.ProblemsDrawing),
+    inside: (_, card) => within(card, [0, 0, 0, 0]),
+    stage: () => import("./problems/stage").then((part) => part.ProblemsStage),
+    fields: () => import("./problems/fields").then((part) => part.ProblemFields),
+    drawnOver: true,
+  },
+  // Arrows stand with the tools, and not in the layout.
+  arrows: {
+    drawing: async () => () => null,
+    inside: (_, card) => within(card, [0, 0, 0, 0]),
+    stage: async () => () => null,
+    fields: null,
+  },
+};

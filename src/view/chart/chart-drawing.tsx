@@ -1,0 +1,53 @@
+import { isCount } from "@/core/count/count";
+import { cellState } from "@/core/scene/cell-state";
+import type { DrawingProps } from "../drawing";
+import { DrawnOver } from "../pen/drawn";
+import { round } from "../round";
+import { AskedCell } from "./asked-cell";
+import { CellFace } from "./cell-face";
+import { CellRing } from "./cell-ring";
+import { chartAnchors } from "./chart-anchors";
+import { cornerOf, insideGuides, layOutChart } from "./chart-layout";
+import { ChartGround, ChartLines } from "./chart-lines";
+import { DrawnRoute } from "./drawn-route";
+import { GuideLight } from "./guide-light";
+import { Neighbours } from "./neighbours";
+import { routeOf } from "./route-of";
+
+/** A chart in the middle of its room. */
+export function ChartDrawing({ view, board, scene, size, theme }: DrawingProps<"chart">) {
+  const layout = layOutChart(view, scene.guides ? insideGuides(size) : size, theme.strong);
+  const indexOf = (number: string | null) => (number === null ? undefined : layout.indexOf.get(number));
+  const [focus, asked] = [
+    indexOf(scene.focus),
+    indexOf(scene.asked?.as === "place" ? scene.asked.number : null),
+  ];
+  const route = routeOf(scene.trail, (trail) => isCount(trail, board.count));
+  const [left, top] = [round((size.width - layout.width) / 2), round((size.height - layout.height) / 2)];
+  return (
+    <svg aria-hidden width={size.width} height={size.height} className="block">
+      <g transform={`translate(${left} ${top})`}>
+        <ChartGround layout={layout} />
+        {scene.guides && focus !== undefined && <GuideLight layout={layout} index={focus} />}
+        {layout.numbers.map(
+          (number, index) =>
+            number !== null && (
+              <CellFace
+                key={number}
+                layout={layout}
+                {...cornerOf(layout, index)}
+                number={number}
+                state={cellState(scene, number)}
+              />
+            ),
+        )}
+        <ChartLines layout={layout} climb={view.climb} />
+        {scene.guides && <Neighbours layout={layout} settings={view} scene={scene} gap={0} />}
+        {asked !== undefined && <AskedCell layout={layout} corner={cornerOf(layout, asked)} typed="" />}
+        {route && <DrawnRoute layout={layout} trail={route} />}
+        {focus !== undefined && <CellRing layout={layout} corner={cornerOf(layout, focus)} of="focus" />}
+        <DrawnOver view={view.id} scene={scene} anchors={chartAnchors(layout)} />
+      </g>
+    </svg>
+  );
+}

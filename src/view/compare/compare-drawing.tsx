@@ -1,0 +1,40 @@
+import type { ReactNode } from "react";
+import { writerOf } from "@/core/lesson/views-of";
+import { keyOfText, type NumberKey } from "@/core/number/exact";
+import { showNumber } from "@/core/number/show-number";
+import type { DrawingProps } from "../drawing";
+import { type Asks, NumberChip } from "../number/number-chip";
+
+type Props = DrawingProps<"compare"> & {
+  asks?: Asks;
+  onNumber?: (number: NumberKey) => void;
+  /** The signs to choose from, where they can be chosen. */
+  children?: ReactNode;
+};
+
+/** Two numbers with room for the sign between them. */
+export function CompareDrawing({ view, board, scene, size: room, asks, onNumber, children }: Props) {
+  const { width, height } = room;
+  const write = writerOf(board);
+  const chosen = scene.signs[view.id] ?? null;
+  const [a, b] = [keyOfText(view.a), keyOfText(view.b)];
+  const digits = showNumber(a).length + showNumber(b).length + 4;
+  const size = Math.max(24, Math.min(84, height * 0.34, width / (digits * 0.72)));
+  return (
+    <div className="flex size-full flex-col items-center justify-center gap-3 overflow-auto">
+      <p className="flex items-center" style={{ gap: size * 0.3 }}>
+        <NumberChip scene={scene} number={a} size={size} write={write} asks={asks} onTouch={onNumber} />
+        <span
+          className={`flex items-center justify-center rounded-[12px] font-numeral ${chosen ? "" : "border-3 border-dashed border-rule"}`}
+          style={{ fontSize: size, width: size * 1.15, height: size * 1.3, lineHeight: 1 }}
+          data-part="sign"
+        >
+          {chosen ?? ""}
+        </span>
+        <NumberChip scene={scene} number={b} size={size} write={write} asks={asks} onTouch={onNumber} />
+      </p>
+      {/* At rest nothing is chosen, but the numbers stand where they stand. */}
+      {children ?? <div className="h-14 shrink-0" />}
+    </div>
+  );
+}

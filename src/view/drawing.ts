@@ -1,0 +1,42 @@
+import type { ComponentType } from "react";
+import type { Board } from "@/core/lesson/lesson";
+import type { Scene } from "@/core/scene/scene";
+import type { KindName, ViewOf } from "@/core/views/view";
+
+/** The room of a drawing, in pixels. */
+export type Size = { readonly width: number; readonly height: number };
+
+/** How a drawing is seen: for the back of the room or not, and how high the screen is, in pixels. */
+export type Theme = { readonly strong: boolean; readonly screen: number };
+
+/** An ordinary screen, on which a drawing is laid out that is then shown at any size. */
+export const ORDINARY: Theme = { strong: false, screen: 800 };
+
+/** All that a drawing of a view depends on. The board is the one it stands on, for how numbers are written there. */
+export type DrawingProps<K extends KindName> = {
+  readonly view: ViewOf<K>;
+  readonly board: Board;
+  readonly scene: Scene;
+  readonly size: Size;
+  readonly theme: Theme;
+};
+
+/** A view as it looks at one moment: no handlers, no store, no browser. It fills its room. */
+export type Drawing<K extends KindName> = ComponentType<DrawingProps<K>>;
+
+/** Into which part of its card a view is drawn, where its stage needs the rest. */
+export type Inside = { readonly left: number; readonly top: number } & Size;
+
+/** The inside of a card with edges of some widths. */
+export const within = (
+  { width, height }: Size,
+  [top, right, bottom, left]: readonly [number, number, number, number],
+): Inside => ({
+  left,
+  top,
+  width: Math.max(1, width - left - right),
+  height: Math.max(1, height - top - bottom),
+});
+
+/** A size between two bounds. */
+export const clamp = (min: number, size: number, max: number): number => Math.max(min, Math.min(max, size));

@@ -1,0 +1,24 @@
+type Down = { pointerId: number; pointerType: string; isPrimary: boolean };
+
+/** Fingers that are down on a view, each with what is known of it. */
+export type Fingers<F extends { pointer: string }> = Map<number, F>;
+
+/** A finger comes down. A first one takes the place of those whose end was never told. */
+export function fingerDown<F extends { pointer: string }>(
+  fingers: Fingers<F>,
+  { pointerId, pointerType, isPrimary }: Down,
+  finger: F,
+): void {
+  if (isPrimary) for (const [id, { pointer }] of fingers) if (pointer === pointerType) fingers.delete(id);
+  fingers.set(pointerId, finger);
+}
+
+/** A finger is lifted: what was known of it, and nothing where it was not down. */
+export function fingerUp<F extends { pointer: string }>(
+  fingers: Fingers<F>,
+  { pointerId }: Pick<Down, "pointerId">,
+): F | undefined {
+  const finger = fingers.get(pointerId);
+  fingers.delete(pointerId);
+  return finger;
+}

@@ -1,0 +1,23 @@
+import type { Written } from "@/core/number/fraction-text";
+import { DIGIT } from "../chart/chart-layout";
+import { round } from "../round";
+
+/** Most labels whose room is measured one by one. */
+export const MAX_MEASURED = 120;
+
+/** The smallest numeral in a cell of a number strip, in pixels. */
+export const MIN_NUMERAL = 15;
+
+/** The size of a label: its numeral, with a fraction's two numbers one above the other. */
+export function labelSize(
+  { whole, over, under }: Written,
+  numeral: number,
+): { width: number; height: number } {
+  const digits = whole.length * DIGIT * numeral;
+  const fraction =
+    under === "" ? 0 : Math.max(over.length, under.length) * DIGIT * numeral * 0.78 + numeral * 0.12;
+  return {
+    width: round(digits + fraction + numeral * 0.6),
+    height: round(numeral * (under === "" ? 1.45 : 1.95)),
+  };
+}

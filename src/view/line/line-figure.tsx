@@ -1,0 +1,249 @@
+import { memo } from "react";
+import { benchmarksOf } from "@/core/count/bridge";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { writeNumber } from "@/core/number/fraction-text";
+import { inksIn, isCovered, isFocus, standsOut, writtenIn } from "@/core/scene/cell-state";
+import type { LineMarks } from "@/core/scene/line-marks";
+import { hasInk, INKS } from "@/core/set/ink";
+import { type AnyLine, isClosed } from "@/core/surface/line";
+import { tickAt, ticksIn } from "@/core/surface/line-scale";
+import { Cover, Inks, Slip } from "../chart/cell-face";
+import { InkFigure } from "../ink/ink-shape";
+import { round } from "../round";
+import { Jumps } from "./jumps";
+import { LabelFace } from "./label-face";
+import { cellHeight } from "./line-geometry";
+import type { Label, LineLayout } from "./line-layout";
+import { WrittenText } from "./written-text";
+
+type Props = {
+  line: AnyLine;
+  layout: LineLayout;
+  marks: LineMarks;
+  /** The jumps lie in a drawing of their own. */
+  jumpsApart?: boolean;
+};
+
+/** A line as it looks: its axis and ticks, its jumps, its labels and what is laid on them. */
+export const LineFigure = memo(function LineFigure({ line, layout, marks, jumpsApart = false }: Props) {
+  const { geometry, placing, heavy, ticks, labels, flags } = layout;
+  const { trail, focus } = marks;
+  const benchmarks = trail
+    ? benchmarksOf(trail, line.numbers === "decimal" ? 1 : Number(layout.scale.step.d))
+    : new Set<NumberKey>();
+  // In a strip the ring round its cell is the pointer.
+  const points = focus !== null && line.pointer !== "off" && geometry.shape !== "strip";
+  const shown = points ? placing.partOf(exact(focus)) : null;
+  const seen = shown !== null && (isClosed(line) || (shown > -0.001 && shown < 1.001));
+  const led = labels.filter((label) => label.led !== null && geometry.shape === "flat");
+  const pointer = seen ? geometry.point(shown, 0) : null;
+  return (
+    <>
+      {geometry.shape === "strip" ? (
+        <Cells line={line} layout={layout} marks={marks} />
+      ) : (
+        <>
+          <path d={ticks.small} stroke="currentColor" strokeWidth={heavy * 0.5} />
+          <path d={ticks.large} stroke="currentColor" strokeWidth={heavy * 0.75} strokeLinecap="round" />
+          <Axis line={line} layout={layout} />
+        </>
+      )}
+      {labels.map(
+        ({ key, led, x, y, width, height }) =>
+          led && (
+            <path
+              key={key}
+              d={
+                geometry.shape === "upright"
+                  ? `M${round(led.x - 12)} ${round(led.y)}H${round(x + width / 2)}`
+                  : `M${round(led.x)} ${round(led.y + 12)}V${round(y - height / 2)}`
+              }
+              stroke="var(--color-quiet)"
+              strokeWidth={2}
+              strokeDasharray="1 5"
+              strokeLinecap="round"
+            />
+          ),
+      )}
+      {!jumpsApart && <Jumps layout={layout} marks={marks} />}
+      {pointer && (
+        <circle
+          data-part="pointer"
+          pointerEvents="all"
+          cx={round(pointer.x)}
+          cy={round(pointer.y)}
+          r={heavy * 2.4}
+          fill="var(--color-focus)"
+          stroke="var(--color-board)"
+          strokeWidth={3}
+        />
+      )}
+      {geometry.shape !== "strip" &&
+        labels.map((label) => (
+          <LabelFace
+            key={label.key}
+            x={label.x}
+            y={label.y}
+            width={label.width}
+            height={label.height}
+            numeral={layout.numeral}
+            heavy={heavy}
+            state={label.state}
+            number={label.key}
+            write={layout.written}
+            bold={label.bold}
+            boxed={benchmarks.has(label.key)}
+            ringed={label.key === marks.start}
+            opaque={label.led !== null || led.some((other) => crosses(other, label))}
+          />
+        ))}
+      {flags.map(({ key, state, at }) => (
+        <g key={key}>
+          {INKS.filter((ink) => hasInk(inksIn(state), ink)).map((ink, i) => (
+            <InkFigure key={ink} ink={ink} x={at.x} y={at.y - 22 - i * 13} radius={6} />
+          ))}
+        </g>
+      ))}
+    </>
+  );
+});
+
+/** Whether the leader of a label in the second row passes over one in the first. */
+const crosses = ({ led }: Label, { x, width }: Label) => led !== null && Math.abs(led.x - x) < width / 2;
+
+/** The line itself. Where it goes on beyond what is seen, an open arrow says so; a pinned one ends. */
+function Axis({ line, layout }: { line: AnyLine; layout: LineLayout }) {
+  const { geometry, heavy, numeral, unit } = layout;
+  const [a, b] = [geometry.point(0, 0), geometry.point(1, 0)];
+  const look = { fill: "none", stroke: "currentColor", strokeWidth: heavy, strokeLinecap: "round" as const };
+  if (geometry.shape === "ring") {
+    const radius = geometry.length / (2 * Math.PI);
+    return (
+      <>
+        <circle cx={round(a.x)} cy={round(a.y + radius)} r={round(radius)} {...look} />
+        {unit && <UnitName x={a.x} y={a.y + radius} size={numeral} unit={unit} middle />}
+      </>
+    );
+  }
+  const upright = geometry.shape === "upright";
+  const over = line.pinned ? 0 : 14;
+  const [ax, ay] = upright ? [a.x, a.y + over] : [a.x - over, a.y];
+  const [bx, by] = upright ? [b.x, b.y - over] : [b.x + over, b.y];
+  const head = (x: number, y: number, way: 1 | -1) =>
+    upright
+      ? `M${round(x - 7)} ${round(y + way * 8)}L${round(x)} ${round(y)}L${round(x + 7)} ${round(y + way * 8)}`
+      : `M${round(x - way * 8)} ${round(y - 7)}L${round(x)} ${round(y)}L${round(x - way * 8)} ${round(y + 7)}`;
+  return (
+    <>
+      <path d={`M${round(ax)} ${round(ay)}L${round(bx)} ${round(by)}`} {...look} />
+      {!line.pinned && (
+        <path
+          d={upright ? head(ax, ay, -1) + head(bx, by, 1) : head(ax, ay, -1) + head(bx, by, 1)}
+          {...look}
+          strokeWidth={heavy * 0.75}
+        />
+      )}
+      {unit && (
+        <UnitName
+          x={upright ? b.x + 26 : b.x + 8}
+          y={upright ? b.y : b.y - 30}
+          size={numeral}
+          unit={unit}
+          middle={false}
+          end={!upright}
+        />
+      )}
+    </>
+  );
+}
+
+type UnitProps = { x: number; y: number; size: number; unit: string; middle: boolean; end?: boolean };
+
+function UnitName({ x, y, size, unit, middle, end = false }: UnitProps) {
+  return (
+    <text
+      x={round(x)}
+      y={round(y + size * 0.25)}
+      fontSize={round(size * 0.7)}
+      fontWeight={600}
+      textAnchor={middle ? "middle" : end ? "end" : "start"}
+      fill="var(--color-quiet)"
+    >
+      {unit}
+    </text>
+  );
+}
+
+/** Narrower than this a cell has no room for its own edge. */
+const MIN_CELL = 5;
+
+/** The cells of a number track. */
+function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; marks: LineMarks }) {
+  const { geometry, placing, scale, span, cell, numeral, heavy } = layout;
+  const { first, last } = ticksIn(span, scale);
+  const height = cellHeight(cell, layout.room.height);
+  const top = geometry.point(0, 0).y - height / 2;
+  const labelled = new Map(layout.labels.map((label) => [label.key, label]));
+  if (cell < MIN_CELL) return null;
+  return (
+    <>
+      {Array.from({ length: Number(last - first) + 1 }, (_, i) => {
+        const value = tickAt(scale, first + BigInt(i));
+        const key = keyOf(value);
+        const { x } = geometry.point(placing.partOf(value), 0);
+        const state = marks.states[key] ?? 0;
+        const face = {
+          ...layout.face,
+          cellWidth: cell,
+          cellHeight: height,
+          shape: Math.min(layout.face.shape, cell / 9),
+        };
+        const corner = { x: round(x - cell / 2), y: round(top) };
+        const covered = isCovered(state);
+        const says = covered ? writtenIn(state) : undefined;
+        const label = labelled.get(key);
+        const written =
+          says === undefined ? label?.written : writeNumber(exact(says), line.numbers, scale.step.d);
+        const digits = written ? Math.max(1, (written.whole + written.over).length) : 1;
+        const size = Math.min(height * 0.5, (cell * 0.84) / (digits * 0.64), numeral * 1.4);
+        return (
+          <g key={key}>
+            {!covered && inksIn(state) !== 0 && <Inks layout={face} {...corner} inks={inksIn(state)} />}
+            <rect
+              {...corner}
+              width={round(cell)}
+              height={round(height)}
+              fill="none"
+              stroke="currentColor"
+              strokeWidth={heavy * 0.5}
+            />
+            {covered && says === undefined && <Cover layout={face} {...corner} />}
+            {says !== undefined && <Slip layout={face} {...corner} />}
+            {written && (!covered || says !== undefined) && (
+              <WrittenText
+                written={written}
+                x={round(x)}
+                y={round(top + height / 2)}
+                size={round(size)}
+                bold={inksIn(state) !== 0 || standsOut(state)}
+                {...(covered ? { color: "var(--color-by-hand)" } : {})}
+              />
+            )}
+            {isFocus(state) && (
+              <rect
+                x={round(x - cell / 2 + 2)}
+                y={round(top + 2)}
+                width={round(cell - 4)}
+                height={round(height - 4)}
+                rx={6}
+                fill="none"
+                stroke="var(--color-focus)"
+                strokeWidth={heavy}
+              />
+            )}
+          </g>
+        );
+      })}
+    </>
+  );
+}

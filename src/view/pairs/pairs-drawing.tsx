@@ -1,0 +1,102 @@
+import { toNext } from "@/core/count/bridge";
+import { writerOf } from "@/core/lesson/views-of";
+import { exact, isWhole, keyOf, type NumberKey } from "@/core/number/exact";
+import { writtenText } from "@/core/number/fraction-text";
+import { numberOf } from "@/core/surface/cell-key";
+import type { DrawingProps } from "../drawing";
+import { type Asks, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
+import { Touchable } from "../touchable";
+
+type Props = DrawingProps<"pairs"> & {
+  asks?: Asks;
+  onNumber?: (number: NumberKey) => void;
+  /** The distance was touched. */
+  onFar?: () => void;
+};
+
+const PAIRS = Array.from({ length: 9 }, (_, i) => [i + 1, 9 - i] as const);
+
+/** How far it is to the next ten from the number talked about, and the pair that makes ten which tells it. */
+export function PairsDrawing({ view, board, scene, size: room, asks, onNumber, onFar }: Props) {
+  const { width, height } = room;
+  const write = writerOf(board);
+  const from = scene.focus === null ? null : exact(numberOf(scene.focus));
+  const on = view.way === "on";
+  const far = from && isWhole(from) ? (on ? toNext(from, exact(10)) : toNext(from.neg(), exact(10))) : null;
+  const by = far && keyOf(far.by);
+  const landing = far && keyOf(on ? far.next : far.next.neg());
+  const size = Math.max(18, Math.min(width / 8.5, height / 15, 46));
+  const chip = (number: NumberKey, boxed = false) => (
+    <NumberChip
+      scene={scene}
+      number={number}
+      size={size}
+      write={write}
+      boxed={boxed}
+      asks={asks}
+      onTouch={onNumber}
+    />
+  );
+  const sign = (text: string) => (
+    <span aria-hidden className="font-numeral" style={{ fontSize: size }}>
+      {text}
+    </span>
+  );
+  // While the distance is covered, no pair may tell it.
+  const hidden = scene.hushed || scene.farCovered.includes(view.id);
+  return (
+    <div className="flex size-full flex-col items-center justify-center gap-2 overflow-auto">
+      {from && by && landing ? (
+        <p className="flex items-center" style={{ gap: size * 0.15 }}>
+          {chip(keyOf(from))} {sign(on ? "+" : "−")}{" "}
+          <Far by={by} size={size} write={write} covered={hidden} onTouch={onFar} /> {sign("=")}{" "}
+          {chip(landing, true)}
+        </p>
+      ) : (
+        <p className="text-center text-xl text-quiet">Touch a whole number: how far is it to the next ten?</p>
+      )}
+      <ul aria-label="Pairs that make ten" className="mt-1 flex flex-col" style={{ fontSize: size * 0.8 }}>
+        {PAIRS.map(([a, b]) => {
+          const told = !hidden && by === String(b);
+          return (
+            <li
+              key={a}
+              aria-current={told || undefined}
+              className={`grid grid-cols-[1.6em_1em_1.6em_1em_1.8em] items-center justify-items-center rounded-[10px] px-3 font-numeral leading-[1.35] ${told ? "bg-lit font-bold outline-3 outline-stair" : ""}`}
+            >
+              <span>{a}</span>
+              <span>+</span>
+              <span className={told ? "text-ones" : ""}>{b}</span>
+              <span>=</span>
+              <span>10</span>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}
+
+type FarProps = {
+  by: NumberKey;
+  size: number;
+  write: Write;
+  covered: boolean;
+  onTouch: (() => void) | undefined;
+};
+
+/** How far it is: no number of the line, so that its cover lies here alone. */
+function Far({ by, size, write, covered, onTouch }: FarProps) {
+  const width = chipWidth(covered ? UNKNOWN : write(by)) * size;
+  return (
+    <Touchable
+      data-part="far"
+      name={covered ? "covered" : writtenText(write(by))}
+      onTouch={onTouch}
+      className={`flex shrink-0 items-center justify-center rounded-[10px] font-numeral leading-none ${covered ? "bg-ink" : ""}`}
+      style={{ width, height: size * 1.5, fontSize: size }}
+    >
+      {covered ? "" : writtenText(write(by))}
+    </Touchable>
+  );
+}

@@ -1,0 +1,80 @@
+import { clsx } from "clsx";
+import { Check } from "lucide-react";
+import { Fragment, type ReactNode } from "react";
+import type { Problem } from "@/core/count/problem";
+import { asFractions } from "@/core/number/fraction-text";
+import { showNumber } from "@/core/number/show-number";
+import type { Work } from "@/core/scene/slices/working";
+
+/** The blank of a problem, empty or with what was written there, and what it is called. */
+export type Blank = { name: string; className: string; children: ReactNode };
+
+type CardProps = {
+  name: string;
+  problem: Problem;
+  work: Work | undefined;
+  /** Whether it is told if the answer is right. */
+  told: boolean;
+  /** How large its sentence is, in pixels. */
+  size: number;
+  blank: (blank: Blank) => ReactNode;
+  /** What stands at the end of its first row. */
+  end?: ReactNode;
+  /** Its line. */
+  children: ReactNode;
+};
+
+/** One problem: its number sentence with a blank, and its line. */
+export function ProblemCard({ name, problem, work, told, size, blank, end, children }: CardProps) {
+  return (
+    <article aria-label={name} className="flex min-h-0 min-w-0 flex-col rounded-card bg-board px-3 py-2">
+      <div className="flex min-h-11 shrink-0 items-center gap-2">
+        <p
+          className="flex items-center gap-[0.3em] font-numeral leading-none whitespace-nowrap"
+          style={{ fontSize: size }}
+        >
+          {problem.parts.map((part, index) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order.
+            <Fragment key={index}>
+              {part.blank ? blank(blankOf(problem, work, told)) : <span>{part.text}</span>}
+            </Fragment>
+          ))}
+        </p>
+        <span className="flex-1" />
+        {end}
+      </div>
+      <div className="min-h-0 flex-1">{children}</div>
+    </article>
+  );
+}
+
+function blankOf(problem: Problem, work: Work | undefined, told: boolean): Blank {
+  const says = work?.says ?? null;
+  const right = says === problem.answer;
+  const wrong = told && says !== null && !right;
+  const write = problem.fractions ? asFractions : showNumber;
+  return {
+    name: says === null ? "Blank" : `${write(says)}, by hand${wrong ? ", does not belong here" : ""}`,
+    className: clsx(
+      "flex h-[1.35em] min-w-[1.9em] items-center justify-center gap-1 rounded-[10px] border-3 px-[0.25em]",
+      says === null ? "border-dashed border-stair-deep bg-lit" : "border-transparent font-bold text-by-hand",
+      wrong && "underline decoration-wrong decoration-wavy underline-offset-4",
+    ),
+    children: (
+      <>
+        {says === null ? "" : write(says)}
+        {told && right && <Check aria-hidden className="size-[0.7em] text-thousands" strokeWidth={3} />}
+      </>
+    ),
+  };
+}
+
+/** A problem that cannot be read, with what to do about it. */
+export function UnreadProblem({ text, message }: { text: string; message: string }) {
+  return (
+    <article className="flex min-h-0 min-w-0 flex-col justify-center gap-2 rounded-card bg-board px-4 py-2">
+      <p className="font-numeral text-3xl">{text}</p>
+      <p className="font-medium text-wrong">{message}</p>
+    </article>
+  );
+}

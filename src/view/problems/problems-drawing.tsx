@@ -1,0 +1,61 @@
+import type { ReactNode } from "react";
+import { readProblem } from "@/core/count/problem";
+import { NO_WORK_YET } from "@/core/scene/slices/working";
+import type { DrawingProps } from "../drawing";
+import { ProblemCard, UnreadProblem } from "./problem-card";
+import { layOutProblem, ProblemFigure } from "./problem-figure";
+import { layOutProblems, type ProblemsLayout } from "./problems-layout";
+
+/** Several short problems, each with its line. */
+export function ProblemsDrawing({ view, scene, size, theme }: DrawingProps<"problems">) {
+  const { done, checked } = scene.work[view.id] ?? NO_WORK_YET;
+  const layout = layOutProblems(view.items.length, size, theme);
+  return (
+    <ProblemGrid layout={layout}>
+      {view.items.map((text, index) => {
+        const read = readProblem(text);
+        const name = `Problem ${index + 1}`;
+        if (!read.ok) return <UnreadProblem key={name} text={text} message={read.message} />;
+        const work = done.get(index);
+        return (
+          <ProblemCard
+            key={name}
+            name={name}
+            problem={read.problem}
+            work={work}
+            told={isTold(view.check, checked, work?.says)}
+            size={layout.sentence}
+            blank={({ className, children }) => <span className={className}>{children}</span>}
+          >
+            <ProblemFigure
+              of={layOutProblem(read.problem, work, layout.line, theme.strong)}
+              size={layout.line}
+            />
+          </ProblemCard>
+        );
+      })}
+    </ProblemGrid>
+  );
+}
+
+/** Whether it is told if an answer is right: at once where it is checked at once, else when all are checked. */
+export const isTold = (
+  check: "at-once" | "at-end" | "off",
+  checked: boolean,
+  says: string | null | undefined,
+) => (check === "at-once" ? says !== undefined && says !== null : checked);
+
+/** The cards of problems in their columns. */
+export function ProblemGrid({ layout, children }: { layout: ProblemsLayout; children: ReactNode }) {
+  return (
+    <div
+      className="grid size-full gap-3 overflow-y-auto"
+      style={{
+        gridTemplateColumns: `repeat(${layout.columns}, minmax(0, 1fr))`,
+        gridAutoRows: `${layout.height}px`,
+      }}
+    >
+      {children}
+    </div>
+  );
+}

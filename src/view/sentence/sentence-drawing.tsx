@@ -1,0 +1,203 @@
+import { placeOfJump } from "@/core/count/jump-place";
+import { numberSentence, type SentencePart } from "@/core/count/number-sentence";
+import type { Trail } from "@/core/count/trail";
+import { writerOf } from "@/core/lesson/views-of";
+import type { NumberKey } from "@/core/number/exact";
+import { type Written, writtenText } from "@/core/number/fraction-text";
+import type { Scene } from "@/core/scene/scene";
+import type { DrawingProps } from "../drawing";
+import { INK_LOOK } from "../ink/ink-look";
+import { InkFigure } from "../ink/ink-shape";
+import { LOOKS } from "../line/jump-look";
+import { labelSize } from "../line/label-size";
+import { WrittenText } from "../line/written-text";
+import { type Asks, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
+import { NO_JUMP_YET, SILENT } from "../said";
+import { Touchable } from "../touchable";
+
+type Props = DrawingProps<"sentence"> & {
+  asks?: Asks;
+  onNumber?: (number: NumberKey) => void;
+  onJumps?: (jumps: readonly number[]) => void;
+};
+
+/**
+ * The number sentence of the trail, as large as its room allows. Each of its parts can be touched and covered. While
+ * two trails are compared each has its sentence, after the shape of its ink.
+ */
+export function SentenceDrawing(props: Props) {
+  const { view, board, scene, size: room, theme } = props;
+  const { width, height } = room;
+  const write = writerOf(board);
+  const { trail, aside } = scene;
+  const rows = [
+    ...(aside ? [{ trail: aside.trail, ink: aside.ink, aside: true }] : []),
+    ...(trail ? [{ trail, ink: aside?.beside ?? null, aside: false }] : []),
+  ].flatMap((row) => {
+    const parts = numberSentence(row.trail, view.form);
+    return parts ? [{ ...row, parts }] : [];
+  });
+  const figure = aside ? FIGURE : 0;
+  const needed = Math.max(
+    1,
+    ...rows.map(({ parts }) => parts.reduce((sum, part) => sum + roomOf(part, write), figure)),
+  );
+  const largest = Math.min(height / (1.65 * Math.max(1, rows.length)), theme.strong ? 76 : 60);
+  // A pixel is kept free, or rounding breaks the row.
+  const oneRow = (width - 1) / needed;
+  // A sentence too long for one row goes on in the next.
+  const size = Math.max(20, oneRow >= 24 ? Math.min(largest, oneRow) : Math.min(largest, 30));
+  return (
+    <div
+      className="flex size-full flex-col items-center justify-center-safe gap-y-1 overflow-auto"
+      data-part="number-sentence"
+    >
+      {(scene.hushed || rows.length === 0) && (
+        <p className="text-xl text-quiet">{scene.hushed ? SILENT : NO_JUMP_YET}</p>
+      )}
+      {(scene.hushed ? [] : rows).map((row) => (
+        <div
+          key={row.aside ? "aside" : "trail"}
+          className="flex w-full flex-wrap items-center justify-center gap-y-4"
+        >
+          {row.ink && (
+            <svg width={FIGURE * size} height={size} role="img" aria-label={INK_LOOK[row.ink].name}>
+              <InkFigure ink={row.ink} x={(FIGURE * size) / 2} y={size / 2} radius={size * 0.28} />
+            </svg>
+          )}
+          {row.parts.map((part, index) => (
+            <Part
+              asks={props.asks}
+              onNumber={props.onNumber}
+              onJumps={props.onJumps}
+              write={write}
+              // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
+              key={index}
+              part={part}
+              size={size}
+              color={row.ink ? "var(--color-ink)" : colorOf(part, row.parts, index, row.trail)}
+              scene={scene}
+              trail={row.trail}
+              still={row.aside}
+            />
+          ))}
+        </div>
+      ))}
+    </div>
+  );
+}
+
+type PartProps = {
+  asks: Asks | undefined;
+  onNumber: Props["onNumber"];
+  onJumps: Props["onJumps"];
+  write: Write;
+  part: SentencePart;
+  size: number;
+  color: string;
+  scene: Scene;
+  trail: Trail;
+  /** Its jumps stand aside, and are not touched. */
+  still: boolean;
+};
+
+function Part({ part, size, color, scene, trail, still, asks, write, onNumber, onJumps }: PartProps) {
+  if (part.kind === "sign") {
+    return <Text written={plain(part.text)} size={size} color={color} room={SIGN} />;
+  }
+  if (part.kind === "number") {
+    return (
+      <NumberChip
+        scene={scene}
+        number={part.number}
+        size={size}
+        write={write}
+        asks={asks}
+        onTouch={onNumber}
+      />
+    );
+  }
+  const covered = part.jumps.length > 0 && part.jumps.every((jump) => trail.covers[jump]?.size);
+  return (
+    <Term
+      part={part}
+      written={termOf(part, write)}
+      size={size}
+      color={color}
+      covered={covered}
+      still={still}
+      onTouch={onJumps && (() => onJumps(part.jumps))}
+    />
+  );
+}
+
+type TermProps = {
+  written: Written;
+  part: Extract<SentencePart, { kind: "term" }>;
+  size: number;
+  color: string;
+  covered: boolean;
+  still: boolean;
+  onTouch: (() => void) | undefined;
+};
+
+function Term({ part, written, size, color, covered, still, onTouch }: TermProps) {
+  return (
+    <Touchable
+      name={covered ? "covered" : writtenText(written)}
+      disabled={still || part.jumps.length === 0}
+      onTouch={onTouch}
+      className="rounded-[10px] disabled:cursor-default"
+    >
+      {/* How wide a cover is tells nothing of how many digits lie under it. */}
+      <Text
+        written={written}
+        size={size}
+        color={color}
+        room={chipWidth(covered ? UNKNOWN : written)}
+        covered={covered}
+      />
+    </Touchable>
+  );
+}
+
+/** Room of a sign, and of the shape of an ink, in parts of the size of the numbers. */
+const FIGURE = 1.1;
+const SIGN = 0.75;
+const plain = (text: string): Written => ({ whole: text, over: "", under: "" });
+
+/** A term as it is written: a size in the form of the board's numbers, how often as a plain number. */
+const termOf = (part: Extract<SentencePart, { kind: "term" }>, write: Write): Written =>
+  part.jumps.length === 0 ? plain(part.text) : write(part.by.replace("-", ""));
+
+function roomOf(part: SentencePart, write: Write): number {
+  if (part.kind === "sign") return SIGN;
+  return part.kind === "number" ? chipWidth(write(part.number)) : chipWidth(termOf(part, write));
+}
+
+type TextProps = { written: Written; size: number; color: string; room: number; covered?: boolean };
+
+/** Signs and terms as they stand beside the numbers of the sentence: on one line with them, whatever the typeface. */
+function Text({ written, size, color, room, covered = false }: TextProps) {
+  const [width, height] = [room * size, Math.max(size * 1.5, labelSize(written, size).height)];
+  return (
+    <svg width={width} height={height} role="presentation" className="block shrink-0">
+      {covered ? (
+        <rect x={0} y={height * 0.08} width={width} height={height * 0.84} rx={10} fill="var(--color-ink)" />
+      ) : (
+        <WrittenText written={written} x={width / 2} y={height / 2} size={size} color={color} />
+      )}
+    </svg>
+  );
+}
+
+/** A term of a way through benchmarks, and its sign, take the colour of their place; those of a count are plain. */
+function colorOf(part: SentencePart, parts: readonly SentencePart[], index: number, trail: Trail): string {
+  const plain = "var(--color-ink)";
+  const term = part.kind === "sign" ? parts[index + 1] : part;
+  if (part.kind === "sign" && part.text === "=") return plain;
+  if (term?.kind !== "term" || term.jumps.length === 0) return plain;
+  if (new Set(trail.jumps.map((by) => by.replace("-", ""))).size === 1) return plain;
+  const cell = placeOfJump(trail.jumps[term.jumps[0]!]!);
+  return cell ? LOOKS[cell].text : plain;
+}

@@ -1,0 +1,39 @@
+import type { CSSProperties, ReactNode } from "react";
+
+type Props = {
+  name: string;
+  className?: string;
+  style?: CSSProperties;
+  children: ReactNode;
+  disabled?: boolean;
+  title?: string;
+  tabIndex?: number;
+  /** Without it the part is drawn and nothing more. */
+  onTouch?: (() => void) | undefined;
+} & { [data: `data-${string}`]: string | undefined };
+
+/** A part of a drawing that a stage lets be touched; at rest it is a picture of itself. */
+export function Touchable({ name, children, disabled = false, title, tabIndex, onTouch, ...look }: Props) {
+  if (!onTouch) {
+    return (
+      <span role="img" aria-label={name} {...look}>
+        {children}
+      </span>
+    );
+  }
+  return (
+    <button
+      type="button"
+      aria-label={name}
+      disabled={disabled}
+      title={title}
+      tabIndex={tabIndex}
+      // The keyboard stays where it is.
+      onMouseDown={(event) => event.preventDefault()}
+      onClick={onTouch}
+      {...look}
+    >
+      {children}
+    </button>
+  );
+}

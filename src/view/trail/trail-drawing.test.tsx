@@ -1,0 +1,64 @@
+// @vitest-environment jsdom
+import { cleanup, render, screen } from "@testing-library/react";
+import { afterEach, describe, expect, test } from "vitest";
+import { newBoard } from "@/core/lesson/new-lesson";
+import { fold } from "@/core/scene/fold";
+import type { Move } from "@/core/scene/move";
+import { EMPTY_SCENE } from "@/core/scene/scene";
+import { plainChart } from "@/core/surface/chart";
+import { KINDS } from "@/core/views/kinds";
+import { ORDINARY } from "../drawing";
+import { TrailDrawing } from "./trail-drawing";
+
+afterEach(cleanup);
+
+const sixes = (jumps: number): Move[] => [
+  { do: "start", number: "0" },
+  ...Array.from({ length: jumps }, (): Move => ({ do: "jump", by: "6" })),
+];
+// The board holds what is counted, and not the 0 from which it is counted.
+const BOARD = newBoard("board", "Board", plainChart("1", "1", 10, { by: "last", last: "1000" }));
+const show = (moves: Move[], settings = KINDS.trail.starts, board = BOARD) =>
+  render(
+    <TrailDrawing
+      view={{ ...settings, id: "trail" }}
+      board={board}
+      scene={fold(EMPTY_SCENE, moves)}
+      size={{ width: 300, height: 500 }}
+      theme={ORDINARY}
+    />,
+  );
+const part = (name: string) =>
+  document.querySelector(`[data-part=${name}]`)?.textContent?.replace(/\s+/g, " ");
+
+describe("the panel beside the chart", () => {
+  test("invites to count while there is no trail", () => {
+    show([]);
+    expect(screen.getByText("Counting in 2s from 0.")).toBeTruthy();
+  });
+
+  test("reads the trail: number sentence, numbers so far, ones digits in rows", () => {
+    show(sixes(8));
+    expect(screen.getByText("8 jumps so far")).toBeTruthy();
+    expect(part("sentence")).toBe("8 × 6 = 48");
+    expect(part("numbers")).toBe("6, 12, 18, 24, 30, 36, 42, 48, ?");
+    expect(part("ones")).toBe("62840628");
+  });
+
+  test("what is covered on the board is covered here, in every part", () => {
+    show([...sixes(8), { do: "cover", numbers: ["48"] }]);
+    expect(document.body.textContent).not.toContain("48");
+    expect(part("ones")).toBe("6284062");
+    expect(screen.getAllByRole("img", { name: "covered" })).toHaveLength(3);
+  });
+
+  test("shows only the parts that are wanted", () => {
+    show(sixes(2), { ...KINDS.trail.starts, sentence: false, ones: false });
+    expect([part("sentence"), part("numbers"), part("ones")]).toEqual([undefined, "6, 12, ?", undefined]);
+  });
+
+  test("a long count shows its latest numbers", () => {
+    show(sixes(100));
+    expect(part("numbers")).toMatch(/^… 366, .* 600, \?$/);
+  });
+});

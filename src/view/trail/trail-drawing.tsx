@@ -1,0 +1,174 @@
+import { Fragment, type ReactNode } from "react";
+import { countedFrom, countedIn } from "@/core/count/count";
+import { numberSentence, type SentencePart } from "@/core/count/number-sentence";
+import { onesCycle } from "@/core/count/ones-cycle";
+import { numbersSaid } from "@/core/count/trail";
+import type { Board } from "@/core/lesson/lesson";
+import { boardHolds, textOn } from "@/core/lesson/views-of";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { isCoveredAt } from "@/core/scene/scene";
+import { later } from "@/kit/later";
+import { clamp, type DrawingProps } from "../drawing";
+import { SILENT } from "../said";
+
+/** The words of numbers: a panel that shows none stands without them. */
+export const Words = later(() => import("./words").then((part) => part.Words));
+
+type Props = DrawingProps<"trail"> & {
+  /** While there is no trail, it asks what comes first. */
+  asks?: boolean;
+};
+
+/** Most numbers listed; before them an ellipsis stands for the rest. */
+const LISTED = 40;
+
+/** The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. */
+export function TrailDrawing({ view: settings, board, scene, theme, asks = false }: Props) {
+  const { trail } = scene;
+  const write = textOn(board);
+  const holds = boardHolds(board);
+  const high = (min: number, share: number, max: number) => clamp(min, share * theme.screen, max);
+  if (!trail) return <Said>{invitation(board, asks)}</Said>;
+
+  // While a silent count walks, nothing here tells where it is, or how far it has come.
+  if (scene.hushed) return <Said>{SILENT}</Said>;
+
+  const said = numbersSaid(trail, holds);
+  const sentence = numberSentence(trail);
+  const cycle = onesCycle(said, trail.jumps);
+  const listed = said.slice(-LISTED);
+  const hidden = (number: NumberKey) => isCoveredAt(scene, number);
+  /** A term whose jumps are covered on the line is covered here too. */
+  const isHidden = (part: SentencePart) =>
+    part.kind === "number"
+      ? hidden(part.number)
+      : part.kind === "term" && part.jumps.length > 0 && part.jumps.every((jump) => trail.covers[jump]?.size);
+  // After the last number of the chart there is nothing to ask for.
+  const last = trail.jumps.at(-1);
+  const goesOn = last === undefined || holds(keyOf(exact(trail.end).add(exact(last))));
+  const large = said.length <= 15;
+  const titles = high(15, 0.019, 20);
+  return (
+    <div className="flex flex-col" style={{ gap: high(12, 0.032, 30) }}>
+      {settings.sentence && (
+        <Part title={jumpsSoFar(trail.jumps.length)} size={titles}>
+          {sentence && (
+            <p
+              className="font-numeral leading-tight font-bold"
+              style={{ fontSize: high(26, 0.054, 64) }}
+              data-part="sentence"
+            >
+              {sentence.map((part, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
+                <span key={index}>
+                  {index > 0 && " "}
+                  {isHidden(part) ? <Covered /> : textOf(part, write)}
+                </span>
+              ))}
+            </p>
+          )}
+        </Part>
+      )}
+      {settings.words !== "off" && (
+        <Part title="In words" size={titles}>
+          <p
+            className="leading-tight font-semibold first-letter:uppercase"
+            style={{ fontSize: high(22, 0.036, 42) }}
+            data-part="words"
+          >
+            {hidden(trail.end) ? <Covered /> : <Words number={trail.end} form={settings.words} />}
+          </p>
+        </Part>
+      )}
+      {settings.numbers && (
+        <Part title="Numbers so far" size={titles}>
+          <p
+            className="font-numeral leading-snug"
+            style={{ fontSize: large ? high(22, 0.04, 44) : high(18, 0.029, 32) }}
+            data-part="numbers"
+          >
+            {listed.length < said.length && "… "}
+            {listed.map((number, index) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
+              <Fragment key={index}>
+                <span className="whitespace-nowrap">
+                  {hidden(number) ? <Covered /> : write(number)}
+                  {(goesOn || index < listed.length - 1) && ","}
+                </span>{" "}
+              </Fragment>
+            ))}
+            {goesOn && <b>?</b>}
+          </p>
+        </Part>
+      )}
+      {settings.ones && cycle && (
+        <Part title="Ones digits so far" size={titles}>
+          <div
+            className="font-numeral leading-[1.3]"
+            style={{ fontSize: high(22, 0.04, 44) }}
+            data-part="ones"
+          >
+            {cycle.rows.length > 4 && <p className="leading-none text-quiet">…</p>}
+            {cycle.rows.slice(-4).map((row, r) => {
+              const first = Math.max(0, cycle.rows.length - 4) + r;
+              return (
+                <p
+                  key={first}
+                  className={`grid ${first > 0 ? "font-bold text-sun-deep" : ""}`}
+                  style={{ gridTemplateColumns: `repeat(${Math.max(cycle.length, 6)}, minmax(0, 1.6em))` }}
+                >
+                  {row.map((digit, d) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: the column is the place in the cycle.
+                    <span key={d}>{hidden(said[first * cycle.length + d]!) ? <Covered small /> : digit}</span>
+                  ))}
+                </p>
+              );
+            })}
+          </div>
+        </Part>
+      )}
+    </div>
+  );
+}
+
+/** What is said while there is no trail. */
+function invitation(board: Board, asks: boolean): string {
+  const { by, from, way } = board.count;
+  const write = textOn(board);
+  const counting = `Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${countedFrom(from, write)}.`;
+  return asks ? `${counting} What is the first number?` : counting;
+}
+
+function Said({ children }: { children: ReactNode }) {
+  return <p className="m-auto max-w-64 text-center text-xl leading-snug text-quiet">{children}</p>;
+}
+
+const textOf = (part: SentencePart, write: (number: NumberKey) => string): string => {
+  if (part.kind === "sign") return part.text;
+  if (part.kind === "number") return write(part.number);
+  return part.jumps.length === 0 ? part.text : write(part.by.replace("-", ""));
+};
+
+const jumpsSoFar = (jumps: number) => (jumps === 1 ? "1 jump so far" : `${jumps} jumps so far`);
+
+function Part({ title, size, children }: { title: string; size: number; children: ReactNode }) {
+  return (
+    <section>
+      <h2 className="mb-1 font-semibold text-quiet" style={{ fontSize: size, lineHeight: 1.5 }}>
+        {title}
+      </h2>
+      {children}
+    </section>
+  );
+}
+
+/** A number that is covered on the board is covered here too. */
+function Covered({ small }: { small?: boolean }) {
+  return (
+    <span
+      role="img"
+      aria-label="covered"
+      className={`inline-block h-[0.86em] rounded-[0.2em] bg-ink align-[-0.06em] ${small ? "w-[0.8em]" : "w-[1.5em]"}`}
+    />
+  );
+}

@@ -1,0 +1,59 @@
+import { MoveRight } from "lucide-react";
+import { benchmarksOf } from "@/core/count/bridge";
+import { landings } from "@/core/count/trail";
+import { partsOf, writerOf } from "@/core/lesson/views-of";
+import { keyOf, type NumberKey } from "@/core/number/exact";
+import type { DrawingProps } from "../drawing";
+import { type Asks, chipWidth, NumberChip } from "../number/number-chip";
+import { NO_JUMP_YET, SILENT } from "../said";
+
+type Props = DrawingProps<"way"> & { asks?: Asks; onNumber?: (number: NumberKey) => void };
+
+/** Most stops that are listed; before them an ellipsis stands for the rest. */
+const LISTED = 60;
+
+/** The stops of the trail in order, its benchmarks boxed; each can be covered, and written in. */
+export function WayDrawing({ board, scene, size: { width, height }, theme, asks, onNumber }: Props) {
+  const { trail } = scene;
+  if (!trail || scene.hushed) {
+    return (
+      <div className="flex size-full items-center justify-center">
+        <p className="text-xl text-quiet">{scene.hushed ? SILENT : NO_JUMP_YET}</p>
+      </div>
+    );
+  }
+  const write = writerOf(board);
+  const stops = [trail.start, ...landings(trail).map(keyOf)];
+  const listed = stops.slice(-LISTED);
+  const boxed = benchmarksOf(trail, partsOf(board));
+  const digits = listed.reduce((sum, key) => sum + chipWidth(write(key)) + 1.25, 0);
+  const size = Math.max(18, Math.min(height / 1.8, theme.strong ? 56 : 44, Math.max(width / digits, 22)));
+  return (
+    <div className="flex size-full overflow-auto">
+      <ol
+        aria-label="Stops of the trail"
+        className="m-auto flex flex-wrap items-center justify-center"
+        style={{ gap: size * 0.26 }}
+      >
+        {listed.length < stops.length && <li className="text-2xl text-quiet">…</li>}
+        {listed.map((number, index) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
+          <li key={index} className="flex items-center" style={{ gap: size * 0.26 }}>
+            {index > 0 && (
+              <MoveRight aria-hidden size={size * 0.7} strokeWidth={2.2} className="shrink-0 text-quiet" />
+            )}
+            <NumberChip
+              scene={scene}
+              number={number}
+              write={write}
+              size={size}
+              boxed={boxed.has(number)}
+              asks={asks}
+              onTouch={onNumber}
+            />
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}

@@ -1,0 +1,106 @@
+import { readdirSync } from "node:fs";
+import { type Browser, expect, type Page, test } from "@playwright/test";
+import { addLesson, climb, LAMPS, place } from "./support/lessons";
+
+type Seen = { text: string; x: number; y: number };
+
+/** The numbers of the page, and where they stand. */
+const numbers = (page: Page): Promise<Seen[]> =>
+  page.locator("main text").evaluateAll((all) =>
+    all.flatMap((text) => {
+      const { x, y, width } = text.getBoundingClientRect();
+      return width === 0 ? [] : [{ text: text.textContent, x, y }];
+    }),
+  );
+
+/** A window measures its views in whole pixels. */
+const NEAR = 1.5;
+
+/** Of some numbers those that do not stand among others within a pixel or so. */
+const astray = (some: readonly Seen[], others: readonly Seen[]) =>
+  some.filter(
+    ({ text, x, y }) =>
+      !others.some((other) => other.text === text && Math.hypot(other.x - x, other.y - y) < NEAR),
+  );
+
+/** A page that stays as the server sends it. */
+async function asSent(browser: Browser, url: string, size = { width: 1280, height: 800 }): Promise<Page> {
+  const context = await browser.newContext({ javaScriptEnabled: false, viewport: size });
+  const page = await context.newPage();
+  await page.goto(url);
+  return page;
+}
+
+const alive = (page: Page) => expect(page.getByRole("button", { name: "Prepare" })).toBeVisible();
+
+test("the first board of every demo lesson comes drawn from the server, each number where it stays", async ({
+  browser,
+  page,
+  request,
+  baseURL,
+}) => {
+  test.slow();
+  let seen = 0;
+  for (const file of readdirSync("demo").filter((name) => name.endsWith(".json"))) {
+    const id = await addLesson(request, { name: file.replace(".json", "") });
+    const sent = await asSent(browser, `${baseURL}/lesson/${id}`);
+    await page.goto(`/lesson/${id}`);
+    await alive(page);
+    await page.evaluate(() => document.fonts.ready);
+    const before = await numbers(sent);
+    seen += before.length;
+    await expect
+      .poll(
+        async () => {
+          const live = await numbers(page);
+          return [astray(before, live), astray(live, before)];
+        },
+        { message: file },
+      )
+      .toEqual([[], []]);
+    await sent.context().close();
+  }
+  expect(seen).toBeGreaterThan(800);
+});
+
+test("a window of another size is drawn in its own size the next time", async ({
+  browser,
+  request,
+  baseURL,
+}) => {
+  const id = await addLesson(request, { title: "On a large display" });
+  const context = await browser.newContext({ viewport: { width: 1920, height: 1080 } });
+  const page = await context.newPage();
+  await page.goto(`${baseURL}/lesson/${id}`);
+  await alive(page);
+  const live = await numbers(page);
+  const sent = await asSent(browser, "about:blank", { width: 1920, height: 1080 });
+  await sent.context().addCookies(await context.cookies());
+  await sent.goto(`${baseURL}/lesson/${id}`);
+  expect(live.length).toBeGreaterThan(99);
+  expect(astray(live, await numbers(sent))).toEqual([]);
+  await context.close();
+  await sent.context().close();
+});
+
+test("a window that comes back to a board shows nothing of it before what was covered by hand", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request, { name: LAMPS, title: "Covered by hand" });
+  await page.goto(`/lesson/${id}`);
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  await place(page, "48").click();
+  await expect(place(page, "covered")).toBeVisible();
+  await climb(page);
+  await expect.poll(() => page.evaluate(() => Object.keys(sessionStorage).join())).toContain(id);
+  // What the server sends stands still: no script but the one in the page runs.
+  await page.route(/_next\/static\/.*\.js/, (route) => route.abort());
+  await page.reload({ waitUntil: "domcontentloaded" });
+  const drawn = page.locator("main text", { hasText: /^48$/ });
+  await expect(drawn).toBeAttached();
+  await expect(drawn).toBeHidden();
+  await page.unroute(/_next\/static\/.*\.js/);
+  await page.reload();
+  await expect(place(page, "covered")).toBeVisible();
+});
