@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
+import { shut } from "./support/hands";
 import { addLesson, panel, place } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -61,7 +62,7 @@ test("a card gives the day's move: drawn or picked, from where the last one led"
   await expect(tiles(page).first()).toBeVisible();
   await page.getByRole("button", { name: "Choose a route" }).tap();
   await page.getByRole("button", { name: "Route: down, right", exact: true }).tap();
-  await page.keyboard.press("Escape");
+  await shut(page);
   await expect(tiles(page)).toHaveCount(2);
   await page.getByRole("button", { name: "Follow the arrows" }).tap();
   await expect(panel(page, "sentence")).toHaveText("45 + 10 + 1 = 56");

@@ -1,10 +1,11 @@
 import { expect, type Page, test } from "@playwright/test";
+import { shut } from "./support/hands";
 import { addLesson, openBoard, panel, place } from "./support/lessons";
 
 const setCount = async (page: Page, set: () => Promise<void>) => {
   await page.getByRole("button", { name: /^Count in/ }).click();
   await set();
-  await page.keyboard.press("Escape");
+  await shut(page);
 };
 const turn = (page: Page, name: string) => page.getByRole("switch", { name }).click();
 

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { carry, choose, HANDS, middleOf, press, rest } from "./support/hands";
+import { carry, choose, HANDS, middleOf, press, rest, shut } from "./support/hands";
 import { addLesson, openBoard, place } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -47,7 +47,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, "Teach"));
       await press(hand, button(page, /^Count in/));
       await press(hand, turn(page, "Say the numbers aloud"));
-      await page.keyboard.press("Escape");
+      await shut(page);
       for (const _ of [0, 1]) await press(hand, button(page, "One jump on"));
       const words = page.locator("[data-part=words]");
       await expect(words).toHaveText("twenty");
@@ -128,7 +128,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, "Write"));
       await press(hand, button(page, "Checking"));
       await press(hand, radio(page, "At the end"));
-      await page.keyboard.press("Escape");
+      await shut(page);
       const key = (name: string) =>
         page.getByRole("region", { name: "Write" }).getByRole("button", { name, exact: true });
       for (const [number, says] of [

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { HANDS, press } from "./support/hands";
+import { HANDS, press, shut } from "./support/hands";
 import { addLesson, openBoard, panel, place } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -46,7 +46,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, /^Count in/));
       await press(hand, button(page, "A new ten"));
       await press(hand, page.getByRole("switch", { name: "Mark as you count" }));
-      await page.keyboard.press("Escape");
+      await shut(page);
       for (const _ of [0, 1, 2]) await press(hand, button(page, "One jump on"));
       await expect(place(page, "18, sun mark, in focus")).toBeVisible();
       await press(hand, button(page, "One jump back"));
@@ -57,7 +57,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, /^Count in/));
       await press(hand, radio(page, "1 s"));
       await press(hand, page.getByRole("switch", { name: "Silent: hide the number" }));
-      await page.keyboard.press("Escape");
+      await shut(page);
       await press(hand, button(page, "Start the count"));
       await expect(place(page, "covered, in focus")).toBeVisible();
       await press(hand, button(page, "Pause the count"));
@@ -117,7 +117,7 @@ for (const hand of HANDS) {
       await expect(panel(page, "sentence")).toHaveText("54 − 1 = 53");
       await press(hand, button(page, "Choose a route"));
       await press(hand, button(page, "Route: down, right"));
-      await page.keyboard.press("Escape");
+      await shut(page);
       await press(hand, button(page, "Follow the arrows"));
       await expect(panel(page, "sentence")).toHaveText("53 + 10 + 1 = 64");
     });

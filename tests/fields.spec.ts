@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
+import { shut } from "./support/hands";
 import { addLesson, climb, demoLesson, named, openBoard, place, saved } from "./support/lessons";
 
 const field = (page: Page, label: string) =>
@@ -155,7 +156,7 @@ test.describe("a field says what the board has", () => {
       await expect(jumps).toHaveCount(0);
       await field(page, label).fill("5");
     }
-    await page.keyboard.press("Escape");
+    await shut(page);
   });
 
   test("a chart keeps its last number when its rows get another length, and a field that is typed in keeps its digits", async ({
@@ -199,7 +200,7 @@ test.describe("what is done in class", () => {
     await page.getByTitle("Set the count").click();
     await field(page, "Count in").fill("7");
     await field(page, "Count in").press("Enter");
-    await page.keyboard.press("Escape");
+    await shut(page);
     await expect(page.getByTitle("Set the count")).toContainText("Count in 7s");
     await page.reload();
     await expect(page.getByTitle("Set the count")).toContainText("Count in 7s");

@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
+import { shut } from "./support/hands";
 import { addLesson, place } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -53,7 +54,7 @@ test("checked at the end: what does not belong is shown, and can be written agai
   await covered(page, request, [1, 50]);
   await page.getByRole("button", { name: "Checking" }).click();
   await page.getByRole("radio", { name: "At the end" }).click();
-  await page.keyboard.press("Escape");
+  await shut(page);
   const write = async (number: number, says: string) => {
     await at(page, number).tap();
     await page.keyboard.type(says);
@@ -116,7 +117,7 @@ test("where does it go: drawn numbers are placed, the tally runs, then it starts
   await page.getByRole("button", { name: "Checking" }).click();
   await page.getByLabel("How many numbers to place").fill("2");
   await page.keyboard.press("Enter");
-  await page.keyboard.press("Escape");
+  await shut(page);
   await page.getByRole("button", { name: "Draw a number" }).tap();
   await expect(page.getByText("Where does it go?")).toBeVisible();
   const asked = async () => Number(await page.locator("[data-part=digits]").getAttribute("aria-label"));

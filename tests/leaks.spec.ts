@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
+import { shut } from "./support/hands";
 import { demoLesson, named } from "./support/lessons";
 
 /** A number that nothing else on these boards is made of. */
@@ -127,7 +128,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await tool("Cover").click();
     await page.getByTitle("Set the count").click();
     await quiet(`${title}, the count`);
-    await page.keyboard.press("Escape");
+    await shut(page);
   }
 });
 

@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { shut } from "./support/hands";
 import { addLesson, climb, openBoard, panel, place, saved } from "./support/lessons";
 
 test("the whole lesson with a mouse: found, counted, asked, climbed, changed, and found again", async ({
@@ -131,7 +132,7 @@ test("the count walks by itself at its pace, pauses, and stops at the end of the
     await page.getByRole("textbox", { name: "From" }).fill("0,5x");
     await expect(page.getByText("Write a number, such as 7, −3, 0.2 or 3/4.")).toBeVisible();
     await page.getByRole("textbox", { name: "From" }).fill(from);
-    await page.keyboard.press("Escape");
+    await shut(page);
     await expect(page.getByRole("button", { name: `Count in ${by}s from ${from}` })).toBeVisible();
   };
   const numbers = async () => (await panel(page, "numbers").textContent())!.match(/\d+/g)!;

@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
+import { shut } from "./support/hands";
 import { addLesson, climb, openBoard, place } from "./support/lessons";
 
 const SIZES = [
@@ -45,10 +46,10 @@ test("the board has no serious or critical fault, taught or prepared", async ({ 
   await noFaults(page, "board climbed");
   await page.getByRole("button", { name: /^Count in 6/ }).click();
   await noFaults(page, "count", "[role=dialog]");
-  await page.keyboard.press("Escape");
+  await shut(page);
   await page.getByRole("button", { name: "Clear" }).click();
   await noFaults(page, "clear", "[role=menu]");
-  await page.keyboard.press("Escape");
+  await shut(page);
   await page.getByRole("button", { name: "Prepare", exact: true }).click();
   await noFaults(page, "preparing");
   for (const tab of ["Marks", "Covers", "Views", "Board"]) {

@@ -9,6 +9,7 @@ export async function press(hand: Hand, what: Locator) {
   if (hand === "touch") return what.tap();
   if (hand === "mouse") return what.click();
   await expect(what).toBeEnabled();
+  await keyboardIsBack(what.page());
   await what.focus();
   // A choice of several takes the space bar; everything takes one of the two.
   const role = await what.getAttribute("role");
@@ -32,6 +33,16 @@ export async function choose(hand: Hand, list: Locator, option: string) {
   }
   await list.page().keyboard.press("Enter");
 }
+
+/** Closes the small panel or menu that is open, and waits until it has handed the keyboard back. */
+export async function shut(page: Page) {
+  await page.keyboard.press("Escape");
+  await expect(page.locator("[role=dialog], [role=menu]")).toHaveCount(0);
+  await keyboardIsBack(page);
+}
+
+/** What closes hands the keyboard back in a timeout of its own; one that is set now comes after it. */
+const keyboardIsBack = (page: Page) => page.evaluate(() => new Promise((done) => setTimeout(done)));
 
 /** Rests on a place while something is looked at, and lets go. */
 export async function rest(hand: Hand, page: Page, what: Locator, meanwhile: () => Promise<void>) {
