@@ -1,15 +1,23 @@
 "use client";
 
-import { type RefObject, useMemo, useRef } from "react";
+import { type RefObject, useCallback, useMemo, useRef } from "react";
+import type { NumberKey } from "@/core/number/exact";
 import { useScreenHeight } from "@/kit/use-screen-height";
 import { useSize } from "@/kit/use-size";
 import type { DrawingProps, Size } from "@/view/drawing";
 import { useScene } from "@/view/scene/use-scene";
-import { pickBoardInHand, useBoard, useSceneSource } from "../store/use-board";
+import { pickBoardInHand, useBoard, useBoardStore, useSceneSource } from "../store/use-board";
+import { touchNumber } from "./on-number";
+import { useAsks } from "./use-asks";
 
 const BEFORE_MEASURED: Size = { width: 900, height: 200 };
 
-type Reader = { room: RefObject<HTMLDivElement | null>; drawn: Omit<DrawingProps<never>, "view"> };
+type Reader = {
+  room: RefObject<HTMLDivElement | null>;
+  drawn: Omit<DrawingProps<never>, "view">;
+  /** What a number of it does that is touched, and which one waits to be written. */
+  touched: { asks: ReturnType<typeof useAsks>; onNumber: (number: NumberKey) => void };
+};
 
 /** What the drawing of a view is given that reads the scene and has no numbers of its own, and the room it is drawn in. */
 export function useReader(strong: boolean): Reader {
@@ -19,5 +27,7 @@ export function useReader(strong: boolean): Reader {
   const scene = useScene(useSceneSource("after paint"), (now) => now);
   const screen = useScreenHeight();
   const theme = useMemo(() => ({ strong, screen }), [strong, screen]);
-  return { room, drawn: { board, scene, size, theme } };
+  const store = useBoardStore();
+  const onNumber = useCallback((number: NumberKey) => touchNumber(store, number), [store]);
+  return { room, drawn: { board, scene, size, theme }, touched: { asks: useAsks(), onNumber } };
 }

@@ -6,8 +6,6 @@ import { keepKeyboard } from "@/kit/rail-button";
 import { CompareDrawing } from "@/view/compare/compare-drawing";
 import { lineActionsOf } from "../../jumps/line-actions";
 import { useBoardStore } from "../../store/use-board";
-import { touchNumber } from "../on-number";
-import { useAsks } from "../use-asks";
 import { useReader } from "../use-reader";
 import type { StageProps } from "../views";
 
@@ -16,8 +14,7 @@ const NAMES: Record<Compared, string> = { "<": "Less than", "=": "Equal to", ">"
 /** Two numbers to be compared, in a place of their own. */
 export function CompareStage({ view, strong }: StageProps<"compare">) {
   const store = useBoardStore();
-  const { room, drawn } = useReader(strong);
-  const asks = useAsks();
+  const { room, drawn, touched } = useReader(strong);
   const chosen = drawn.scene.signs[view.id] ?? null;
   const choose = (sign: Compared) => {
     const fault = lineActionsOf(store).chooseSign(view.id, sign);
@@ -29,7 +26,7 @@ export function CompareStage({ view, strong }: StageProps<"compare">) {
       className="flex size-full min-h-0 min-w-0 rounded-card bg-board px-4 py-2"
     >
       <div ref={room} className="size-full">
-        <CompareDrawing view={view} {...drawn} asks={asks} onNumber={(number) => touchNumber(store, number)}>
+        <CompareDrawing view={view} {...drawn} {...touched}>
           <div className="flex gap-2">
             {COMPARED.map((sign) => (
               <button

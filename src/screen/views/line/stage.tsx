@@ -20,31 +20,18 @@ import { Line } from "@/view/line/line";
 import type { LineHand } from "@/view/line/use-line-touch";
 import { lineActionsOf } from "../../jumps/line-actions";
 import { Small } from "../../jumps/small-button";
-import { usePenOver } from "../../pen/use-pen-over";
 import { sceneOn } from "../../store/on-show";
-import {
-  pickBoard,
-  pickScene,
-  useBoard,
-  useBoardStore,
-  useHeldLook,
-  useSceneSource,
-  useViewName,
-} from "../../store/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../../store/use-board";
 import { mayPeek, touchOn } from "../../tools/touch-on";
-import { useAsks } from "../use-asks";
+import { useUnderHand } from "../use-under-hand";
 
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
-  const name = useViewName(line);
-  const heldLook = useHeldLook(line);
+  const { frame, look, given } = useUnderHand(line, strong);
   const tool = useBoard((state) => state.tool);
   const board = useBoard(pickBoard);
   const pins = useMemo(() => pinsOf(board), [board]);
   const store = useBoardStore();
-  const source = useSceneSource("at once", line);
-  const over = usePenOver(line.id);
-  const asks = useAsks(line);
   const hand = useMemo<LineHand>(() => {
     const board = () => store.getState();
     const lines = lineActionsOf(store);
@@ -69,22 +56,11 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
   const onLook = useMemo(() => (span: Span) => lineActionsOf(store).lookAt(line.id, span), [store, line.id]);
   return (
     <section
-      aria-label={name}
-      data-view={line.id}
-      className={`[container-type:size] flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${heldLook}`}
+      {...frame}
+      className={`[container-type:size] flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${look}`}
     >
       <div className="min-h-0 flex-1 px-2 pt-2">
-        <Line
-          settings={line}
-          source={source}
-          strong={strong}
-          hand={hand}
-          onLook={onLook}
-          asks={asks}
-          ghosts={tool === "lift"}
-          pins={pins}
-          over={over}
-        />
+        <Line {...given} hand={hand} onLook={onLook} ghosts={tool === "lift"} pins={pins} />
       </div>
       {/* In a small room the line has all of it: fingers slide it, and the tools read it. */}
       <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:19rem)]:hidden">

@@ -4,16 +4,13 @@ import { Segments } from "@/kit/segments";
 import { PairsDrawing } from "@/view/pairs/pairs-drawing";
 import { sceneNow } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
-import { touchNumber } from "../on-number";
-import { useAsks } from "../use-asks";
 import { useReader } from "../use-reader";
 import type { StageProps } from "../views";
 
 /** How far it is to the next ten, in a place of its own. */
 export function PairsStage({ view, strong }: StageProps<"pairs">) {
   const store = useBoardStore();
-  const { room, drawn } = useReader(strong);
-  const asks = useAsks();
+  const { room, drawn, touched } = useReader(strong);
   const touchFar = () => {
     const { tool, act } = store.getState();
     const covered = sceneNow(store.getState()).farCovered.includes(view.id);
@@ -26,13 +23,7 @@ export function PairsStage({ view, strong }: StageProps<"pairs">) {
       className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
     >
       <div ref={room} className="min-h-0 flex-1">
-        <PairsDrawing
-          view={view}
-          {...drawn}
-          asks={asks}
-          onNumber={(number) => touchNumber(store, number)}
-          onFar={touchFar}
-        />
+        <PairsDrawing view={view} {...drawn} {...touched} onFar={touchFar} />
       </div>
       <Segments
         label="Which ten"

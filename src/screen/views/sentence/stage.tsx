@@ -8,17 +8,14 @@ import { SentenceDrawing } from "@/view/sentence/sentence-drawing";
 import { lineActionsOf } from "../../jumps/line-actions";
 import { SentenceField } from "../../jumps/sentence-field";
 import { useBoardStore } from "../../store/use-board";
-import { touchNumber } from "../on-number";
-import { useAsks } from "../use-asks";
 import { useReader } from "../use-reader";
 import type { StageProps } from "../views";
 
 /** The number sentence of the trail, in a place of its own. */
 export function SentenceStage({ view, strong }: StageProps<"sentence">) {
   const store = useBoardStore();
-  const { room, drawn } = useReader(strong);
+  const { room, drawn, touched } = useReader(strong);
   useEffect(() => void bringPopovers(), []);
-  const asks = useAsks();
   return (
     <section
       aria-label="Number sentence"
@@ -28,8 +25,7 @@ export function SentenceStage({ view, strong }: StageProps<"sentence">) {
         <SentenceDrawing
           view={view}
           {...drawn}
-          asks={asks}
-          onNumber={(number) => touchNumber(store, number)}
+          {...touched}
           onJumps={(jumps) => lineActionsOf(store).touchJump(jumps, "size")}
         />
       </div>

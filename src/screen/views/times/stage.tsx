@@ -5,20 +5,15 @@ import { numberOf, type Target } from "@/core/surface/cell-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import type { Run } from "@/view/chart/use-run";
 import { TimesGrid } from "@/view/times/times-grid";
-import { usePenOver } from "../../pen/use-pen-over";
-import { useBoardStore, useHeldLook, useSceneSource, useViewName } from "../../store/use-board";
+import { useBoardStore } from "../../store/use-board";
 import { mayPeek, touchOn } from "../../tools/touch-on";
-import { useAsks } from "../use-asks";
+import { useOnLine, useUnderHand } from "../use-under-hand";
 import type { StageProps } from "../views";
 
 /** The times grid of the board, in the teacher's hand. */
 export function TimesStage({ view, strong }: StageProps<"times">) {
-  const name = useViewName(view);
-  const held = useHeldLook(view);
+  const { frame, look, given } = useUnderHand(view, strong);
   const store = useBoardStore();
-  const source = useSceneSource("at once", view);
-  const over = usePenOver(view.id);
-  const asks = useAsks(view);
   const byValue = view.marks === "value";
   const run = useMemo<Run>(() => {
     // A cover or a mark on a number is on it wherever it lives, but where one cell was touched for itself; what is
@@ -39,30 +34,9 @@ export function TimesStage({ view, strong }: StageProps<"times">) {
     (side: "right" | "below") => store.getState().wonder(view.id, side),
     [store, view.id],
   );
-  const onLine = useCallback(
-    (cells: Target[]) => {
-      store.getState().hold(view.id);
-      store.getState().touchLine(cells);
-    },
-    [store, view.id],
-  );
   return (
-    <section
-      aria-label={name}
-      data-view={view.id}
-      className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${held}`}
-    >
-      <TimesGrid
-        settings={view}
-        source={source}
-        strong={strong}
-        run={run}
-        onSlide={onSlide}
-        onWonder={onWonder}
-        onLine={onLine}
-        asks={asks}
-        over={over}
-      />
+    <section {...frame} className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${look}`}>
+      <TimesGrid {...given} run={run} onSlide={onSlide} onWonder={onWonder} onLine={useOnLine(view)} />
     </section>
   );
 }

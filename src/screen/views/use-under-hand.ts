@@ -1,0 +1,37 @@
+"use client";
+
+import { useCallback } from "react";
+import type { Target } from "@/core/surface/cell-key";
+import type { View } from "@/core/views/view";
+import { usePenOver } from "../pen/use-pen-over";
+import { useBoardStore, useHeldLook, useSceneSource, useViewName } from "../store/use-board";
+import { useAsks } from "./use-asks";
+
+/**
+ * What every view has that is touched number by number: the frame it stands in, how that looks, and what its picture is
+ * given.
+ */
+export function useUnderHand<V extends View>(view: V, strong: boolean) {
+  const name = useViewName(view);
+  const look = useHeldLook(view);
+  const source = useSceneSource("at once", view);
+  const over = usePenOver(view.id);
+  const asks = useAsks(view);
+  return {
+    frame: { "aria-label": name, "data-view": view.id },
+    look,
+    given: { settings: view, source, strong, asks, over },
+  };
+}
+
+/** A whole row or column of a view is touched at its edge. */
+export function useOnLine(view: View) {
+  const store = useBoardStore();
+  return useCallback(
+    (cells: Target[]) => {
+      store.getState().hold(view.id);
+      store.getState().touchLine(cells);
+    },
+    [store, view.id],
+  );
+}
