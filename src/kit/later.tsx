@@ -44,28 +44,43 @@ export function later<P extends object>(
   return Object.assign(Part, { bring, isThere: () => part !== null });
 }
 
+/**
+ * Fetches a part together with others that have to be there before it: what was done while they were on their way is done
+ * before anything that the part does.
+ */
+export const having =
+  <P,>(needed: readonly { readonly bring: () => Promise<unknown> }[], load: () => Promise<P>) =>
+  async (): Promise<P> => {
+    const [part] = await Promise.all([load(), ...needed.map(({ bring }) => bring())]);
+    return part;
+  };
+
 /** A module that is fetched when it is first needed, or ahead. Once it is there, what waits for it is done at once. */
 export function ahead<M>(load: () => Promise<M>) {
   let there: M | null = null;
-  let waiting = 0;
+  const waiting: ((module: M) => void)[] = [];
   const fetch = patient(async () => {
     there ??= await load();
+    // In the order in which it came.
+    for (const run of waiting.splice(0)) run(there);
     return there;
   });
+  let coming: Promise<M> | null = null;
+  const bring = () => {
+    coming ??= fetch();
+    return coming;
+  };
   return {
-    bring: (): Promise<M> => fetch(),
+    bring,
     /** Whether anything waits for it. */
-    isAwaited: (): boolean => waiting > 0,
+    isAwaited: (): boolean => waiting.length > 0,
     with: (run: (module: M) => void): void => {
       if (there) {
         run(there);
         return;
       }
-      waiting += 1;
-      void fetch().then((module) => {
-        waiting -= 1;
-        run(module);
-      });
+      waiting.push(run);
+      void bring();
     },
   };
 }

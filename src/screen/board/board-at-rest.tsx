@@ -85,6 +85,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
               room={room}
               theme={{ strong: seen.strong, screen: seen.height }}
               from="the server"
+              takesTouches={nonce}
             />
           </div>
           {side && <div className={prepare ? "rounded-card bg-board" : ""} />}

@@ -1,9 +1,10 @@
 "use client";
 
-import { type ReactNode, startTransition, useEffect, useState } from "react";
+import { type ReactNode, startTransition, useEffect, useLayoutEffect, useState } from "react";
 import type { Lesson } from "@/core/lesson/lesson";
 import { KIND_NAMES, type KindName } from "@/core/views/view";
 import { patient } from "@/kit/patient";
+import { doTouches, takeNoMore } from "../early/touches-so-far";
 import { readKept } from "../save/browser-store";
 import { isAnyKept } from "../save/kept-keys";
 import type { Unsaved } from "../save/saver";
@@ -52,8 +53,18 @@ export function BoardScreen({ open, prepare, children }: Props) {
   return (
     <BoardProvider store={ready.store}>
       <BoardWindow open={open} name={ready.name} unsaved={ready.unsaved} />
+      <LastTouches store={ready.store} />
     </BoardProvider>
   );
+}
+
+/** Once the board is alive: what was touched on its picture until then. */
+function LastTouches({ store }: { store: BoardStore }) {
+  useLayoutEffect(() => {
+    doTouches(store);
+    takeNoMore();
+  }, [store]);
+  return null;
 }
 
 /** What reads kept work; most boards are opened without any. */
@@ -62,6 +73,7 @@ const keptWork = patient(() => import("../save/kept-work"));
 async function begin({ id, lesson }: OpenLesson, prepare: boolean): Promise<Ready> {
   const made = await readyFor(id, lesson, prepare);
   await bringStages(boardNow(made.store.getState()).views.map(({ kind }) => kind));
+  doTouches(made.store);
   return made;
 }
 

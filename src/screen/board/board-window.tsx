@@ -8,6 +8,7 @@ import { say } from "@/kit/messages";
 import { keepDrafts } from "@/kit/open-drafts";
 import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
+import { ArrowPanel } from "../arrows/arrow-panel-later";
 import { boardCommands, type ScreenDoors } from "../commands/commands";
 import { useKeys } from "../commands/use-keys";
 import { useTyping } from "../fill/use-typing";
@@ -25,7 +26,6 @@ import { toolOf } from "../tools";
 import { ViewStage } from "../views/stages";
 import { BoardViews, Shared, usePlaced } from "./board-views";
 import {
-  ArrowPanel,
   ByRule,
   Drawer,
   FindCommand,

@@ -9,6 +9,7 @@ import { bringMenus } from "@/kit/menu";
 import { bringPopovers } from "@/kit/popover";
 import { Neighbours } from "@/view/chart/guides";
 import { DrawnRoute } from "@/view/chart/route";
+import { ArrowPanel } from "../arrows/arrow-panel-later";
 import { filling } from "../fill/filling";
 import { PenLayer } from "../pen/pen-layer-later";
 import { TOOL_NAMES, toolOf } from "../tools";
@@ -36,7 +37,6 @@ export const RemovedBoards = later(() =>
 );
 export const KeysDialog = later(() => import("../commands/keys-dialog").then((part) => part.KeysDialog));
 export const FindCommand = later(() => import("../commands/find-command").then((part) => part.default));
-export const ArrowPanel = later(() => import("../arrows/arrow-panel").then((part) => part.ArrowPanel), Busy);
 export const Voice = later(() => import("../count/voice").then((part) => part.Voice));
 export const Slips = later(() => import("../count/slips").then((part) => part.Slips));
 export const Verdict = later(() => import("../times/verdict").then((part) => part.Verdict));

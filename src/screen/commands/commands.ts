@@ -4,15 +4,12 @@ import type { NumberKey } from "@/core/number/exact";
 import { INKS } from "@/core/set/ink";
 import { cellOf, columnNumbers, rowNumbers } from "@/core/surface/chart";
 import { SIDES } from "@/core/surface/neighbours";
-import { ahead } from "@/kit/later";
 import { INK_LOOK } from "@/view/ink/ink-look";
+import { following } from "../arrows/following";
 import { goBackToPrepared } from "../store/back-to-prepared";
 import type { BoardStore } from "../store/board-store";
 import { boardInHand, boardStateOf, sceneInHand } from "../store/on-show";
 import { TOOL_NAMES, TOOLS } from "../tools";
-
-/** What arrows do comes with their panel. */
-const arrows = ahead(() => import("../arrows/arrow-actions"));
 
 /** What the screen around the board can do. */
 export type ScreenDoors = {
@@ -69,7 +66,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
       shift: true,
       run: () => {
         if (!arrowsOf(boardStateOf(board()).board)) return;
-        arrows.with(({ arrowActionsOf }) => arrowActionsOf(store).arrow(side));
+        following.with(({ arrowActionsOf }) => arrowActionsOf(store).arrow(side));
       },
     })),
     {

@@ -10,7 +10,7 @@ import type { ViewId } from "@/core/views/view-id";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";
-import { ArrowPanel } from "../arrows/arrow-panel";
+import { ArrowPanel } from "../arrows/arrow-panel-later";
 import { CoversPage } from "../rule/covers-page";
 import { MarksPage } from "../rule/marks-page";
 import { pickBoard, useBoard, useBoardStore, useLay } from "../store/use-board";

@@ -1,11 +1,15 @@
 import { PencilLine } from "lucide-react";
 import { Busy } from "@/kit/busy";
-import { later } from "@/kit/later";
+import { having, later } from "@/kit/later";
 import { KEYBOARD } from "@/view/chart/use-run";
 import { filling } from "../fill/filling";
 import { tool } from "./tool";
 
-const FillPanel = later(() => import("../fill/fill-panel").then((part) => part.FillPanel), Busy);
+// A touch on a cell may still wait for the acts of filling: no key of the panel overtakes it.
+const FillPanel = later(
+  having([filling], () => import("../fill/fill-panel").then((part) => part.FillPanel)),
+  Busy,
+);
 
 /** Writes into covered squares: by keypad, by tiles, or where a number goes. */
 export const write = tool({

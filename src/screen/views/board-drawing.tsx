@@ -1,7 +1,9 @@
 import { createElement } from "react";
 import type { Moment } from "@/core/lesson/at-first";
+import type { Board } from "@/core/lesson/lesson";
 import { boardAround, placedOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";
+import type { Scene } from "@/core/scene/scene";
 import type { KindName, View } from "@/core/views/view";
 import { type Box, layOutBoard } from "@/view/board/board-layout";
 import type { Drawing, Size, Theme } from "@/view/drawing";
@@ -20,11 +22,23 @@ export async function drawingsOf(kinds: readonly KindName[]): Promise<Drawings> 
 
 type Props = { moment: Moment; drawings: Drawings; room: Size; theme: Theme };
 
-/** A board as it looks at one moment, its views in their layout. It stands in its room, however large it is shown. */
-export function BoardDrawing({ moment: { board, scene }, drawings, room, theme }: Props) {
+type Placed = { view: View; board: Board; scene: Scene; box: Box };
+
+/** The views of a board at one moment that are seen, each with what it is drawn from and its box in the room. */
+export function placedViews({ board, scene }: Moment, room: Size): Placed[] {
   const placed = placedOf(board).filter(({ id }) => !scene.hidden.includes(id));
   const boxes = layOutBoard(board.layout, placed.length, room, room.height > room.width);
   const around = boardAround(board, surfacesOf(board)[0]);
+  return placed.map((view, index) => ({
+    view,
+    board: around,
+    scene: sceneOfView(view, scene),
+    box: boxes[index]!,
+  }));
+}
+
+/** A board as it looks at one moment, its views in their layout. It stands in its room, however large it is shown. */
+export function BoardDrawing({ moment, drawings, room, theme }: Props) {
   return (
     <svg
       aria-hidden
@@ -32,13 +46,13 @@ export function BoardDrawing({ moment: { board, scene }, drawings, room, theme }
       className="block size-full"
       preserveAspectRatio="xMidYMid meet"
     >
-      {placed.map((view, index) => (
+      {placedViews(moment, room).map(({ view, board, scene, box }) => (
         <ViewDrawing
           key={view.id}
           view={view}
-          moment={{ board: around, scene: sceneOfView(view, scene) }}
+          moment={{ board, scene }}
           drawings={drawings}
-          box={boxes[index]!}
+          box={box}
           theme={theme}
         />
       ))}

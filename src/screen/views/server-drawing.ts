@@ -1,6 +1,7 @@
 import { asOpened, type Moment, onFirstStep } from "@/core/lesson/at-first";
 import type { Board } from "@/core/lesson/lesson";
 import { KIND_NAMES } from "@/core/views/view";
+import { allCells, EarlyTouches, touchGrids } from "../early/early-touches";
 import { BoardDrawing, drawingsOf } from "./board-drawing";
 
 /** Most moments that are kept: a shelf of many lessons, each at its latest revision. */
@@ -18,5 +19,6 @@ export function momentOf(name: string, board: Board, at: "opened" | "first-step"
   return moment;
 }
 
-export { BoardDrawing };
+export { BoardDrawing, EarlyTouches, touchGrids };
 export const allDrawings = drawingsOf(KIND_NAMES);
+export const cellsOfAll = allCells();

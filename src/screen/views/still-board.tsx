@@ -14,6 +14,8 @@ export type StillProps = {
   theme: Theme;
   /** Where it is drawn: by the server into the page; there, or here if it did not come; here once it is near the window. */
   from: "the server" | "either" | "here";
+  /** Touches on it are answered, and kept for the board that takes its place; by a script with this nonce. */
+  takesTouches?: string;
 };
 
 const DrawnHere = later(() => import("./drawn-here").then((part) => part.DrawnHere));
@@ -71,9 +73,15 @@ const KEEP = { __html: "" };
 /** The browser has no need of this, nor of any drawing: it is built without them. */
 const serverDrawing = typeof window === "undefined" ? import("./server-drawing") : null;
 
-function DrawnByServer({ of, board, at, room, theme }: StillProps) {
+function DrawnByServer({ of, board, at, room, theme, takesTouches }: StillProps) {
   if (!serverDrawing) return null;
-  const { momentOf, BoardDrawing, allDrawings } = use(serverDrawing);
+  const { momentOf, BoardDrawing, allDrawings, cellsOfAll, touchGrids, EarlyTouches } = use(serverDrawing);
   const moment = momentOf(of, board, at);
-  return <BoardDrawing moment={moment} drawings={use(allDrawings)} room={room} theme={theme} />;
+  const cells = use(cellsOfAll);
+  return (
+    <>
+      <BoardDrawing moment={moment} drawings={use(allDrawings)} room={room} theme={theme} />
+      {takesTouches && <EarlyTouches grids={touchGrids(moment, cells, room, theme)} nonce={takesTouches} />}
+    </>
+  );
 }

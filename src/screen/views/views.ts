@@ -1,6 +1,7 @@
 import type { ComponentType } from "react";
 import type { KindName, ViewOf } from "@/core/views/view";
-import { type Drawing, type Inside, type Size, within } from "@/view/drawing";
+import type { CellsAt } from "@/view/cells-at";
+import { type Drawing, type DrawingProps, type Inside, type Size, within } from "@/view/drawing";
 
 /** A view of a kind on the board, with touch and keys. */
 export type StageProps<K extends KindName> = { view: ViewOf<K>; strong: boolean };
@@ -11,6 +12,8 @@ type OnScreen<K extends KindName> = {
   readonly drawing: () => Promise<Drawing<K>>;
   /** Into which part of its card it is drawn, so that it stands where its stage has it. */
   readonly inside: (view: ViewOf<K>, card: Size) => Inside;
+  /** Where its cells are in its drawing, for the touches that come before its stage does. */
+  readonly cells?: () => Promise<(of: DrawingProps<K>) => CellsAt>;
   readonly stage: () => Promise<ComponentType<StageProps<K>>>;
   /** What it is set up with, beside what its kind in core asks for. */
   readonly fields: (() => Promise<ComponentType<{ view: ViewOf<K> }>>) | null;
@@ -43,12 +46,14 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
   chart: {
     drawing: () => import("@/view/chart/chart-drawing").then((part) => part.ChartDrawing),
     inside: (_, card) => within(card, [CARD, CARD, CARD + CHART_EDGE, CARD + CHART_EDGE]),
+    cells: () => import("@/view/chart/place-chart").then((part) => part.chartCells),
     stage: () => import("./chart/stage").then((part) => part.ChartStage),
     fields: () => import("./chart/fields").then((part) => part.ChartFields),
   },
   times: {
     drawing: () => import("@/view/times/times-drawing").then((part) => part.TimesDrawing),
     inside: (_, card) => within(card, [CARD, CARD, CARD, CARD]),
+    cells: () => import("@/view/times/times-cells").then((part) => part.timesCells),
     stage: () => import("./times/stage").then((part) => part.TimesStage),
     fields: () => import("./times/fields").then((part) => part.TimesFields),
   },

@@ -2,28 +2,27 @@ import { isCount } from "@/core/count/count";
 import { cellState } from "@/core/scene/cell-state";
 import type { DrawingProps } from "../drawing";
 import { DrawnOver } from "../pen/drawn";
-import { round } from "../round";
 import { AskedCell } from "./asked-cell";
 import { CellFace } from "./cell-face";
 import { CellRing } from "./cell-ring";
 import { chartAnchors } from "./chart-anchors";
-import { cornerOf, insideGuides, layOutChart } from "./chart-layout";
+import { cornerOf } from "./chart-layout";
 import { ChartGround, ChartLines } from "./chart-lines";
 import { DrawnRoute } from "./drawn-route";
 import { GuideLight } from "./guide-light";
 import { Neighbours } from "./neighbours";
+import { placeChart } from "./place-chart";
 import { routeOf } from "./route-of";
 
 /** A chart in the middle of its room. */
 export function ChartDrawing({ view, board, scene, size, theme }: DrawingProps<"chart">) {
-  const layout = layOutChart(view, scene.guides ? insideGuides(size) : size, theme.strong);
+  const { layout, left, top } = placeChart({ view, scene, size, theme });
   const indexOf = (number: string | null) => (number === null ? undefined : layout.indexOf.get(number));
   const [focus, asked] = [
     indexOf(scene.focus),
     indexOf(scene.asked?.as === "place" ? scene.asked.number : null),
   ];
   const route = routeOf(scene.trail, (trail) => isCount(trail, board.count));
-  const [left, top] = [round((size.width - layout.width) / 2), round((size.height - layout.height) / 2)];
   return (
     <svg aria-hidden width={size.width} height={size.height} className="block">
       <g transform={`translate(${left} ${top})`}>

@@ -1,0 +1,42 @@
+import type { Moment } from "@/core/lesson/at-first";
+import { KIND_NAMES, type KindName } from "@/core/views/view";
+import type { CellsAt } from "@/view/cells-at";
+import type { DrawingProps, Size, Theme } from "@/view/drawing";
+import { placedViews } from "../views/board-drawing";
+import { VIEWS } from "../views/views";
+import { TOUCHED, type TouchGrid, takeTouches } from "./take-touches";
+
+/** Boards with more cells than this are touched once they are alive: the page would be long. */
+const MAX_CELLS = 1500;
+
+type CellsOf = { readonly [K in KindName]?: (of: DrawingProps<K>) => CellsAt };
+
+/** What tells where the cells are, of the kinds of view that have any. */
+export async function allCells(): Promise<CellsOf> {
+  const brought = KIND_NAMES.map(async (kind) => [kind, await VIEWS[kind].cells?.()] as const);
+  return Object.fromEntries(await Promise.all(brought)) as CellsOf;
+}
+
+/** Where the cells of a board's views stand on its picture. */
+export function touchGrids(moment: Moment, cellsOf: CellsOf, room: Size, theme: Theme): TouchGrid[] {
+  const grids = placedViews(moment, room).flatMap(({ view, board, scene, box }) => {
+    const cells = cellsOf[view.kind] as CellsOf["chart"];
+    if (!cells) return [];
+    const { left, top, width, height } = VIEWS[view.kind].inside(view as never, box);
+    const at = cells({ view: view as never, board, scene, size: { width, height }, theme });
+    return [{ view: view.id, ...at, left: box.left + left + at.left, top: box.top + top + at.top }];
+  });
+  return grids.reduce((sum, { targets }) => sum + targets.length, 0) > MAX_CELLS ? [] : grids;
+}
+
+/** What takes the touches on the picture of a board. It runs as the page comes, before any other code is there. */
+export function EarlyTouches({ grids, nonce }: { grids: readonly TouchGrid[]; nonce: string }) {
+  const told = JSON.stringify(grids).replaceAll("<", "\\u003c");
+  return (
+    <script
+      nonce={nonce}
+      // biome-ignore lint/security/noDangerouslySetInnerHtml: it is our own, with numbers of the board alone.
+      dangerouslySetInnerHTML={{ __html: `(${takeTouches})(${JSON.stringify(TOUCHED)},${told})` }}
+    />
+  );
+}

@@ -1,0 +1,76 @@
+import type { Shape } from "@/view/shape";
+
+/** The cells of one view on the picture of a board, in pixels of the room in which the board is drawn. */
+export type TouchGrid = {
+  view: string;
+  left: number;
+  top: number;
+  cellWidth: number;
+  cellHeight: number;
+  columns: number;
+  targets: readonly (string | null)[];
+  bare: readonly boolean[];
+  mark: readonly Shape[];
+};
+
+/** The name under which the page keeps what was touched. */
+export const TOUCHED = "yellowStairTouched";
+
+/**
+ * Answers touches on the picture of a board, and keeps them until the board is alive: a cell that shows its bare number is
+ * marked, as the tool that is in hand at first does. It is sent as text and runs by itself, so it uses nothing of any module.
+ */
+export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
+  const taken: { view: string; target: string }[] = [];
+  const page = window as unknown as Record<string, unknown>;
+  const laid: Record<string, SVGElement[]> = {};
+  const make = (tag: string, attributes: Readonly<Record<string, string | number>>) => {
+    const element = document.createElementNS("http://www.w3.org/2000/svg", tag);
+    for (const key of Object.keys(attributes)) element.setAttribute(key, String(attributes[key]));
+    return element;
+  };
+  /** The first mark of a number comes, and goes again at the next touch. */
+  const show = (board: Element, grid: TouchGrid, target: string) => {
+    const key = `${grid.view} ${target}`;
+    if (laid[key]) {
+      for (const mark of laid[key]) mark.remove();
+      delete laid[key];
+      return;
+    }
+    laid[key] = [];
+    for (let i = 0; i < grid.targets.length; i += 1) {
+      if (grid.targets[i] !== target || !grid.bare[i]) continue;
+      const x = grid.left + (i % grid.columns) * grid.cellWidth;
+      const y = grid.top + Math.floor(i / grid.columns) * grid.cellHeight;
+      const mark = make("g", {
+        transform: `translate(${x} ${y})`,
+        style: "mix-blend-mode:multiply",
+        "data-early": target,
+      });
+      for (const { tag, attributes } of grid.mark) mark.append(make(tag, attributes));
+      board.append(mark);
+      laid[key].push(mark);
+    }
+  };
+  const onDown = (event: PointerEvent) => {
+    const board = document.querySelector<SVGSVGElement>(".at-rest svg");
+    if (event.button !== 0 || !board || document.documentElement.dataset.comesBack !== undefined) return;
+    // The board stands in the middle of its room, as large as it may.
+    const { left, top, width, height } = board.getBoundingClientRect();
+    const room = board.viewBox.baseVal;
+    const scale = Math.min(width / room.width, height / room.height);
+    const x = (event.clientX - left - (width - room.width * scale) / 2) / scale;
+    const y = (event.clientY - top - (height - room.height * scale) / 2) / scale;
+    for (const grid of grids) {
+      const column = Math.floor((x - grid.left) / grid.cellWidth);
+      const row = Math.floor((y - grid.top) / grid.cellHeight);
+      if (column < 0 || column >= grid.columns || row < 0) continue;
+      const target = grid.targets[row * grid.columns + column];
+      if (!target) continue;
+      taken.push({ view: grid.view, target });
+      show(board, grid, target);
+    }
+  };
+  addEventListener("pointerdown", onDown, true);
+  page[name] = { taken, stop: () => removeEventListener("pointerdown", onDown, true) };
+}
