@@ -1,53 +1,68 @@
 const TIMES = 5;
 
-/** Says in the page when something is first painted: its time since the page was asked for. */
+/** Says from the page when something is first painted: its time since the page was asked for. */
 const watching = ([stands, answered]) => {
-  const first = {};
-  globalThis.__first = first;
+  const said = {};
   const look = () => {
-    const now = performance.now();
-    if (!first.stands && document.querySelector(stands)) first.stands = now;
-    if (answered && !first.answered && document.querySelector(answered)) first.answered = now;
+    for (const [what, selector] of Object.entries({ stands, answered })) {
+      if (said[what] || !selector || !document.querySelector(selector)) continue;
+      said[what] = true;
+      globalThis.painted(JSON.stringify({ what, at: performance.now() }));
+    }
     requestAnimationFrame(look);
   };
   requestAnimationFrame(look);
 };
 
 const NUMBER = "main text";
-const ALIVE = "[data-cell='54']";
-const MARKED = "[data-cell='54'] polygon";
+/** A mark on the board's picture, or on the board once it is alive. */
+const MARKED = "[data-early='55'], [data-cell='54'] polygon";
 
 /**
- * How soon a page stands, and on a board how soon a finger's first mark is seen, touched as soon as the board is alive.
+ * How soon a page stands, and on a board how soon a finger's first mark is seen, touched as soon as its numbers stand.
  * @returns medians in milliseconds
  */
 export async function openings(pageOf, server, boardAddress) {
+  const point = await whereIs(pageOf, boardAddress, /^55$/);
   const removed = [];
   const stands = [];
   const answered = [];
   for (let i = 0; i < TIMES; i += 1) {
     removed.push((await opening(pageOf, `${server}/removed`, "main h1, h1")).stands);
-    const board = await opening(pageOf, boardAddress, NUMBER, MARKED);
+    const board = await opening(pageOf, boardAddress, NUMBER, { point, marked: MARKED });
     stands.push(board.stands);
     answered.push(board.answered);
   }
   return { removed: median(removed), stands: median(stands), answered: median(answered) };
 }
 
-async function opening(pageOf, address, stands, answered) {
+/** The middle of a number on a board. */
+async function whereIs(pageOf, address, number) {
+  const { page, close } = await pageOf();
+  await page.goto(address);
+  const box = await page.locator(NUMBER, { hasText: number }).first().boundingBox();
+  await close();
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+}
+
+async function opening(pageOf, address, stands, touch) {
   const { page, cdp, close } = await pageOf();
-  await page.addInitScript(watching, [stands, answered]);
+  const first = {};
+  // What the page says comes at once; to be asked it would have to have time for an answer.
+  await cdp.send("Runtime.enable");
+  await cdp.send("Runtime.addBinding", { name: "painted" });
+  const done = new Promise((resolve) => {
+    cdp.on("Runtime.bindingCalled", ({ payload }) => {
+      const { what, at } = JSON.parse(payload);
+      first[what] = at;
+      if (what === "stands" && touch)
+        void cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [touch.point] });
+      if (what === "answered" || !touch) resolve();
+    });
+  });
+  await page.addInitScript(watching, [stands, touch?.marked]);
   await page.goto(address, { waitUntil: "commit" });
-  await page.waitForFunction(() => globalThis.__first?.stands);
-  if (answered) {
-    const box = await page.locator(NUMBER, { hasText: /^55$/ }).first().boundingBox();
-    const point = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-    // A touch before the board is alive has nobody to answer it.
-    await page.locator(ALIVE).waitFor({ state: "attached" });
-    await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [point] });
-    await page.waitForFunction(() => globalThis.__first.answered);
-  }
-  const first = await page.evaluate(() => globalThis.__first);
+  await done;
   await close();
   return first;
 }

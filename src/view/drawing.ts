@@ -19,6 +19,8 @@ export type DrawingProps<K extends KindName> = {
   readonly scene: Scene;
   readonly size: Size;
   readonly theme: Theme;
+  /** Whether the view may ask the class something: no step of the stair does. */
+  readonly mayAsk?: boolean;
 };
 
 /** A view as it looks at one moment: no handlers, no store, no browser. It fills its room. */

@@ -1,10 +1,10 @@
 import type { Scene } from "../scene/scene";
-import { openBoard, sceneOf, standOn } from "./board-state";
+import { currentStep, openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
 import type { Board } from "./lesson";
 
-/** A board at one moment: as it is set by then, and what it shows. */
-export type Moment = { readonly board: Board; readonly scene: Scene };
+/** A board at one moment: as it is set by then, what it shows, and whether its views may ask, as no step does. */
+export type Moment = { readonly board: Board; readonly scene: Scene; readonly mayAsk: boolean };
 
 /** A function of boards that is worked out once for each. */
 const once = (work: (board: Board) => Moment) => {
@@ -17,8 +17,13 @@ const once = (work: (board: Board) => Moment) => {
 };
 
 const standing = (steps: number) => (prepared: Board) => {
-  const scene = sceneOf(standOn(openBoard(prepared), Math.min(steps, prepared.stair.length)));
-  return { board: boardWith(prepared, scene.settings), scene };
+  const state = standOn(openBoard(prepared), Math.min(steps, prepared.stair.length));
+  const scene = sceneOf(state);
+  return {
+    board: boardWith(prepared, scene.settings),
+    scene,
+    mayAsk: !currentStep(state)?.question,
+  };
 };
 
 /** A board as it opens. */

@@ -28,7 +28,7 @@ const boardOf = (kind: KindName): Board =>
 const draw = (board: Board, moves: readonly Move[] = [], room = ROOM) =>
   renderToStaticMarkup(
     <BoardDrawing
-      moment={{ board, scene: fold(EMPTY_SCENE, moves) }}
+      moment={{ board, scene: fold(EMPTY_SCENE, moves), mayAsk: true }}
       drawings={drawings}
       room={room}
       theme={ORDINARY}

@@ -50,7 +50,7 @@ export function BoardDrawing({ moment, drawings, room, theme }: Props) {
         <ViewDrawing
           key={view.id}
           view={view}
-          moment={{ board, scene }}
+          moment={{ board, scene, mayAsk: moment.mayAsk }}
           drawings={drawings}
           box={box}
           theme={theme}

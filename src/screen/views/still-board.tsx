@@ -80,8 +80,9 @@ function DrawnByServer({ of, board, at, room, theme, takesTouches }: StillProps)
   const cells = use(cellsOfAll);
   return (
     <>
-      <BoardDrawing moment={moment} drawings={use(allDrawings)} room={room} theme={theme} />
+      {/* It comes first: no number stands that could not be touched. */}
       {takesTouches && <EarlyTouches grids={touchGrids(moment, cells, room, theme)} nonce={takesTouches} />}
+      <BoardDrawing moment={moment} drawings={use(allDrawings)} room={room} theme={theme} />
     </>
   );
 }

@@ -14,21 +14,19 @@ import { SILENT } from "../said";
 /** The words of numbers: a panel that shows none stands without them. */
 export const Words = later(() => import("./words").then((part) => part.Words));
 
-type Props = DrawingProps<"trail"> & {
-  /** While there is no trail, it asks what comes first. */
-  asks?: boolean;
-};
-
 /** Most numbers listed; before them an ellipsis stands for the rest. */
 const LISTED = 40;
 
-/** The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. */
-export function TrailDrawing({ view: settings, board, scene, theme, asks = false }: Props) {
+/**
+ * The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. While there is
+ * no trail, it asks what comes first.
+ */
+export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = false }: DrawingProps<"trail">) {
   const { trail } = scene;
   const write = textOn(board);
   const holds = boardHolds(board);
   const high = (min: number, share: number, max: number) => clamp(min, share * theme.screen, max);
-  if (!trail) return <Said>{invitation(board, asks)}</Said>;
+  if (!trail) return <Said>{invitation(board, mayAsk)}</Said>;
 
   // While a silent count walks, nothing here tells where it is, or how far it has come.
   if (scene.hushed) return <Said>{SILENT}</Said>;
@@ -132,11 +130,11 @@ export function TrailDrawing({ view: settings, board, scene, theme, asks = false
 }
 
 /** What is said while there is no trail. */
-function invitation(board: Board, asks: boolean): string {
+function invitation(board: Board, mayAsk: boolean): string {
   const { by, from, way } = board.count;
   const write = textOn(board);
   const counting = `Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${countedFrom(from, write)}.`;
-  return asks ? `${counting} What is the first number?` : counting;
+  return mayAsk ? `${counting} What is the first number?` : counting;
 }
 
 function Said({ children }: { children: ReactNode }) {

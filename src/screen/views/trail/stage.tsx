@@ -12,7 +12,7 @@ import type { StageProps } from "../views";
 export function TrailStage({ view, strong }: StageProps<"trail">) {
   const { room, drawn } = useReader(strong);
   // A board asks one question at a time: with the step's own above it, the panel asks none.
-  const asks = useBoard((state) => !currentStep(boardStateOf(state))?.question);
+  const mayAsk = useBoard((state) => !currentStep(boardStateOf(state))?.question);
   return (
     <section
       aria-label="The count so far"
@@ -23,7 +23,7 @@ export function TrailStage({ view, strong }: StageProps<"trail">) {
       className="size-full min-h-0 overflow-y-auto rounded-card bg-board p-6"
     >
       <div ref={room} className="size-full">
-        <TrailDrawing view={view} {...drawn} asks={asks} />
+        <TrailDrawing view={view} {...drawn} mayAsk={mayAsk} />
       </div>
     </section>
   );

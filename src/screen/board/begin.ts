@@ -1,0 +1,45 @@
+import type { Lesson } from "@/core/lesson/lesson";
+import { patient } from "@/kit/patient";
+import { doTouches } from "../early/touches-so-far";
+import { readKept } from "../save/browser-store";
+import { isAnyKept } from "../save/kept-keys";
+import type { Unsaved } from "../save/saver";
+import { becomeWindow, windowName } from "../save/window-name";
+import { type BoardStore, createBoardStore } from "../store/board-store";
+import { boardNow } from "../store/on-show";
+import { whereKey } from "../store/where-key";
+import { WhereaboutsKept } from "../store/whereabouts";
+import { bringStages } from "../views/stages";
+import type { OpenLesson } from "./open-lesson";
+
+/** A lesson that was opened: its store, the name of this window, and work that was not saved. */
+export type Ready = { store: BoardStore; name: string; unsaved: Unsaved | null };
+
+/** What reads kept work; most boards are opened without any. */
+const keptWork = patient(() => import("../save/kept-work"));
+
+/** Opens a lesson, with what this browser kept of it, and fetches what its board needs to stand. */
+export async function begin({ id, lesson }: OpenLesson, prepare: boolean): Promise<Ready> {
+  const made = await readyFor(id, lesson, prepare);
+  await bringStages(boardNow(made.store.getState()).views.map(({ kind }) => kind));
+  doTouches(made.store);
+  return made;
+}
+
+async function readyFor(id: string, lesson: Lesson, prepare: boolean): Promise<Ready> {
+  const { name, isOpen } = await windowName();
+  const where = readKept(sessionStorage, whereKey(id), WhereaboutsKept);
+  const ready = (as: string, unsaved: Unsaved | null) => ({
+    store: createBoardStore(unsaved?.lesson ?? lesson, where, prepare),
+    name: as,
+    unsaved,
+  });
+  if (!isAnyKept(id)) return ready(name, null);
+  const { readUnsaved, leftWork } = await keptWork();
+  const own = readUnsaved(id, name);
+  if (own) return ready(name, own);
+  // What a window that is gone could not save is taken up by the next one that opens the lesson.
+  const [left] = leftWork(isOpen, id);
+  if (left && (await becomeWindow(left.name))) return ready(left.name, readUnsaved(id, left.name));
+  return ready(name, null);
+}
