@@ -29,11 +29,11 @@ export type Drawing<K extends KindName> = ComponentType<DrawingProps<K>>;
 /** Into which part of its card a view is drawn, where its stage needs the rest. */
 export type Inside = { readonly left: number; readonly top: number } & Size;
 
+/** The widths of edges, in pixels, clockwise from the top. */
+export type Edges = readonly [number, number, number, number];
+
 /** The inside of a card with edges of some widths. */
-export const within = (
-  { width, height }: Size,
-  [top, right, bottom, left]: readonly [number, number, number, number],
-): Inside => ({
+export const within = ({ width, height }: Size, [top, right, bottom, left]: Edges): Inside => ({
   left,
   top,
   width: Math.max(1, width - left - right),

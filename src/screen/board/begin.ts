@@ -9,6 +9,7 @@ import { type BoardStore, createBoardStore } from "../store/board-store";
 import { boardNow } from "../store/on-show";
 import { whereKey } from "../store/where-key";
 import { WhereaboutsKept } from "../store/whereabouts";
+import { readCards } from "../views/cards-drawn";
 import { bringStages } from "../views/stages";
 import type { OpenLesson } from "./open-lesson";
 
@@ -22,6 +23,7 @@ const keptWork = patient(() => import("../save/kept-work"));
 export async function begin({ id, lesson }: OpenLesson, prepare: boolean): Promise<Ready> {
   const made = await readyFor(id, lesson, prepare);
   await bringStages(boardNow(made.store.getState()).views.map(({ kind }) => kind));
+  readCards();
   doTouches(made.store);
   return made;
 }

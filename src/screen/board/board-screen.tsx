@@ -8,10 +8,10 @@ import type { OpenLesson } from "./open-lesson";
 
 /** What the parts of a live board are built on, from the bottom up. */
 const GROUND = [
+  () => import("@/core/surface/cell-key"),
   () => import("@/core/set/rule"),
-  () => import("@/core/scene/move"),
   () => import("@/core/views/view"),
-  () => import("@/core/lesson/lesson"),
+  () => import("@/core/scene/move"),
   () => import("../store/board-store"),
   () => import("./begin"),
 ];

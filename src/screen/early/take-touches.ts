@@ -71,6 +71,18 @@ export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
       show(board, grid, target);
     }
   };
+  // Nothing else hears of touches on the picture: the page would stop to wake up for them, and be seen to answer after that.
+  const keep = (event: Event) => {
+    if (event.target instanceof Element && event.target.closest(".at-rest")) event.stopPropagation();
+  };
+  const kept = ["pointerdown", "touchstart", "mousedown"];
   addEventListener("pointerdown", onDown, true);
-  page[name] = { taken, stop: () => removeEventListener("pointerdown", onDown, true) };
+  for (const kind of kept) addEventListener(kind, keep, true);
+  page[name] = {
+    taken,
+    stop: () => {
+      removeEventListener("pointerdown", onDown, true);
+      for (const kind of kept) removeEventListener(kind, keep, true);
+    },
+  };
 }

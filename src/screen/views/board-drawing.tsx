@@ -9,6 +9,7 @@ import { type Box, layOutBoard } from "@/view/board/board-layout";
 import type { Drawing, Size, Theme } from "@/view/drawing";
 import { viewAnchors } from "@/view/pen/anchors";
 import { DrawnOver } from "@/view/pen/drawn";
+import { CARD_OF } from "./cards-drawn";
 import { VIEWS } from "./views";
 
 /** The drawings that a board needs. */
@@ -70,7 +71,7 @@ function ViewDrawing({ view, moment, drawings, box, theme }: ViewProps) {
   const of = { view: view as never, ...moment, size: { width, height }, theme };
   return (
     <foreignObject x={box.left} y={box.top} width={box.width} height={box.height}>
-      <div className="relative size-full overflow-hidden rounded-card bg-board">
+      <div {...{ [CARD_OF]: view.id }} className="relative size-full overflow-hidden rounded-card bg-board">
         <div className="absolute" style={{ left, top, width, height }}>
           {createElement(drawing, of)}
         </div>

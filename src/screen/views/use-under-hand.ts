@@ -1,26 +1,31 @@
 "use client";
 
-import { useCallback } from "react";
+import { useCallback, useMemo } from "react";
 import type { Target } from "@/core/surface/cell-key";
 import type { View } from "@/core/views/view";
+import { type Edges, within } from "@/view/drawing";
 import { usePenOver } from "../pen/use-pen-over";
 import { useBoardStore, useHeldLook, useSceneSource, useViewName } from "../store/use-board";
+import { cardDrawn } from "./cards-drawn";
 import { useAsks } from "./use-asks";
 
 /**
  * What every view has that is touched number by number: the frame it stands in, how that looks, and what its picture is
  * given.
+ * @param edges between its card and its room, in pixels, clockwise from the top
  */
-export function useUnderHand<V extends View>(view: V, strong: boolean) {
+export function useUnderHand<V extends View>(view: V, strong: boolean, edges: Edges) {
   const name = useViewName(view);
   const look = useHeldLook(view);
   const source = useSceneSource("at once", view);
   const over = usePenOver(view.id);
   const asks = useAsks(view);
+  const card = cardDrawn(view.id);
+  const firstSize = useMemo(() => card && within(card, edges), [card, edges]);
   return {
     frame: { "aria-label": name, "data-view": view.id },
     look,
-    given: { settings: view, source, strong, asks, over },
+    given: { settings: view, source, strong, asks, over, firstSize },
   };
 }
 

@@ -30,6 +30,8 @@ type Props = {
   source: SceneSource;
   /** Heavier lines and larger numerals, for the back of the room. */
   strong: boolean;
+  /** The size of its room, where that is known before it is measured. */
+  firstSize?: Size | undefined;
   run?: Run;
   /** A touch on the edge of a whole row or column; without it there are no such edges. */
   onLine?: (numbers: NumberKey[]) => void;
@@ -50,6 +52,7 @@ export const Chart = memo(function Chart({
   settings,
   source,
   strong,
+  firstSize,
   run,
   onLine,
   asks,
@@ -57,7 +60,7 @@ export const Chart = memo(function Chart({
   isCount = EVERY_TRAIL,
 }: Props) {
   const room = useRef<HTMLDivElement>(null);
-  const size = useSize(room, BEFORE_MEASURED);
+  const size = useSize(room, firstSize ?? BEFORE_MEASURED);
   const guides = useSceneLate(source, (scene) => scene.guides);
   const edges = onLine !== undefined;
   const layout = useMemo(() => {

@@ -34,6 +34,8 @@ type Props = {
   settings: LineView;
   source: SceneSource;
   strong: boolean;
+  /** The size of its room, where that is known before it is measured. */
+  firstSize?: Size | undefined;
   hand?: LineHand;
   /** The part of the line that is seen has come to rest elsewhere. */
   onLook: (span: Span) => void;
@@ -52,6 +54,7 @@ export const Line = memo(function Line({
   settings,
   source,
   strong,
+  firstSize,
   hand,
   onLook,
   asks,
@@ -60,7 +63,7 @@ export const Line = memo(function Line({
   over,
 }: Props) {
   const room = useRef<HTMLDivElement>(null);
-  const size = useSize(room, BEFORE_MEASURED);
+  const size = useSize(room, firstSize ?? BEFORE_MEASURED);
   const scene = useScene(source, (now) => now);
   const target = useMemo(() => lookOf(settings, scene), [settings, scene]);
   const moving = useMovingSpan(settings, target, onLook);

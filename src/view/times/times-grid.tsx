@@ -29,6 +29,8 @@ type Props = {
   settings: ViewOf<"times">;
   source: SceneSource;
   strong: boolean;
+  /** The size of its room, where that is known before it is measured. */
+  firstSize?: Size | undefined;
   run: Run;
   /** The window has come to rest elsewhere. */
   onSlide: (at: WindowAt) => void;
@@ -45,9 +47,9 @@ const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
 /** A window of a times grid, that slides over it without end. */
 export const TimesGrid = memo(function TimesGrid(props: Props) {
-  const { settings, source, strong, run, onSlide, onWonder, onLine, asks, over } = props;
+  const { settings, source, strong, firstSize, run, onSlide, onWonder, onLine, asks, over } = props;
   const room = useRef<HTMLDivElement>(null);
-  const size = useSize(room, BEFORE_MEASURED);
+  const size = useSize(room, firstSize ?? BEFORE_MEASURED);
   const cells = useCells(source);
   const slid = useScene(source, (scene) => scene.windows[settings.id]);
   const focus = useScene(source, (scene) => scene.focus);

@@ -10,9 +10,12 @@ import { mayPeek, touchOn } from "../../tools/touch-on";
 import { useOnLine, useUnderHand } from "../use-under-hand";
 import type { StageProps } from "../views";
 
+/** Those of `p-3`. */
+const EDGES = [12, 12, 12, 12] as const;
+
 /** The chart of the board, in the teacher's hand. */
 export function ChartStage({ view, strong }: StageProps<"chart">) {
-  const { frame, look, given } = useUnderHand(view, strong);
+  const { frame, look, given } = useUnderHand(view, strong, EDGES);
   const store = useBoardStore();
   const run = useMemo<Run>(
     () => ({

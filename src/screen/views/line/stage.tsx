@@ -25,9 +25,12 @@ import { pickBoard, pickScene, useBoard, useBoardStore } from "../../store/use-b
 import { mayPeek, touchOn } from "../../tools/touch-on";
 import { useUnderHand } from "../use-under-hand";
 
+/** The room before a line, and the row of buttons under it. */
+const EDGES = [8, 8, 50, 8] as const;
+
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
-  const { frame, look, given } = useUnderHand(line, strong);
+  const { frame, look, given } = useUnderHand(line, strong, EDGES);
   const tool = useBoard((state) => state.tool);
   const board = useBoard(pickBoard);
   const pins = useMemo(() => pinsOf(board), [board]);

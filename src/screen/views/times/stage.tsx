@@ -10,9 +10,12 @@ import { mayPeek, touchOn } from "../../tools/touch-on";
 import { useOnLine, useUnderHand } from "../use-under-hand";
 import type { StageProps } from "../views";
 
+/** Those of `p-3`. */
+const EDGES = [12, 12, 12, 12] as const;
+
 /** The times grid of the board, in the teacher's hand. */
 export function TimesStage({ view, strong }: StageProps<"times">) {
-  const { frame, look, given } = useUnderHand(view, strong);
+  const { frame, look, given } = useUnderHand(view, strong, EDGES);
   const store = useBoardStore();
   const byValue = view.marks === "value";
   const run = useMemo<Run>(() => {
