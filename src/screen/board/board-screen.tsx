@@ -2,33 +2,23 @@
 
 import { type ReactNode, startTransition, useEffect, useState } from "react";
 import { patient } from "@/kit/patient";
+import { GROUND } from "../ground";
 import type { Ready } from "./begin";
 import type { LiveBoard } from "./live-board";
 import type { OpenLesson } from "./open-lesson";
 
-/** What the parts of a live board are built on, from the bottom up. */
-const GROUND = [
-  () => import("@/core/surface/cell-key"),
-  () => import("@/core/set/rule"),
-  () => import("@/core/views/view"),
-  () => import("@/core/scene/move"),
-  () => import("../store/board-store"),
-  () => import("./begin"),
-];
-
 /** Lets the page do what waits: a touch to be answered, a frame to be painted. */
 const moment = () => new Promise((on) => setTimeout(on));
 
-/**
- * What makes the board alive. Setting all of it up at once would hold up the page, so each part has a moment of its own, and
- * touches are answered between them.
- */
+/** What makes the board alive. */
 const parts = patient(async () => {
-  for (const part of GROUND) {
-    await part();
+  const store = { bring: () => import("../store/board-store") };
+  for (const part of [...GROUND, store]) {
+    await part.bring();
     await moment();
   }
   const { begin } = await import("./begin");
+  await moment();
   const { LiveBoard } = await import("./live-board");
   return { begin, LiveBoard };
 });

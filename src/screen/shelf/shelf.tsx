@@ -6,6 +6,7 @@ import { bringInTurn } from "@/kit/bring-in-turn";
 import { Button } from "@/kit/button";
 import { later } from "@/kit/later";
 import { bringMenus } from "@/kit/menu";
+import { GROUND } from "../ground";
 import { isAnyKept } from "../save/kept-keys";
 import { LessonCard } from "./lesson-card";
 import type { ShelfLesson } from "./shelf-lesson";
@@ -29,7 +30,7 @@ export function Shelf({ lessons }: Props) {
   useEffect(() => {
     let callOff = () => {};
     const timer = setTimeout(() => {
-      callOff = bringInTurn([{ bring: bringMenus }, NewLesson]);
+      callOff = bringInTurn([{ bring: bringMenus }, ...GROUND, NewLesson]);
     }, AFTER_THE_SHELF_MS);
     return () => {
       clearTimeout(timer);

@@ -45,7 +45,7 @@ export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
       name={asked ? `See what comes next ${where}` : `What comes next ${where}?`}
       title={asked ? "See what comes next" : "What comes next?"}
       onTouch={onTouch}
-      className={clsx("absolute flex", right ? "flex-col pl-2" : "pt-2")}
+      className={clsx("absolute flex text-center [container-type:size]", right ? "flex-col pl-2" : "pt-2")}
       style={style}
     >
       {asked ? (
@@ -66,7 +66,9 @@ export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
           )}
         >
           {right ? <ArrowRight aria-hidden size={24} /> : <ArrowDown aria-hidden size={24} />}
-          {right ? "?" : "What comes next?"}
+          {/* Where the words would take two lines, the sign alone asks. */}
+          {!right && <span className="hidden [@container(min-width:15rem)]:inline">What comes next?</span>}
+          <span className={right ? "" : "[@container(min-width:15rem)]:hidden"}>?</span>
         </span>
       )}
     </Touchable>
