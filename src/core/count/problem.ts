@@ -2,7 +2,7 @@ import { type Exact, exact, gcd, keyOf, type NumberKey } from "../number/exact";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
 import { readSentence } from "./read-sentence";
-import { SentenceFault, tokensOf } from "./sentence-tokens";
+import { SentenceFault, tokensOf, withSigns } from "./sentence-tokens";
 
 /** Most signs of a problem as it is typed. */
 export const MAX_PROBLEM = 60;
@@ -24,14 +24,13 @@ export type Problem = {
 export type ProblemRead = { ok: true; problem: Problem } | { ok: false; message: string };
 
 const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 + ? = 12.";
-const SIGNS: Record<string, string> = { "-": "−", "–": "−", "*": "×", x: "×", ":": "÷" };
 
 /**
  * Reads a problem: "8 − 3 = ?", "8 + ? = 12", "? + 5 = 12", "4 × 6 = ?". The blank is a question mark; one that is left
  * out at the end is understood. Never throws; the message says what is wrong and what to do.
  */
 export function readProblem(typed: string): ProblemRead {
-  const text = typed.trim().replace(/[-–*x:]/g, (sign) => SIGNS[sign] ?? sign);
+  const text = withSigns(typed.trim());
   if (text.length > MAX_PROBLEM) return no(`That is too long. Write at most ${MAX_PROBLEM} characters.`);
   const whole = /=/.test(text) ? text.replace(/=\s*$/, "= ?") : text.includes("?") ? text : `${text} = ?`;
   const sides = whole.split("=").map((side) => side.trim());

@@ -26,6 +26,10 @@ const SIGNS: Readonly<Record<string, string>> = {
   "?": "?",
 };
 
+/** A typed sentence with the signs as they are printed. */
+export const withSigns = (typed: string): string =>
+  typed.replace(/[-–*xX·:]/g, (sign) => SIGNS[sign] ?? sign);
+
 /**
  * The numbers and signs of a typed sentence, in order.
  * @throws SentenceFault where a number cannot be read, or something has no place in a sentence.

@@ -1,6 +1,7 @@
 import * as z from "zod/mini";
 import { Ink } from "../set/ink";
 import { TargetText } from "../surface/cell-key";
+import { distanceToSegment, type Point } from "../surface/segment";
 import { ViewId } from "../views/view-id";
 
 /** Points are kept in thousandths of a unit: the height of a place, a label, or the view itself. */
@@ -42,8 +43,6 @@ export const Note = z.object({
 });
 export type Note = z.infer<typeof Note>;
 
-type Point = { x: number; y: number };
-
 /** The points of a stroke in units. */
 export function pointsOf({ points }: Stroke): Point[] {
   return Array.from({ length: points.length / 2 }, (_, i) => ({
@@ -55,12 +54,5 @@ export function pointsOf({ points }: Stroke): Point[] {
 /** Whether a stroke passes within `near` units of a point. */
 export function passes(stroke: Stroke, at: Point, near: number): boolean {
   const points = pointsOf(stroke);
-  return points.some((a, i) => {
-    const b = points[i + 1] ?? a;
-    const [dx, dy] = [b.x - a.x, b.y - a.y];
-    const length = dx * dx + dy * dy;
-    const along = length === 0 ? 0 : ((at.x - a.x) * dx + (at.y - a.y) * dy) / length;
-    const part = Math.max(0, Math.min(1, along));
-    return Math.hypot(at.x - a.x - part * dx, at.y - a.y - part * dy) <= near;
-  });
+  return points.some((a, i) => distanceToSegment(at, a, points[i + 1] ?? a) <= near);
 }

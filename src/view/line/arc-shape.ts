@@ -2,6 +2,7 @@ import { jumpLooks } from "@/core/count/jump-place";
 import { landings, type Trail } from "@/core/count/trail";
 import { exact, type NumberKey } from "@/core/number/exact";
 import type { Aside } from "@/core/scene/aside";
+import { distanceToSegment } from "@/core/surface/segment";
 import { round } from "../round";
 import { arcTextSize } from "./arc-text";
 import { LOOKS, type LookOfJump, lookOfInk } from "./jump-look";
@@ -120,18 +121,9 @@ export function arcUnder(layout: LineLayout, two: TwoTrails, at: Point, ghosts: 
     if (two.trail?.covers[index]?.arc && !ghosts) continue;
     const points = alongArc(layout.geometry, from, to, height);
     for (let i = 1; i < points.length; i += 1) {
-      const far = farFrom(at, points[i - 1]!, points[i]!);
+      const far = distanceToSegment(at, points[i - 1]!, points[i]!);
       if (far <= ON_ARC && (nearest === null || far < nearest.far)) nearest = { index, far };
     }
   }
   return nearest?.index ?? null;
-}
-
-/** How far a point is from the straight way between two others. */
-function farFrom(at: Point, a: Point, b: Point): number {
-  const [dx, dy] = [b.x - a.x, b.y - a.y];
-  const length = dx * dx + dy * dy;
-  const part = length === 0 ? 0 : ((at.x - a.x) * dx + (at.y - a.y) * dy) / length;
-  const on = Math.max(0, Math.min(1, part));
-  return Math.hypot(at.x - a.x - on * dx, at.y - a.y - on * dy);
 }
