@@ -1,0 +1,85 @@
+import fc from "fast-check";
+import { expect, test } from "vitest";
+import { exact, keyOf } from "./exact";
+import { expandedForm, piecesOf, placeName, worthOf, worthTogether } from "./place-value";
+
+const pieces = (number: string) => piecesOf(exact(number))?.map(({ place, count }) => [place, count]);
+const expanded = (number: string) => expandedForm(exact(number));
+
+/** A number with up to eight digits before the point and three behind it. */
+const shown = fc
+  .tuple(fc.bigInt({ min: 0n, max: 99_999_999n }), fc.integer({ min: 0, max: 999 }))
+  .map(([whole, parts]) => exact(whole).add(exact(parts).div(1000)));
+
+test("a number is so many pieces of each place, with zero as a place holder", () => {
+  expect(pieces("264")).toEqual([
+    [2, 2],
+    [1, 6],
+    [0, 4],
+  ]);
+  expect(pieces("204")).toEqual([
+    [2, 2],
+    [1, 0],
+    [0, 4],
+  ]);
+  expect(pieces("0")).toEqual([[0, 0]]);
+  expect(pieces("0.05")).toEqual([
+    [0, 0],
+    [-1, 0],
+    [-2, 5],
+  ]);
+  for (const none of ["-1", "1/3", "0.0005", "100000000"]) expect(pieces(none)).toBeUndefined();
+});
+
+test("the pieces of a number are its digits, and are worth it together", () => {
+  fc.assert(
+    fc.property(shown, (value) => {
+      const found = piecesOf(value)!;
+      // The digits as fraction.js writes them, which knows nothing of places.
+      const digits = value.toString().replace(".", "");
+      expect(found.map(({ count }) => count).join("")).toBe(digits);
+      expect(keyOf(worthTogether(found))).toBe(keyOf(value));
+      expect(found.map(({ place }) => place)).toEqual(found.map((_, i) => found[0]!.place - i));
+    }),
+  );
+});
+
+test("expanded form is a sum of what each digit is worth", () => {
+  // England, National curriculum in England: mathematics programmes of study (2013), year 4: thousands, hundreds, tens and
+  // ones of a four-digit number; Common Core 2.NBT.A.1 and A.3: 706 is 7 hundreds, 0 tens and 6 ones, in expanded form.
+  expect(expanded("706")).toEqual(["700", "6"]);
+  expect(expanded("3482")).toEqual(["3000", "400", "80", "2"]);
+  expect(expanded("40")).toEqual(["40"]);
+  expect(expanded("0")).toEqual(["0"]);
+  expect(expanded("2.05")).toEqual(["2", "0.05"]);
+  fc.assert(
+    fc.property(shown, (value) => {
+      const parts = expandedForm(value)!.map((part) => exact(part));
+      const sum = parts.reduce((all, part) => all.add(part), exact(0));
+      expect(keyOf(sum)).toBe(keyOf(value));
+      // Each part is one digit with zeros.
+      for (const part of parts) expect(keyOf(part).replace(/^0\.0*|0+$/g, "")).toMatch(/^[1-9]?$/);
+    }),
+  );
+});
+
+test("a digit in one place is worth ten times as much as in the place to its right", () => {
+  // Common Core 4.NBT.A.1: 700 ÷ 70 = 10.
+  for (let place = -2; place <= 7; place += 1)
+    expect(keyOf(worthOf(place).div(worthOf(place - 1)))).toBe("10");
+  expect(keyOf(worthOf(7))).toBe("10000000");
+  expect(keyOf(worthOf(-3))).toBe("0.001");
+});
+
+test("places have names, for one piece and for more", () => {
+  expect([7, 3, 1, 0, -1, -3].map((place) => placeName(place))).toEqual([
+    "ten millions",
+    "thousands",
+    "tens",
+    "ones",
+    "tenths",
+    "thousandths",
+  ]);
+  expect([placeName(1, 1), placeName(0, 1), placeName(2, 0)]).toEqual(["ten", "one", "hundreds"]);
+  expect(() => placeName(8)).toThrow(RangeError);
+});
