@@ -39,6 +39,14 @@ const VIEWS: Record<string, object> = {
   trail: { kind: "trail", numbers: true, sentence: true, ones: true, words: "british" },
   sentence: { kind: "sentence", form: "gathered" },
   way: { kind: "way" },
+  "place value": {
+    kind: "place-value",
+    as: "blocks",
+    pieces: "shown",
+    digits: "shown",
+    expanded: "shown",
+    words: "shown",
+  },
   pairs: { kind: "pairs", way: "on" },
   compare: { kind: "compare", a: HIDDEN, b: "7300" },
 };

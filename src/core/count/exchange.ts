@@ -1,5 +1,6 @@
-import type { Exact } from "../number/exact";
+import { type Exact, exact, type NumberKey } from "../number/exact";
 import { LARGEST_PLACE, type Place, SMALLEST_PLACE, smallestPieces, TOO_MANY } from "../number/place-value";
+import type { Trail } from "./trail";
 
 /**
  * One exchange: ten pieces of a place became one of the next larger ("made"), or one of that was broken up into ten
@@ -54,4 +55,12 @@ export function wantingAt(at: Exact, by: Exact): Wanting | null {
   if (place === null || parts === null) return null;
   const digit = Math.floor(parts / 10 ** (place - SMALLEST_PLACE)) % 10;
   return { place, count: by.s < 0n ? digit + 1 : 10 - digit };
+}
+
+/** The exchanges of the last jump of a trail, where a number is its landing; none elsewhere. */
+export function exchangesAt(trail: Trail | null, number: NumberKey): Exchange[] {
+  const by = trail?.jumps.at(-1);
+  if (!trail || by === undefined || trail.end !== number) return [];
+  const jump = exact(by);
+  return exchangesIn(exact(trail.end).sub(jump), jump) ?? [];
 }

@@ -4,7 +4,9 @@ import { toNext } from "../count/bridge";
 import { numberSentence, type SentenceForm } from "../count/number-sentence";
 import { landings, numbersSaid, type Trail } from "../count/trail";
 import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
+import { expandedForm, piecesOf, placeKey } from "../number/place-value";
 import { numberAtStart, readNumber } from "../number/read-number";
+import { isPartCovered } from "../scene/covered-part";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import { numberOf } from "../surface/cell-key";
 import { openBoard, sceneOf, standOn } from "./board-state";
@@ -45,7 +47,7 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
       if (!isCovered) told.add(keyOf(exact(part.by).abs()));
     }
   };
-  for (const view of placedOf(board).filter(({ kind }) => !scene.hidden.includes(kind))) {
+  for (const view of placedOf(board).filter(({ id }) => !scene.hidden.includes(id))) {
     const { trail, aside, focus } = scene;
     if (view.kind === "trail" && trail) {
       if (view.numbers) for (const number of numbersSaid(trail, boardHolds(board))) tell(number);
@@ -54,13 +56,21 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
     if (view.kind === "sentence") {
       for (const one of [trail, aside?.trail]) if (one) tellSentence(one, view.form);
     }
+    if (view.kind === "place-value" && focus !== null && !isPartCovered(scene, view, "digits")) {
+      // One digit that is covered leaves the others to be read.
+      const pieces = piecesOf(exact(numberOf(focus))) ?? [];
+      if (!pieces.some(({ place }) => isPartCovered(scene, view, placeKey(place)))) tell(numberOf(focus));
+      if (view.expanded === "shown")
+        for (const part of expandedForm(exact(numberOf(focus))) ?? []) tell(part);
+    }
     if (view.kind === "way" && trail) for (const stop of landings(trail)) tell(keyOf(stop));
     if (view.kind === "pairs" && focus !== null && isWhole(exact(numberOf(focus)))) {
       const on = view.way === "on";
       const from = exact(numberOf(focus));
       const { by, next } = toNext(on ? from : from.neg(), exact(10));
       tell(keyOf(next.abs()));
-      if (!scene.farCovered) for (const pair of [by, exact(10).sub(by)]) told.add(keyOf(pair));
+      if (!scene.farCovered.includes(view.id))
+        for (const pair of [by, exact(10).sub(by)]) told.add(keyOf(pair));
     }
   }
   return told;

@@ -101,11 +101,15 @@ export function viewName(board: Board, view: View): string {
   return nth > 0 ? `${name} ${nth + 1}` : name;
 }
 
-/** Whether any view of the board holds the number. */
-export const boardHolds =
-  (board: Board) =>
-  (number: NumberKey): boolean =>
-    board.views.some((view) => kindOfView(view).holds(view, number));
+/**
+ * Whether a view of the board holds the number: one that numbers are laid out on; where there is none, one that shows a
+ * number by itself.
+ */
+export function boardHolds(board: Board): (number: NumberKey) => boolean {
+  const laidOut = board.views.filter((view) => kindOfView(view).surface !== undefined);
+  const views = laidOut.length > 0 ? laidOut : board.views;
+  return (number) => views.some((view) => kindOfView(view).holds(view, number));
+}
 
 /** What a scene shows of a view. */
 const seenOf = (view: View, { looks, windows }: Scene): Seen => ({

@@ -7,28 +7,36 @@ export const LARGEST_PLACE = 7;
 /** The power of ten of a place: 0 of the ones, 1 of the tens, −1 of the tenths. */
 export type Place = number;
 
-const NAMES: ReadonlyMap<Place, string> = new Map([
-  [7, "ten million"],
-  [6, "million"],
-  [5, "hundred thousand"],
-  [4, "ten thousand"],
-  [3, "thousand"],
-  [2, "hundred"],
-  [1, "ten"],
-  [0, "one"],
-  [-1, "tenth"],
-  [-2, "hundredth"],
-  [-3, "thousandth"],
-]);
+/** The places by name, from the smallest. */
+export const PLACE_KEYS = [
+  "thousandths",
+  "hundredths",
+  "tenths",
+  "ones",
+  "tens",
+  "hundreds",
+  "thousands",
+  "ten-thousands",
+  "hundred-thousands",
+  "millions",
+  "ten-millions",
+] as const;
+export type PlaceKey = (typeof PLACE_KEYS)[number];
+
+/** The name under which a place is kept. @throws RangeError for a place that has no name */
+export function placeKey(place: Place): PlaceKey {
+  const key = PLACE_KEYS[place - SMALLEST_PLACE];
+  if (key === undefined) throw new RangeError(`No place has the power ${place}.`);
+  return key;
+}
 
 /**
- * What the pieces of a place are called: "1 ten", "3 tens", and "tens" of no number in particular.
+ * What the pieces of a place are called: 1 "ten", 3 "tens", and "tens" of no number in particular.
  * @throws RangeError for a place that has no name
  */
 export function placeName(place: Place, count?: number): string {
-  const one = NAMES.get(place);
-  if (one === undefined) throw new RangeError(`No place has the power ${place}.`);
-  return count === 1 ? one : `${one}s`;
+  const many = placeKey(place).replace("-", " ");
+  return count === 1 ? many.slice(0, -1) : many;
 }
 
 /** So many pieces of one place: 3 tens. */

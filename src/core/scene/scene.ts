@@ -8,6 +8,7 @@ import type { SetAside } from "./slices/aside";
 import type { Drawing } from "./slices/drawing";
 import type { Filling } from "./slices/filling";
 import type { Laying } from "./slices/laying";
+import type { Parts } from "./slices/parts";
 import type { SetTo } from "./slices/setting";
 import type { Signs } from "./slices/signs";
 import type { Talk } from "./slices/talk";
@@ -22,6 +23,7 @@ export type Scene = Laying &
   OnTrail &
   SetAside &
   Signs &
+  Parts &
   Windows &
   Working &
   Drawing &

@@ -2,6 +2,7 @@ import type { ComponentType } from "react";
 import type { KindName, ViewOf } from "@/core/views/view";
 import type { CellsAt } from "@/view/cells-at";
 import { type Drawing, type DrawingProps, type Inside, type Size, within } from "@/view/drawing";
+import { Words } from "@/view/number/words-later";
 
 /** A view of a kind on the board, with touch and keys. */
 export type StageProps<K extends KindName> = { view: ViewOf<K>; strong: boolean };
@@ -61,7 +62,7 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
   strip: ofLine,
   trail: {
     drawing: async () => {
-      const { TrailDrawing, Words } = await import("@/view/trail/trail-drawing");
+      const { TrailDrawing } = await import("@/view/trail/trail-drawing");
       // What is drawn at once has its words at once.
       await Words.bring();
       return TrailDrawing;
@@ -82,6 +83,17 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
     drawing: () => import("@/view/way/way-drawing").then((part) => part.WayDrawing),
     inside: (_, card) => within(card, [8, 16, 8, 16]),
     stage: () => import("./way/stage").then((part) => part.WayStage),
+    fields: null,
+    drawnOver: true,
+  },
+  "place-value": {
+    drawing: async () => {
+      const { PlaceValueDrawing } = await import("@/view/place-value/place-value-drawing");
+      await Words.bring();
+      return PlaceValueDrawing;
+    },
+    inside: (_, card) => within(card, [12, 16, 12, 16]),
+    stage: () => import("./place-value/stage").then((part) => part.PlaceValueStage),
     fields: null,
     drawnOver: true,
   },

@@ -7,12 +7,9 @@ import type { Board } from "@/core/lesson/lesson";
 import { boardHolds, textOn } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
-import { later } from "@/kit/later";
 import { clamp, type DrawingProps } from "../drawing";
+import { Words } from "../number/words-later";
 import { SILENT } from "../said";
-
-/** The words of numbers: a panel that shows none stands without them. */
-export const Words = later(() => import("./words").then((part) => part.Words));
 
 /** Most numbers listed; before them an ellipsis stands for the rest. */
 const LISTED = 40;

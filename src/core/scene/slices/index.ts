@@ -2,6 +2,7 @@ import { aside } from "./aside";
 import { drawing } from "./drawing";
 import { filling } from "./filling";
 import { laying } from "./laying";
+import { parts } from "./parts";
 import { setting } from "./setting";
 import { signs } from "./signs";
 import { talk } from "./talk";
@@ -17,6 +18,7 @@ export const SLICES = [
   onTrail,
   aside,
   signs,
+  parts,
   windows,
   working,
   drawing,

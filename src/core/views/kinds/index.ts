@@ -3,6 +3,7 @@ import { chart } from "./chart";
 import { compare } from "./compare";
 import { line, strip } from "./line";
 import { pairs } from "./pairs";
+import { placeValue } from "./place-value";
 import { problems } from "./problems";
 import { sentence } from "./sentence";
 import { times } from "./times";
@@ -18,6 +19,7 @@ export const KINDS = {
   trail,
   sentence,
   way,
+  "place-value": placeValue,
   pairs,
   compare,
   problems,

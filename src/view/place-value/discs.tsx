@@ -1,0 +1,65 @@
+import { keyOf } from "@/core/number/exact";
+import { type Place, worthOf } from "@/core/number/place-value";
+import { showNumber } from "@/core/number/show-number";
+import { round } from "../round";
+import type { Column } from "./blocks-layout";
+import { placeLook } from "./place-look";
+
+/** Discs lie in twos, five rows of them, as in a frame of ten. */
+const ACROSS = 2;
+const DOWN = 5;
+const GAP = 0.16;
+/** A value that would be written smaller than this, in pixels, is told by the column alone. */
+const SMALLEST = 9;
+
+/** The radius of discs that all find room in columns. */
+export const discRadius = (columns: readonly Column[], height: number): number =>
+  Math.max(
+    4,
+    Math.min(
+      34,
+      height / DOWN / (2 + 2 * GAP),
+      ...columns.map(({ width }) => (width - 16) / ACROSS / (2 + 2 * GAP)),
+    ),
+  );
+
+type Props = {
+  place: Place;
+  count: number;
+  column: Column;
+  radius: number /** The last one has just come of ten others. */;
+  lit: boolean;
+};
+
+/** The discs of one place, each with its value. */
+export function Discs({ place, count, column, radius, lit }: Props) {
+  const { ground, line, text } = placeLook(place);
+  const value = showNumber(keyOf(worthOf(place)));
+  const size = Math.min(radius, (radius * 3) / value.length);
+  const step = radius * (2 + 2 * GAP);
+  return Array.from({ length: count }, (_, nth) => {
+    const x = round(column.left + column.width / 2 + ((nth % ACROSS) - (ACROSS - 1) / 2) * step);
+    const y = round((Math.floor(nth / ACROSS) + 0.5) * step);
+    return (
+      // biome-ignore lint/suspicious/noArrayIndexKey: a disc is where it lies.
+      <g key={nth}>
+        {lit && nth === count - 1 && (
+          <circle cx={x} cy={y} r={radius + 4} fill="none" stroke="var(--color-stair)" strokeWidth={4} />
+        )}
+        <circle cx={x} cy={y} r={radius} fill={ground} stroke={line} strokeWidth={2} />
+        {size >= SMALLEST && (
+          <text
+            x={x}
+            y={round(y + size * 0.36)}
+            fontSize={round(size)}
+            textAnchor="middle"
+            fill={text}
+            className="font-numeral font-bold"
+          >
+            {value}
+          </text>
+        )}
+      </g>
+    );
+  });
+}
