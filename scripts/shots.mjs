@@ -31,7 +31,7 @@ try {
     // A window keeps where it was in a lesson; a new one begins at the start of the board.
     page = await context.newPage();
     await page.goto(`${server.address}/lesson/${lesson}${query}`);
-    await page.getByRole("grid").first().waitFor();
+    await page.getByRole("button", { name: "Climb" }).waitFor();
     if (board)
       await page
         .getByRole("navigation", { name: "Boards" })
