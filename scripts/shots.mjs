@@ -107,7 +107,7 @@ try {
   await take("board-problems");
   await open(await again("14-twos-beside-fours"), null, 5);
   await take("board-two-charts");
-  await open(await again("16-jars-past-the-hundred"), /Past the hundred/, 4);
+  await open(await again("16-jars-past-the-hundred"), /Ten jars/, 4);
   await take("board-place-value");
 } finally {
   await browser.close();

@@ -64,7 +64,8 @@ test("an exchange is told at its jump, both ways, and the pieces are counted alo
 test("what has no pieces is said, and what is covered stays so", async ({ page, request }) => {
   const lesson = demoLesson(JARS);
   const [, tens] = lesson.boards;
-  const [pieces, line] = tens.views;
+  const [pieces] = tens.views;
+  const [line] = demoLesson("10-the-tide-gauge").boards[0].views;
   const answer = await request.post("/api/lessons", {
     data: {
       lesson: {
@@ -74,7 +75,7 @@ test("what has no pieces is said, and what is covered stays so", async ({ page, 
             ...tens,
             views: [
               { ...pieces, words: "shown" },
-              { ...line, from: "-20", to: "20" },
+              { ...line, shape: "flat", from: "-20", to: "20", interval: "10", divisions: 10 },
             ],
             opening: [
               { do: "focus", number: "13" },
