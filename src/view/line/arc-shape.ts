@@ -111,6 +111,16 @@ export function alongArc(geometry: LineGeometry, from: number, to: number, heigh
 /** A touch this near to an arc, in pixels, is on it. */
 const ON_ARC = 14;
 
+/** Whether an arc may pass near a point: the curve of one on a straight line stays between the points that make it. */
+function mayPass(geometry: LineGeometry, from: number, to: number, height: number, at: Point): boolean {
+  if (geometry.shape === "ring") return true;
+  const curve = arcCurve(geometry, from, to, height);
+  const isWithin = (of: "x" | "y") =>
+    curve.some((point) => point[of] >= at[of] - ON_ARC) &&
+    curve.some((point) => point[of] <= at[of] + ON_ARC);
+  return isWithin("x") && isWithin("y");
+}
+
 /**
  * The jump whose arc a touch is on: the nearest one, however many there are.
  * @param ghosts whether arcs that are covered can be touched too
@@ -119,6 +129,7 @@ export function arcUnder(layout: LineLayout, two: TwoTrails, at: Point, ghosts: 
   let nearest: { index: number; far: number } | null = null;
   for (const { index, from, to, height } of arcsOf(layout, two).trail) {
     if (two.trail?.covers[index]?.arc && !ghosts) continue;
+    if (!mayPass(layout.geometry, from, to, height, at)) continue;
     const points = alongArc(layout.geometry, from, to, height);
     for (let i = 1; i < points.length; i += 1) {
       const far = distanceToSegment(at, points[i - 1]!, points[i]!);
