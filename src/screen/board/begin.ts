@@ -16,6 +16,9 @@ import type { OpenLesson } from "./open-lesson";
 /** A lesson that was opened: its store, the name of this window, and work that was not saved. */
 export type Ready = { store: BoardStore; name: string; unsaved: Unsaved | null };
 
+/** The board itself comes once what opens a lesson is there. */
+export const bringBoard = () => import("./live-board");
+
 /** What reads kept work; most boards are opened without any. */
 const keptWork = patient(() => import("../save/kept-work"));
 

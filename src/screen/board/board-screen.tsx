@@ -2,7 +2,7 @@
 
 import { type ReactNode, startTransition, useEffect, useState } from "react";
 import { patient } from "@/kit/patient";
-import { GROUND } from "../ground";
+import { BOARD_GROUND, bringBegin } from "../ground";
 import type { Ready } from "./begin";
 import type { LiveBoard } from "./live-board";
 import type { OpenLesson } from "./open-lesson";
@@ -12,14 +12,13 @@ const moment = () => new Promise((on) => setTimeout(on));
 
 /** What makes the board alive. */
 const parts = patient(async () => {
-  const store = { bring: () => import("../store/board-store") };
-  for (const part of [...GROUND, store]) {
+  for (const part of BOARD_GROUND) {
     await part.bring();
     await moment();
   }
-  const { begin } = await import("./begin");
+  const { begin, bringBoard } = await bringBegin();
   await moment();
-  const { LiveBoard } = await import("./live-board");
+  const { LiveBoard } = await bringBoard();
   return { begin, LiveBoard };
 });
 

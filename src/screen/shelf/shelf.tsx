@@ -6,13 +6,13 @@ import { bringInTurn } from "@/kit/bring-in-turn";
 import { Button } from "@/kit/button";
 import { later } from "@/kit/later";
 import { bringMenus } from "@/kit/menu";
-import { GROUND } from "../ground";
+import { bringNewLesson, GROUND } from "../ground";
 import { isAnyKept } from "../save/kept-keys";
 import { LessonCard } from "./lesson-card";
 import type { ShelfLesson } from "./shelf-lesson";
 
 const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
-const NewLesson = later(() => import("./new-lesson").then((part) => part.NewLesson));
+const NewLesson = later(() => bringNewLesson().then((part) => part.NewLesson));
 /** It comes before it is asked for, and after the shelf stands. */
 const AFTER_THE_SHELF_MS = 1500;
 

@@ -1,0 +1,3 @@
+export { TargetText } from "@/core/surface/cell-key";
+
+export const next = () => import("./rules");

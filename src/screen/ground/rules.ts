@@ -1,0 +1,3 @@
+export { Rule } from "@/core/set/rule";
+
+export const next = () => import("./views");

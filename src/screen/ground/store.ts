@@ -1,0 +1,3 @@
+export { createBoardStore } from "../store/board-store";
+
+export const next = () => import("../board/begin");

@@ -1,0 +1,3 @@
+export { View } from "@/core/views/view";
+
+export const next = () => import("./moves");
