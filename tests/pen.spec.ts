@@ -116,7 +116,8 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   await page.getByRole("option", { name: "Number line", exact: true }).click();
   await button(page, "Teach").click();
   await page.keyboard.press("p");
-  await inHand(page, 2);
+  // A chart, a line and the panel beside them.
+  await inHand(page, 3);
   const chartAt = await middle(page, "[data-cell='46']");
   await draw(page, chartAt, { x: chartAt.x + 12, y: chartAt.y + 8 });
   const lineAt = await middle(page, "[role=gridcell][data-number='0']");

@@ -20,18 +20,12 @@ for (const hand of HANDS) {
     await expect(cards(page)).toHaveText(["2", "7", "7"]);
     await press(hand, page.getByRole("button", { name: "Cover", exact: true }));
     await press(hand, part(page, "ones digit 7"));
-    const read: string[] = [];
-    for (let tens = 0; tens < 4; tens += 1) {
-      await press(hand, page.getByRole("button", { name: "One jump on" }));
-      await expect(part(page, "ones digit, covered")).toBeVisible();
-      const [, digits] = [
-        await expect(cards(page).last()).toHaveText(""),
-        await cards(page).allTextContents(),
-      ];
-      read.push(digits.join(""));
-    }
+    await expect(part(page, "ones digit, covered")).toBeVisible();
     // Of 287, 297, 307 and 317 what is left is 28, 29, 30, 31.
-    expect(read).toEqual(["28", "29", "30", "31"]);
+    for (const [hundreds, tens] of ["28", "29", "30", "31"]) {
+      await press(hand, page.getByRole("button", { name: "One jump on" }));
+      await expect(cards(page)).toHaveText([hundreds!, tens!, ""]);
+    }
     await press(hand, page.getByRole("button", { name: "Lift", exact: true }));
     await press(hand, part(page, "ones digit, covered"));
     await expect(cards(page)).toHaveText(["3", "1", "7"]);

@@ -80,19 +80,19 @@ type Point = { x: number; y: number };
 
 /** The middle of something, once it stands still: what opens beside it may still make it smaller. */
 export async function middleOf(what: Locator): Promise<Point> {
-  const now = async () => (await what.boundingBox())!;
-  let box = await now();
-  // Twice the same in a row, a few frames apart.
+  const now = async () => JSON.stringify(await what.boundingBox());
+  const seen: string[] = [];
+  // Three times the same in a row, a few frames apart.
   await expect
     .poll(
       async () => {
-        const before = JSON.stringify(box);
-        box = await now();
-        return JSON.stringify(box) === before;
+        seen.push(await now());
+        return new Set(seen.slice(-3)).size === 1 && seen.length > 2;
       },
       { intervals: [120] },
     )
     .toBe(true);
+  const box = JSON.parse(seen.at(-1)!);
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect } from "react";
+import { useLayoutEffect } from "react";
 import type { Command } from "./commands";
 
 /** Keys that do something else together with Shift. All others come as the sign that Shift makes of them. */
@@ -8,7 +8,7 @@ const SHIFTED = /^(z|Arrow\w+)$/;
 
 /** Runs commands by their keys, except while something is typed, chosen in a list or asked in a dialog. */
 export function useKeys(commands: readonly Command[]): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.altKey) return;
       const find = commands.find((command) => command.keys.includes("Ctrl+K"));

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect } from "react";
+import { useLayoutEffect } from "react";
 import type { BoardScreenState } from "../store/board-store";
 import { pickBoard, pickScene, useBoardStore } from "../store/use-board";
 import { filling } from "./filling";
@@ -18,7 +18,7 @@ const hasKeypad = (state: BoardScreenState): boolean => {
  */
 export function useTyping(): void {
   const store = useBoardStore();
-  useEffect(() => {
+  useLayoutEffect(() => {
     const run = (key: string) =>
       filling.with(({ fillActionsOf }) => {
         const { typeKey, writeTyped } = fillActionsOf(store);
