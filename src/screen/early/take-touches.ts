@@ -1,17 +1,7 @@
-import type { Shape } from "@/view/shape";
+import type { CellsAt } from "@/view/cells-at";
 
 /** The cells of one view on the picture of a board, in pixels of the room in which the board is drawn. */
-export type TouchGrid = {
-  view: string;
-  left: number;
-  top: number;
-  cellWidth: number;
-  cellHeight: number;
-  columns: number;
-  targets: readonly (string | null)[];
-  bare: readonly boolean[];
-  mark: readonly Shape[];
-};
+export type TouchGrid = CellsAt & { readonly view: string };
 
 /** The name under which the page keeps what was touched. */
 export const TOUCHED = "yellowStairTouched";

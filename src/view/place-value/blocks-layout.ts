@@ -23,8 +23,9 @@ const GAP = 0.45;
 const BETWEEN_ONES = 0.1;
 /** Ones stand like a rod of ten: that ten of them are one is seen. */
 const ONES_IN_COLUMN = 10;
-const MAX_UNIT = 30;
-const MIN_COLUMN = 84;
+const MAX_UNIT = 64;
+/** No column is narrower than this, in pixels, or than this part of the room: its digit stands on a card as large as the others. */
+const MIN_COLUMN = { width: 84, share: 0.1 };
 const EDGE = 14;
 
 /** The width and height of a block, in pixels. */
@@ -55,15 +56,16 @@ const roomFor = ({ place, count }: Pieces): Pieces => ({ place, count: place < 2
  * @param pieces that have blocks
  */
 export function layOutBlocks(pieces: readonly Pieces[], room: Size): { columns: Column[]; blocks: Block[] } {
+  const narrowest = Math.max(MIN_COLUMN.width, room.width * MIN_COLUMN.share);
   const widths = (unit: number) =>
     pieces.map((some) => {
       const { width, high } = arrange(roomFor(some), unit, room.height);
-      return high ? Math.max(MIN_COLUMN, width + 2 * EDGE) : Number.POSITIVE_INFINITY;
+      return high ? Math.max(narrowest, width + 2 * EDGE) : Number.POSITIVE_INFINITY;
     });
   const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0);
   let unit = MAX_UNIT;
   while (unit > 1 && sum(widths(unit)) > room.width) unit -= 0.5;
-  const needed = widths(unit).map((width) => (Number.isFinite(width) ? width : MIN_COLUMN));
+  const needed = widths(unit).map((width) => (Number.isFinite(width) ? width : narrowest));
   // What is left over is shared.
   const spare = Math.max(0, room.width - sum(needed)) / pieces.length;
   const columns: Column[] = [];

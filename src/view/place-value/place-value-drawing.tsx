@@ -72,7 +72,7 @@ function Shown({
   };
   const blocks = inBlocks ? layOutBlocks(pieces, { width, height: room.height - heading * LINE }) : null;
   const columns = blocks?.columns ?? even(pieces, width);
-  // A digit that is covered may be told nowhere else.
+  // A digit that is covered may be told nowhere else; what is hidden with it is shown by lifting the digit.
   const anyCovered = view.digits !== "none" && pieces.some(({ place }) => isCovered(placeKey(place)));
   return (
     <div className="relative flex size-full flex-col items-center overflow-hidden">
@@ -121,7 +121,7 @@ function Shown({
           name="Expanded form"
           height={rows.expanded}
           covered={isCovered("expanded") || anyCovered}
-          onTouch={onPart && (() => onPart("expanded"))}
+          onTouch={anyCovered ? undefined : onPart && (() => onPart("expanded"))}
         >
           <Expanded number={number} pieces={pieces} write={write} />
         </Row>
@@ -131,7 +131,7 @@ function Shown({
           name="Words"
           height={rows.words}
           covered={isCovered("words") || anyCovered}
-          onTouch={onPart && (() => onPart("words"))}
+          onTouch={anyCovered ? undefined : onPart && (() => onPart("words"))}
         >
           <Words number={number} form={trailOf(board)?.words === "american" ? "american" : "british"} />
         </Row>
