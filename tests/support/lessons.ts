@@ -32,6 +32,43 @@ export async function addLesson(
   return (await answer.json()).id;
 }
 
+/** Puts a lesson on the shelf whose only board has these views and no stair, and gives its address. */
+export async function lessonWith(
+  request: APIRequestContext,
+  views: readonly object[],
+  more: object = {},
+): Promise<string> {
+  const base = demoLesson(LAMPS);
+  const board = {
+    ...base.boards[0],
+    title: "Only board",
+    stair: [],
+    opening: [],
+    climbEvery: 0,
+    views: named(views),
+    ...more,
+  };
+  const answer = await request.post("/api/lessons", {
+    data: { lesson: { ...base, boards: [board] } },
+    maxRetries: 2,
+  });
+  expect(answer.status(), await answer.text()).toBe(201);
+  return (await answer.json()).id;
+}
+
+/** A line as the settings of a view. */
+export const lineView = (part: object = {}): object => ({
+  ...demoLesson("12-friendly-numbers").boards[0].views.find(({ kind }: { kind: string }) => kind === "line"),
+  ...part,
+});
+
+/** Gives the board on show another title, by the set-up drawer. */
+export async function retitle(page: Page, title: string) {
+  await page.getByRole("tab", { name: "Board" }).click();
+  await page.getByLabel("Title of this board").fill(title);
+  await page.getByLabel("Title of this board").press("Enter");
+}
+
 /** The place of a chart by its name: "48", "48, sun mark", "covered". */
 export const place = (page: Page, name: string | RegExp): Locator =>
   page.getByRole("gridcell", { name, exact: true });

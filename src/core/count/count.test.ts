@@ -1,18 +1,15 @@
-import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { NEW_COUNT } from "../lesson/new-lesson";
-import { exact, keyOf, type NumberKey } from "../number/exact";
+import type { NumberKey } from "../number/exact";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE } from "../scene/scene";
 import { type ChartSettings, cellOf, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
 import { beginCount, countByTouch, isCount, jumpOf, nextOfCount } from "./count";
 import { Count } from "./count-settings";
-import { numberSentence } from "./number-sentence";
 import { onesCycle } from "./ones-cycle";
-import { indexIn, termAt } from "./sequence";
-import { jumpBack, jumpOn, landings, numbersSaid, startTrail, stopsOf, type Trail } from "./trail";
+import { jumpOn, startTrail, type Trail } from "./trail";
 
 const holdsOf = (chart: ChartSettings) => (number: NumberKey) => cellOf(chart, number) !== null;
 const count = (part: Partial<Count>): Count => ({ ...NEW_COUNT, by: "6", ...part });
@@ -178,84 +175,6 @@ describe("counting over a chart", () => {
   });
 });
 
-describe("trails", () => {
-  test("land on each number as often as they come by; their stops are each of them once", () => {
-    const trail = ["2", "2", "-2", "2", "1/2"].reduce((so, by) => jumpOn(so, by), startTrail("0"));
-    expect(landings(trail).map(keyOf)).toEqual(["2", "4", "2", "4", "4.5"]);
-    expect([...stopsOf(trail).keys()]).toEqual(["2", "4", "4.5"]);
-    expect(stopsOf(trail)).toBe(stopsOf(trail));
-    expect([...stopsOf(startTrail("7")).keys()]).toEqual([]);
-  });
-
-  const jumps = fc.array(
-    fc
-      .integer({ min: -200, max: 200 })
-      .filter((n) => n !== 0)
-      .map(String),
-    { maxLength: 30 },
-  );
-
-  test("a jump and then back is where it was", () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: -999, max: 999 }).map(String),
-        jumps,
-        fc.integer({ min: 1, max: 99 }).map(String),
-        (start, made, by) => {
-          const trail = made.reduce((trail, by) => jumpOn(trail, by), startTrail(start));
-          expect(jumpBack(jumpOn(trail, by))).toEqual(trail);
-          expect(landings(trail).at(-1)?.toString() ?? start).toBe(trail.end);
-        },
-      ),
-    );
-    expect(jumpBack(startTrail("4"))).toEqual(startTrail("4"));
-  });
-
-  test("numbers said leave out a start that is not on the board", () => {
-    const trail = jumpOn(jumpOn(startTrail("0"), "6"), "6");
-    expect(numbersSaid(trail, () => false)).toEqual(["6", "12"]);
-    expect(numbersSaid(trail, () => true)).toEqual(["0", "6", "12"]);
-  });
-
-  test.each([
-    ["0", ["6", "6", "6", "6", "6", "6", "6", "6"], "8 × 6 = 48"],
-    ["0", ["6"], "1 × 6 = 6"],
-    ["4", ["6", "6"], "4 + 6 + 6 = 16"],
-    ["4", ["6"], "4 + 6 = 10"],
-    ["60", ["-6", "-6"], "60 − 6 − 6 = 48"],
-    ["8", ["-3"], "8 − 3 = 5"],
-    ["27", ["3", "40"], "27 + 3 + 40 = 70"],
-    ["0", ["-2", "-2"], "0 − 2 × 2 = −4"],
-    ["0", ["0.1", "0.1", "0.1"], "3 × 0.1 = 0.3"],
-    ["0", ["10", "2"], "10 + 2 = 12"],
-  ])("from %s by %j the number sentence is %s", (start, made, sentence) => {
-    expect(written(made.reduce((trail, by) => jumpOn(trail, by), startTrail(start)))).toBe(sentence);
-  });
-
-  test("every number sentence is true, as mathjs works it out", () => {
-    fc.assert(
-      fc.property(fc.integer({ min: -99, max: 99 }).map(String), jumps, (start, made) => {
-        const sentence = written(made.reduce((trail, by) => jumpOn(trail, by), startTrail(start)));
-        if (sentence === undefined) {
-          expect(made).toEqual([]);
-          return;
-        }
-        const [left, right] = sentence
-          .replaceAll("−", "-")
-          .replaceAll("×", "*")
-          .replaceAll(",", "")
-          .split("=");
-        expect(evaluate(left!)).toBe(evaluate(right!));
-      }),
-    );
-  });
-
-  const written = (trail: Trail) =>
-    numberSentence(trail)
-      ?.map((part) => part.text)
-      .join(" ");
-});
-
 describe("the ones digits of a count", () => {
   // Common practice, no source: the ones digits of the sixes go 6, 2, 8, 4, 0 and round again.
   test("of sixes come round after five", () => {
@@ -283,22 +202,5 @@ describe("the ones digits of a count", () => {
     expect(onesCycle(["0.5", "1"], ["0.5", "0.5"])).toBeNull();
     expect(onesCycle(["3", "43"], ["3", "40"])).toBeNull();
     expect(onesCycle(["3"], [])).toBeNull();
-  });
-});
-
-describe("arithmetic sequences", () => {
-  test("a term is where it says", () => {
-    fc.assert(
-      fc.property(
-        fc.integer(),
-        fc.integer().filter((n) => n !== 0),
-        fc.nat(5000),
-        (first, difference, index) => {
-          const sequence = { first: exact(first), difference: exact(difference) };
-          expect(indexIn(sequence, termAt(sequence, index))).toBe(BigInt(index));
-          expect(indexIn(sequence, sequence.first.sub(sequence.difference))).toBeNull();
-        },
-      ),
-    );
   });
 });

@@ -13,7 +13,8 @@ import { round } from "../round";
 import { Jumps } from "./jumps";
 import { LabelFace } from "./label-face";
 import { cellHeight } from "./line-geometry";
-import type { Label, LineLayout } from "./line-layout";
+import type { LineLayout } from "./line-layout";
+import type { Label } from "./place-labels";
 import { WrittenText } from "./written-text";
 
 type Props = {

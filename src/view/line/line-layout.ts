@@ -18,21 +18,8 @@ import {
   type Point,
   shapeOf,
 } from "./line-geometry";
+import { type Label, placeLabels } from "./place-labels";
 import { tickPaths } from "./tick-paths";
-
-export type Label = {
-  key: NumberKey;
-  written: Written;
-  /** The middle of the label, and its size. */
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-  state: CellState;
-  bold: boolean;
-  /** A label in the second row is led to from its place on the line. */
-  led: Point | null;
-};
 
 type Room = { width: number; height: number };
 
@@ -90,6 +77,39 @@ export function layOutLine(
   return layOutAt(line, span, marks, room, strong, wanted);
 }
 
+const writerOf = (line: AnyLine, scale: Scale) => (value: Exact) =>
+  writeNumber(value, line.numbers, scale.step.d);
+
+/** The size of the numerals of a line, and the room that its widest and its tallest label takes. */
+function numeralsOf(
+  line: AnyLine,
+  span: Span,
+  scale: Scale,
+  room: Room,
+  strong: boolean,
+  most: number,
+  frame?: Frame,
+): Frame {
+  const write = writerOf(line, scale);
+  const share = shapeOf(line) === "upright" ? 0.1 : 0.045;
+  const roomFor = Math.min(room.height * 0.16, room.width * share) * (strong ? 1.25 : 1);
+  const numeral = round(Math.max(15, Math.min(most, strong ? 46 : 38, roomFor)));
+  if (frame) return { ...frame, numeral };
+  const isDecimal = line.numbers === "decimal";
+  // Decimals are longest at the ends and one interval from there; fractions anywhere.
+  const likely =
+    isDecimal && !keyOf(scale.interval).includes("/")
+      ? [span.from, span.to, span.from.add(scale.interval), span.to.sub(scale.interval)]
+      : [span.from, span.to, ...labelledIn(span, scale, 1).slice(0, MAX_MEASURED)];
+  const widths = likely.map((value) => labelSize(write(value), numeral).width);
+  const tall = isDecimal ? write(span.to) : { whole: "1", over: "1", under: "2" };
+  return {
+    numeral,
+    widest: Math.max(...widths, numeral * 1.4),
+    tallest: labelSize(tall, numeral).height,
+  };
+}
+
 function layOutAt(
   line: AnyLine,
   span: Span,
@@ -101,21 +121,9 @@ function layOutAt(
 ): LineLayout & { wanted: number } {
   const shape = shapeOf(line);
   const scale = scaleOf(line, span);
-  const parts = scale.step.d;
-  const write = (value: Exact) => writeNumber(value, line.numbers, parts);
-  const roomFor = Math.min(room.height * 0.16, room.width * (shape === "upright" ? 0.1 : 0.045));
-  const numeral = round(Math.max(15, Math.min(most, strong ? 46 : 38, roomFor * (strong ? 1.25 : 1))));
+  const write = writerOf(line, scale);
+  const { numeral, widest, tallest } = numeralsOf(line, span, scale, room, strong, most, frame);
   const sizeOf = (written: Written) => labelSize(written, numeral);
-  // Decimals are longest at the ends and one interval from there; fractions anywhere.
-  const likely =
-    line.numbers === "decimal" && !keyOf(scale.interval).includes("/")
-      ? [span.from, span.to, span.from.add(scale.interval), span.to.sub(scale.interval)]
-      : [span.from, span.to, ...labelledIn(span, scale, 1).slice(0, MAX_MEASURED)];
-  const widest =
-    frame?.widest ?? Math.max(...likely.map((value) => sizeOf(write(value)).width), numeral * 1.4);
-  const tallest =
-    frame?.tallest ??
-    sizeOf(line.numbers === "decimal" ? write(span.to) : { whole: "1", over: "1", under: "2" }).height;
   const steps = span.to.sub(span.from).div(scale.step).valueOf();
   const geometry = layGeometry(shape, room, { width: widest, height: tallest }, steps + 1);
   const put = line.open ? putOn(marks) : [];
@@ -144,98 +152,14 @@ function layOutAt(
   }[shape];
   const own = line.open ? [] : labelled(line, span, scale, apart, needed);
 
-  const at = (value: Exact) => {
-    const lift =
-      shape === "strip" ? 0 : -(shape === "upright" ? widest / 2 + 26 : tallest / 2 + 24 + (strong ? 4 : 0));
-    return geometry.point(placing.partOf(value), shape === "ring" ? -inside : lift);
-  };
-  /** Labels stand in one row; what is put on the line and finds no room there, in a second one beyond it. */
-  const second = shape === "upright" ? { x: -(widest + 10), y: 0 } : { x: 0, y: tallest + 8 };
-  const hasSecond =
-    shape === "flat"
-      ? at(span.from).y + second.y + tallest / 2 <= room.height
-      : shape === "upright" && at(span.from).x + second.x > widest / 2;
-  const make = (value: Exact, key: NumberKey, bold: boolean, row: 0 | 1): Label => {
-    const written = write(value);
-    const { width, height } = sizeOf(written);
-    const middle = at(value);
-    const [x, y] = row === 0 ? [middle.x, middle.y] : [middle.x + second.x, middle.y + second.y];
-    const state = marks.states[key] ?? 0;
-    const led = row === 0 ? null : geometry.point(placing.partOf(value), 0);
-    return { key, written, x: round(x), y: round(y), width, height, state, bold, led };
-  };
-  const quarter = shape === "ring" ? span.to.sub(span.from).div(4) : null;
-  const standsOut = (value: Exact) => quarter !== null && value.sub(span.from).div(quarter).d === 1n;
-
-  const special = Object.entries(marks.ranks)
-    .map(([key, rank]) => ({ key, rank, value: exact(key) }))
-    .sort((a, b) => b.rank - a.rank || a.value.compare(b.value));
-  const labels: Label[] = [];
-  const taken = new Set<NumberKey>();
-  const fits = (label: Label) => {
-    if (shape === "strip") return true;
-    return labels.every((other) => !lieOnEachOther(other, label, clear));
-  };
-  // The two ends of a ring are one place; its first number stands there.
-  const closes = (key: NumberKey) => shape === "ring" && key === keyOf(span.to) && marks.focus !== key;
-  const clear = numeral * 0.2;
-  /** Where a label would lie beside another one, moved along a flat line as little as it has to be. */
-  const beside = (label: Label): Label[] => {
-    if (shape !== "flat") return [];
-    const moved = labels
-      .filter((other) => Math.abs(other.y - label.y) < (other.height + label.height) / 2)
-      .flatMap((other) =>
-        [-1, 1].map((way) => other.x + way * ((other.width + label.width) / 2 + clear + 0.1)),
-      )
-      .filter(
-        (x) =>
-          Math.abs(x - label.x) <= label.width * 1.5 &&
-          x > label.width / 2 &&
-          x < room.width - label.width / 2,
-      )
-      .sort((a, b) => Math.abs(a - label.x) - Math.abs(b - label.x));
-    const led = geometry.point(placing.partOf(exact(label.key)), 0);
-    return moved.map((x) => ({ ...label, x: round(x), led }));
-  };
-  const add = (key: NumberKey, value: Exact, always: boolean) => {
-    if (taken.has(key) || closes(key)) return;
-    const rows = [0, ...(always && hasSecond ? [1] : [])] as (0 | 1)[];
-    const places = rows.map((row) => make(value, key, standsOut(value) || always, row));
-    const label = places.find(fits) ?? (always ? beside(places[0]!).find(fits) : undefined);
-    if (!label) return;
-    labels.push(label);
-    taken.add(key);
-  };
-  const ownKeys = own.map((value) => ({ value, key: keyOf(value) }));
-  // What is talked about comes first: the ends of a trail, its landings and its benchmarks keep their labels before any
-  // tick does. Where there is a second row, only those of the line's own labels give way that it has no room for.
-  const talkedOf = special.filter(({ rank }) => rank >= 2);
-  const isOwn = new Set(ownKeys.map(({ key }) => key));
-  if (hasSecond) {
-    for (const { key, value } of talkedOf) if (isOwn.has(key)) add(key, value, true);
-    const kept = labels.length;
-    for (const { key, value } of ownKeys) add(key, value, false);
-    for (const { key, value } of talkedOf) {
-      add(key, value, true);
-      if (taken.has(key)) continue;
-      const ticks = labels.filter(({ key: other }, i) => i >= kept && (marks.ranks[other] ?? 0) < 2);
-      const wanted = make(value, key, true, 0);
-      const gone = new Set(ticks.filter((tick) => lieOnEachOther(tick, wanted, clear)));
-      for (const label of gone) {
-        labels.splice(labels.indexOf(label), 1);
-        taken.delete(label.key);
-      }
-      add(key, value, true);
-    }
-  }
-  for (const { key, value } of talkedOf) add(key, value, true);
-  for (const { key, value } of ownKeys) add(key, value, false);
-  for (const { key, rank, value } of special) if (rank < 2) add(key, value, true);
-  const flags = special.flatMap(({ key, value }) => {
-    const state = marks.states[key] ?? 0;
-    const isSeen = taken.has(key) || closes(key) || state === 0;
-    return isSeen ? [] : [{ key, state, at: geometry.point(placing.partOf(value), 0) }];
-  });
+  const off = {
+    flat: tallest / 2 + 24 + (strong ? 4 : 0),
+    upright: widest / 2 + 26,
+    ring: inside,
+    strip: 0,
+  }[shape];
+  const bare = { shape, span, geometry, placing, room, numeral, widest, tallest, off, write, sizeOf };
+  const { labels, flags } = placeLabels(bare, marks, own);
 
   return {
     // The size at which as many labels have room as have at the smallest.
@@ -271,6 +195,3 @@ function layOutAt(
     written: (number) => write(exact(number)),
   };
 }
-
-const lieOnEachOther = (a: Label, b: Label, clear: number) =>
-  Math.abs(a.x - b.x) < (a.width + b.width) / 2 + clear && Math.abs(a.y - b.y) < (a.height + b.height) / 2;

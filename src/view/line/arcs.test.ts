@@ -1,0 +1,122 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { coverJumps, jumpOn, startTrail, type Trail } from "@/core/count/trail";
+import { type LineMarks, lineMarks } from "@/core/scene/line-marks";
+import { EMPTY_SCENE } from "@/core/scene/scene";
+import { wholeSpan } from "@/core/surface/line";
+import { startingLine } from "@/core/surface/starting-lines";
+import { type ArcLabel, arcLabels } from "./arc-labels";
+import { arcsOf, arcUnder } from "./arc-shape";
+import { arcTextSize } from "./arc-text";
+import { layOutLine } from "./line-layout";
+
+const ROOM = { width: 1200, height: 320 };
+const trail = (start: string, ...jumps: string[]): Trail =>
+  jumps.reduce((so, by) => jumpOn(so, by), startTrail(start));
+
+describe("the sizes of jumps", () => {
+  const marks = (of: Trail, other?: Trail): LineMarks => ({
+    states: {},
+    ranks: {},
+    focus: null,
+    start: of.start,
+    trail: of,
+    aside: other ? { trail: other, ink: "sun", beside: "sea" } : null,
+  });
+  const sizes = (of: Trail) => {
+    const line = startingLine("0-100");
+    const layout = layOutLine(line, wholeSpan(line), marks(of), ROOM, false);
+    return arcLabels(layout, of, arcsOf(layout, { trail: of, aside: null }).trail);
+  };
+  const noneOnAnother = (labels: readonly ArcLabel[], size = 20) => {
+    labels.forEach((a, i) => {
+      for (const b of labels.slice(i + 1)) {
+        const apart = Math.abs(a.x - b.x) >= (a.width + b.width) / 2 - 0.02 || Math.abs(a.y - b.y) >= size;
+        expect(apart).toBe(true);
+      }
+    });
+  };
+  const some = fc
+    .array(fc.integer({ min: -30, max: 30 }).filter(Boolean).map(String), { minLength: 1, maxLength: 14 })
+    .map((by) => trail("50", ...by));
+  test("stand over their arcs; small equal ones share one", () => {
+    expect(sizes(trail("27", "3", "40")).map(({ text }) => text)).toEqual(["+3", "+40"]);
+    expect(sizes(trail("10", "1", "1", "1", "1", "1", "1")).map(({ text }) => text)).toEqual([
+      "6 jumps of 1",
+    ]);
+    expect(sizes(trail("60", "-20", "-20")).map(({ text }) => text)).toEqual(["−20", "−20"]);
+  });
+
+  test("never lie on each other", () => {
+    fc.assert(fc.property(some, (of) => noneOnAnother(sizes(of))));
+  });
+
+  test("of two trails have two inks, the larger jumps over the smaller, and never lie on each other either", () => {
+    const upright = { ...startingLine("0-100"), shape: "upright" as const };
+    for (const [line, room] of [
+      [startingLine("0-100"), ROOM],
+      [startingLine("0-100"), { width: 560, height: 260 }],
+      [upright, { width: 420, height: 640 }],
+      [startingLine("ring"), { width: 620, height: 560 }],
+    ] as const) {
+      fc.assert(
+        fc.property(some, some, (of, other) => {
+          const two = marks(of, other);
+          const layout = layOutLine(line, wholeSpan(line), two, room, false);
+          const arcs = arcsOf(layout, two);
+          const tallest = (of: readonly { height: number }[]) => Math.max(...of.map(({ height }) => height));
+          expect(Math.max(tallest(arcs.trail), tallest(arcs.aside))).toBeLessThanOrEqual(
+            layout.geometry.headroom + 0.01,
+          );
+          expect(tallest(arcs.trail)).not.toBe(tallest(arcs.aside));
+          expect(new Set(arcs.trail.map(({ look }) => look.line))).toEqual(new Set(["var(--color-sea-dot)"]));
+          expect(new Set(arcs.aside.map(({ look }) => look.line))).toEqual(new Set(["var(--color-sun-dot)"]));
+          const ahead = arcLabels(layout, of, arcs.trail, true);
+          noneOnAnother(
+            [...ahead, ...arcLabels(layout, other, arcs.aside, true, ahead)],
+            arcTextSize(layout),
+          );
+        }),
+        { numRuns: 40 },
+      );
+    }
+  });
+});
+
+describe("a touch on an arc", () => {
+  const along = (id: string, of: Trail, room = ROOM) => {
+    const line = startingLine(id);
+    const scene = { ...EMPTY_SCENE, trail: of };
+    const layout = layOutLine(line, wholeSpan(line), lineMarks(line, wholeSpan(line), scene), room, false);
+    const tops = arcsOf(layout, { trail: of, aside: null }).trail.map(({ from, to, height }) =>
+      layout.geometry.point((from + to) / 2, height),
+    );
+    return { layout, tops };
+  };
+
+  test("finds its jump, also among more than a hundred, and round a ring", () => {
+    const many = trail("0", ...Array<string>(100).fill("1"), ...Array<string>(50).fill("-2"));
+    const line = along("0-100", many, { width: 2400, height: 600 });
+    expect(line.tops).toHaveLength(150);
+    const over = trail("40", "10", "10", "10", "10");
+    const ring = along("ring", over, { width: 700, height: 700 });
+    for (const [{ layout, tops }, of] of [
+      [line, many],
+      [ring, over],
+    ] as const) {
+      tops.forEach((top, index) => {
+        expect(arcUnder(layout, { trail: of, aside: null }, top, false)).toBe(index);
+      });
+    }
+    expect(arcUnder(line.layout, { trail: many, aside: null }, { x: 1200, y: 20 }, false)).toBeNull();
+  });
+
+  test("finds a covered one only where it shows as a ghost", () => {
+    const of = coverJumps(trail("20", "30", "30"), [1], "arc", true);
+    const { layout, tops } = along("0-100", of);
+    const two = { trail: of, aside: null };
+    expect(arcUnder(layout, two, tops[1]!, false)).toBeNull();
+    expect(arcUnder(layout, two, tops[1]!, true)).toBe(1);
+    expect(arcUnder(layout, two, tops[0]!, false)).toBe(0);
+  });
+});
