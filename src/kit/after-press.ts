@@ -17,12 +17,12 @@ const CLICK_MS = 60;
  */
 export function afterPress(run: () => void): () => void {
   let timer: ReturnType<typeof setTimeout>;
-  const look = () => {
+  const check = () => {
     if (down.size === 0) run();
     else wait();
   };
   const wait = () => {
-    timer = setTimeout(look, CLICK_MS);
+    timer = setTimeout(check, CLICK_MS);
   };
   wait();
   return () => clearTimeout(timer);

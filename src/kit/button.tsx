@@ -1,7 +1,7 @@
 import { clsx } from "clsx";
 import type { ComponentProps } from "react";
 
-const LOOKS = {
+const TONES = {
   strong: "bg-ink text-white hover:bg-[#24344f] disabled:bg-quiet",
   plain:
     "border border-rule bg-board text-ink hover:border-ink disabled:text-quiet disabled:hover:border-rule",
@@ -10,20 +10,20 @@ const LOOKS = {
   danger: "border border-wrong bg-board text-wrong hover:bg-wrong hover:text-white",
 } as const;
 
-export type ButtonLook = keyof typeof LOOKS;
+export type ButtonTone = keyof typeof TONES;
 
 /** A button with words. What it says is what happens. */
 export function Button({
-  look = "plain",
+  tone = "plain",
   className,
   ...rest
-}: ComponentProps<"button"> & { look?: ButtonLook }) {
+}: ComponentProps<"button"> & { tone?: ButtonTone }) {
   return (
     <button
       type="button"
       className={clsx(
         "inline-flex h-11 shrink-0 items-center justify-center gap-2 rounded-button px-4 font-semibold whitespace-nowrap disabled:cursor-not-allowed",
-        LOOKS[look],
+        TONES[tone],
         className,
       )}
       {...rest}
@@ -34,10 +34,10 @@ export function Button({
 /** A square button with an icon; its name is for those who cannot see it. */
 export function IconButton({
   name,
-  look = "quiet",
+  tone = "quiet",
   className,
   ...rest
-}: Omit<ComponentProps<"button">, "name"> & { name: string; look?: ButtonLook }) {
+}: Omit<ComponentProps<"button">, "name"> & { name: string; tone?: ButtonTone }) {
   return (
     <button
       type="button"
@@ -45,7 +45,7 @@ export function IconButton({
       title={name}
       className={clsx(
         "inline-flex size-11 shrink-0 items-center justify-center rounded-button disabled:opacity-40",
-        LOOKS[look],
+        TONES[tone],
         className,
       )}
       {...rest}

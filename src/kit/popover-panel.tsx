@@ -5,7 +5,7 @@ import { Popover as Radix } from "radix-ui";
 import { useState } from "react";
 import type { PopoverProps } from "./popover";
 
-const LOOKS = {
+const TONES = {
   board: "w-88 max-w-[calc(100vw-24px)] border border-rule bg-board p-5 text-ink",
   rail: "flex bg-ink p-2",
 } as const;
@@ -18,7 +18,7 @@ export function PopoverPanel(props: PopoverProps) {
     children,
     align = "end",
     side = "top",
-    look = "board",
+    tone = "board",
     closesWithin = false,
   } = props;
   const { open: told, onOpenChange } = props;
@@ -41,7 +41,7 @@ export function PopoverPanel(props: PopoverProps) {
             (event.currentTarget as HTMLElement).focus();
           }}
           onClick={closesWithin ? () => change(false) : undefined}
-          className={clsx("rises z-50 rounded-card outline-none", LOOKS[look])}
+          className={clsx("rises z-50 rounded-card outline-none", TONES[tone])}
         >
           {children}
         </Radix.Content>

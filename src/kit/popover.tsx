@@ -16,7 +16,7 @@ export type PopoverProps = {
   align?: "start" | "center" | "end";
   side?: "top" | "left" | "right";
   /** On the rail it looks like a piece of it. */
-  look?: "board" | "rail";
+  tone?: "board" | "rail";
   /** It closes at a touch in it. */
   closesWithin?: boolean;
   /** Whether it is open, where that is for another to say. */

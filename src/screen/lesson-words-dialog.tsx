@@ -40,7 +40,7 @@ function Words({ words, onSave, onCancel }: Pick<Props, "words" | "onSave"> & { 
       />
       <DialogEnd>
         <Button onClick={onCancel}>Cancel</Button>
-        <Button type="submit" look="strong">
+        <Button type="submit" tone="strong">
           Rename
         </Button>
       </DialogEnd>

@@ -13,10 +13,10 @@ type Props = {
 } & { [data: `data-${string}`]: string | undefined };
 
 /** A part of a drawing that a stage lets be touched; at rest it is a picture of itself. */
-export function Touchable({ name, children, disabled = false, title, tabIndex, onTouch, ...look }: Props) {
+export function Touchable({ name, children, disabled = false, title, tabIndex, onTouch, ...style }: Props) {
   if (!onTouch) {
     return (
-      <span role="img" aria-label={name} {...look}>
+      <span role="img" aria-label={name} {...style}>
         {children}
       </span>
     );
@@ -31,7 +31,7 @@ export function Touchable({ name, children, disabled = false, title, tabIndex, o
       // The keyboard stays where it is.
       onMouseDown={(event) => event.preventDefault()}
       onClick={onTouch}
-      {...look}
+      {...style}
     >
       {children}
     </button>

@@ -26,9 +26,9 @@ export function openStore(...stair: ReturnType<typeof step>[]) {
   const store = createBoardStore(newLesson({ title: "Lamps", forClass: "" }, board), null);
   const scene = () => sceneNow(store.getState());
   const touch = (...numbers: string[]) => {
-    store.getState().beginRun(numbers[0]!, 1);
-    for (const number of numbers.slice(1)) store.getState().runOver(number, 1);
-    store.getState().endRun(1);
+    store.getState().beginSweep(numbers[0]!, 1);
+    for (const number of numbers.slice(1)) store.getState().sweepOver(number, 1);
+    store.getState().endSweep(1);
   };
   return { store, scene, touch, live: () => liveHere(boardStateOf(store.getState())) };
 }

@@ -17,7 +17,7 @@ export function placeOfJump(by: NumberKey): JumpPlace | null {
  * How the jumps of a trail are told apart: a count, or equal jumps, are all of one kind; a way through benchmarks
  * shows of each jump which place it is of.
  */
-export function jumpLooks(trail: Trail): ("equal" | JumpPlace | "other")[] {
+export function jumpKinds(trail: Trail): ("equal" | JumpPlace | "other")[] {
   const [first] = trail.jumps;
   const size = first === undefined ? null : exact(first).abs();
   if (size !== null && trail.jumps.every((by) => exact(by).abs().equals(size))) {

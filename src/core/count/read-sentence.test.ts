@@ -3,7 +3,7 @@ import { all, create } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { exact, keyOf } from "../number/exact";
 import { WAYS, type Way } from "./bridge";
-import { jumpLooks, placeOfJump } from "./jump-place";
+import { jumpKinds, placeOfJump } from "./jump-place";
 import { numberSentence, termSize } from "./number-sentence";
 import { readSentence } from "./read-sentence";
 import { joinJumps, jumpBack, jumpOn, splitJump, startTrail, type Trail } from "./trail";
@@ -219,7 +219,7 @@ describe("jumps of a trail", () => {
       "hundredths",
     ]);
     expect(["24", "0", "1/3", "40000"].map(placeOfJump)).toEqual([null, null, null, null]);
-    expect(jumpLooks(trail("276", "4", "20", "224"))).toEqual(["ones", "tens", "other"]);
-    expect(jumpLooks(trail("0", "6", "6", "-6"))).toEqual(["equal", "equal", "equal"]);
+    expect(jumpKinds(trail("276", "4", "20", "224"))).toEqual(["ones", "tens", "other"]);
+    expect(jumpKinds(trail("0", "6", "6", "-6"))).toEqual(["equal", "equal", "equal"]);
   });
 });

@@ -60,7 +60,7 @@ export function UnsavedBand({ state, onHide, id, name, stop }: Props) {
       </p>
       {stale && <Button onClick={showSaved}>Set mine aside, show the saved one</Button>}
       <Button
-        look="strong"
+        tone="strong"
         onClick={() =>
           keepCopy().catch(() =>
             setFault("The copy could not be saved. Check that Yellow Stair is running, then try again."),

@@ -4,7 +4,7 @@ import type { NumberKey } from "@/core/number/exact";
 import { INKS } from "@/core/set/ink";
 import { cellOf, columnNumbers, rowNumbers } from "@/core/surface/chart";
 import { SIDES } from "@/core/surface/neighbours";
-import { INK_LOOK } from "@/view/ink/ink-look";
+import { INK_STYLE } from "@/view/ink/ink-style";
 import { following } from "../arrows/following";
 import { goBackToPrepared } from "../store/back-to-prepared";
 import type { BoardStore } from "../store/board-store";
@@ -42,7 +42,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     { name: "Back to prepared", keys: ["Backspace"], run: () => goBackToPrepared(store) },
     { name: "Keep as a step", keys: ["k"], run: doors.keepStep },
     ...INKS.map((ink, index) => ({
-      name: `Mark with ${INK_LOOK[ink].name.toLowerCase()}`,
+      name: `Mark with ${INK_STYLE[ink].name.toLowerCase()}`,
       keys: [String(index + 1)],
       run: () => board().choose("mark", ink),
     })),

@@ -22,7 +22,7 @@ export function doTouches(store: BoardStore): void {
     const view = viewOf(boardNow(store.getState()), id);
     if (!view) continue;
     touchOn(store, view, target as Target, FINGER);
-    store.getState().endRun(FINGER);
+    store.getState().endSweep(FINGER);
   }
 }
 

@@ -50,7 +50,7 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
         {fill.by === "keypad" && <Keypad />}
         {fill.by === "home" && <Home />}
         {fill.check === "at-end" && fill.by !== "home" && (
-          <Button look="strong" className="h-12" onClick={() => fillActionsOf(store).checkWritten()}>
+          <Button tone="strong" className="h-12" onClick={() => fillActionsOf(store).checkWritten()}>
             Check what is written
           </Button>
         )}

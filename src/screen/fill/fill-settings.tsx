@@ -20,7 +20,7 @@ export function FillSettings() {
     <Popover
       label="Checking"
       button={
-        <Button look="quiet" className="self-start px-2 text-quiet">
+        <Button tone="quiet" className="self-start px-2 text-quiet">
           <SlidersHorizontal aria-hidden size={18} /> Checking
         </Button>
       }

@@ -66,7 +66,7 @@ export function Home() {
       {!isPuzzle(board) && (
         <div className="grid grid-cols-2 gap-2">
           <Button
-            look={asked ? "plain" : "stair"}
+            tone={asked ? "plain" : "stair"}
             className="h-14 px-2"
             onClick={() => fillActionsOf(store).askNext()}
           >
@@ -75,7 +75,7 @@ export function Home() {
           {linesOf(board).length === 0 ? (
             <Button
               className="h-14 px-2"
-              look={choosing ? "strong" : "plain"}
+              tone={choosing ? "strong" : "plain"}
               aria-pressed={choosing}
               onClick={() => fillActionsOf(store).chooseNext()}
             >

@@ -72,7 +72,7 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
       </Menu>
       <Button
         onMouseDown={keepKeyboard}
-        look={preparing ? "strong" : "plain"}
+        tone={preparing ? "strong" : "plain"}
         onClick={doors.prepare}
         className="px-5"
       >

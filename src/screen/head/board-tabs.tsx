@@ -20,7 +20,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
   if (boards.length === 1 && !preparing) return null;
   return (
     <div className="flex min-w-0 flex-1 items-center gap-1 portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
-      <More way={-1} row={row} boards={boards.length} />
+      <More side={-1} row={row} boards={boards.length} />
       <nav
         ref={row}
         aria-label="Boards"
@@ -52,41 +52,41 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
           ))}
         </ul>
       </nav>
-      <More way={1} row={row} boards={boards.length} />
+      <More side={1} row={row} boards={boards.length} />
       {preparing && <AddBoard />}
     </div>
   );
 }
 
-type MoreProps = { way: 1 | -1; row: RefObject<HTMLElement | null>; boards: number };
+type MoreProps = { side: 1 | -1; row: RefObject<HTMLElement | null>; boards: number };
 
-/** There are more boards than the head has room for: a way to those that are out of sight. */
-function More({ way, row, boards }: MoreProps) {
+/** There are more boards than the head has room for: a button to those that are out of sight. */
+function More({ side, row, boards }: MoreProps) {
   const [more, setMore] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another board more or fewer changes how many are out of sight.
   useEffect(() => {
     const nav = row.current;
     if (!nav) return;
-    const look = () =>
-      setMore(way < 0 ? nav.scrollLeft > 4 : nav.scrollLeft + nav.clientWidth < nav.scrollWidth - 4);
-    const watch = new ResizeObserver(look);
+    const measure = () =>
+      setMore(side < 0 ? nav.scrollLeft > 4 : nav.scrollLeft + nav.clientWidth < nav.scrollWidth - 4);
+    const watch = new ResizeObserver(measure);
     watch.observe(nav);
-    nav.addEventListener("scroll", look, { passive: true });
-    look();
+    nav.addEventListener("scroll", measure, { passive: true });
+    measure();
     return () => {
       watch.disconnect();
-      nav.removeEventListener("scroll", look);
+      nav.removeEventListener("scroll", measure);
     };
-  }, [row, way, boards]);
+  }, [row, side, boards]);
   if (!more) return null;
-  const Icon = way < 0 ? ChevronsLeft : ChevronsRight;
+  const Icon = side < 0 ? ChevronsLeft : ChevronsRight;
   return (
     <button
       type="button"
-      aria-label={way < 0 ? "Earlier boards" : "Later boards"}
-      title={way < 0 ? "Earlier boards" : "Later boards"}
+      aria-label={side < 0 ? "Earlier boards" : "Later boards"}
+      title={side < 0 ? "Earlier boards" : "Later boards"}
       onMouseDown={keepKeyboard}
-      onClick={() => row.current?.scrollBy({ left: way * row.current.clientWidth * 0.7 })}
+      onClick={() => row.current?.scrollBy({ left: side * row.current.clientWidth * 0.7 })}
       className="flex h-11 w-9 shrink-0 items-center justify-center rounded-button bg-ink/8 hover:bg-ink/15"
     >
       <Icon aria-hidden size={20} />

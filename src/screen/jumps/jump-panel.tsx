@@ -78,7 +78,7 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
           <Button className="h-14 px-2" disabled={!trail?.jumps.length} onClick={() => lines.jumpAgain()}>
             Again
           </Button>
-          <Button look="stair" className="h-14 px-2" onClick={() => sizes.settle() && lines.jumpSet(1)}>
+          <Button tone="stair" className="h-14 px-2" onClick={() => sizes.settle() && lines.jumpSet(1)}>
             Jump on
           </Button>
         </div>
@@ -95,7 +95,7 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
             options={WAY_NAMES}
             onChange={(way) => act().setJump({ way })}
           />
-          <Button look="strong" onClick={() => ends.settle() && lines.goToTarget()}>
+          <Button tone="strong" onClick={() => ends.settle() && lines.goToTarget()}>
             Draw the jumps
           </Button>
         </div>

@@ -3,8 +3,8 @@
 import { RadioGroup } from "radix-ui";
 import { INKS, type Ink } from "@/core/set/ink";
 import { Button } from "@/kit/button";
-import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
+import { INK_STYLE } from "@/view/ink/ink-style";
 import { pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { lineActionsOf } from "./line-actions";
 
@@ -57,7 +57,7 @@ function InkChoice({ label, value, onChange }: ChoiceProps) {
           <RadioGroup.Item
             key={ink}
             value={ink}
-            aria-label={INK_LOOK[ink].name}
+            aria-label={INK_STYLE[ink].name}
             onMouseDown={(event) => event.preventDefault()}
             className="flex size-11 items-center justify-center rounded-button border border-transparent hover:border-rule data-[state=checked]:border-ink data-[state=checked]:bg-lit"
           >

@@ -53,7 +53,7 @@ function StepForm({ doing, words, onSave, onCancel }: FormProps) {
       <TextField label="Answer" hint="optional" message={errors.answer?.message} {...register("answer")} />
       <DialogEnd>
         <Button onClick={onCancel}>Cancel</Button>
-        <Button type="submit" look="strong">
+        <Button type="submit" tone="strong">
           {doing}
         </Button>
       </DialogEnd>

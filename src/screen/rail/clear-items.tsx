@@ -5,8 +5,8 @@ import { boardCells } from "@/core/lesson/views-of";
 import { markedAmong, numbersWith } from "@/core/scene/scene";
 import { ALL } from "@/core/set/rule";
 import { MenuItem } from "@/kit/menu";
-import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
+import { INK_STYLE } from "@/view/ink/ink-style";
 import { goBackToPrepared } from "../store/back-to-prepared";
 import { boardStateOf } from "../store/on-show";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../store/use-board";
@@ -34,7 +34,7 @@ export function ClearItems() {
         disabled={!marked}
         onSelect={() => run().clearMarks(ink)}
       >
-        Clear {INK_LOOK[ink].name.toLowerCase()} marks
+        Clear {INK_STYLE[ink].name.toLowerCase()} marks
       </MenuItem>
       <MenuItem icon={<Blank />} disabled={!marked} onSelect={() => run().clearMarks(null)}>
         Clear all marks

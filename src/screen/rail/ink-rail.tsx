@@ -5,8 +5,8 @@ import { Highlighter } from "lucide-react";
 import { INKS, type Ink } from "@/core/set/ink";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard, RailButton } from "@/kit/rail-button";
-import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
+import { INK_STYLE } from "@/view/ink/ink-style";
 import { useBoard, useBoardStore } from "../store/use-board";
 
 /** The inks as they stand on the dark rail: fuller than on the board, each with ink-dark shape. */
@@ -61,9 +61,9 @@ function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
   return (
     <button
       type="button"
-      aria-label={`${INK_LOOK[ink].name} ink`}
+      aria-label={`${INK_STYLE[ink].name} ink`}
       aria-pressed={chosen}
-      title={INK_LOOK[ink].name}
+      title={INK_STYLE[ink].name}
       onMouseDown={keepKeyboard}
       // With the pen in hand an ink is one to draw with.
       onClick={() => store.getState().choose(store.getState().tool === "pen" ? "pen" : "mark", ink)}
@@ -86,13 +86,13 @@ function FoldedInks({ ink, marking }: { ink: Ink; marking: boolean }) {
   return (
     <Popover
       label="Inks"
-      look="rail"
+      tone="rail"
       align="center"
       closesWithin
       button={
         <button
           type="button"
-          aria-label={`Ink: ${INK_LOOK[ink].name}. Choose another`}
+          aria-label={`Ink: ${INK_STYLE[ink].name}. Choose another`}
           onMouseDown={keepKeyboard}
           className="flex h-16 w-14 items-center justify-center rounded-button"
         >

@@ -76,11 +76,11 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       style={{ height: `${24 + (76 * (index + 1)) / steps}%` }}
     />
   ));
-  const look =
+  const shape =
     "relative flex h-16 w-14 shrink-0 min-[1400px]:w-[clamp(56px,5.4vw,180px)] low:h-11 items-end gap-[3px]";
   if (!live) {
     return (
-      <div role="img" aria-label={where} className={look}>
+      <div role="img" aria-label={where} className={shape}>
         {blocks}
       </div>
     );
@@ -92,7 +92,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       title="Back to prepared"
       onMouseDown={keepKeyboard}
       onClick={() => goBackToPrepared(store, false)}
-      className={clsx(look, "group rounded-lg")}
+      className={clsx(shape, "group rounded-lg")}
     >
       {blocks}
       <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-md bg-ink/85 py-0.5 text-left text-[12px] leading-[1.1] font-semibold text-white group-hover:text-stair">

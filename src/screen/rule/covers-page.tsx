@@ -68,7 +68,7 @@ export function CoversPage() {
       <hr className="border-rule" />
       <RuleBuilder rule={rule} onChange={setRule} held={held} />
       <div className="flex gap-2">
-        <Button look="strong" className="flex-1" onClick={() => act("cover", rule)}>
+        <Button tone="strong" className="flex-1" onClick={() => act("cover", rule)}>
           Cover them
         </Button>
         <Button className="flex-1" onClick={() => act("lift", rule)}>

@@ -13,8 +13,8 @@ import { listNumbers, ruleWords } from "@/core/set/rule-words";
 import { isCellKey, numberOf, type Target } from "@/core/surface/cell-key";
 import { showTarget } from "@/core/surface/show-target";
 import { Button, IconButton } from "@/kit/button";
-import { INK_LOOK } from "@/view/ink/ink-look";
 import { InkShape } from "@/view/ink/ink-shape";
+import { INK_STYLE } from "@/view/ink/ink-style";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { RuleBuilder } from "./rule-builder";
 import { useRule } from "./use-rule";
@@ -29,7 +29,7 @@ export function MarksPage() {
   const write = useNumberText();
   const { rule, setRule, held } = useRule();
   const numbers = boardNumbers(board, scene);
-  const name = INK_LOOK[ink].name.toLowerCase();
+  const name = INK_STYLE[ink].name.toLowerCase();
   const seen = useSeen();
   const isHere = scene.focus !== null && numbers.includes(numberOf(scene.focus));
   const focus = isHere && seen([scene.focus!]).length > 0 ? scene.focus : null;
@@ -44,7 +44,7 @@ export function MarksPage() {
       <RuleBuilder rule={rule} onChange={setRule} held={held} />
       <div className="flex flex-wrap gap-2">
         <Button
-          look="strong"
+          tone="strong"
           className="flex-1"
           onClick={() => store.getState().act([[{ do: "mark", ink, numbers: rule }]])}
         >
@@ -175,12 +175,12 @@ function Entry({ layer, words, note, remove, onRemove }: EntryProps) {
 
 /** The sign of a layer: the shape of an ink on its ground, a cover, or a large numeral. */
 function LayerSign({ layer }: { layer: Layer }) {
-  const look = "flex size-7 shrink-0 items-center justify-center rounded-lg";
-  if (layer === "cover") return <span className={`${look} bg-ink`} />;
+  const swatch = "flex size-7 shrink-0 items-center justify-center rounded-lg";
+  if (layer === "cover") return <span className={`${swatch} bg-ink`} />;
   if (layer === "stand-out")
-    return <span className={`${look} font-numeral text-xl leading-none font-bold`}>8</span>;
+    return <span className={`${swatch} font-numeral text-xl leading-none font-bold`}>8</span>;
   return (
-    <span className={look} style={{ background: INK_LOOK[layer].ground }}>
+    <span className={swatch} style={{ background: INK_STYLE[layer].ground }}>
       <InkShape ink={layer} size={13} />
     </span>
   );

@@ -52,7 +52,7 @@ export function RuleBuilder({ rule, onChange, held }: Props) {
       ))}
       {conditions.length < MAX_CONDITIONS && (
         <Button
-          look="quiet"
+          tone="quiet"
           className="self-start px-2"
           onClick={() => onChange({ ...rule, conditions: [...conditions, { kind: "even", not: false }] })}
         >

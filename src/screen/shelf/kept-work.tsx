@@ -15,29 +15,29 @@ type Work = { left: Kept[]; aside: WorkAside[] };
 export function KeptWork() {
   const router = useRouter();
   const [work, setWork] = useState<Work>({ left: [], aside: [] });
-  const look = async () => {
+  const find = async () => {
     const isOpen = await openWindows();
     setWork({ left: leftWork(isOpen), aside: workAside() });
   };
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is kept is looked at once, when the shelf opens.
-  useEffect(() => void look(), []);
+  useEffect(() => void find(), []);
   if (work.left.length + work.aside.length === 0) return null;
   const copy = (one: WorkAside) =>
     sendAside(one).then(
       () => {
-        void look();
+        void find();
         router.refresh();
       },
       () => say("It could not be put on the shelf. Check that Yellow Stair is running, then try again."),
     );
   const throwAway = (one: WorkAside) => {
     forgetWork(one.key);
-    void look();
+    void find();
     say(`“${one.lesson.title}” thrown away.`, {
       label: "Put back",
       run: () => {
         keepAgain(one);
-        void look();
+        void find();
       },
     });
   };
@@ -53,7 +53,7 @@ export function KeptWork() {
               <strong>{lesson.title}</strong>: changes that are not saved yet. They are saved once it is
               opened.
             </span>
-            <Button look="strong" onClick={() => window.location.assign(`/lesson/${id}?prepare`)}>
+            <Button tone="strong" onClick={() => window.location.assign(`/lesson/${id}?prepare`)}>
               Open it
             </Button>
           </li>
@@ -63,7 +63,7 @@ export function KeptWork() {
             <span className="min-w-0 flex-1 truncate">
               <strong>{one.lesson.title}</strong>: set aside for the saved lesson.
             </span>
-            <Button look="strong" onClick={() => void copy(one)}>
+            <Button tone="strong" onClick={() => void copy(one)}>
               Put it on the shelf as a copy
             </Button>
             <Button onClick={() => throwAway(one)}>Throw it away</Button>

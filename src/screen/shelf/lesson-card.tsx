@@ -19,7 +19,7 @@ type Props = { lesson: ShelfLesson & { picture: ReactNode } };
 /** One lesson on the shelf: its picture and its words; a touch opens it. */
 export function LessonCard({ lesson }: Props) {
   const [naming, setNaming] = useState(false);
-  const [busy, run] = useDoor();
+  const [busy, ask] = useDoor();
   const { id, title } = lesson;
   const details = [
     lesson.boards === 1 ? "1 board" : `${lesson.boards} boards`,
@@ -27,10 +27,10 @@ export function LessonCard({ lesson }: Props) {
     lesson.taught,
   ];
   const remove = () =>
-    run({ do: "remove", id }, () =>
+    ask({ do: "remove", id }, () =>
       say(`“${title}” removed.`, {
         label: "Put back",
-        run: () => run({ do: "put-back", id }, () => {}),
+        run: () => ask({ do: "put-back", id }, () => {}),
       }),
     );
   return (
@@ -77,7 +77,7 @@ export function LessonCard({ lesson }: Props) {
                 </MenuItem>
                 <MenuItem
                   icon={<Copy aria-hidden size={19} />}
-                  onSelect={() => run({ do: "duplicate", id }, () => say(`“${title}” duplicated.`))}
+                  onSelect={() => ask({ do: "duplicate", id }, () => say(`“${title}” duplicated.`))}
                 >
                   Duplicate
                 </MenuItem>
@@ -94,7 +94,7 @@ export function LessonCard({ lesson }: Props) {
           open
           onOpenChange={setNaming}
           words={lesson}
-          onSave={(words) => run({ do: "reword", id, words }, () => setNaming(false))}
+          onSave={(words) => ask({ do: "reword", id, words }, () => setNaming(false))}
         />
       )}
     </li>

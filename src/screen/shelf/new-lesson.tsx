@@ -27,7 +27,7 @@ export function NewLesson({ open, onOpenChange }: Props) {
 
 function NewLessonForm({ onCancel }: { onCancel: () => void }) {
   const router = useRouter();
-  const [busy, run] = useDoor();
+  const [busy, ask] = useDoor();
   const { register, handleSubmit, formState } = useForm({
     resolver: standardSchemaResolver(NewLessonRequest),
     defaultValues: { title: "", forClass: "", chart: STARTING_CHARTS[0].id as string },
@@ -36,7 +36,7 @@ function NewLessonForm({ onCancel }: { onCancel: () => void }) {
     <form
       noValidate
       onSubmit={handleSubmit((request) =>
-        run({ do: "create", lesson: request }, (id) => router.push(`/lesson/${id}?prepare`)),
+        ask({ do: "create", lesson: request }, (id) => router.push(`/lesson/${id}?prepare`)),
       )}
     >
       <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
@@ -67,7 +67,7 @@ function NewLessonForm({ onCancel }: { onCancel: () => void }) {
       </fieldset>
       <DialogEnd>
         <Button onClick={onCancel}>Cancel</Button>
-        <Button type="submit" look="strong" disabled={busy}>
+        <Button type="submit" tone="strong" disabled={busy}>
           Make the lesson
         </Button>
       </DialogEnd>

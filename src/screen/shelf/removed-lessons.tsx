@@ -8,7 +8,7 @@ import { useDoor } from "./use-door";
 
 /** The lessons taken off the shelf. Each can be put back. */
 export function RemovedLessons({ lessons }: { lessons: ShelfLesson[] }) {
-  const [busy, run] = useDoor();
+  const [busy, ask] = useDoor();
   return (
     <>
       <h1 className="mb-2 text-[32px] leading-tight font-bold">Removed lessons</h1>
@@ -31,7 +31,7 @@ export function RemovedLessons({ lessons }: { lessons: ShelfLesson[] }) {
             <Button
               disabled={busy}
               aria-label={`Put back ${title}`}
-              onClick={() => run({ do: "put-back", id }, () => say(`“${title}” put back.`))}
+              onClick={() => ask({ do: "put-back", id }, () => say(`“${title}” put back.`))}
             >
               <Undo2 aria-hidden size={19} /> Put back
             </Button>

@@ -7,7 +7,7 @@ type Props = { here: "lessons" | "removed"; removed: number; children: ReactNode
 /** The page around the shelf: the name, the ways in, and a stair that rises with the window. */
 export function ShelfFrame({ here, removed, children }: Props) {
   const link = "flex h-12 items-center justify-between rounded-button px-4 text-lg font-semibold";
-  const look = (chosen: boolean) => clsx(link, chosen ? "bg-ink text-white" : "text-ink hover:bg-ink/10");
+  const style = (chosen: boolean) => clsx(link, chosen ? "bg-ink text-white" : "text-ink hover:bg-ink/10");
   return (
     <div className="flex min-h-dvh bg-board max-md:flex-col">
       <nav
@@ -22,7 +22,7 @@ export function ShelfFrame({ here, removed, children }: Props) {
           <Link
             href="/"
             prefetch={false}
-            className={look(here === "lessons")}
+            className={style(here === "lessons")}
             aria-current={here === "lessons" ? "page" : undefined}
           >
             Lessons
@@ -31,7 +31,7 @@ export function ShelfFrame({ here, removed, children }: Props) {
             <Link
               href="/removed"
               prefetch={false}
-              className={look(here === "removed")}
+              className={style(here === "removed")}
               aria-current={here === "removed" ? "page" : undefined}
             >
               Removed <span className="font-medium">{removed}</span>

@@ -57,7 +57,7 @@ export function Shelf({ lessons }: Props) {
             />
           </label>
         )}
-        <Button look="strong" className="h-12 px-5" onClick={() => setMaking(true)}>
+        <Button tone="strong" className="h-12 px-5" onClick={() => setMaking(true)}>
           <Plus aria-hidden size={20} /> New lesson
         </Button>
       </div>
@@ -67,7 +67,7 @@ export function Shelf({ lessons }: Props) {
           <p className="max-w-md text-xl leading-snug">
             The shelf is empty. A lesson begins with a chart; its steps come later.
           </p>
-          <Button look="stair" onClick={() => setMaking(true)}>
+          <Button tone="stair" onClick={() => setMaking(true)}>
             Make the first lesson
           </Button>
         </div>

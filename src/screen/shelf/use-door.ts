@@ -13,12 +13,12 @@ const UNREACHED =
 export function useDoor(): [boolean, (request: ShelfRequest, then: (id: string) => void) => void] {
   const [busy, start] = useTransition();
   const router = useRouter();
-  const run = (request: ShelfRequest, then: (id: string) => void) =>
+  const ask = (request: ShelfRequest, then: (id: string) => void) =>
     start(async () => {
       const answer = await askShelf(request).catch((): ShelfAnswer => ({ ok: false, message: UNREACHED }));
       if (!answer.ok) return say(answer.message);
       then(answer.id);
       router.refresh();
     });
-  return [busy, run];
+  return [busy, ask];
 }

@@ -55,14 +55,14 @@ describe("the hand on the board", () => {
   test("two fingers at once each do their own, one laying and one taking off", () => {
     const { store, scene, touch } = openStore();
     touch("50", "51", "52");
-    const { beginRun, runOver, endRun } = store.getState();
-    beginRun("1", 1);
-    beginRun("50", 2);
-    runOver("2", 1);
-    runOver("51", 2);
-    endRun(2);
-    runOver("3", 1);
-    runOver("52", 2);
+    const { beginSweep, sweepOver, endSweep } = store.getState();
+    beginSweep("1", 1);
+    beginSweep("50", 2);
+    sweepOver("2", 1);
+    sweepOver("51", 2);
+    endSweep(2);
+    sweepOver("3", 1);
+    sweepOver("52", 2);
     expect(marked(scene())).toEqual(["1", "2", "3", "52"]);
   });
 

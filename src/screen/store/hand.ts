@@ -37,9 +37,9 @@ export type HandPart = {
   /** A view is touched: what is done next is about its numbers. */
   hold: (view: ViewId) => void;
   /** A finger comes down on a number, is drawn on over others, and leaves. */
-  beginRun: (number: Target, finger: number, reach?: Exact) => void;
-  runOver: (number: Target, finger: number) => void;
-  endRun: (finger: number) => void;
+  beginSweep: (number: Target, finger: number, reach?: Exact) => void;
+  sweepOver: (number: Target, finger: number) => void;
+  endSweep: (finger: number) => void;
   /** A whole row or column touched by its edge. */
   touchLine: (numbers: readonly Target[]) => void;
 };
@@ -82,7 +82,7 @@ export const handPart: Part<HandPart> = (store) => {
       // A count that walks stays on its own view: it does not go on where another one keeps its numbers.
       if (before?.id !== after?.id && (before?.own || after?.own)) set({ counting: false });
     },
-    beginRun: (number, finger, reach) => {
+    beginSweep: (number, finger, reach) => {
       // A cell that is asked for is touched to be answered, whatever else is in hand.
       const { asked } = sceneInHand(get());
       if (get().tool === "mark" && asked?.as === "place" && asked.number === number) get().choose("write");
@@ -92,16 +92,16 @@ export const handPart: Part<HandPart> = (store) => {
       setDrag(finger, { from: number, at: number, met: 0, laying: lays(onBoard(get()), number) });
       // A step that is still played is shown to its end.
       if (get().played !== null) set({ played: null });
-      get().runOver(number, finger);
+      get().sweepOver(number, finger);
     },
-    runOver: (number, finger) => {
+    sweepOver: (number, finger) => {
       const was = get().drags[finger];
       if (!was) return;
       const drag = { ...was, at: number, met: was.met + 1 };
       setDrag(finger, drag);
       for (const beat of inHand().meets(onBoard(get()), number, drag)) get().grow(`finger ${finger}`, beat);
     },
-    endRun: (finger) => {
+    endSweep: (finger) => {
       const drag = get().drags[finger];
       if (!drag) return;
       setDrag(finger, undefined);

@@ -83,7 +83,7 @@ export function useLay<V extends View>(view: V): (change: (now: V) => Partial<V>
 }
 
 /** How a view that keeps its own shows that it is the one in hand, which count and tools are about. */
-export function useHeldLook(view: View): string {
+export function useHeldStyle(view: View): string {
   const held = useBoard((state) => view.own === true && viewInHand(state)?.id === view.id);
   return held ? "outline-3 outline-ink -outline-offset-3" : "";
 }

@@ -120,7 +120,7 @@ function PuzzleMaker({ times }: { times: ViewOf<"times"> }) {
           onChange={(rows) => set({ rows: Number(rows) })}
         />
       </div>
-      <Button look="strong" className="h-12" onClick={() => makePuzzle(store, times.id)}>
+      <Button tone="strong" className="h-12" onClick={() => makePuzzle(store, times.id)}>
         Make a puzzle
       </Button>
     </div>

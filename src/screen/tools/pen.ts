@@ -1,7 +1,7 @@
 import { PenTool } from "lucide-react";
 import { viewOf } from "@/core/lesson/views-of";
 import { ahead, later } from "@/kit/later";
-import { KEYBOARD } from "@/view/chart/use-run";
+import { KEYBOARD } from "@/view/chart/use-sweep";
 import { boardNow } from "../store/on-show";
 import { tool } from "./tool";
 

@@ -7,9 +7,9 @@ import { sceneOn } from "../store/on-show";
 
 /** A touch on a number of a view, or a press by keys, with whatever is in hand. */
 export function touchOn(store: BoardStore, view: View, number: Target, finger: number, reach?: Exact): void {
-  const { beginRun, hold } = store.getState();
+  const { beginSweep, hold } = store.getState();
   hold(view.id);
-  beginRun(number, finger, reach);
+  beginSweep(number, finger, reach);
 }
 
 /** Whether a long press shows what a cover hides: while preparing. In class everybody would see it. */

@@ -1,7 +1,7 @@
 import { PencilLine } from "lucide-react";
 import { Busy } from "@/kit/busy";
 import { having, later } from "@/kit/later";
-import { KEYBOARD } from "@/view/chart/use-run";
+import { KEYBOARD } from "@/view/chart/use-sweep";
 import { filling } from "../fill/filling";
 import { tool } from "./tool";
 

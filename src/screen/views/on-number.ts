@@ -5,6 +5,6 @@ const FINGER = -2;
 
 /** What the tool in hand does to a number that is touched outside any chart or line. */
 export function touchNumber(store: BoardStore, number: NumberKey): void {
-  store.getState().beginRun(number, FINGER);
-  store.getState().endRun(FINGER);
+  store.getState().beginSweep(number, FINGER);
+  store.getState().endSweep(FINGER);
 }

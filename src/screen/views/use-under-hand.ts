@@ -5,7 +5,7 @@ import type { Target } from "@/core/surface/cell-key";
 import type { View } from "@/core/views/view";
 import { type Edges, within } from "@/view/drawing";
 import { usePenOver } from "../pen/use-pen-over";
-import { useBoardStore, useHeldLook, useSceneSource, useViewName } from "../store/use-board";
+import { useBoardStore, useHeldStyle, useSceneSource, useViewName } from "../store/use-board";
 import { cardDrawn } from "./cards-drawn";
 import { useAsks } from "./use-asks";
 
@@ -16,7 +16,7 @@ import { useAsks } from "./use-asks";
  */
 export function useUnderHand<V extends View>(view: V, strong: boolean, edges: Edges) {
   const name = useViewName(view);
-  const look = useHeldLook(view);
+  const held = useHeldStyle(view);
   const source = useSceneSource("at once", view);
   const over = usePenOver(view.id);
   const asks = useAsks(view);
@@ -24,7 +24,7 @@ export function useUnderHand<V extends View>(view: V, strong: boolean, edges: Ed
   const firstSize = useMemo(() => card && within(card, edges), [card, edges]);
   return {
     frame: { "aria-label": name, "data-view": view.id },
-    look,
+    held,
     given: { settings: view, source, strong, asks, over, firstSize },
   };
 }

@@ -36,11 +36,11 @@ export function layOutBoard(layout: Layout, count: number, room: Size, upright: 
 }
 
 /** A box in equal parts. */
-function split(box: Box, parts: number, way: "across" | "down"): Box[] {
-  const along = way === "across" ? box.width : box.height;
+function split(box: Box, parts: number, axis: "across" | "down"): Box[] {
+  const along = axis === "across" ? box.width : box.height;
   const each = (along - (parts - 1) * GAP) / parts;
   return Array.from({ length: parts }, (_, i) =>
-    way === "across"
+    axis === "across"
       ? { ...box, left: box.left + i * (each + GAP), width: each }
       : { ...box, top: box.top + i * (each + GAP), height: each },
   );

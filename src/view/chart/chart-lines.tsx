@@ -14,7 +14,10 @@ export function ChartLines({ layout, climb }: { layout: ChartLayout; climb: "dow
       <path d={linesOf(layout, (sides) => sides > 0)} strokeWidth={line} />
       {columns === 10 && (
         <path
-          d={linesOf(layout, (sides, way, at) => sides > 0 && (way === "across" ? fifth(at) : at % 5 === 0))}
+          d={linesOf(
+            layout,
+            (sides, axis, at) => sides > 0 && (axis === "across" ? fifth(at) : at % 5 === 0),
+          )}
           strokeWidth={line * 2}
         />
       )}
@@ -35,7 +38,7 @@ export function ChartGround({ layout }: { layout: ChartLayout }) {
   return <path d={d} fill="var(--color-board)" />;
 }
 
-type Wanted = (sides: 0 | 1 | 2, way: "across" | "down", at: number) => boolean;
+type Wanted = (sides: 0 | 1 | 2, axis: "across" | "down", at: number) => boolean;
 
 /** The path of all edges that are wanted, by how many of their two sides are cells. */
 function linesOf({ numbers, columns, rows, cellWidth, cellHeight }: ChartLayout, wanted: Wanted): string {

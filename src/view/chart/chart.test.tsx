@@ -175,8 +175,8 @@ describe("the chart", () => {
   test("arrow keys move from place to place, Enter touches, Escape gives the keyboard back", () => {
     const { source } = live();
     const met: string[] = [];
-    const run = { begin: (number: string) => met.push(number), over: () => {}, end: () => {} };
-    render(<Chart settings={startingChart("1-100")} source={source} strong={false} run={run} />);
+    const sweep = { begin: (number: string) => met.push(number), over: () => {}, end: () => {} };
+    render(<Chart settings={startingChart("1-100")} source={source} strong={false} sweep={sweep} />);
     const press = (key: string) => fireEvent.keyDown(document.activeElement!, { key });
     flush(() => cell("1").focus());
     for (const key of ["ArrowDown", "ArrowDown", "ArrowRight", "ArrowUp"]) press(key);
@@ -200,7 +200,7 @@ describe("the chart", () => {
         settings={startingChart("1-100")}
         source={source}
         strong={false}
-        run={{ begin: note, over: note, end: ended }}
+        sweep={{ begin: note, over: note, end: ended }}
       />,
     );
     const grid = screen.getByRole("grid");

@@ -23,7 +23,7 @@ import { Guides, LiveGuideLight } from "./guides";
 import { PeekFace } from "./peek";
 import { Route } from "./route";
 import { useKeyPress } from "./use-key-press";
-import { type Run, useRun } from "./use-run";
+import { type Sweep, useSweep } from "./use-sweep";
 
 type Props = {
   settings: ChartSettings;
@@ -32,7 +32,7 @@ type Props = {
   strong: boolean;
   /** The size of its room, where that is known before it is measured. */
   firstSize?: Size | undefined;
-  run?: Run;
+  sweep?: Sweep;
   /** A touch on the edge of a whole row or column; without it there are no such edges. */
   onLine?: (numbers: NumberKey[]) => void;
   /** The cell that waits for its number, with what was typed for it so far. */
@@ -53,7 +53,7 @@ export const Chart = memo(function Chart({
   source,
   strong,
   firstSize,
-  run,
+  sweep,
   onLine,
   asks,
   over,
@@ -70,8 +70,8 @@ export const Chart = memo(function Chart({
   }, [settings, size, strong, guides, edges]);
   const cells = useCells(source);
   const grid = useRef<HTMLDivElement>(null);
-  const { pointers, peeked } = useRun(grid, layout, run);
-  const keys = useKeyPress(run);
+  const { pointers, peeked } = useSweep(grid, layout, sweep);
+  const keys = useKeyPress(sweep);
 
   const ends = [keyOfText(settings.first), lastNumber(settings)];
   const isTold = useSceneLate(source, (scene) => !ends.some((end) => isCoveredAt(scene, end)));

@@ -2,7 +2,7 @@ import type { NumberKey } from "@/core/number/exact";
 import { type CellState, inksIn, isCovered, isWrong, standsOut, writtenIn } from "@/core/scene/cell-state";
 import { INK_HOME, splitInks } from "@/core/surface/ink-split";
 import { inkFigure } from "../ink/ink-figure";
-import { INK_LOOK } from "../ink/ink-look";
+import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
 import type { Shape } from "../shape";
 import { type FaceLayout, numeralSize, textIn } from "./chart-layout";
@@ -39,7 +39,7 @@ export function inkShapes({ layout, x, y }: At, inks: number): Shape[] {
   const inset = { x: shape * 1.75, y: shape * 1.4 };
   const grounds = split.map(({ ink, region }): Shape => {
     const points = region.map(([u, v]) => `${round(x + u * w)},${round(y + v * h)}`).join(" ");
-    return { tag: "polygon", attributes: { points, fill: INK_LOOK[ink].ground } };
+    return { tag: "polygon", attributes: { points, fill: INK_STYLE[ink].ground } };
   });
   const figures = split.map(({ ink }) => {
     const [u, v] = INK_HOME[ink];
@@ -53,9 +53,9 @@ export function inkShapes({ layout, x, y }: At, inks: number): Shape[] {
   return [...grounds, ...figures];
 }
 
-type NumeralLook = "plain" | "marked" | "out" | "by-hand";
+type NumeralStyle = "plain" | "marked" | "out" | "by-hand";
 
-function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralLook): Shape {
+function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralStyle): Shape {
   const text = textIn(layout, number);
   const size = numeralSize(layout, text, look === "out");
   return {

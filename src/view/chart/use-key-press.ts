@@ -1,19 +1,19 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
-import { KEYBOARD, PEEK_MS, type Run } from "./use-run";
+import { KEYBOARD, PEEK_MS, type Sweep } from "./use-sweep";
 
-type Pressed = Pick<Run, "begin" | "end" | "canPeek">;
+type Pressed = Pick<Sweep, "begin" | "end" | "canPeek">;
 
 /**
  * Enter or Space on a cell, as a finger on it: on a covered place a long press shows its number to the teacher, and a
  * short one does what the tool in hand does, once it is let go. Everywhere else the press is done at once, and once.
  */
-export function useKeyPress(run: Pressed | undefined) {
+export function useKeyPress(sweep: Pressed | undefined) {
   const [peeked, setPeeked] = useState<string | null>(null);
   const held = useRef<{ cell: string; waiting: ReturnType<typeof setTimeout> | undefined } | null>(null);
-  const now = useRef(run);
-  now.current = run;
+  const now = useRef(sweep);
+  now.current = sweep;
   useEffect(() => () => clearTimeout(held.current?.waiting), []);
   const keys = useMemo(() => {
     const press = (cell: string) => {

@@ -1,7 +1,7 @@
 import type { Ink } from "@/core/set/ink";
 import { round } from "../round";
 import type { Shape } from "../shape";
-import { INK_CORNERS, INK_LOOK } from "./ink-look";
+import { INK_CORNERS, INK_STYLE } from "./ink-style";
 
 export type InkFigureAt = { ink: Ink; x: number; y: number; radius: number; color?: string };
 
@@ -9,7 +9,7 @@ export type InkFigureAt = { ink: Ink; x: number; y: number; radius: number; colo
  * An ink's shape within a drawing. Its corners are worked out here and not by a transform: a chart has a thousand of
  * them, and every transform costs the browser a layer to sort at each touch.
  */
-export function inkFigure({ ink, x, y, radius, color = INK_LOOK[ink].figure }: InkFigureAt): Shape {
+export function inkFigure({ ink, x, y, radius, color = INK_STYLE[ink].figure }: InkFigureAt): Shape {
   if (ink === "sun")
     return {
       tag: "circle",

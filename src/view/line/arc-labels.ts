@@ -5,7 +5,7 @@ import { showNumber } from "@/core/number/show-number";
 import { round } from "../round";
 import type { Arc } from "./arc-shape";
 import { arcTextSize, arcTextWidth } from "./arc-text";
-import type { LookOfJump } from "./jump-look";
+import type { JumpStyle } from "./jump-style";
 import type { LineLayout } from "./line-layout";
 
 export type ArcLabel = {
@@ -15,7 +15,7 @@ export type ArcLabel = {
   x: number;
   y: number;
   width: number;
-  look: LookOfJump;
+  style: JumpStyle;
   covered: boolean;
 };
 
@@ -91,7 +91,7 @@ export function arcLabels(
         x: round(x),
         y: round(y),
         width,
-        look: first.look,
+        style: first.style,
         covered,
       });
       return;

@@ -1,11 +1,11 @@
-import { jumpLooks } from "@/core/count/jump-place";
+import { jumpKinds } from "@/core/count/jump-place";
 import { landings, type Trail } from "@/core/count/trail";
 import { exact, type NumberKey } from "@/core/number/exact";
 import type { Aside } from "@/core/scene/aside";
 import { distanceToSegment } from "@/core/surface/segment";
 import { round } from "../round";
 import { arcTextSize } from "./arc-text";
-import { LOOKS, type LookOfJump, lookOfInk } from "./jump-look";
+import { type JumpStyle, STYLES, styleOfInk } from "./jump-style";
 import type { LineGeometry, Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 
@@ -16,7 +16,7 @@ export type Arc = {
   to: number;
   length: number;
   height: number;
-  look: LookOfJump;
+  style: JumpStyle;
 };
 
 /** So much further than its window, in windows, a line's jumps are drawn: they are seen when it slides. */
@@ -26,8 +26,8 @@ type TwoTrails = { trail: Trail | null; aside: Aside | null };
 
 /** The arcs of a trail, and of one that stands aside, as far as their jumps are seen or may slide into sight. */
 export function arcsOf(layout: LineLayout, { trail, aside }: TwoTrails): { trail: Arc[]; aside: Arc[] } {
-  const one = trail ? arcsOfOne(layout, trail, aside ? lookOfInk(aside.beside) : undefined) : [];
-  const other = aside ? arcsOfOne(layout, aside.trail, lookOfInk(aside.ink)) : [];
+  const one = trail ? arcsOfOne(layout, trail, aside ? styleOfInk(aside.beside) : undefined) : [];
+  const other = aside ? arcsOfOne(layout, aside.trail, styleOfInk(aside.ink)) : [];
   if (one.length === 0 || other.length === 0) return { trail: one, aside: other };
   // The larger jumps rise over the smaller ones and their sizes, so that both are seen; of two alike, those aside.
   const tallest = (arcs: readonly Arc[]) => Math.max(...arcs.map(({ height }) => height));
@@ -50,9 +50,9 @@ export function arcsOf(layout: LineLayout, { trail, aside }: TwoTrails): { trail
 /** A jump that rises over others is at most so many times as high as it is long. */
 const STEEP = 2.2;
 
-function arcsOfOne(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc[] {
+function arcsOfOne(layout: LineLayout, trail: Trail, style?: JumpStyle): Arc[] {
   const { geometry, placing } = layout;
-  const looks = jumpLooks(trail);
+  const kinds = jumpKinds(trail);
   const arcs: Arc[] = [];
   const stops = landings(trail);
   let part = placing.partOf(exact(trail.start));
@@ -67,7 +67,15 @@ function arcsOfOne(layout: LineLayout, trail: Trail, look?: LookOfJump): Arc[] {
     // Beside an upright line there is more room than over a flat one.
     const swing = geometry.shape === "upright" ? 9 : 6;
     const height = Math.min(geometry.headroom, swing * Math.sqrt(length), length * 0.9 + 6) * lower;
-    arcs.push({ index, by, from, to: part, length, height, look: look ?? LOOKS[looks[index] ?? "other"] });
+    arcs.push({
+      index,
+      by,
+      from,
+      to: part,
+      length,
+      height,
+      style: style ?? STYLES[kinds[index] ?? "other"],
+    });
   });
   return arcs;
 }

@@ -69,8 +69,12 @@ describe("the sizes of jumps", () => {
             layout.geometry.headroom + 0.01,
           );
           expect(tallest(arcs.trail)).not.toBe(tallest(arcs.aside));
-          expect(new Set(arcs.trail.map(({ look }) => look.line))).toEqual(new Set(["var(--color-sea-dot)"]));
-          expect(new Set(arcs.aside.map(({ look }) => look.line))).toEqual(new Set(["var(--color-sun-dot)"]));
+          expect(new Set(arcs.trail.map(({ style }) => style.line))).toEqual(
+            new Set(["var(--color-sea-dot)"]),
+          );
+          expect(new Set(arcs.aside.map(({ style }) => style.line))).toEqual(
+            new Set(["var(--color-sun-dot)"]),
+          );
           const ahead = arcLabels(layout, of, arcs.trail, true);
           noneOnAnother(
             [...ahead, ...arcLabels(layout, other, arcs.aside, true, ahead)],

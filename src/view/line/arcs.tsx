@@ -4,7 +4,7 @@ import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { type ArcLabel, ROOM_OF_FIGURE } from "./arc-labels";
 import { type Arc, alongArc, arcPath } from "./arc-shape";
-import type { LookOfJump } from "./jump-look";
+import type { JumpStyle } from "./jump-style";
 import type { LineLayout } from "./line-layout";
 
 type Props = {
@@ -29,7 +29,7 @@ export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false
   return (
     <>
       {many && <ManyArcs layout={layout} arcs={drawn} width={width} dashes={dashes} />}
-      {(many ? [] : drawn).map(({ index, from, to, height, look: { line, edge } }) => {
+      {(many ? [] : drawn).map(({ index, from, to, height, style: { line, edge } }) => {
         const path = arcPath(geometry, from, to, height);
         return (
           <g key={index} data-jump={index}>
@@ -77,7 +77,7 @@ export function Sizes({ size, labels, ink, isAside = false }: SizesProps) {
 
 /** The size of a jump, or of several alike, after the shape of the trail's ink where two are compared. */
 function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink }) {
-  const { text, x, y, width, look, covered } = label;
+  const { text, x, y, width, style, covered } = label;
   const [left, height] = [x - width / 2, size * 1.24];
   const figure = ink ? size * ROOM_OF_FIGURE : 0;
   const box = { y: round(y - height / 2), height: round(height) };
@@ -106,7 +106,7 @@ function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink 
             fontSize={size}
             fontWeight={700}
             textAnchor="middle"
-            fill={look.text}
+            fill={style.text}
             stroke="var(--color-board)"
             strokeWidth={5}
             strokeLinejoin="round"
@@ -131,11 +131,11 @@ type ManyProps = {
   dashes: { strokeDasharray?: string };
 };
 
-/** Many arcs at once: those of a look are one path, so that a frame costs the same however many they are. */
+/** Many arcs at once: those of a style are one path, so that a frame costs the same however many they are. */
 function ManyArcs({ layout, arcs, width, dashes }: ManyProps) {
-  const paths = new Map<LookOfJump, string>();
-  for (const { from, to, height, look } of arcs) {
-    paths.set(look, (paths.get(look) ?? "") + arcPath(layout.geometry, from, to, height));
+  const paths = new Map<JumpStyle, string>();
+  for (const { from, to, height, style } of arcs) {
+    paths.set(style, (paths.get(style) ?? "") + arcPath(layout.geometry, from, to, height));
   }
   return [...paths].map(([{ line, edge, text }, d]) => (
     <g key={line + text}>
@@ -159,7 +159,7 @@ function Head({ layout, arc }: { layout: LineLayout; arc: Arc }) {
   const reach = layout.heavy * 2.6;
   const wing = (side: number) =>
     `${round(tip.x - reach * Math.cos(turn + side))} ${round(tip.y - reach * Math.sin(turn + side))}`;
-  const { line, edge } = arc.look;
+  const { line, edge } = arc.style;
   return (
     <path
       d={`M${wing(0.5)}L${round(tip.x)} ${round(tip.y)}L${wing(-0.5)}Z`}

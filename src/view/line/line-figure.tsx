@@ -116,12 +116,12 @@ const crosses = ({ led }: Label, { x, width }: Label) => led !== null && Math.ab
 function Axis({ line, layout }: { line: AnyLine; layout: LineLayout }) {
   const { geometry, heavy, numeral, unit } = layout;
   const [a, b] = [geometry.point(0, 0), geometry.point(1, 0)];
-  const look = { fill: "none", stroke: "currentColor", strokeWidth: heavy, strokeLinecap: "round" as const };
+  const style = { fill: "none", stroke: "currentColor", strokeWidth: heavy, strokeLinecap: "round" as const };
   if (geometry.shape === "ring") {
     const radius = geometry.length / (2 * Math.PI);
     return (
       <>
-        <circle cx={round(a.x)} cy={round(a.y + radius)} r={round(radius)} {...look} />
+        <circle cx={round(a.x)} cy={round(a.y + radius)} r={round(radius)} {...style} />
         {unit && <UnitName x={a.x} y={a.y + radius} size={numeral} unit={unit} middle />}
       </>
     );
@@ -136,11 +136,11 @@ function Axis({ line, layout }: { line: AnyLine; layout: LineLayout }) {
       : `M${round(x - way * 8)} ${round(y - 7)}L${round(x)} ${round(y)}L${round(x - way * 8)} ${round(y + 7)}`;
   return (
     <>
-      <path d={`M${round(ax)} ${round(ay)}L${round(bx)} ${round(by)}`} {...look} />
+      <path d={`M${round(ax)} ${round(ay)}L${round(bx)} ${round(by)}`} {...style} />
       {!line.pinned && (
         <path
           d={upright ? head(ax, ay, -1) + head(bx, by, 1) : head(ax, ay, -1) + head(bx, by, 1)}
-          {...look}
+          {...style}
           strokeWidth={heavy * 0.75}
         />
       )}

@@ -5,7 +5,7 @@ import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { type AnyLine, isClosed, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { slideSpan, zoomSpan } from "@/core/surface/line-scale";
-import { PEEK_MS, type Run } from "../chart/use-run";
+import { PEEK_MS, type Sweep } from "../chart/use-sweep";
 import { fingerDown, fingerUp } from "../fingers";
 import type { Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
@@ -18,7 +18,7 @@ const BEGINS_WITHIN = 16;
 const SLIDE_FROM = 8;
 const WHEEL_RESTS_MS = 160;
 
-export type LineHand = Run & {
+export type LineHand = Sweep & {
   /** A drag goes from a number to another instead of sliding the line. */
   jumps: boolean;
   onJump: (from: NumberKey, to: NumberKey) => void;

@@ -7,7 +7,7 @@ type Props = { written: Written; x: number; y: number; size: number; bold?: bool
 /** A number in its middle at a point: a fraction with its numbers one above the other, and a bar between them. */
 export function WrittenText({ written, x, y, size, bold = false, color = "currentColor" }: Props) {
   const { whole, over, under } = written;
-  const look = {
+  const style = {
     fontWeight: bold ? 700 : 400,
     fill: color,
     className: "font-numeral",
@@ -15,7 +15,7 @@ export function WrittenText({ written, x, y, size, bold = false, color = "curren
   };
   if (under === "") {
     return (
-      <text x={x} y={round(y + size * 0.35)} fontSize={size} {...look}>
+      <text x={x} y={round(y + size * 0.35)} fontSize={size} {...style}>
         {whole}
       </text>
     );
@@ -29,14 +29,14 @@ export function WrittenText({ written, x, y, size, bold = false, color = "curren
   return (
     <>
       {whole && (
-        <text x={round(left + wide / 2)} y={round(y + size * 0.35)} fontSize={size} {...look}>
+        <text x={round(left + wide / 2)} y={round(y + size * 0.35)} fontSize={size} {...style}>
           {whole}
         </text>
       )}
-      <text x={round(middle)} y={round(y - size * 0.13)} fontSize={round(small)} {...look}>
+      <text x={round(middle)} y={round(y - size * 0.13)} fontSize={round(small)} {...style}>
         {over}
       </text>
-      <text x={round(middle)} y={round(y + size * 0.73)} fontSize={round(small)} {...look}>
+      <text x={round(middle)} y={round(y + size * 0.73)} fontSize={round(small)} {...style}>
         {under}
       </text>
       <path

@@ -5,7 +5,7 @@ import type { Scene } from "@/core/scene/scene";
 import type { Ink } from "@/core/set/ink";
 import type { Target } from "@/core/surface/cell-key";
 import type { ViewId } from "@/core/views/view-id";
-import { INK_LOOK } from "../ink/ink-look";
+import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
 import type { Anchors } from "./anchors";
 import { FINE, pathOf } from "./stroke-path";
@@ -59,7 +59,7 @@ const Strokes = memo(
         key={stroke.id}
         d={pathOf(stroke)}
         data-stroke={stroke.id}
-        {...strokeLook(stroke.ink, stroke.tool)}
+        {...strokeStyle(stroke.ink, stroke.tool)}
       />
     ));
   },
@@ -67,10 +67,10 @@ const Strokes = memo(
 );
 
 /** A pen draws in its ink; a highlighter lets through what lies under it. */
-export const strokeLook = (ink: Ink, tool: Stroke["tool"]) =>
+export const strokeStyle = (ink: Ink, tool: Stroke["tool"]) =>
   tool === "pen"
-    ? { fill: INK_LOOK[ink].figure }
-    : { fill: INK_LOOK[ink].figure, opacity: 0.32, style: { mixBlendMode: "multiply" as const } };
+    ? { fill: INK_STYLE[ink].figure }
+    : { fill: INK_STYLE[ink].figure, opacity: 0.32, style: { mixBlendMode: "multiply" as const } };
 
 function byNumber(strokes: readonly Stroke[]): [Target | null, Stroke[]][] {
   const groups = new Map<Target | null, Stroke[]>();
@@ -91,7 +91,7 @@ export const noteSize = (text: string) => ({
 
 function NoteSlip({ note, x, y }: { note: Note; x: number; y: number }) {
   const { width, height } = noteSize(note.text);
-  const { ground, figure } = INK_LOOK[note.ink];
+  const { ground, figure } = INK_STYLE[note.ink];
   return (
     <g data-note={note.id} pointerEvents="all">
       <rect

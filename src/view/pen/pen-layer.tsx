@@ -10,7 +10,7 @@ import type { ViewId } from "@/core/views/view-id";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import type { Anchors, Point } from "./anchors";
-import { Drawn, noteSize, strokeLook } from "./drawn";
+import { Drawn, noteSize, strokeStyle } from "./drawn";
 import { FINE, strokePath } from "./stroke-path";
 
 export type PenTool = "pen" | "highlighter" | "rubber" | "note";
@@ -204,7 +204,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
               key={finger}
               d={strokePath(points, pen.tool === "highlighter" ? "highlighter" : "pen", false)}
               transform={`translate(${at.x} ${at.y}) scale(${at.unit / FINE})`}
-              {...strokeLook(pen.ink, pen.tool === "highlighter" ? "highlighter" : "pen")}
+              {...strokeStyle(pen.ink, pen.tool === "highlighter" ? "highlighter" : "pen")}
             />
           ))}
       </svg>

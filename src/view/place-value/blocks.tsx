@@ -1,6 +1,6 @@
 import { round } from "../round";
 import type { Block } from "./blocks-layout";
-import { placeLook } from "./place-look";
+import { placeStyle } from "./place-style";
 
 /** Lines across a rod or a plate, so that its ones can be counted. */
 const lines = (from: number, unit: number, along: number, at: (line: number) => string) =>
@@ -8,7 +8,7 @@ const lines = (from: number, unit: number, along: number, at: (line: number) => 
 
 /** A one, a rod of ten, a plate of a hundred, or a cube of a thousand. */
 export function BlockShape({ place, x, y, unit }: Block) {
-  const { ground, line } = placeLook(place);
+  const { ground, line } = placeStyle(place);
   const side = {
     stroke: line,
     strokeWidth: Math.max(1.5, Math.min(2.5, unit / 6)),

@@ -3,7 +3,7 @@ import { type Place, worthOf } from "@/core/number/place-value";
 import { showNumber } from "@/core/number/show-number";
 import { round } from "../round";
 import type { Column } from "./blocks-layout";
-import { placeLook } from "./place-look";
+import { placeStyle } from "./place-style";
 
 /** Discs lie in twos, five rows of them, as in a frame of ten. */
 const ACROSS = 2;
@@ -33,7 +33,7 @@ type Props = {
 
 /** The discs of one place, each with its value. */
 export function Discs({ place, count, column, radius, lit }: Props) {
-  const { ground, line, text } = placeLook(place);
+  const { ground, line, text } = placeStyle(place);
   const value = showNumber(keyOf(worthOf(place)));
   const size = Math.min(radius, (radius * 3) / value.length);
   const step = radius * (2 + 2 * GAP);

@@ -7,7 +7,7 @@ import { Touchable } from "../touchable";
 import { BlockShape } from "./blocks";
 import { type Block, type Column, sizeOf } from "./blocks-layout";
 import { Discs, discRadius } from "./discs";
-import { placeLook } from "./place-look";
+import { placeStyle } from "./place-style";
 
 /** The line under the pieces, in parts of the heading's size. */
 export const LINE = 1.4;
@@ -55,7 +55,7 @@ export function PieceColumns({
             y={heading * 1.15}
             fontSize={round(Math.min(heading, (width - 8) / (placeName(place).length * 0.56)))}
             textAnchor="middle"
-            fill={placeLook(place).text}
+            fill={placeStyle(place).text}
             className="font-semibold"
           >
             {capital(placeName(place))}
@@ -146,7 +146,7 @@ type ToldProps = Exchange & { column: Column | undefined; y: number; size: numbe
 function Told({ of, way, column, y, size }: ToldProps) {
   if (!column) return null;
   const [ten, one] = [placeName(of), placeName(of + 1, 1)];
-  const colour = (place: Place) => placeLook(place).text;
+  const colour = (place: Place) => placeStyle(place).text;
   const parts =
     way === "made"
       ? [

@@ -20,7 +20,7 @@ import { SILENT } from "../said";
 import { Touchable } from "../touchable";
 import { type Column, hasBlocks, layOutBlocks } from "./blocks-layout";
 import { LINE, PieceColumns } from "./piece-columns";
-import { placeLook } from "./place-look";
+import { placeStyle } from "./place-style";
 
 type Props = DrawingProps<"place-value"> & {
   /** A part was touched. */
@@ -157,7 +157,7 @@ type DigitProps = {
 
 /** A digit on the card of its place. */
 function Digit({ place, count, column, height, covered, point, onTouch }: DigitProps) {
-  const { ground, line } = placeLook(place);
+  const { ground, line } = placeStyle(place);
   const side = Math.min(height - 10, column.width - 12);
   const wide = Math.min(column.width - 12, side * 1.08);
   return (
@@ -234,7 +234,7 @@ function Expanded({
   return parts.map((part, i) => (
     <span key={part} className="whitespace-pre">
       {i > 0 && " + "}
-      <span style={{ color: placeLook(places[i] ?? 0).text }}>{write(part)}</span>
+      <span style={{ color: placeStyle(places[i] ?? 0).text }}>{write(part)}</span>
     </span>
   ));
 }

@@ -6,9 +6,9 @@ import type { NumberKey } from "@/core/number/exact";
 import { type Written, writtenText } from "@/core/number/fraction-text";
 import type { Scene } from "@/core/scene/scene";
 import type { DrawingProps } from "../drawing";
-import { INK_LOOK } from "../ink/ink-look";
 import { InkFigure } from "../ink/ink-shape";
-import { LOOKS } from "../line/jump-look";
+import { INK_STYLE } from "../ink/ink-style";
+import { STYLES } from "../line/jump-style";
 import { labelSize } from "../line/label-size";
 import { WrittenText } from "../line/written-text";
 import { type Asks, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
@@ -61,7 +61,7 @@ export function SentenceDrawing(props: Props) {
           className="flex w-full flex-wrap items-center justify-center gap-y-4"
         >
           {row.ink && (
-            <svg width={FIGURE * size} height={size} role="img" aria-label={INK_LOOK[row.ink].name}>
+            <svg width={FIGURE * size} height={size} role="img" aria-label={INK_STYLE[row.ink].name}>
               <InkFigure ink={row.ink} x={(FIGURE * size) / 2} y={size / 2} radius={size * 0.28} />
             </svg>
           )}
@@ -199,5 +199,5 @@ function colorOf(part: SentencePart, parts: readonly SentencePart[], index: numb
   if (term?.kind !== "term" || term.jumps.length === 0) return plain;
   if (new Set(trail.jumps.map((by) => by.replace("-", ""))).size === 1) return plain;
   const cell = placeOfJump(trail.jumps[term.jumps[0]!]!);
-  return cell ? LOOKS[cell].text : plain;
+  return cell ? STYLES[cell].text : plain;
 }

@@ -8,7 +8,7 @@ import type { ViewOf } from "@/core/views/view";
 import { type Size, useSize } from "@/kit/use-size";
 import { PeekFace } from "../chart/peek";
 import { useKeyPress } from "../chart/use-key-press";
-import type { Run } from "../chart/use-run";
+import type { Sweep } from "../chart/use-sweep";
 import type { Over } from "../pen/anchors";
 import { useCells } from "../scene/cells";
 import type { SceneSource } from "../scene/scene-source";
@@ -31,7 +31,7 @@ type Props = {
   strong: boolean;
   /** The size of its room, where that is known before it is measured. */
   firstSize?: Size | undefined;
-  run: Run;
+  sweep: Sweep;
   /** The window has come to rest elsewhere. */
   onSlide: (at: WindowAt) => void;
   /** What comes next is asked, at the right or below. */
@@ -47,7 +47,7 @@ const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
 /** A window of a times grid, that slides over it without end. */
 export const TimesGrid = memo(function TimesGrid(props: Props) {
-  const { settings, source, strong, firstSize, run, onSlide, onWonder, onLine, asks, over } = props;
+  const { settings, source, strong, firstSize, sweep, onSlide, onWonder, onLine, asks, over } = props;
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, firstSize ?? BEFORE_MEASURED);
   const cells = useCells(source);
@@ -70,8 +70,8 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
   const sliding = useSliding({ times: settings, layout: kept, source }, target, canvas, carried, onSlide);
   const origin = useOrigin(target);
   const settle = sliding.glide;
-  const touch = useSlideTouch(sliding, square, run, settle);
-  const keys = useKeyPress(run);
+  const touch = useSlideTouch(sliding, square, sweep, settle);
+  const keys = useKeyPress(sweep);
   const peeked = touch.peeked ?? keys.peeked;
   const frame = useRef<HTMLDivElement>(null);
   useWheel(frame, sliding, settle);

@@ -3,7 +3,7 @@
 import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import { type CellKey, cellKey, MAX_TIMES } from "@/core/surface/cell-key";
 import type { WindowAt } from "@/core/surface/times-grid";
-import { PEEK_MS, type Run } from "../chart/use-run";
+import { PEEK_MS, type Sweep } from "../chart/use-sweep";
 import { fingerDown, fingerUp } from "../fingers";
 
 /** Further than this, in pixels, a touch is a slide. */
@@ -35,7 +35,7 @@ const BODY = { rows: true, columns: true };
 export function useSlideTouch(
   sliding: Sliding,
   cell: { width: number; height: number },
-  run: Run | undefined,
+  sweep: Sweep | undefined,
   onSettle: (at: WindowAt) => void,
 ) {
   const fingers = useRef(new Map<number, Finger>());
@@ -70,7 +70,7 @@ export function useSlideTouch(
         ways,
       };
       fingerDown(all, event, now);
-      if (cell && run?.canPeek?.(cell)) {
+      if (cell && sweep?.canPeek?.(cell)) {
         now.peek = setTimeout(() => {
           now.cell = null;
           setPeeked(cell);
@@ -107,8 +107,8 @@ export function useSlideTouch(
         const { row, column } = sliding.position.current;
         onSettle({ row: Math.round(row), column: Math.round(column) });
       } else if (now.cell && event.type !== "pointercancel") {
-        run?.begin(now.cell, event.pointerId);
-        run?.end(event.pointerId);
+        sweep?.begin(now.cell, event.pointerId);
+        sweep?.end(event.pointerId);
       }
     };
     const on = (ways: Finger["ways"]) => ({
@@ -122,6 +122,6 @@ export function useSlideTouch(
       rowStrip: on({ rows: true, columns: false }),
       columnStrip: on({ rows: false, columns: true }),
     };
-  }, [sliding, cell.width, cell.height, run, onSettle]);
+  }, [sliding, cell.width, cell.height, sweep, onSettle]);
   return { ...handlers, peeked };
 }

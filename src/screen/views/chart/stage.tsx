@@ -4,7 +4,7 @@ import { useCallback, useMemo } from "react";
 import { isCount } from "@/core/count/count";
 import type { Trail } from "@/core/count/trail";
 import { Chart } from "@/view/chart/chart";
-import type { Run } from "@/view/chart/use-run";
+import type { Sweep } from "@/view/chart/use-sweep";
 import { pickBoard, useBoard, useBoardStore } from "../../store/use-board";
 import { mayPeek, touchOn } from "../../tools/touch-on";
 import { useOnLine, useUnderHand } from "../use-under-hand";
@@ -15,13 +15,13 @@ const EDGES = [12, 12, 12, 12] as const;
 
 /** The chart of the board, in the teacher's hand. */
 export function ChartStage({ view, strong }: StageProps<"chart">) {
-  const { frame, look, given } = useUnderHand(view, strong, EDGES);
+  const { frame, held, given } = useUnderHand(view, strong, EDGES);
   const store = useBoardStore();
-  const run = useMemo<Run>(
+  const sweep = useMemo<Sweep>(
     () => ({
       begin: (number, finger) => touchOn(store, view, number, finger),
-      over: (number, finger) => store.getState().runOver(number, finger),
-      end: (finger) => store.getState().endRun(finger),
+      over: (number, finger) => store.getState().sweepOver(number, finger),
+      end: (finger) => store.getState().endSweep(finger),
       canPeek: (number) => mayPeek(store, view, number),
     }),
     [store, view],
@@ -29,8 +29,8 @@ export function ChartStage({ view, strong }: StageProps<"chart">) {
   const count = useBoard((state) => pickBoard(state).count);
   const ofCount = useCallback((trail: Trail) => isCount(trail, count), [count]);
   return (
-    <section {...frame} className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${look}`}>
-      <Chart {...given} run={run} onLine={useOnLine(view)} isCount={ofCount} />
+    <section {...frame} className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${held}`}>
+      <Chart {...given} sweep={sweep} onLine={useOnLine(view)} isCount={ofCount} />
     </section>
   );
 }

@@ -30,7 +30,7 @@ const EDGES = [8, 8, 50, 8] as const;
 
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
-  const { frame, look, given } = useUnderHand(line, strong, EDGES);
+  const { frame, held, given } = useUnderHand(line, strong, EDGES);
   const tool = useBoard((state) => state.tool);
   const board = useBoard(pickBoard);
   const pins = useMemo(() => pinsOf(board), [board]);
@@ -48,7 +48,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
       jumps: tool === "jump",
       begin: (number, finger, reach) => touchOn(store, line, number, finger, reach),
       over: () => {},
-      end: (finger) => board().endRun(finger),
+      end: (finger) => board().endSweep(finger),
       canPeek: (number) => mayPeek(store, line, number),
       onJump: held((from, to) => lines.jumpBetween(from, to)),
       onStart: held((number) => lines.startAt(number)),
@@ -60,7 +60,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
   return (
     <section
       {...frame}
-      className={`[container-type:size] flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${look}`}
+      className={`[container-type:size] flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${held}`}
     >
       <div className="min-h-0 flex-1 px-2 pt-2">
         <Line {...given} hand={hand} onLook={onLook} ghosts={tool === "lift"} pins={pins} />

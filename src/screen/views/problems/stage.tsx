@@ -87,7 +87,7 @@ export function ProblemsStage({ view, strong }: StageProps<"problems">) {
         </ProblemGrid>
       </div>
       {check === "at-end" && (
-        <Button look="strong" className="h-14 self-center" onClick={checkAll}>
+        <Button tone="strong" className="h-14 self-center" onClick={checkAll}>
           Check the answers
         </Button>
       )}
@@ -166,7 +166,7 @@ function NumberPad({ onDone }: { onDone: (says: NumberKey) => void }) {
           setTyped((was) => (key === "back" ? was.slice(0, -1) : (was + key).slice(0, 12)));
         }}
       >
-        <Button type="submit" look="stair" className="h-14 px-2">
+        <Button type="submit" tone="stair" className="h-14 px-2">
           Write it
         </Button>
       </NumberKeys>

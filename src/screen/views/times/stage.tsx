@@ -3,7 +3,7 @@
 import { useCallback, useMemo } from "react";
 import { numberOf, type Target } from "@/core/surface/cell-key";
 import type { WindowAt } from "@/core/surface/times-grid";
-import type { Run } from "@/view/chart/use-run";
+import type { Sweep } from "@/view/chart/use-sweep";
 import { TimesGrid } from "@/view/times/times-grid";
 import { useBoardStore } from "../../store/use-board";
 import { mayPeek, touchOn } from "../../tools/touch-on";
@@ -15,10 +15,10 @@ const EDGES = [12, 12, 12, 12] as const;
 
 /** The times grid of the board, in the teacher's hand. */
 export function TimesStage({ view, strong }: StageProps<"times">) {
-  const { frame, look, given } = useUnderHand(view, strong, EDGES);
+  const { frame, held, given } = useUnderHand(view, strong, EDGES);
   const store = useBoardStore();
   const byValue = view.marks === "value";
-  const run = useMemo<Run>(() => {
+  const sweep = useMemo<Sweep>(() => {
     // A cover or a mark on a number is on it wherever it lives, but where one cell was touched for itself; what is
     // written or drawn is in one place.
     const about = (cell: Target) => {
@@ -28,7 +28,7 @@ export function TimesStage({ view, strong }: StageProps<"times">) {
     return {
       begin: (cell, finger) => touchOn(store, view, about(cell), finger),
       over: () => {},
-      end: (finger) => store.getState().endRun(finger),
+      end: (finger) => store.getState().endSweep(finger),
       canPeek: (cell) => mayPeek(store, view, cell),
     };
   }, [store, view, byValue]);
@@ -38,8 +38,8 @@ export function TimesStage({ view, strong }: StageProps<"times">) {
     [store, view.id],
   );
   return (
-    <section {...frame} className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${look}`}>
-      <TimesGrid {...given} run={run} onSlide={onSlide} onWonder={onWonder} onLine={useOnLine(view)} />
+    <section {...frame} className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${held}`}>
+      <TimesGrid {...given} sweep={sweep} onSlide={onSlide} onWonder={onWonder} onLine={useOnLine(view)} />
     </section>
   );
 }

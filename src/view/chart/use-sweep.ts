@@ -17,7 +17,7 @@ import { type ChartLayout, cellUnder, cornerOf } from "./chart-layout";
  * A touch that begins on a number and may be drawn on over others, each told once in the order it was met. `finger`
  * tells touches apart: several pupils touch at the same time.
  */
-export type Run = {
+export type Sweep = {
   /** `reach`: how far off a touch on a line may be, as a number: as far as a finger is wide. */
   begin: (number: NumberKey, finger: number, reach?: Exact) => void;
   over: (number: NumberKey, finger: number) => void;
@@ -40,7 +40,7 @@ type Under = {
 };
 
 /** Pointer handlers that turn touch, pen and mouse on a chart into runs, and the cell that is peeked at. */
-export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout, run: Run | undefined) {
+export function useSweep(grid: RefObject<HTMLElement | null>, layout: ChartLayout, sweep: Sweep | undefined) {
   const fingers = useRef(new Map<number, Under>());
   const [peeked, setPeeked] = useState<number | null>(null);
   useEffect(() => {
@@ -50,14 +50,14 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
     };
   }, []);
   const { down, pointers } = useMemo(() => {
-    if (!run) return { down: () => {}, pointers: {} };
+    if (!sweep) return { down: () => {}, pointers: {} };
     const numberAt = (index: number) => layout.numbers[index]!;
     /** A touch that waited to see whether it is a long press turns out to be an ordinary one. */
     const begin = (at: Under, finger: number) => {
       if (at.waiting === undefined) return;
       clearTimeout(at.waiting);
       delete at.waiting;
-      run.begin(numberAt(at.index), finger);
+      sweep.begin(numberAt(at.index), finger);
     };
     const finish = (event: ReactPointerEvent) => {
       const at = fingers.current.get(event.pointerId);
@@ -66,7 +66,7 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
       else begin(at, event.pointerId);
       fingers.current.delete(event.pointerId);
       setPeeked(null);
-      run.end(event.pointerId);
+      sweep.end(event.pointerId);
     };
     const down = (event: PointerEvent) => {
       const { current } = grid;
@@ -77,7 +77,7 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
       current.setPointerCapture(finger);
       const at: Under = { index, seen: new Set([index]), box: null };
       fingers.current.set(finger, at);
-      if (!run.canPeek?.(numberAt(index))) return run.begin(numberAt(index), finger);
+      if (!sweep.canPeek?.(numberAt(index))) return sweep.begin(numberAt(index), finger);
       at.waiting = setTimeout(() => {
         fingers.current.delete(finger);
         setPeeked(index);
@@ -95,7 +95,7 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
         for (const met of between(layout, at.index, index)) {
           if (at.seen.has(met)) continue;
           at.seen.add(met);
-          run.over(numberAt(met), event.pointerId);
+          sweep.over(numberAt(met), event.pointerId);
         }
         at.index = index;
       },
@@ -104,7 +104,7 @@ export function useRun(grid: RefObject<HTMLElement | null>, layout: ChartLayout,
       onLostPointerCapture: () => setPeeked(null),
     };
     return { down, pointers };
-  }, [grid, layout, run]);
+  }, [grid, layout, sweep]);
   useFingerFirst(grid, down);
   return { pointers, peeked };
 }

@@ -1,10 +1,10 @@
 import type { Ink } from "@/core/set/ink";
 import type { Point } from "@/core/surface/ink-split";
 
-type InkLook = { name: string; ground: string; figure: string };
+type InkStyle = { name: string; ground: string; figure: string };
 
 /** How each ink looks: its name, the ground it gives a cell, and its shape's colour. */
-export const INK_LOOK: Record<Ink, InkLook> = {
+export const INK_STYLE: Record<Ink, InkStyle> = {
   sun: { name: "Sun", ground: "var(--color-sun)", figure: "var(--color-sun-dot)" },
   coral: { name: "Coral", ground: "var(--color-coral)", figure: "var(--color-coral-dot)" },
   sea: { name: "Sea", ground: "var(--color-sea)", figure: "var(--color-sea-dot)" },

@@ -1,12 +1,12 @@
 import type { JumpPlace } from "@/core/count/jump-place";
 import { INKS, type Ink } from "@/core/set/ink";
-import { INK_LOOK } from "../ink/ink-look";
+import { INK_STYLE } from "../ink/ink-style";
 
 /** How a jump is drawn: its arc, an edge where the arc alone is too light, and its size. */
-export type LookOfJump = { line: string; edge?: string; text: string };
+export type JumpStyle = { line: string; edge?: string; text: string };
 
 /** Place value keeps its colours everywhere; equal jumps of a count are stair yellow, edged so that they are seen. */
-export const LOOKS: Record<JumpPlace | "equal" | "other", LookOfJump> = {
+export const STYLES: Record<JumpPlace | "equal" | "other", JumpStyle> = {
   equal: { line: "var(--color-stair)", edge: "var(--color-ink)", text: "var(--color-ink)" },
   other: { line: "var(--color-quiet)", text: "var(--color-ink)" },
   hundredths: { line: "var(--color-sea-dot)", text: "var(--color-tens)" },
@@ -18,8 +18,8 @@ export const LOOKS: Record<JumpPlace | "equal" | "other", LookOfJump> = {
 };
 
 const OF_INK = Object.fromEntries(
-  INKS.map((ink) => [ink, { line: INK_LOOK[ink].figure, text: "var(--color-ink)" }]),
-) as Record<Ink, LookOfJump>;
+  INKS.map((ink) => [ink, { line: INK_STYLE[ink].figure, text: "var(--color-ink)" }]),
+) as Record<Ink, JumpStyle>;
 
 /** How a trail looks in an ink, while two are compared. */
-export const lookOfInk = (ink: Ink): LookOfJump => OF_INK[ink];
+export const styleOfInk = (ink: Ink): JumpStyle => OF_INK[ink];

@@ -1,9 +1,9 @@
 import type { Place } from "@/core/number/place-value";
 
 /** How the pieces and the digits of a place look: their ground, their line, and the colour in which they are written. */
-export type PlaceLook = { readonly ground: string; readonly line: string; readonly text: string };
+export type PlaceStyle = { readonly ground: string; readonly line: string; readonly text: string };
 
-const hue = (ink: string, text: string): PlaceLook => ({
+const hue = (ink: string, text: string): PlaceStyle => ({
   ground: `var(--color-${ink})`,
   line: `var(--color-${ink}-dot)`,
   text: `var(--color-${text})`,
@@ -13,9 +13,9 @@ const TENS = hue("sea", "tens");
 const HUNDREDS = hue("plum", "hundreds");
 const THOUSANDS = hue("kelp", "thousands");
 /** Parts of one have the hue of their counterpart, on a bare ground. */
-const part = (look: PlaceLook): PlaceLook => ({ ...look, ground: "var(--color-board)" });
+const part = (look: PlaceStyle): PlaceStyle => ({ ...look, ground: "var(--color-board)" });
 
-const LOOKS: readonly PlaceLook[] = [
+const STYLES: readonly PlaceStyle[] = [
   part(THOUSANDS),
   part(HUNDREDS),
   part(TENS),
@@ -30,4 +30,4 @@ const LOOKS: readonly PlaceLook[] = [
 ];
 
 /** The look of a place. */
-export const placeLook = (place: Place): PlaceLook => LOOKS[place + 3] ?? ONES;
+export const placeStyle = (place: Place): PlaceStyle => STYLES[place + 3] ?? ONES;
