@@ -60,8 +60,7 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
       // One digit that is covered leaves the others to be read.
       const pieces = piecesOf(exact(numberOf(focus))) ?? [];
       if (!pieces.some(({ place }) => isPartCovered(scene, view, placeKey(place)))) tell(numberOf(focus));
-      if (view.expanded === "shown")
-        for (const part of expandedForm(exact(numberOf(focus))) ?? []) tell(part);
+      if (view.expanded === "shown") for (const { worth } of expandedForm(pieces)) tell(worth);
     }
     if (view.kind === "way" && trail) for (const stop of landings(trail)) tell(keyOf(stop));
     if (view.kind === "pairs" && focus !== null && isWhole(exact(numberOf(focus)))) {

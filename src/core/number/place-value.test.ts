@@ -1,10 +1,21 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { exact, keyOf } from "./exact";
-import { expandedForm, piecesOf, placeName, worthOf, worthTogether } from "./place-value";
+import {
+  addPieces,
+  exchangePieces,
+  expandedForm,
+  type Pieces,
+  piecesOf,
+  placeName,
+  together,
+  wantingTo,
+  worthOf,
+  worthTogether,
+} from "./place-value";
 
 const pieces = (number: string) => piecesOf(exact(number))?.map(({ place, count }) => [place, count]);
-const expanded = (number: string) => expandedForm(exact(number));
+const expanded = (number: string) => expandedForm(piecesOf(exact(number))!).map(({ worth }) => worth);
 
 /** A number with up to eight digits before the point and three behind it. */
 const shown = fc
@@ -54,7 +65,7 @@ test("expanded form is a sum of what each digit is worth", () => {
   expect(expanded("2.05")).toEqual(["2", "0.05"]);
   fc.assert(
     fc.property(shown, (value) => {
-      const parts = expandedForm(value)!.map((part) => exact(part));
+      const parts = expandedForm(piecesOf(value)!).map(({ worth }) => exact(worth));
       const sum = parts.reduce((all, part) => all.add(part), exact(0));
       expect(keyOf(sum)).toBe(keyOf(value));
       // Each part is one digit with zeros.
@@ -82,4 +93,60 @@ test("places have names, for one piece and for more", () => {
   ]);
   expect([placeName(1, 1), placeName(0, 1), placeName(2, 0)]).toEqual(["ten", "one", "hundreds"]);
   expect(() => placeName(8)).toThrow(RangeError);
+});
+
+const counts = (pieces: readonly Pieces[] | null) =>
+  pieces?.map(({ place, count }) => [place, count]) ?? null;
+
+test("an exchange changes no value, and there and back is as before", () => {
+  expect(counts(exchangePieces([{ place: 0, count: 13 }], 0, "made"))).toEqual([
+    [1, 1],
+    [0, 3],
+  ]);
+  expect(exchangePieces([{ place: 0, count: 9 }], 0, "made")).toBeNull();
+  expect(exchangePieces([{ place: 0, count: 9 }], 0, "broken")).toBeNull();
+  fc.assert(
+    fc.property(shown, fc.integer({ min: -3, max: 6 }), (value, of) => {
+      const pieces = piecesOf(value)!;
+      const broken = exchangePieces(pieces, of, "broken");
+      const has = (place: number) => pieces.find((one) => one.place === place)?.count ?? 0;
+      expect(broken === null).toBe(has(of + 1) === 0);
+      if (broken === null) return;
+      expect(worthTogether(broken).equals(value)).toBe(true);
+      expect(counts(exchangePieces(broken, of, "made"))).toEqual(counts(pieces));
+    }),
+  );
+});
+
+test("pieces are added and taken one place at a time, and laid together without an exchange", () => {
+  const of = (number: string) => piecesOf(exact(number))!;
+  expect(counts(addPieces(of("299"), 0, 1))).toEqual([
+    [2, 2],
+    [1, 9],
+    [0, 10],
+  ]);
+  expect(counts(addPieces(of("30"), 2, 1))).toEqual(counts(of("130")));
+  expect(counts(addPieces(of("130"), 2, -1))).toEqual(counts(of("30")));
+  expect(addPieces(of("30"), 0, -1)).toBeNull();
+  expect(addPieces(of("29"), 0, 21)).toBeNull();
+  expect(counts(together(of("28"), of("5")))).toEqual([
+    [1, 2],
+    [0, 13],
+  ]);
+  fc.assert(
+    fc.property(shown, shown, (a, b) => {
+      const laid = together(piecesOf(a)!, piecesOf(b)!);
+      expect(worthTogether(laid).equals(a.add(b))).toBe(true);
+    }),
+  );
+});
+
+test("so much is wanting to the next whole ten, hundred or thousand; a whole one goes on to the next", () => {
+  const far = (number: string, unit: string) => {
+    const { by, next } = wantingTo(exact(number), exact(unit));
+    return [keyOf(by), keyOf(next)];
+  };
+  expect(far("264", "100")).toEqual(["36", "300"]);
+  expect(far("300", "100")).toEqual(["100", "400"]);
+  expect(far("2.4", "10")).toEqual(["7.6", "10"]);
 });

@@ -78,14 +78,71 @@ export const worthTogether = (pieces: readonly Pieces[]): Exact =>
   pieces.reduce((sum, { place, count }) => sum.add(worthOf(place).mul(exact(count))), exact(0));
 
 /**
- * A number in expanded form, as the numbers that its digits are worth: 264 is 200, 60 and 4; 204 is 200 and 4; 0 is 0.
- * @returns null where it has no pieces
+ * Pieces in expanded form, as the numbers that those of each place are worth: of 264 it is 200, 60 and 4, of 204 200 and 4;
+ * of 2 tens and 13 ones 20 and 13; of nothing 0.
  */
-export function expandedForm(value: Exact): NumberKey[] | null {
-  const pieces = piecesOf(value);
-  if (pieces === null) return null;
-  const worth = pieces
-    .filter(({ count }) => count > 0)
-    .map(({ place, count }) => keyOf(worthOf(place).mul(exact(count))));
-  return worth.length === 0 ? ["0"] : worth;
+export function expandedForm(pieces: readonly Pieces[]): { place: Place; worth: NumberKey }[] {
+  const some = pieces.filter(({ count }) => count > 0);
+  return (some.length === 0 ? [{ place: 0, count: 0 }] : some).map(({ place, count }) => ({
+    place,
+    worth: keyOf(worthOf(place).mul(exact(count))),
+  }));
+}
+
+/** How many pieces of one place may lie together before they are exchanged: two numbers' worth, and a ten that was broken up. */
+export const MOST_TOGETHER = 29;
+
+/** The pieces without empty places before the first one, down to the ones at least. */
+function tidied(counts: ReadonlyMap<Place, number>): Pieces[] {
+  const used = [...counts].filter(([, count]) => count > 0).map(([place]) => place);
+  const [largest, smallest] = [Math.max(0, ...used), Math.min(0, ...used)];
+  return Array.from({ length: largest - smallest + 1 }, (_, i) => ({
+    place: largest - i,
+    count: counts.get(largest - i) ?? 0,
+  }));
+}
+
+const countsOf = (pieces: readonly Pieces[]) => new Map(pieces.map(({ place, count }) => [place, count]));
+
+/**
+ * Pieces with some more of one place, or with fewer of it where `by` is below 0; nothing is exchanged.
+ * @returns null where so many cannot be taken, or lie together, or where they would be worth too much
+ */
+export function addPieces(pieces: readonly Pieces[], place: Place, by: number): Pieces[] | null {
+  const counts = countsOf(pieces);
+  const count = (counts.get(place) ?? 0) + by;
+  if (count < 0 || count > MOST_TOGETHER || place < SMALLEST_PLACE || place > LARGEST_PLACE) return null;
+  const after = tidied(counts.set(place, count));
+  return smallestPieces(worthTogether(after)) === null ? null : after;
+}
+
+/** Pieces of two numbers laid together, place by place: 2 tens 9 ones and 3 ones are 2 tens 12 ones. */
+export function together(a: readonly Pieces[], b: readonly Pieces[]): Pieces[] {
+  const counts = countsOf(a);
+  for (const { place, count } of b) counts.set(place, (counts.get(place) ?? 0) + count);
+  return tidied(counts);
+}
+
+/**
+ * Ten pieces of a place exchanged for one of the next larger ("made"), or one of that broken up into ten ("broken"). Their
+ * worth is as before.
+ * @returns null where there are not ten, or there is none to break up, or too many would lie together
+ */
+export function exchangePieces(
+  pieces: readonly Pieces[],
+  of: Place,
+  way: "made" | "broken",
+): Pieces[] | null {
+  const counts = countsOf(pieces);
+  const [small, large] = [counts.get(of) ?? 0, counts.get(of + 1) ?? 0];
+  const after = way === "made" ? [small - 10, large + 1] : [small + 10, large - 1];
+  if (after.some((count) => count < 0 || count > MOST_TOGETHER)) return null;
+  if (of < SMALLEST_PLACE || of >= LARGEST_PLACE) return null;
+  return tidied(counts.set(of, after[0]!).set(of + 1, after[1]!));
+}
+
+/** How far it is from a number to the next whole ten, hundred or thousand beyond it, and which that is. */
+export function wantingTo(value: Exact, unit: Exact): { by: Exact; next: Exact } {
+  const next = value.div(unit).floor().add(1).mul(unit);
+  return { by: next.sub(value), next };
 }

@@ -5,6 +5,7 @@ import type { Scene } from "./scene";
 import { type Draft, type MoveKind, move, type Slice } from "./slice";
 import { SLICES } from "./slices";
 import type { SetAside } from "./slices/aside";
+import type { Building } from "./slices/building";
 import { someView } from "./slices/examples";
 import type { Filling } from "./slices/filling";
 import type { Laying } from "./slices/laying";
@@ -12,7 +13,7 @@ import type { Talk } from "./slices/talk";
 import type { OnTrail } from "./slices/trail";
 
 /** What a view that keeps its own has for itself: marks, covers, what is written, the focus, the trail. */
-export type OwnScene = Laying & Filling & Talk & OnTrail & SetAside;
+export type OwnScene = Laying & Filling & Talk & OnTrail & SetAside & Building;
 export type Own = { readonly own: { readonly [view in ViewId]?: OwnScene } };
 
 type NumberMove = z.infer<(typeof SLICES)[number]["moves"][number]["schema"]>;

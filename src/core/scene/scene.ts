@@ -5,6 +5,7 @@ import { hasLayer, inksOfLayers, type Layer } from "./layer";
 import { type Own, own } from "./own";
 import { SLICES } from "./slices";
 import type { SetAside } from "./slices/aside";
+import type { Building } from "./slices/building";
 import type { Drawing } from "./slices/drawing";
 import type { Filling } from "./slices/filling";
 import type { Laying } from "./slices/laying";
@@ -24,6 +25,7 @@ export type Scene = Laying &
   SetAside &
   Signs &
   Parts &
+  Building &
   Windows &
   Working &
   Drawing &

@@ -9,9 +9,12 @@ export type Seen = {
   readonly window?: WindowAt | undefined;
 };
 
-/** A setting that the drawer asks for: one of some values, or a number. */
+type Options = readonly { readonly value: string; readonly label: string }[];
+
+/** A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, or a number. */
 export type KindField = { readonly part: string; readonly label: string } & (
-  | { readonly options: readonly { readonly value: string; readonly label: string }[] }
+  | { readonly options: Options }
+  | { readonly list: Options }
   | { readonly number: true }
 );
 

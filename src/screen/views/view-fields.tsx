@@ -5,7 +5,9 @@ import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
 import { KIND_NAMES, type KindName, kindOfView, type View } from "@/core/views/view";
 import { Choice } from "@/kit/choice";
+import { Labelled } from "@/kit/labelled";
 import { type Later, later } from "@/kit/later";
+import { Select } from "@/kit/select";
 import { CheckedField } from "../prepare/checked-field";
 import { useLay } from "../store/use-board";
 import { VIEWS } from "./views";
@@ -42,6 +44,12 @@ function AskedFields({ view }: { view: View }) {
         return "options" in field ? (
           <div key={part} className="col-span-2">
             <Choice label={label} value={String(settings[part])} options={field.options} onChange={set} />
+          </div>
+        ) : "list" in field ? (
+          <div key={part} className="col-span-2 grid">
+            <Labelled label={label}>
+              <Select label={label} value={String(settings[part])} options={field.list} onChange={set} />
+            </Labelled>
           </div>
         ) : (
           <CheckedField

@@ -31,6 +31,8 @@ const SMALL = { width: 304, height: 176 };
 /** The button beside a number sentence, and the choice under the pairs. */
 const SENTENCE_BUTTON = 44;
 const PAIRS_CHOICE = 44;
+/** The buttons by which a number is drawn at random and written. */
+const DRAW_BUTTONS = 64;
 
 const ofLine = {
   drawing: () => import("@/view/line/line-drawing").then((part) => part.LineDrawing),
@@ -92,7 +94,7 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
       await Words.bring();
       return PlaceValueDrawing;
     },
-    inside: (_, card) => within(card, [12, 16, 12, 16]),
+    inside: (view, card) => within(card, [12, 16, view.draws === "none" ? 12 : 12 + DRAW_BUTTONS, 16]),
     stage: () => import("./place-value/stage").then((part) => part.PlaceValueStage),
     fields: null,
     drawnOver: true,

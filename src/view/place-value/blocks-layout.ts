@@ -1,68 +1,125 @@
 import type { Pieces, Place } from "@/core/number/place-value";
 
-/** A block in its column, in pixels from the corner of the pieces' room. */
+/** Pieces that are drawn to one scale: blocks, or sticks in bundles. */
+export type Scaled = "blocks" | "bundles";
+
+/** A block or a bundle in its column, in pixels from the corner of the pieces' room. */
 export type Block = {
+  readonly as: Scaled;
   readonly place: Place;
   readonly x: number;
   readonly y: number;
   /** The side of a one. */
   readonly unit: number;
+  /** It is still wanting: an outline stands for it. */
+  readonly wanting: boolean;
 };
 export type Column = { readonly place: Place; readonly left: number; readonly width: number };
 type Size = { readonly width: number; readonly height: number };
 
-/** How large a block is, in ones: a one, a rod of ten, a plate of a hundred, a cube of a thousand as it is seen. */
-const SIDES: Readonly<Record<number, Size>> = {
-  0: { width: 1, height: 1 },
-  1: { width: 1, height: 10 },
-  2: { width: 10, height: 10 },
-  3: { width: 13, height: 13 },
+type Form = {
+  /** How large a piece is, in units, by its place. */
+  readonly sides: Readonly<Record<number, Size>>;
+  /** How far pieces stand apart, in units; ones, which stand like a ten, closer. */
+  readonly gap: number;
+  readonly betweenOnes: Size;
+  /** As many ones as stand below each other: that ten of them are one is seen. */
+  readonly onesDown: number;
+  /** They stand in rows of five: how many there are is seen at a glance. */
+  readonly inRows: boolean;
 };
-const GAP = 0.45;
-/** Ten ones are hardly longer than a rod of ten. */
-const BETWEEN_ONES = 0.1;
-/** Ones stand like a rod of ten: that ten of them are one is seen. */
-const ONES_IN_COLUMN = 10;
+
+const FORMS: Readonly<Record<Scaled, Form>> = {
+  // A one, a rod of ten, a plate of a hundred, a cube of a thousand as it is seen.
+  blocks: {
+    sides: {
+      0: { width: 1, height: 1 },
+      1: { width: 1, height: 10 },
+      2: { width: 10, height: 10 },
+      3: { width: 13, height: 13 },
+    },
+    gap: 0.45,
+    betweenOnes: { width: 0.45, height: 0.1 },
+    onesDown: 10,
+    inRows: false,
+  },
+  // A stick, ten of them held by a band, ten bundles in a crate.
+  bundles: {
+    sides: {
+      0: { width: 0.8, height: 9 },
+      1: { width: 3.6, height: 9 },
+      2: { width: 11, height: 9 },
+    },
+    gap: 0.9,
+    betweenOnes: { width: 0.5, height: 0.9 },
+    onesDown: 1,
+    inRows: true,
+  },
+};
 const MAX_UNIT = 64;
 /** No column is narrower than this, in pixels, or than this part of the room: its digit stands on a card as large as the others. */
 const MIN_COLUMN = { width: 84, share: 0.1 };
 const EDGE = 14;
 
-/** The width and height of a block, in pixels. */
-export const sizeOf = ({ place, unit }: Block): Size => ({
-  width: SIDES[place]!.width * unit,
-  height: SIDES[place]!.height * unit,
+/** The width and height of a block or bundle, in pixels. */
+export const sizeOf = ({ as, place, unit }: Pick<Block, "as" | "place" | "unit">): Size => ({
+  width: FORMS[as].sides[place]!.width * unit,
+  height: FORMS[as].sides[place]!.height * unit,
 });
 
-/** Whether a number can be shown in blocks: whole, and below ten thousand. */
-export const hasBlocks = (pieces: readonly Pieces[]): boolean => pieces.every(({ place }) => place in SIDES);
+/** Whether a number can be shown so: whole, and below ten thousand in blocks, below a thousand in bundles. */
+export const hasForm = (as: Scaled, pieces: readonly Pieces[]): boolean =>
+  pieces.every(({ place }) => place in FORMS[as].sides);
 
-/** How many blocks of a place stand below each other, and in how many rows beside, where a one has some size. */
-function arrange({ place, count }: Pieces, unit: number, height: number) {
-  const side = SIDES[place]!;
-  const gap = { x: GAP * unit, y: (place === 0 ? BETWEEN_ONES : GAP) * unit };
-  const step = { x: side.width * unit + gap.x, y: side.height * unit + gap.y };
-  const fits = Math.max(1, Math.floor((height + gap.y) / step.y));
-  const down = place === 0 ? Math.min(ONES_IN_COLUMN, fits) : fits;
-  const across = Math.max(1, Math.ceil(count / down));
-  return { step, down, across, width: across * step.x - gap.x, high: side.height * unit <= height };
+/** How many pieces of a place stand below each other, and in how many rows beside, where a one has some size. */
+function arrange(as: Scaled, { place, count }: Pieces, unit: number, height: number) {
+  const { sides, gap, betweenOnes, onesDown, inRows } = FORMS[as];
+  const side = sides[place]!;
+  const apart = place === 0 ? betweenOnes : { width: gap, height: gap };
+  const step = { x: (side.width + apart.width) * unit, y: (side.height + apart.height) * unit };
+  const fits = Math.max(1, Math.floor((height + apart.height * unit) / step.y));
+  const down = place === 0 ? Math.min(onesDown, fits) : fits;
+  const across = inRows
+    ? Math.max(Math.min(5, count), Math.ceil(count / fits))
+    : Math.max(1, Math.ceil(count / down));
+  return {
+    width: across * step.x - apart.width * unit,
+    // All ones that stand below each other have room there, however few they are now.
+    high: (place === 0 ? (onesDown - 1) * step.y : 0) + side.height * unit <= height,
+    at: (nth: number) =>
+      inRows
+        ? { x: (nth % across) * step.x, y: Math.floor(nth / across) * step.y }
+        : { x: Math.floor(nth / down) * step.x, y: (nth % down) * step.y },
+  };
 }
 
 /** As many of the tens and ones as a place can have: while a count goes on, the blocks keep their size. */
-const roomFor = ({ place, count }: Pieces): Pieces => ({ place, count: place < 2 ? 10 : count });
+const roomFor = ({ place, count }: Pieces): Pieces => ({
+  place,
+  count: place < 2 ? Math.max(10, count) : count,
+});
+
+/** Pieces of one place, with how many are still wanting. */
+export type Wanted = Pieces & { readonly wanting?: number };
+
+const all = ({ place, count, wanting = 0 }: Wanted): Pieces => ({ place, count: count + wanting });
 
 /**
- * Blocks as large as the room allows, all of one scale, each place in a column of its own.
- * @param pieces that have blocks
+ * Blocks or bundles as large as the room allows, all of one scale, each place in a column of its own.
+ * @param pieces that have this form
  */
-export function layOutBlocks(pieces: readonly Pieces[], room: Size): { columns: Column[]; blocks: Block[] } {
+export function layOutBlocks(
+  pieces: readonly Wanted[],
+  room: Size,
+  as: Scaled = "blocks",
+): { columns: Column[]; blocks: Block[] } {
   const narrowest = Math.max(MIN_COLUMN.width, room.width * MIN_COLUMN.share);
   const widths = (unit: number) =>
     pieces.map((some) => {
-      const { width, high } = arrange(roomFor(some), unit, room.height);
+      const { width, high } = arrange(as, roomFor(all(some)), unit, room.height);
       return high ? Math.max(narrowest, width + 2 * EDGE) : Number.POSITIVE_INFINITY;
     });
-  const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0);
+  const sum = (numbers: readonly number[]) => numbers.reduce((a, b) => a + b, 0);
   let unit = MAX_UNIT;
   while (unit > 1 && sum(widths(unit)) > room.width) unit -= 0.5;
   const needed = widths(unit).map((width) => (Number.isFinite(width) ? width : narrowest));
@@ -71,15 +128,18 @@ export function layOutBlocks(pieces: readonly Pieces[], room: Size): { columns: 
   const columns: Column[] = [];
   const blocks: Block[] = [];
   let left = 0;
-  for (const [i, { place, count }] of pieces.entries()) {
+  for (const [i, some] of pieces.entries()) {
+    const { place, count } = all(some);
     const width = needed[i]! + spare;
     columns.push({ place, left, width });
-    const { step, down, width: taken } = arrange({ place, count }, unit, room.height);
+    const { at, width: taken } = arrange(as, { place, count }, unit, room.height);
     for (let nth = 0; nth < count; nth += 1) {
       blocks.push({
+        as,
         place,
-        x: left + (width - taken) / 2 + Math.floor(nth / down) * step.x,
-        y: (nth % down) * step.y,
+        wanting: nth >= some.count,
+        x: left + (width - taken) / 2 + at(nth).x,
+        y: at(nth).y,
         unit,
       });
     }

@@ -12,13 +12,13 @@ const GAP = 0.16;
 /** A value that would be written smaller than this, in pixels, is told by the column alone. */
 const SMALLEST = 9;
 
-/** The radius of discs that all find room in columns. */
-export const discRadius = (columns: readonly Column[], height: number): number =>
+/** The radius of discs that all find room in columns. @param most that lie in one column */
+export const discRadius = (columns: readonly Column[], height: number, most: number): number =>
   Math.max(
     4,
     Math.min(
       34,
-      height / DOWN / (2 + 2 * GAP),
+      height / Math.max(DOWN, Math.ceil(most / ACROSS)) / (2 + 2 * GAP),
       ...columns.map(({ width }) => (width - 16) / ACROSS / (2 + 2 * GAP)),
     ),
   );
@@ -26,18 +26,21 @@ export const discRadius = (columns: readonly Column[], height: number): number =
 type Props = {
   place: Place;
   count: number;
+  /** How many are still wanting. */
+  wanting: number;
   column: Column;
-  radius: number /** The last one has just come of ten others. */;
+  radius: number;
+  /** The last one has just come of ten others. */
   lit: boolean;
 };
 
 /** The discs of one place, each with its value. */
-export function Discs({ place, count, column, radius, lit }: Props) {
+export function Discs({ place, count, wanting, column, radius, lit }: Props) {
   const { ground, line, text } = placeStyle(place);
   const value = showNumber(keyOf(worthOf(place)));
   const size = Math.min(radius, (radius * 3) / value.length);
   const step = radius * (2 + 2 * GAP);
-  return Array.from({ length: count }, (_, nth) => {
+  return Array.from({ length: count + wanting }, (_, nth) => {
     const x = round(column.left + column.width / 2 + ((nth % ACROSS) - (ACROSS - 1) / 2) * step);
     const y = round((Math.floor(nth / ACROSS) + 0.5) * step);
     return (
@@ -46,8 +49,16 @@ export function Discs({ place, count, column, radius, lit }: Props) {
         {lit && nth === count - 1 && (
           <circle cx={x} cy={y} r={radius + 4} fill="none" stroke="var(--color-stair)" strokeWidth={4} />
         )}
-        <circle cx={x} cy={y} r={radius} fill={ground} stroke={line} strokeWidth={2} />
-        {size >= SMALLEST && (
+        <circle
+          cx={x}
+          cy={y}
+          r={radius}
+          fill={nth < count ? ground : "none"}
+          stroke={line}
+          strokeWidth={2}
+          strokeDasharray={nth < count ? undefined : "5 4"}
+        />
+        {size >= SMALLEST && nth < count && (
           <text
             x={x}
             y={round(y + size * 0.36)}

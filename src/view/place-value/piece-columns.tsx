@@ -1,111 +1,71 @@
 import type { Exchange } from "@/core/count/exchange";
-import { type Pieces, type Place, placeName } from "@/core/number/place-value";
+import { type Place, placeName } from "@/core/number/place-value";
 import type { ViewOf } from "@/core/views/view";
 import type { Size } from "../drawing";
 import { round } from "../round";
 import { Touchable } from "../touchable";
+import { Beads } from "./beads";
 import { BlockShape } from "./blocks";
 import { type Block, type Column, sizeOf } from "./blocks-layout";
+import { BundleShape } from "./bundles";
 import { Discs, discRadius } from "./discs";
+import { justMade, type PiecesShown } from "./pieces-shown";
 import { placeStyle } from "./place-style";
-
-/** The line under the pieces, in parts of the heading's size. */
-export const LINE = 1.4;
 
 type Props = {
   view: ViewOf<"place-value">;
-  pieces: readonly Pieces[];
+  shown: PiecesShown;
   columns: readonly Column[];
-  /** Null where they are discs. */
+  /** Null where they are drawn to no scale: discs, beads, and what has no blocks. */
   blocks: readonly Block[] | null;
   room: Size;
   /** The size of the names of the places. */
   heading: number;
   covered: boolean;
   exchanges: readonly Exchange[];
+  /** Ten of this place slide together into one of the next. */
+  sliding: Place | null;
   onTouch: (() => void) | undefined;
 };
 
 /** The columns of the places by name, with the pieces in each. */
-export function PieceColumns({
-  view,
-  pieces,
-  columns,
-  blocks,
-  room,
-  heading,
-  covered,
-  exchanges,
-  onTouch,
-}: Props) {
+export function PieceColumns(props: Props) {
+  const { view, shown, columns, room, heading, covered, onTouch } = props;
   const top = heading * 2;
-  // What was exchanged is told under the pieces, in a line of its own: they do not move when it comes.
-  const high = room.height - heading * LINE;
-  const counted = pieces.map(({ place, count }) => `${count} ${placeName(place, count)}`).join(", ");
+  const counted = shown.pieces.map(({ place, count }) => `${count} ${placeName(place, count)}`).join(", ");
   const hasPieces = view.pieces !== "none";
-  const radius = discRadius(columns, high);
-  // The pieces that ten others have just become.
-  const made = exchanges.filter(({ way }) => way === "made").map(({ of }) => of + 1);
   const drawing = (
-    <svg aria-hidden width={room.width} height={top + (hasPieces ? room.height : 0)} className="block">
+    <svg
+      aria-hidden
+      width={room.width}
+      height={top + (hasPieces ? room.height : 0)}
+      className="block overflow-visible"
+    >
       {columns.map(({ place, left, width }) => (
-        <g key={place}>
-          <text
-            x={round(left + width / 2)}
-            y={heading * 1.15}
-            fontSize={round(Math.min(heading, (width - 8) / (placeName(place).length * 0.56)))}
-            textAnchor="middle"
-            fill={placeStyle(place).text}
-            className="font-semibold"
-          >
-            {capital(placeName(place))}
-          </text>
-        </g>
+        <rect
+          key={`column ${place}`}
+          data-column={place}
+          x={round(left)}
+          y={0}
+          width={round(width)}
+          height={round(top + (hasPieces ? room.height : 0))}
+          fill="transparent"
+        />
       ))}
-      {hasPieces && (
-        <g transform={`translate(0 ${top})`}>
-          {covered
-            ? columns.map(({ place, left, width }) => (
-                <rect
-                  key={place}
-                  x={round(left + 10)}
-                  y={2}
-                  width={round(width - 20)}
-                  height={Math.max(10, high - 4)}
-                  rx={14}
-                  fill="var(--color-ink)"
-                />
-              ))
-            : blocks?.map((block) => <BlockShape key={`${block.place} ${block.x} ${block.y}`} {...block} />)}
-          {!covered &&
-            made.map((place) => {
-              const block = blocks?.findLast((one) => one.place === place);
-              return block && <Outline key={place} block={block} />;
-            })}
-          {!covered &&
-            !blocks &&
-            pieces.map(({ place, count }, i) => (
-              <Discs
-                key={place}
-                place={place}
-                count={count}
-                column={columns[i]!}
-                radius={radius}
-                lit={made.includes(place)}
-              />
-            ))}
-          {!covered &&
-            exchanges.map((exchange) => (
-              <Told
-                key={exchange.of}
-                {...exchange}
-                column={columns.find(({ place }) => place === exchange.of + 1)}
-                y={room.height}
-                size={heading * 0.85}
-              />
-            ))}
-        </g>
-      )}
+      {columns.map(({ place, left, width }) => (
+        <text
+          key={place}
+          x={round(left + width / 2)}
+          y={heading * 1.15}
+          fontSize={round(Math.min(heading, (width - 8) / (placeName(place).length * 0.56)))}
+          textAnchor="middle"
+          fill={placeStyle(place).text}
+          className="font-semibold"
+        >
+          {capital(placeName(place))}
+        </text>
+      ))}
+      {hasPieces && <g transform={`translate(0 ${top})`}>{covered ? covers(props) : <Lying {...props} />}</g>}
     </svg>
   );
   if (!hasPieces) return drawing;
@@ -121,55 +81,140 @@ export function PieceColumns({
   );
 }
 
-/** About the piece that has just come of ten others. */
-function Outline({ block }: { block: Block }) {
-  const { width, height } = sizeOf(block);
-  return (
+const covers = ({ columns, room }: Props) =>
+  columns.map(({ place, left, width }) => (
     <rect
-      x={round(block.x - 4)}
-      y={round(block.y - 4)}
-      width={round(width + 8)}
-      height={round(height + 8)}
-      rx={7}
-      fill="none"
-      stroke="var(--color-stair)"
-      strokeWidth={4}
+      key={place}
+      x={round(left + 10)}
+      y={2}
+      width={round(width - 20)}
+      height={Math.max(10, room.height - 4)}
+      rx={14}
+      fill="var(--color-ink)"
     />
-  );
+  ));
+
+/** The pieces as they lie. */
+function Lying({ view, shown, columns, blocks, room, exchanges, sliding }: Props) {
+  const { pieces, gathered } = shown;
+  const made = justMade(exchanges);
+  if (blocks) {
+    const target = blocks.find(({ place, wanting }) => wanting && place === (gathered ?? 0) + 1);
+    return (
+      <>
+        {blocks.map((block, i) => (
+          <Piece
+            // biome-ignore lint/suspicious/noArrayIndexKey: a block is where it lies.
+            key={`${block.place} ${i}`}
+            block={block}
+            to={block.place === sliding && target && isAmongTen(blocks, block) ? target : null}
+          />
+        ))}
+        {gathered !== null && sliding === null && target && (
+          <Gathered blocks={blocks} of={gathered} target={target} />
+        )}
+        {gathered === null &&
+          made.map((place) => {
+            const block = blocks.findLast((one) => one.place === place && !one.wanting);
+            return block && <Outline key={place} {...boxOf([block])} />;
+          })}
+      </>
+    );
+  }
+  const most = Math.max(...pieces.map(({ count, wanting = 0 }) => count + wanting));
+  const radius = discRadius(columns, room.height, most);
+  return pieces.map(({ place, count, wanting = 0 }, i) => {
+    const of = { place, count, wanting, column: columns[i]! };
+    return view.as === "beads" ? (
+      <Beads key={place} {...of} height={room.height} />
+    ) : (
+      <Discs key={place} {...of} radius={radius} lit={made.includes(place)} />
+    );
+  });
 }
 
-const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
-
-type ToldProps = Exchange & { column: Column | undefined; y: number; size: number };
-
-/** What the last jump has exchanged, under the place that it came to. */
-function Told({ of, way, column, y, size }: ToldProps) {
-  if (!column) return null;
-  const [ten, one] = [placeName(of), placeName(of + 1, 1)];
-  const colour = (place: Place) => placeStyle(place).text;
-  const parts =
-    way === "made"
-      ? [
-          [`10 ${ten}`, colour(of)],
-          [` = 1 ${one}`, colour(of + 1)],
-        ]
-      : [
-          [`1 ${one}`, colour(of + 1)],
-          [` = 10 ${ten}`, colour(of)],
-        ];
+/** A block or bundle; one that is wanting is an outline, one that is exchanged goes where ten of it come to. */
+function Piece({ block, to }: { block: Block; to: Block | null }) {
+  if (block.wanting) {
+    const { width, height } = sizeOf(block);
+    return (
+      <rect
+        x={round(block.x)}
+        y={round(block.y)}
+        width={round(width)}
+        height={round(height)}
+        rx={Math.min(6, block.unit * 0.2)}
+        fill="none"
+        stroke={placeStyle(block.place).line}
+        strokeWidth={2}
+        strokeDasharray="5 4"
+      />
+    );
+  }
+  const shape = block.as === "bundles" ? <BundleShape {...block} /> : <BlockShape {...block} />;
   return (
-    <text
-      x={round(column.left + column.width / 2)}
-      y={y - size * 0.4}
-      fontSize={round(size)}
-      textAnchor="middle"
-      className="font-bold whitespace-pre"
+    <g
+      className="piece"
+      style={
+        to ? { transform: `translate(${round(to.x - block.x)}px, ${round(to.y - block.y)}px)` } : undefined
+      }
     >
-      {parts.map(([text, fill]) => (
-        <tspan key={text} fill={fill}>
-          {text}
-        </tspan>
-      ))}
-    </text>
+      {shape}
+    </g>
   );
 }
+
+/** Whether a block is one of the first ten of its place. */
+const isAmongTen = (blocks: readonly Block[], block: Block) =>
+  blocks.filter(({ place }) => place === block.place).indexOf(block) < 10;
+
+function boxOf(blocks: readonly Block[]) {
+  const boxes = blocks.map((block) => ({ ...block, ...sizeOf(block) }));
+  const [x, y] = [Math.min(...boxes.map((box) => box.x)), Math.min(...boxes.map((box) => box.y))];
+  return {
+    x,
+    y,
+    width: Math.max(...boxes.map((box) => box.x + box.width)) - x,
+    height: Math.max(...boxes.map((box) => box.y + box.height)) - y,
+  };
+}
+
+/** The ten pieces that are to be exchanged, and the one that they become. */
+function Gathered({ blocks, of, target }: { blocks: readonly Block[]; of: Place; target: Block }) {
+  const ten = boxOf(blocks.filter(({ place, wanting }) => place === of && !wanting).slice(0, 10));
+  const to = boxOf([target]);
+  const [from, end] = [
+    { x: ten.x - 12, y: ten.y + ten.height * 0.55 },
+    { x: to.x + to.width + 9, y: to.y + Math.min(to.height * 0.5, ten.y + ten.height * 0.5) },
+  ];
+  const over = Math.min(from.y, end.y) - Math.min(46, (from.x - end.x) * 0.4);
+  return (
+    <>
+      <Outline {...ten} />
+      {from.x - end.x > 26 && (
+        <g fill="none" stroke="var(--color-ink)" strokeWidth={3} strokeLinecap="round" strokeLinejoin="round">
+          <path
+            d={`M${round(from.x)} ${round(from.y)}Q${round((from.x + end.x) / 2)} ${round(over)} ${round(end.x)} ${round(end.y)}`}
+          />
+          <path d={`M${round(end.x + 13)} ${round(end.y - 10)}L${round(end.x)} ${round(end.y)}l13 5`} />
+        </g>
+      )}
+    </>
+  );
+}
+
+/** About pieces that are exchanged, or have just been. */
+const Outline = ({ x, y, width, height }: { x: number; y: number; width: number; height: number }) => (
+  <rect
+    x={round(x - 5)}
+    y={round(y - 5)}
+    width={round(width + 10)}
+    height={round(height + 10)}
+    rx={8}
+    fill="none"
+    stroke="var(--color-stair)"
+    strokeWidth={4}
+  />
+);
+
+export const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);

@@ -1,15 +1,16 @@
-import { exchangesAt } from "@/core/count/exchange";
+import { type Exchange, exchangesAt } from "@/core/count/exchange";
 import { textOn, trailOf } from "@/core/lesson/views-of";
-import { exact, type NumberKey } from "@/core/number/exact";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import {
   expandedForm,
   type Pieces,
   type Place,
-  piecesOf,
+  type PlaceKey,
   placeKey,
   placeName,
 } from "@/core/number/place-value";
-import { isPartCovered } from "@/core/scene/covered-part";
+import { arrangedPieces } from "@/core/scene/arranged";
+import { isCoveredPart, isPartCovered } from "@/core/scene/covered-part";
 import { isCoveredAt } from "@/core/scene/scene";
 import type { PartName } from "@/core/scene/slices/parts";
 import { numberOf } from "@/core/surface/cell-key";
@@ -18,62 +19,74 @@ import { Words } from "../number/words-later";
 import { round } from "../round";
 import { SILENT } from "../said";
 import { Touchable } from "../touchable";
-import { type Column, hasBlocks, layOutBlocks } from "./blocks-layout";
-import { LINE, PieceColumns } from "./piece-columns";
+import { type Column, hasForm, layOutBlocks } from "./blocks-layout";
+import { DigitCards } from "./digit-cards";
+import { ExchangeRow } from "./exchange-row";
+import { PieceColumns } from "./piece-columns";
+import { piecesShown } from "./pieces-shown";
 import { placeStyle } from "./place-style";
 
+/** The pieces at one moment of an exchange, before the number stands as it then will. */
+export type InExchange = { readonly pieces: readonly Pieces[]; readonly sliding: Place | null };
+
 type Props = DrawingProps<"place-value"> & {
+  inExchange?: InExchange | null;
   /** A part was touched. */
   onPart?: (part: PartName) => void;
+  onExchange?: (of: Place, way: Exchange["way"]) => void;
+  /** One piece more of a place, or one fewer. */
+  onAdd?: (place: Place, by: 1 | -1) => void;
 };
 
 /** The number talked about as pieces in the columns of their places, as digits, in expanded form and in words. */
 export function PlaceValueDrawing(props: Props) {
-  const { scene } = props;
+  const { scene, view } = props;
   if (scene.hushed) return <Said>{SILENT}</Said>;
-  if (scene.focus === null) return <Said>Touch a number: what is it made of?</Said>;
-  const number = numberOf(scene.focus);
+  if (scene.focus === null && view.building === "none") {
+    return <Said>{props.mayAsk === false ? "" : "Touch a number: what is it made of?"}</Said>;
+  }
+  const number = numberOf(scene.focus ?? "0");
   if (isCoveredAt(scene, number)) return <Said>The number is covered.</Said>;
-  const pieces = piecesOf(exact(number));
+  const pieces = props.inExchange?.pieces ?? arrangedPieces(scene, view, number);
   if (!pieces) return <Said>Pieces show numbers from 0 on, to thousandths.</Said>;
-  return <Shown {...props} number={number} pieces={withTens(pieces)} />;
+  return <Shown {...props} number={number} lying={pieces} />;
 }
 
-/** There is a column for the tens, whether there are any or not: the count that begins in ones goes on there. */
-const withTens = (pieces: Pieces[]): Pieces[] =>
-  pieces.length === 1 ? [{ place: 1, count: 0 }, ...pieces] : pieces;
+const LINE = 1.4;
+const CHIP = 52;
+const BUILD = 60;
 
-function Shown({
-  view,
-  board,
-  scene,
-  size,
-  theme,
-  onPart,
-  number,
-  pieces,
-}: Props & { number: NumberKey; pieces: Pieces[] }) {
+function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
+  const { view, board, scene, size, theme, inExchange, number, lying, onPart, onExchange, onAdd } = props;
   const { width, height } = size;
   const isCovered = (part: PartName) => isPartCovered(scene, view, part);
   const write = textOn(board);
   const heading = clamp(15, 0.034 * theme.screen, 26);
+  const shown = piecesShown(view, number, withColumns(view, lying));
+  const hasPieces = view.pieces !== "none";
+  const coveredPieces = isCovered("pieces");
+  const exchanges = inExchange ? [] : exchangesAt(scene.trail, number);
+  const building = view.building === "shown" && onAdd !== undefined;
+  const touches = building || (shown.gathered !== null && onExchange !== undefined);
+  const read = scene.read[view.id] ?? null;
   const rows = {
+    build: building ? BUILD : 0,
+    exchange: hasPieces && !coveredPieces ? (touches ? CHIP : heading * LINE) : 0,
     digits:
-      view.digits === "none"
-        ? 0
-        : clamp(44, height * (view.pieces === "none" ? 0.5 : 0.2), theme.strong ? 150 : 120),
+      view.digits === "none" ? 0 : clamp(44, height * (hasPieces ? 0.2 : 0.5), theme.strong ? 150 : 120),
+    read: read === null ? 0 : clamp(34, height * 0.11, 56),
     expanded: view.expanded === "none" ? 0 : clamp(34, height * 0.11, 64),
     words: view.words === "none" ? 0 : clamp(30, height * 0.09, 52),
+    wanting: shown.wanting === null ? 0 : clamp(34, height * 0.1, 56),
   };
-  const inBlocks = view.as === "blocks" && hasBlocks(pieces);
-  const room = {
-    width,
-    height: Math.max(40, height - heading * 2 - rows.digits - rows.expanded - rows.words - 12),
-  };
-  const blocks = inBlocks ? layOutBlocks(pieces, { width, height: room.height - heading * LINE }) : null;
-  const columns = blocks?.columns ?? even(pieces, width);
+  const taken = Object.values(rows).reduce((sum, row) => sum + row, 0);
+  const room = { width, height: Math.max(40, height - heading * 2 - taken - 12) };
+  const as = view.as === "blocks" || view.as === "bundles" ? view.as : null;
+  const laid = as && hasForm(as, shown.pieces) ? layOutBlocks(shown.pieces, room, as) : null;
+  const columns = laid?.columns ?? even(shown.pieces, width);
   // A digit that is covered may be told nowhere else; what is hidden with it is shown by lifting the digit.
-  const anyCovered = view.digits !== "none" && pieces.some(({ place }) => isCovered(placeKey(place)));
+  const anyCovered = view.digits !== "none" && shown.pieces.some(({ place }) => isCovered(placeKey(place)));
+  const rowTouch = (part: PartName) => (anyCovered ? undefined : onPart && (() => onPart(part)));
   return (
     <div className="relative flex size-full flex-col items-center overflow-hidden">
       <svg aria-hidden width={width} height={height} className="pointer-events-none absolute inset-0">
@@ -83,7 +96,7 @@ function Shown({
             x1={round(left)}
             x2={round(left)}
             y1={6}
-            y2={heading * 2 + (view.pieces === "none" ? 0 : room.height) + rows.digits}
+            y2={heading * 2 + (hasPieces ? room.height : 0) + rows.exchange + rows.build + rows.digits}
             stroke="var(--color-rule)"
             strokeWidth={2}
           />
@@ -91,39 +104,67 @@ function Shown({
       </svg>
       <PieceColumns
         view={view}
-        pieces={pieces}
+        shown={shown}
         columns={columns}
-        blocks={blocks?.blocks ?? null}
+        blocks={laid?.blocks ?? null}
         room={room}
         heading={heading}
-        covered={isCovered("pieces")}
-        exchanges={exchangesAt(scene.trail, number)}
+        covered={coveredPieces}
+        exchanges={exchanges}
+        sliding={inExchange?.sliding ?? null}
         onTouch={onPart && (() => onPart("pieces"))}
       />
+      {rows.exchange > 0 && (
+        <ExchangeRow
+          columns={columns}
+          pieces={shown.pieces}
+          height={rows.exchange}
+          size={heading * 0.85}
+          exchanges={exchanges}
+          gathered={shown.gathered}
+          building={building}
+          onExchange={inExchange ? undefined : onExchange}
+        />
+      )}
+      {building && <BuildRow columns={columns} onAdd={onAdd} countOf={(place) => countIn(lying, place)} />}
       {rows.digits > 0 && (
-        <div className="relative shrink-0" style={{ width, height: rows.digits }}>
-          {pieces.map(({ place, count }, i) => (
-            <Digit
-              key={place}
-              place={place}
-              count={count}
-              column={columns[i]!}
-              height={rows.digits}
-              covered={isCovered(placeKey(place))}
-              point={place === 0 && pieces.at(-1)!.place < 0}
-              onTouch={onPart && (() => onPart(placeKey(place)))}
-            />
-          ))}
-        </div>
+        <DigitCards
+          pieces={shown.pieces}
+          columns={columns}
+          height={rows.digits}
+          worth={scene.worths[view.id] ?? null}
+          isCovered={isCovered}
+          onDigit={onPart as ((place: PlaceKey) => void) | undefined}
+        />
+      )}
+      {read !== null && (
+        <p
+          data-part="read"
+          className={`shrink-0 font-numeral leading-none font-bold text-by-hand ${keyOf(exact(number)) === read ? "" : "underline decoration-wavy decoration-wrong decoration-2 underline-offset-4"}`}
+          style={{ fontSize: rows.read * 0.72, height: rows.read }}
+        >
+          {write(read)}
+        </p>
+      )}
+      {shown.wanting && (
+        <Wanting
+          {...shown.wanting}
+          number={number}
+          height={rows.wanting}
+          write={write}
+          covered={isCoveredPart(scene, view.id, "wanting")}
+          hidden={anyCovered}
+          onTouch={onPart && (() => onPart("wanting"))}
+        />
       )}
       {rows.expanded > 0 && (
         <Row
           name="Expanded form"
           height={rows.expanded}
           covered={isCovered("expanded") || anyCovered}
-          onTouch={anyCovered ? undefined : onPart && (() => onPart("expanded"))}
+          onTouch={rowTouch("expanded")}
         >
-          <Expanded number={number} pieces={pieces} write={write} />
+          <Expanded pieces={shown.pieces} write={write} />
         </Row>
       )}
       {rows.words > 0 && (
@@ -131,7 +172,7 @@ function Shown({
           name="Words"
           height={rows.words}
           covered={isCovered("words") || anyCovered}
-          onTouch={anyCovered ? undefined : onPart && (() => onPart("words"))}
+          onTouch={rowTouch("words")}
         >
           <Words number={number} form={trailOf(board)?.words === "american" ? "american" : "british"} />
         </Row>
@@ -140,59 +181,54 @@ function Shown({
   );
 }
 
+const countIn = (pieces: readonly Pieces[], place: Place) =>
+  pieces.find((one) => one.place === place)?.count ?? 0;
+
+/** While a number is built by hand there is a column for hundreds, tens and ones, whether they have any or not. */
+function withColumns(view: Props["view"], pieces: readonly Pieces[]): readonly Pieces[] {
+  if (view.building === "none") return pieces;
+  const wanted = [2, 1, 0].filter((place) => !pieces.some((one) => one.place === place));
+  return [...pieces, ...wanted.map((place) => ({ place, count: 0 }))].sort((a, b) => b.place - a.place);
+}
+
 /** Columns of one width. */
 const even = (pieces: readonly Pieces[], width: number): Column[] =>
   pieces.map(({ place }, i) => ({ place, left: (i * width) / pieces.length, width: width / pieces.length }));
 
-type DigitProps = {
-  place: Place;
-  count: number;
-  column: Column;
-  height: number;
-  covered: boolean;
-  /** The decimal point stands after it. */
-  point: boolean;
-  onTouch: (() => void) | undefined;
+type BuildProps = {
+  columns: readonly Column[];
+  countOf: (place: Place) => number;
+  onAdd: NonNullable<Props["onAdd"]>;
 };
 
-/** A digit on the card of its place. */
-function Digit({ place, count, column, height, covered, point, onTouch }: DigitProps) {
-  const { ground, line } = placeStyle(place);
-  const side = Math.min(height - 10, column.width - 12);
-  const wide = Math.min(column.width - 12, side * 1.08);
+/** Under each column a piece more or fewer. */
+function BuildRow({ columns, countOf, onAdd }: BuildProps) {
   return (
-    <>
-      <Touchable
-        name={covered ? `${placeName(place)} digit, covered` : `${placeName(place)} digit ${count}`}
-        onTouch={onTouch}
-        data-digit={placeKey(place)}
-        className="absolute flex items-center justify-center rounded-button font-numeral leading-none font-bold"
-        style={{
-          left: column.left + (column.width - wide) / 2,
-          top: (height - side) / 2,
-          width: wide,
-          height: side,
-          fontSize: side * 0.7,
-          background: covered ? "var(--color-ink)" : ground,
-          boxShadow: place < 0 && !covered ? `inset 0 0 0 2px ${line}` : undefined,
-        }}
-      >
-        {covered ? "" : count}
-      </Touchable>
-      {point && (
-        <span
-          aria-hidden
-          className="absolute font-numeral leading-none font-bold"
-          style={{
-            left: column.left + column.width - side * 0.1,
-            bottom: height * 0.1,
-            fontSize: side * 0.7,
-          }}
-        >
-          .
-        </span>
-      )}
-    </>
+    <div className="relative w-full shrink-0" style={{ height: BUILD }}>
+      {columns.map(({ place, left, width }) => {
+        const wide = Math.min(64, (width - 16) / 2);
+        return (
+          <span
+            key={place}
+            className="absolute inset-y-0 flex items-center justify-center gap-2"
+            style={{ left, width }}
+          >
+            {([-1, 1] as const).map((by) => (
+              <Touchable
+                key={by}
+                name={`${by > 0 ? "Add" : "Take"} 1 ${placeName(place, 1)}`}
+                disabled={by < 0 && countOf(place) === 0}
+                onTouch={() => onAdd(place, by)}
+                className="flex items-center justify-center rounded-button border-2 border-rule bg-mist font-numeral text-3xl leading-none font-bold enabled:hover:border-ink disabled:opacity-40"
+                style={{ width: wide, height: BUILD - 8, color: placeStyle(place).text }}
+              >
+                {by > 0 ? "+" : "−"}
+              </Touchable>
+            ))}
+          </span>
+        );
+      })}
+    </div>
   );
 }
 
@@ -219,24 +255,51 @@ function Row({ name, height, covered, onTouch, children }: RowProps) {
   );
 }
 
-/** 200 + 60 + 4, each in the colour of its place. */
-function Expanded({
-  number,
-  pieces,
-  write,
-}: {
-  number: NumberKey;
-  pieces: readonly Pieces[];
-  write: (number: NumberKey) => string;
-}) {
-  const parts = expandedForm(exact(number)) ?? [];
-  const places = pieces.filter(({ count }) => count > 0).map(({ place }) => place);
-  return parts.map((part, i) => (
-    <span key={part} className="whitespace-pre">
+/** 200 + 60 + 4, each in the colour of its place; what is still to be exchanged as it lies: 200 + 90 + 10. */
+function Expanded({ pieces, write }: { pieces: readonly Pieces[]; write: (number: NumberKey) => string }) {
+  return expandedForm(pieces).map(({ place, worth }, i) => (
+    <span key={place} className="whitespace-pre">
       {i > 0 && " + "}
-      <span style={{ color: placeStyle(places[i] ?? 0).text }}>{write(part)}</span>
+      <span style={{ color: placeStyle(place).text }}>{write(worth)}</span>
     </span>
   ));
+}
+
+type WantingProps = {
+  number: NumberKey;
+  by: NumberKey;
+  next: NumberKey;
+  height: number;
+  write: (number: NumberKey) => string;
+  covered: boolean;
+  /** A digit is covered: the number may not be told. */
+  hidden: boolean;
+  onTouch: (() => void) | undefined;
+};
+
+/** How much is wanting to the next whole ten, hundred or thousand. */
+function Wanting({ number, by, next, height, write, covered, hidden, onTouch }: WantingProps) {
+  const size = Math.min(40, height * 0.62);
+  return (
+    <p
+      className="mt-1 flex shrink-0 items-center gap-[0.3em] font-numeral leading-none"
+      style={{ height: height - 4, fontSize: size }}
+    >
+      {!hidden && <span>{write(number)}</span>}
+      <span>+</span>
+      <Touchable
+        name={covered || hidden ? "What is wanting, covered" : `${write(by)} wanting`}
+        data-part="wanting"
+        onTouch={hidden ? undefined : onTouch}
+        className={`flex items-center justify-center rounded-[10px] px-2 font-bold ${covered || hidden ? "bg-ink" : "text-ones"}`}
+        style={{ height: height - 6, minWidth: size * 2.2 }}
+      >
+        {covered || hidden ? "" : write(by)}
+      </Touchable>
+      <span>=</span>
+      <span>{hidden ? "" : write(next)}</span>
+    </p>
+  );
 }
 
 function Said({ children }: { children: React.ReactNode }) {

@@ -1,4 +1,5 @@
 import { aside } from "./aside";
+import { building } from "./building";
 import { drawing } from "./drawing";
 import { filling } from "./filling";
 import { laying } from "./laying";
@@ -19,6 +20,7 @@ export const SLICES = [
   aside,
   signs,
   parts,
+  building,
   windows,
   working,
   drawing,

@@ -5,8 +5,30 @@ import { ViewId } from "../../views/view-id";
 import { move, type Slice } from "../slice";
 import { someFlag, someView } from "./examples";
 
-/** A part of a place value view that can be covered for itself: all of its pieces, say, or its tens digit. */
-export const PART_NAMES = [...SHOWN_PARTS, ...PLACE_KEYS] as const;
+/** What is said at a stop of a count, by the number of the stop. */
+const atStops = [1, 2, 3, 4, 5, 6].flatMap((n) => [`number-${n}`, `pieces-${n}`, `exchange-${n}`] as const);
+export type StopPart = `${"number" | "pieces" | "exchange"}-${1 | 2 | 3 | 4 | 5 | 6}`;
+
+/**
+ * A part of a view that can be covered for itself: all pieces of a place value view, say, or its tens digit; what stands at
+ * one of the stops; the parts and the whole of frames; the size of groups and how many there are in all; a time.
+ */
+export const PART_NAMES = [
+  ...SHOWN_PARTS,
+  ...PLACE_KEYS,
+  "wanting",
+  ...(atStops as StopPart[]),
+  "first",
+  "second",
+  "whole",
+  "writing",
+  "size",
+  "in-all",
+  "time-words",
+  "time-digits",
+  "half-later",
+  "hour-later",
+] as const;
 export type PartName = (typeof PART_NAMES)[number];
 
 /** By view: the parts that were covered by hand, and those that were uncovered though they are covered from the start. */
@@ -16,8 +38,8 @@ export type Parts = {
 
 const moves = [
   /**
-   * Covers a part of a place value view, or shows it: its `pieces`, `digits`, `expanded` form or `words`, or one digit by its
-   * place.
+   * Covers a part of a view, or shows it: the `pieces`, `digits`, `expanded` form or `words` of a place value view, or one
+   * digit by its place; `number-1`, `pieces-1` or `exchange-1` of the first stop; the `first` part of a whole in frames.
    * @example { "do": "cover-part", "view": "place-value", "part": "ones", "on": true }
    */
   move(

@@ -1,31 +1,173 @@
 "use client";
 
+import { useDrag } from "@use-gesture/react";
+import { Dices, PencilLine } from "lucide-react";
+import { useState } from "react";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { addPieces, exchangePieces, type Pieces, PLACE_KEYS, type Place } from "@/core/number/place-value";
+import { chanceOf } from "@/core/puzzle/draw";
+import { drawNumber } from "@/core/puzzle/draw-number";
+import { arrangedPieces } from "@/core/scene/arranged";
 import { isPartCovered } from "@/core/scene/covered-part";
+import type { Move } from "@/core/scene/move";
 import type { PartName } from "@/core/scene/slices/parts";
+import { numberOf } from "@/core/surface/cell-key";
+import { Button } from "@/kit/button";
+import { say } from "@/kit/messages";
+import { Popover } from "@/kit/popover";
 import { PlaceValueDrawing } from "@/view/place-value/place-value-drawing";
-import { sceneNow } from "../../store/on-show";
-import { useBoardStore } from "../../store/use-board";
+import { boardNow, sceneInHand } from "../../store/on-show";
+import { useBoard, useBoardStore } from "../../store/use-board";
+import { NumberPad } from "../number-pad";
 import { useReader } from "../use-reader";
 import type { StageProps } from "../views";
+import { useExchange } from "./use-exchange";
+
+const DIGITS: ReadonlySet<string> = new Set(PLACE_KEYS);
 
 /** The number talked about by its place value, in a place of its own. */
 export function PlaceValueStage({ view, strong }: StageProps<"place-value">) {
   const store = useBoardStore();
   const { room, drawn } = useReader(strong);
+  const { id } = view;
+  const beat = useBoard((state) => (state.counting ? boardNow(state).count.every : null));
+  const inExchange = useExchange(view, drawn.scene, beat);
+  const lying = (): readonly Pieces[] => {
+    const scene = sceneInHand(store.getState());
+    const number = scene.focus === null ? "0" : numberOf(scene.focus);
+    return arrangedPieces(scene, view, number) ?? [{ place: 0, count: 0 }];
+  };
+  const build = (pieces: readonly Pieces[] | null, why: string) => {
+    if (pieces === null) return say(why);
+    store.getState().act([[{ do: "build", view: id, pieces: [...pieces] }]]);
+  };
+  const add = (place: Place, by: 1 | -1) =>
+    build(addPieces(lying(), place, by), "There is no room for more of them. Exchange ten first.");
+  const exchange = (of: Place, way: "made" | "broken") =>
+    build(
+      exchangePieces(lying(), of, way),
+      way === "made" ? "There are not ten of them." : "There is none of them to break up.",
+    );
   const touchPart = (part: PartName) => {
     const { tool, act } = store.getState();
-    const covered = isPartCovered(sceneNow(store.getState()), view, part);
+    const scene = sceneInHand(store.getState());
+    const covered =
+      part === "wanting" ? (scene.parts[id]?.wanting ?? false) : isPartCovered(scene, view, part);
     // Covered by the cover, shown by any other touch.
-    if (covered !== (tool === "cover")) act([[{ do: "cover-part", view: view.id, part, on: !covered }]]);
+    if (covered !== (tool === "cover")) {
+      return act([[{ do: "cover-part", view: id, part, on: !covered }]]);
+    }
+    const digit = PLACE_KEYS.find((place) => place === part);
+    if (covered || !digit) return;
+    act([[{ do: "say-worth", view: id, place: scene.worths[id] === digit ? null : digit }]]);
   };
+  const draws = view.draws !== "none";
+  const stroke = useStroke(exchange);
   return (
     <section
       aria-label="Place value"
-      className="flex size-full min-h-0 min-w-0 rounded-card bg-board px-4 py-3"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
     >
-      <div ref={room} className="size-full min-h-0 min-w-0">
-        <PlaceValueDrawing view={view} {...drawn} onPart={touchPart} />
+      <div ref={room} {...stroke()} className="min-h-0 w-full min-w-0 flex-1 touch-none">
+        <PlaceValueDrawing
+          view={view}
+          {...drawn}
+          inExchange={inExchange}
+          onPart={touchPart}
+          onExchange={exchange}
+          onAdd={add}
+        />
       </div>
+      {draws && <Drawing view={view} />}
     </section>
+  );
+}
+
+/** Ten pieces are drawn together by a stroke to the left over their column, and one is broken up by one to the right. */
+function useStroke(exchange: (of: Place, way: "made" | "broken") => void) {
+  return useDrag(
+    ({ first, last, initial: [x], movement: [mx, my], event, memo }) => {
+      const target = event.target as Element;
+      const columns = target.closest("[data-part=pieces]");
+      if (first) return columns;
+      if (!last || !memo || Math.abs(mx) < 48 || Math.abs(mx) < 2 * Math.abs(my)) return memo;
+      const place = placeAt(memo as Element, x);
+      if (place !== null) exchange(mx < 0 ? place : place - 1, mx < 0 ? "made" : "broken");
+      return memo;
+    },
+    { filterTaps: true, pointer: { touch: true } },
+  );
+}
+
+/** The place of the column at a point of the screen. */
+function placeAt(pieces: Element, x: number): Place | null {
+  for (const column of pieces.querySelectorAll("[data-column]")) {
+    const { left, right } = column.getBoundingClientRect();
+    if (x >= left && x < right) return Number(column.getAttribute("data-column"));
+  }
+  return null;
+}
+
+/** A number drawn at random, whose digits the class reads from its pieces and writes. */
+function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
+  const store = useBoardStore();
+  const [open, setOpen] = useState(false);
+  const { id } = view;
+  const draw = () => {
+    const { seed } = boardNow(store.getState());
+    const { draws, focus } = sceneInHand(store.getState());
+    const number = drawNumber(view, chanceOf(seed, draws), focus === null ? null : numberOf(focus));
+    if (number === null) return;
+    const cover: Move[] = (["digits", "expanded", "words"] as const)
+      .filter((part) => view[part] !== "none")
+      .map((part) => ({ do: "cover-part", view: id, part, on: true }));
+    const shown = Object.keys(sceneInHand(store.getState()).parts[id] ?? {}).filter((part) =>
+      DIGITS.has(part),
+    );
+    const digits = shown.map(
+      (part): Move => ({ do: "cover-part", view: id, part: part as PartName, on: true }),
+    );
+    const clear: Move[] = [
+      { do: "say-worth", view: id, place: null },
+      { do: "read-pieces", view: id, says: null },
+    ];
+    store.getState().act([[...cover, ...digits, ...clear, { do: "focus", number }, { do: "draw" }]]);
+  };
+  const write = (says: NumberKey) => {
+    const { focus } = sceneInHand(store.getState());
+    const moves: Move[] = [{ do: "read-pieces", view: id, says }];
+    if (focus !== null && keyOf(exact(numberOf(focus))) === says) {
+      moves.push({ do: "cover-part", view: id, part: "digits", on: false });
+      for (const place of PLACE_KEYS)
+        if (sceneInHand(store.getState()).parts[id]?.[place])
+          moves.push({ do: "cover-part", view: id, part: place, on: false });
+    }
+    store.getState().act([moves]);
+  };
+  return (
+    <div className="flex shrink-0 justify-center gap-3 pt-2">
+      <Button tone="stair" className="h-14 px-5" onClick={draw}>
+        <Dices aria-hidden size={22} /> Draw a number
+      </Button>
+      <Popover
+        label="Which number is it?"
+        side="top"
+        align="center"
+        open={open}
+        onOpenChange={setOpen}
+        button={
+          <Button className="h-14 px-5">
+            <PencilLine aria-hidden size={22} /> Write it
+          </Button>
+        }
+      >
+        <NumberPad
+          onDone={(said) => {
+            setOpen(false);
+            write(said);
+          }}
+        />
+      </Popover>
+    </div>
   );
 }

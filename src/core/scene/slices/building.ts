@@ -1,0 +1,85 @@
+import * as z from "zod/mini";
+import { keyOf, type NumberKey } from "../../number/exact";
+import { NumberKeyText } from "../../number/number-schema";
+import {
+  LARGEST_PLACE,
+  MOST_TOGETHER,
+  type Pieces,
+  PLACE_KEYS,
+  type PlaceKey,
+  SMALLEST_PLACE,
+  smallestPieces,
+  worthTogether,
+} from "../../number/place-value";
+import { ViewId } from "../../views/view-id";
+import { move, type Slice } from "../slice";
+import { orNull, someView } from "./examples";
+
+/** What was done by hand with the pieces of a number. */
+export type Building = {
+  /** By view: its pieces as they lie, exchanged or not. They hold while the number in focus is what they are worth. */
+  readonly built: { readonly [view in ViewId]?: readonly Pieces[] };
+  /** By view: the digit of which is said what it is worth. */
+  readonly worths: { readonly [view in ViewId]?: PlaceKey | null };
+  /** By view: the number that was written for its pieces. */
+  readonly read: { readonly [view in ViewId]?: NumberKey | null };
+};
+
+const PiecesOfPlace = z.object({
+  place: z.int().check(z.minimum(SMALLEST_PLACE), z.maximum(LARGEST_PLACE)),
+  count: z.int().check(z.minimum(0), z.maximum(MOST_TOGETHER)),
+});
+
+const moves = [
+  /**
+   * Lays pieces, exchanged or not, and talks about the number that they are worth. A `place` is a power of ten.
+   * @example { "do": "build", "view": "place-value", "pieces": [{ "place": 1, "count": 2 }, { "place": 0, "count": 13 }] }
+   */
+  move(
+    "build",
+    { view: ViewId, pieces: z.array(PiecesOfPlace).check(z.maxLength(PLACE_KEYS.length)) },
+    (draft, { view, pieces }) => {
+      draft.built = { ...draft.built, [view]: pieces };
+      draft.focus = keyOf(worthTogether(pieces));
+    },
+    (some) => ({
+      view: someView(some),
+      pieces: [
+        { place: 1, count: some.whole(0, 2) },
+        { place: 0, count: some.whole(0, 12) },
+      ],
+    }),
+    ({ pieces }) =>
+      smallestPieces(worthTogether(pieces)) === null ? "These pieces are worth too much." : null,
+  ),
+  /**
+   * Says what a digit is worth, by its place; with `null` no longer.
+   * @example { "do": "say-worth", "view": "place-value", "place": "tens" }
+   */
+  move(
+    "say-worth",
+    { view: ViewId, place: z.nullable(z.enum(PLACE_KEYS)) },
+    (draft, { view, place }) => {
+      draft.worths = { ...draft.worths, [view]: place };
+    },
+    (some) => ({ view: someView(some), place: orNull(some, () => some.one(PLACE_KEYS)) }),
+  ),
+  /**
+   * Writes the number that pieces are; `null` wipes it away.
+   * @example { "do": "read-pieces", "view": "place-value", "says": "204" }
+   */
+  move(
+    "read-pieces",
+    { view: ViewId, says: z.nullable(NumberKeyText) },
+    (draft, { view, says }) => {
+      draft.read = { ...draft.read, [view]: says };
+    },
+    (some) => ({ view: someView(some), says: orNull(some, () => String(some.whole(0, 300))) }),
+  ),
+] as const;
+
+export const building: Slice<Building, typeof moves> = {
+  initial: { built: {}, worths: {}, read: {} },
+  moves,
+  ofNumbers: true,
+};

@@ -1,0 +1,55 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import { keyOf, type NumberKey } from "@/core/number/exact";
+import { readNumber } from "@/core/number/read-number";
+import { Button } from "@/kit/button";
+import { NumberKeys } from "@/kit/number-keys";
+
+/** A number typed with fingers, or with the keyboard. */
+export function NumberPad({ onDone }: { onDone: (says: NumberKey) => void }) {
+  const [typed, setTyped] = useState("");
+  const [message, setMessage] = useState("");
+  const field = useRef<HTMLInputElement>(null);
+  // The field asks for no keyboard of the display's own, so that it can have the one on the table.
+  useEffect(() => field.current?.focus(), []);
+  const done = () => {
+    const read = readNumber(typed);
+    if (!read.ok) return setMessage(read.message);
+    onDone(keyOf(read.value));
+    setTyped("");
+  };
+  return (
+    <form
+      className="flex w-64 flex-col gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        done();
+      }}
+    >
+      <input
+        ref={field}
+        aria-label="Answer"
+        inputMode="none"
+        value={typed}
+        maxLength={12}
+        autoComplete="off"
+        onChange={(event) => setTyped(event.target.value)}
+        className="h-14 w-full rounded-button border-2 border-rule text-center font-numeral text-3xl font-bold text-by-hand"
+      />
+      <p aria-live="polite" className="text-sm font-medium text-wrong empty:hidden">
+        {message}
+      </p>
+      <NumberKeys
+        onKey={(key) => {
+          setMessage("");
+          setTyped((was) => (key === "back" ? was.slice(0, -1) : (was + key).slice(0, 12)));
+        }}
+      >
+        <Button type="submit" tone="stair" className="h-14 px-2">
+          Write it
+        </Button>
+      </NumberKeys>
+    </form>
+  );
+}

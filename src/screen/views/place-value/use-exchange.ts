@@ -1,0 +1,84 @@
+import { useEffect, useRef, useState } from "react";
+import { type Exchange, exchangesAt } from "@/core/count/exchange";
+import { exact, type NumberKey } from "@/core/number/exact";
+import { exchangePieces, type Pieces, piecesOf } from "@/core/number/place-value";
+import { laidTogether } from "@/core/scene/arranged";
+import type { Scene } from "@/core/scene/scene";
+import { numberOf } from "@/core/surface/cell-key";
+import type { ViewOf } from "@/core/views/view";
+import { isStill } from "@/view/glide";
+import type { InExchange } from "@/view/place-value/place-value-drawing";
+
+/** How long ten pieces are seen together, and how long they slide into one, in milliseconds. */
+const TOGETHER = 750;
+const SLIDING = 340;
+/** The part of a beat that an exchange may take. */
+const OF_BEAT = 0.7;
+/** In less time than this nothing would be seen. */
+const LEAST = 400;
+
+type Moment = { shows: InExchange; lasts: number };
+
+/** The moments of the exchanges of the last jump, in order; none where the pieces do not tell. */
+function momentsOf(scene: Scene, number: NumberKey, exchanges: readonly Exchange[]): Moment[] {
+  const moments: Moment[] = [];
+  if (exchanges.every(({ way }) => way === "made")) {
+    let pieces: readonly Pieces[] | null = laidTogether(scene, number);
+    for (const { of } of exchanges) {
+      if (!pieces) return moments;
+      moments.push({ shows: { pieces, sliding: null }, lasts: TOGETHER });
+      moments.push({ shows: { pieces, sliding: of }, lasts: SLIDING });
+      pieces = exchangePieces(pieces, of, "made");
+    }
+    return moments;
+  }
+  const jump = exact(scene.trail?.jumps.at(-1) ?? "0");
+  let pieces: readonly Pieces[] | null = piecesOf(exact(number).sub(jump));
+  // What is broken up comes from the largest place down.
+  for (const { of } of exchanges.toReversed()) {
+    pieces = pieces && exchangePieces(pieces, of, "broken");
+    if (!pieces) return moments;
+    moments.push({ shows: { pieces, sliding: null }, lasts: TOGETHER });
+  }
+  return moments;
+}
+
+/**
+ * Shows the exchanges of a jump as they happen, for part of a beat of the count; where a beat is too short for it, or
+ * whoever looks wishes for no motion, the number stands at once.
+ * @param beat seconds from one number of the count to the next; null while no count walks
+ */
+export function useExchange(
+  view: ViewOf<"place-value">,
+  scene: Scene,
+  beat: number | null,
+): InExchange | null {
+  const [moment, setMoment] = useState<InExchange | null>(null);
+  const before = useRef(scene.trail);
+  const { trail, focus } = scene;
+  const hasFew = (before.current?.jumps.length ?? 0) === (trail?.jumps.length ?? 0) - 1;
+  const isNew = before.current !== trail && hasFew;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: an exchange is shown when the trail goes on, and for nothing else.
+  useEffect(() => {
+    before.current = trail;
+    setMoment(null);
+    if (!isNew || focus === null || view.exchange !== "at-once" || isStill()) return;
+    const number = numberOf(focus);
+    const moments = momentsOf(scene, number, exchangesAt(trail, number));
+    const whole = moments.reduce((sum, { lasts }) => sum + lasts, 0);
+    const most = beat === null ? Number.POSITIVE_INFINITY : beat * 1000 * OF_BEAT;
+    if (moments.length === 0 || most < LEAST) return;
+    const pace = Math.min(1, most / whole);
+    let at = 0;
+    const timers = moments.map(({ shows, lasts }) => {
+      const timer = setTimeout(() => setMoment(shows), at);
+      at += lasts * pace;
+      return timer;
+    });
+    timers.push(setTimeout(() => setMoment(null), at));
+    return () => {
+      for (const timer of timers) clearTimeout(timer);
+    };
+  }, [trail, focus]);
+  return moment;
+}

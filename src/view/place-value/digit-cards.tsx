@@ -1,0 +1,114 @@
+import { keyOf } from "@/core/number/exact";
+import { type PlaceKey, placeKey, placeName, worthOf } from "@/core/number/place-value";
+import { showNumber } from "@/core/number/show-number";
+import { Touchable } from "../touchable";
+import type { Column, Wanted } from "./blocks-layout";
+import { placeStyle } from "./place-style";
+
+type Props = {
+  pieces: readonly Wanted[];
+  columns: readonly Column[];
+  height: number;
+  /** The digit of which is said what it is worth. */
+  worth: PlaceKey | null;
+  isCovered: (place: PlaceKey) => boolean;
+  onDigit: ((place: PlaceKey) => void) | undefined;
+};
+
+/** The digits of a number, each on the card of its place; under one of them what it is worth. */
+export function DigitCards({ pieces, columns, height, worth, isCovered, onDigit }: Props) {
+  return (
+    <div className="relative w-full shrink-0" style={{ height }}>
+      {pieces.map(({ place, count }, i) => {
+        const key = placeKey(place);
+        return (
+          <Digit
+            key={place}
+            place={place}
+            count={count}
+            column={columns[i]!}
+            height={height}
+            covered={isCovered(key)}
+            worth={worth === key && !isCovered(key)}
+            point={place === 0 && pieces.at(-1)!.place < 0}
+            onTouch={onDigit && (() => onDigit(key))}
+          />
+        );
+      })}
+    </div>
+  );
+}
+
+type DigitProps = {
+  place: number;
+  count: number;
+  column: Column;
+  height: number;
+  covered: boolean;
+  worth: boolean;
+  /** The decimal point stands after it. */
+  point: boolean;
+  onTouch: (() => void) | undefined;
+};
+
+function Digit({ place, count, column, height, covered, worth, point, onTouch }: DigitProps) {
+  const { ground, line, text } = placeStyle(place);
+  const told = worth ? Math.min(26, height * 0.24) : 0;
+  const side = Math.min(height - 10 - told, column.width - 12);
+  const wide = Math.min(column.width - 12, side * 1.08);
+  const top = (height - told - side) / 2;
+  const name = `${placeName(place)} digit`;
+  return (
+    <>
+      <Touchable
+        name={covered ? `${name}, covered` : `${name} ${count}`}
+        onTouch={onTouch}
+        data-digit={placeKey(place)}
+        className="absolute flex items-center justify-center rounded-button font-numeral leading-none font-bold"
+        style={{
+          left: column.left + (column.width - wide) / 2,
+          top,
+          width: wide,
+          height: side,
+          fontSize: side * (count > 9 ? 0.58 : 0.7),
+          background: covered ? "var(--color-ink)" : ground,
+          boxShadow: worth
+            ? "0 0 0 4px var(--color-stair)"
+            : place < 0 && !covered
+              ? `inset 0 0 0 2px ${line}`
+              : undefined,
+        }}
+      >
+        {covered ? "" : count}
+      </Touchable>
+      {worth && (
+        <span
+          data-part="worth"
+          className="absolute text-center font-bold whitespace-nowrap"
+          style={{
+            left: column.left,
+            width: column.width,
+            bottom: 0,
+            fontSize: told * 0.8,
+            lineHeight: `${told}px`,
+            color: text,
+          }}
+        >
+          {count} {placeName(place, count)} = {showNumber(keyOf(worthOf(place).mul(count)))}
+        </span>
+      )}
+      {point && (
+        <span
+          aria-hidden
+          className="absolute rounded-full bg-ink ring-6 ring-board"
+          style={{
+            left: column.left + column.width - side * 0.055,
+            top: top + side * 0.78,
+            width: side * 0.11,
+            height: side * 0.11,
+          }}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,44 @@
+import type { Exchange } from "@/core/count/exchange";
+import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { type Pieces, type Place, piecesOf, wantingTo } from "@/core/number/place-value";
+import { gatheredIn } from "@/core/scene/arranged";
+import type { ViewOf } from "@/core/views/view";
+import type { Wanted } from "./blocks-layout";
+
+/** What a place value view shows of a number: its pieces with those that are wanting, and what is being exchanged. */
+export type PiecesShown = {
+  readonly pieces: readonly Wanted[];
+  /** The smallest place of which ten lie together; null where none do. */
+  readonly gathered: Place | null;
+  /** The pieces still wanting to the next whole ten, hundred or thousand, where that is asked. */
+  readonly wanting: { by: NumberKey; next: NumberKey } | null;
+};
+
+/**
+ * The pieces of a number as they are drawn. There is a column for the tens, whether there are any or not: the count that
+ * begins in ones goes on there. Where ten lie together the piece that they become is outlined.
+ */
+export function piecesShown(
+  view: Pick<ViewOf<"place-value">, "towards">,
+  number: NumberKey,
+  pieces: readonly Pieces[],
+): PiecesShown {
+  const gathered = gatheredIn(pieces)[0] ?? null;
+  const counts = new Map(pieces.map(({ place, count }) => [place, { place, count, wanting: 0 }]));
+  const want = (place: Place, wanting: number) =>
+    counts.set(place, { ...(counts.get(place) ?? { place, count: 0 }), wanting });
+  const unit = view.towards === "none" || gathered !== null ? null : exact(view.towards);
+  const far = unit && wantingTo(exact(number), unit);
+  for (const { place, count } of far ? (piecesOf(far.by) ?? []) : []) if (count > 0) want(place, count);
+  if (gathered !== null) want(gathered + 1, 1);
+  if (counts.size === 1) counts.set(1, { place: 1, count: 0, wanting: 0 });
+  return {
+    pieces: [...counts.values()].sort((a, b) => b.place - a.place),
+    gathered,
+    wanting: far && { by: keyOf(far.by), next: keyOf(far.next) },
+  };
+}
+
+/** The pieces that ten others have become at the last jump. */
+export const justMade = (exchanges: readonly Exchange[]): Place[] =>
+  exchanges.filter(({ way }) => way === "made").map(({ of }) => of + 1);
