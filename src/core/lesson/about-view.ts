@@ -47,6 +47,47 @@ function aboutCompare(view: ViewOf<"compare">, old: ViewOf<"compare"> | undefine
   };
 }
 
+/** The order, the signs and the place that is lit go with the numbers. */
+function aboutOrder(view: ViewOf<"order">, old: ViewOf<"order"> | undefined): About {
+  const { id } = view;
+  const key = ({ numbers }: ViewOf<"order">) => numbers.map((text) => keyOf(exact(text))).join(" ");
+  if (old && key(view) === key(old)) return NOTHING;
+  const order = view.numbers.map((_, i) => i);
+  return {
+    gone: (move) =>
+      (move.do === "put-in-order" || move.do === "compare-at" || move.do === "sign-between") &&
+      move.view === id,
+    again: ({ ordered }) =>
+      ordered[id]
+        ? [
+            { do: "put-in-order", view: id, order },
+            { do: "compare-at", view: id, place: null },
+          ]
+        : [],
+  };
+}
+
+/** Counters laid by hand go with the numbers that they were laid for. */
+function aboutFrames(view: ViewOf<"frames">, old: ViewOf<"frames"> | undefined): About {
+  const { id } = view;
+  if (old?.first === view.first && old.second === view.second) return NOTHING;
+  const [first, second] = [Number(view.first), Number(view.second)];
+  return {
+    gone: (move) => move.do === "frame" && move.view === id,
+    again: ({ framed }) => (framed[id] ? [{ do: "frame", view: id, first, second, moved: 0 }] : []),
+  };
+}
+
+/** How groups stand goes with how many there are, and how many are in each. */
+function aboutGroups(view: ViewOf<"groups">, old: ViewOf<"groups"> | undefined): About {
+  const { id, groups } = view;
+  if (old?.groups === groups && old.each === view.each) return NOTHING;
+  return {
+    gone: (move) => move.do === "groups" && move.view === id,
+    again: ({ grouped }) => (grouped[id] ? [{ do: "groups", view: id, groups, laid: 0 }] : []),
+  };
+}
+
 /** The work on a problem goes with the problem; the others keep theirs. */
 function aboutProblems({ id, items }: ViewOf<"problems">, old: ViewOf<"problems"> | undefined): About {
   const isOther = (problem: number) => old?.items[problem] !== items[problem];
@@ -65,6 +106,9 @@ const ABOUT: { readonly [K in KindName]?: (view: ViewOf<K>, old: ViewOf<K> | und
   line: aboutLine,
   strip: aboutLine,
   compare: aboutCompare,
+  order: aboutOrder,
+  frames: aboutFrames,
+  groups: aboutGroups,
   problems: aboutProblems,
 };
 

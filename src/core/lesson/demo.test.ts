@@ -6,8 +6,9 @@ import { landings, numbersSaid, type Trail } from "../count/trail";
 import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
 import { expandedForm, piecesOf, placeKey } from "../number/place-value";
 import { numberAtStart, readNumber } from "../number/read-number";
-import { isPartCovered } from "../scene/covered-part";
+import { isCoveredPart, isPartCovered } from "../scene/covered-part";
 import { isCoveredAt, type Scene } from "../scene/scene";
+import type { StopPart } from "../scene/slices/parts";
 import { numberOf } from "../surface/cell-key";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
@@ -61,6 +62,12 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
       const pieces = piecesOf(exact(numberOf(focus))) ?? [];
       if (!pieces.some(({ place }) => isPartCovered(scene, view, placeKey(place)))) tell(numberOf(focus));
       if (view.expanded === "shown") for (const { worth } of expandedForm(pieces)) tell(worth);
+    }
+    if (view.kind === "stops") {
+      for (const [i, text] of view.stops.entries()) {
+        const part = `number-${i + 1}` as StopPart;
+        if (!isCoveredPart(scene, view.id, part, view.number === "covered")) tell(keyOf(exact(text)));
+      }
     }
     if (view.kind === "way" && trail) for (const stop of landings(trail)) tell(keyOf(stop));
     if (view.kind === "pairs" && focus !== null && isWhole(exact(numberOf(focus)))) {

@@ -51,6 +51,15 @@ const bitsOf = (state: CellState): number => (typeof state === "number" ? state 
 export const inksIn = (state: CellState): InkSet => inksOfLayers(bitsOf(state));
 export const isCovered = (state: CellState): boolean => hasLayer(bitsOf(state), "cover");
 export const standsOut = (state: CellState): boolean => hasLayer(bitsOf(state), "stand-out");
+/** What is said of a number away from where counters lie: all but its counter. */
+export const withoutCounter = (state: CellState): CellState =>
+  hasCounter(state)
+    ? typeof state === "number"
+      ? state & ~layerBit("counter")
+      : `${bitsOf(state) & ~layerBit("counter")} ${writtenIn(state) ?? ""}`
+    : state;
+
+export const hasCounter = (state: CellState): boolean => hasLayer(bitsOf(state), "counter");
 export const isFocus = (state: CellState): boolean => (bitsOf(state) & FOCUS) !== 0;
 
 export const isWrong = (state: CellState): boolean => (bitsOf(state) & WRONG) !== 0;

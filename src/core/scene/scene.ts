@@ -8,7 +8,10 @@ import type { SetAside } from "./slices/aside";
 import type { Building } from "./slices/building";
 import type { Drawing } from "./slices/drawing";
 import type { Filling } from "./slices/filling";
+import type { Framing } from "./slices/framing";
+import type { Grouping } from "./slices/grouping";
 import type { Laying } from "./slices/laying";
+import type { Ordering } from "./slices/ordering";
 import type { Parts } from "./slices/parts";
 import type { SetTo } from "./slices/setting";
 import type { Signs } from "./slices/signs";
@@ -26,6 +29,9 @@ export type Scene = Laying &
   Signs &
   Parts &
   Building &
+  Ordering &
+  Framing &
+  Grouping &
   Windows &
   Working &
   Drawing &

@@ -11,11 +11,17 @@ export type Seen = {
 
 type Options = readonly { readonly value: string; readonly label: string }[];
 
-/** A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, or a number. */
+/**
+ * A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, a number, a whole
+ * number, a few words, or some numbers in a row.
+ */
 export type KindField = { readonly part: string; readonly label: string } & (
   | { readonly options: Options }
   | { readonly list: Options }
   | { readonly number: true }
+  | { readonly whole: { readonly least: number; readonly most: number } }
+  | { readonly text: { readonly most: number } }
+  | { readonly numbers: { readonly least: number; readonly most: number } }
 );
 
 /** A kind of view: what it is set to, what it starts with, which numbers it has, and how it is called. */

@@ -21,6 +21,11 @@ export function ClearItems() {
     (state) =>
       numbersWith(pickScene(state), "cover", boardCells(pickBoardInHand(state), pickScene(state))).length > 0,
   );
+  const counters = useBoard(
+    (state) =>
+      numbersWith(pickScene(state), "counter", boardCells(pickBoardInHand(state), pickScene(state))).length >
+      0,
+  );
   const trail = useBoard((state) => pickScene(state).trail !== null);
   const written = useBoard((state) => pickScene(state).written.size > 0);
   const drawn = useBoard((state) => pickScene(state).strokes.length + pickScene(state).notes.length > 0);
@@ -48,6 +53,13 @@ export function ClearItems() {
         onSelect={() => run().act([[{ do: "lift", numbers: ALL }]])}
       >
         Lift all covers
+      </MenuItem>
+      <MenuItem
+        icon={<Blank />}
+        disabled={!counters}
+        onSelect={() => run().act([[{ do: "take-counters", numbers: ALL }]])}
+      >
+        Take all counters
       </MenuItem>
       <MenuItem
         icon={<Blank />}

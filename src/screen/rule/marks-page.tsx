@@ -4,10 +4,10 @@ import { Trash2 } from "lucide-react";
 import { boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { exceptionsOf, givenByTouch } from "@/core/scene/laid";
-import type { Layer } from "@/core/scene/layer";
+import { isInkLayer, type Layer } from "@/core/scene/layer";
 import { overlapsOf, overlapWords } from "@/core/scene/overlap";
 import { numbersWith, type Scene } from "@/core/scene/scene";
-import { INKS, type Ink } from "@/core/set/ink";
+import { INKS } from "@/core/set/ink";
 import { textOf, UNMARKED } from "@/core/set/rule";
 import { listNumbers, ruleWords } from "@/core/set/rule-words";
 import { isCellKey, numberOf, type Target } from "@/core/surface/cell-key";
@@ -113,9 +113,9 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
       .getState()
       .act([
         [
-          isInk(layer)
+          isInkLayer(layer)
             ? { do: "clear-marks", ink: layer }
-            : { do: layer === "cover" ? "lift" : "stand-back", numbers: [...byTouch] },
+            : { do: TAKES_OFF[layer], numbers: [...byTouch] },
         ],
       ]);
   return (
@@ -145,7 +145,7 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
           layer={layer}
           words={namedOf(byTouch, 6)}
           note="by touch"
-          remove={isInk(layer) ? `Clear all in ${layer}` : "Remove marks made by touch"}
+          remove={isInkLayer(layer) ? `Clear all in ${layer}` : "Remove marks made by touch"}
           onRemove={clear}
         />
       )}
@@ -153,7 +153,9 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
   );
 }
 
-const isInk = (layer: Layer): layer is Ink => layer !== "cover" && layer !== "stand-out";
+/** What takes a layer off numbers that is no ink. */
+const TAKES_OFF = { cover: "lift", "stand-out": "stand-back", counter: "take-counters" } as const;
+
 const countWords = (count: number) => (count === 1 ? "1 number" : `${count} numbers`);
 
 type EntryProps = { layer: Layer; words: string; note: string; remove: string; onRemove: () => void };
@@ -179,6 +181,8 @@ function LayerSign({ layer }: { layer: Layer }) {
   if (layer === "cover") return <span className={`${swatch} bg-ink`} />;
   if (layer === "stand-out")
     return <span className={`${swatch} font-numeral text-xl leading-none font-bold`}>8</span>;
+  if (layer === "counter")
+    return <span className={`${swatch} rounded-full border-2 border-kelp-dot bg-kelp`} />;
   return (
     <span className={swatch} style={{ background: INK_STYLE[layer].ground }}>
       <InkShape ink={layer} size={13} />

@@ -31,8 +31,10 @@ const SMALL = { width: 304, height: 176 };
 /** The button beside a number sentence, and the choice under the pairs. */
 const SENTENCE_BUTTON = 44;
 const PAIRS_CHOICE = 44;
-/** The buttons by which a number is drawn at random and written. */
-const DRAW_BUTTONS = 64;
+/** The button that marks exchanges. */
+const STOPS_BUTTON = 48;
+/** A row of buttons under a view. */
+const BUTTONS = 64;
 
 const ofLine = {
   drawing: () => import("@/view/line/line-drawing").then((part) => part.LineDrawing),
@@ -94,8 +96,36 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
       await Words.bring();
       return PlaceValueDrawing;
     },
-    inside: (view, card) => within(card, [12, 16, view.draws === "none" ? 12 : 12 + DRAW_BUTTONS, 16]),
+    inside: (view, card) => within(card, [12, 16, view.draws === "none" ? 12 : 12 + BUTTONS, 16]),
     stage: () => import("./place-value/stage").then((part) => part.PlaceValueStage),
+    fields: null,
+    drawnOver: true,
+  },
+  stops: {
+    drawing: () => import("@/view/stops/stops-drawing").then((part) => part.StopsDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + STOPS_BUTTON, 16]),
+    stage: () => import("./stops/stage").then((part) => part.StopsStage),
+    fields: () => import("./stops/fields").then((part) => part.StopsFields),
+    drawnOver: true,
+  },
+  frames: {
+    drawing: () => import("@/view/frames/frames-drawing").then((part) => part.FramesDrawing),
+    inside: (view, card) => within(card, [12, 16, view.counts === "hand" ? 12 + BUTTONS : 12, 16]),
+    stage: () => import("./frames/stage").then((part) => part.FramesStage),
+    fields: null,
+    drawnOver: true,
+  },
+  groups: {
+    drawing: () => import("@/view/groups/groups-drawing").then((part) => part.GroupsDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + BUTTONS, 16]),
+    stage: () => import("./groups/stage").then((part) => part.GroupsStage),
+    fields: null,
+    drawnOver: true,
+  },
+  order: {
+    drawing: () => import("@/view/order/order-drawing").then((part) => part.OrderDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + BUTTONS, 16]),
+    stage: () => import("./order/stage").then((part) => part.OrderStage),
     fields: null,
     drawnOver: true,
   },

@@ -3,7 +3,7 @@ import type { NumberKey } from "@/core/number/exact";
 import type { CellState } from "@/core/scene/cell-state";
 import { Shapes } from "../shape";
 import type { FaceLayout } from "./chart-layout";
-import { coverShape, faceShapes, inkShapes, slipShape, wrongLine } from "./face-shapes";
+import { counterShapes, coverShape, faceShapes, inkShapes, slipShape, wrongLine } from "./face-shapes";
 
 type At = { layout: FaceLayout; x: number; y: number };
 
@@ -19,6 +19,11 @@ export const CellFace = memo(function CellFace({
 /** The grounds and shapes of a cell's inks. */
 export function Inks({ inks, ...at }: At & { inks: number }) {
   return <Shapes shapes={inkShapes(at, inks)} />;
+}
+
+/** A counter on a number. */
+export function OnNumber(at: At) {
+  return <Shapes shapes={counterShapes(at)} />;
 }
 
 /** A line under a number that does not belong. */

@@ -3,6 +3,7 @@ import { listWords } from "@/core/number/list-words";
 import { showNumber } from "@/core/number/show-number";
 import {
   type CellState,
+  hasCounter,
   inksIn,
   isAsked,
   isCovered,
@@ -16,7 +17,8 @@ import type { ChartSettings } from "@/core/surface/chart";
 
 /**
  * What a cell is called: "48, sun mark", "12, sun and sea marks". A covered cell is "covered" and tells nothing
- * of its number or its marks; an empty one tells its marks; both tell what was written there by hand.
+ * of its number or its marks, nor does one on which a counter lies; an empty one tells its marks; both tell what was
+ * written there by hand.
  */
 export function cellName(
   number: NumberKey,
@@ -25,6 +27,7 @@ export function cellName(
   write: (number: NumberKey) => string = showNumber,
 ): string {
   const focus = `${isAsked(state) ? ", asked for" : ""}${isFocus(state) ? ", in focus" : ""}`;
+  if (hasCounter(state)) return `counter${focus}`;
   if (!isCovered(state)) {
     return `${write(number)}${standsOut(state) ? ", standing out" : ""}${marks(state)}${focus}`;
   }

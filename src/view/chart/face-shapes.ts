@@ -1,5 +1,13 @@
 import type { NumberKey } from "@/core/number/exact";
-import { type CellState, inksIn, isCovered, isWrong, standsOut, writtenIn } from "@/core/scene/cell-state";
+import {
+  type CellState,
+  hasCounter,
+  inksIn,
+  isCovered,
+  isWrong,
+  standsOut,
+  writtenIn,
+} from "@/core/scene/cell-state";
 import { INK_HOME, splitInks } from "@/core/surface/ink-split";
 import { inkFigure } from "../ink/ink-figure";
 import { INK_STYLE } from "../ink/ink-style";
@@ -14,6 +22,7 @@ type At = { layout: FaceLayout; x: number; y: number };
  * was written in a covered cell by hand stands there in a colour of its own.
  */
 export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[] {
+  if (hasCounter(state)) return counterShapes(at);
   const covered = isCovered(state);
   const written = covered ? writtenIn(state) : undefined;
   const wrong = isWrong(state) ? [wrongLine(at)] : [];
@@ -28,6 +37,31 @@ export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[]
     ...(inks === 0 ? [] : inkShapes(at, inks)),
     ...(shown === undefined ? [] : [numeral(at, shown, look)]),
     ...wrong,
+  ];
+}
+
+/** The ink of counters that lie on numbers. */
+const COUNTERS = "kelp";
+
+/** A counter that lies on a cell: it shows nothing of what is under it. */
+export function counterShapes({ layout, x, y }: At): Shape[] {
+  const { cellWidth: w, cellHeight: h } = layout;
+  const radius = Math.min(w, h) * 0.4;
+  const middle = { x: x + w / 2, y: y + h / 2 };
+  const { ground, figure } = INK_STYLE[COUNTERS];
+  return [
+    {
+      tag: "circle",
+      attributes: {
+        cx: round(middle.x),
+        cy: round(middle.y),
+        r: round(radius),
+        fill: ground,
+        stroke: figure,
+        "stroke-width": round(Math.max(1.5, radius * 0.12)),
+      },
+    },
+    inkFigure({ ink: COUNTERS, ...middle, radius: radius * 0.34 }),
   ];
 }
 

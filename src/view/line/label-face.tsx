@@ -3,6 +3,7 @@ import type { NumberKey } from "@/core/number/exact";
 import type { Written } from "@/core/number/fraction-text";
 import {
   type CellState,
+  hasCounter,
   inksIn,
   isCovered,
   isFocus,
@@ -11,7 +12,7 @@ import {
   writtenIn,
 } from "@/core/scene/cell-state";
 import { inksOf } from "@/core/set/ink";
-import { Cover, Inks, Slip, Wrong } from "../chart/cell-face";
+import { Cover, Inks, OnNumber, Slip, Wrong } from "../chart/cell-face";
 import { round } from "../round";
 import { WrittenText } from "./written-text";
 
@@ -49,6 +50,7 @@ export function LabelFace(props: Props) {
     shape: round(Math.max(3, numeral * 0.15)),
     covers: "solid" as const,
   };
+  if (hasCounter(state)) return <OnNumber layout={face} {...corner} />;
   if (covered && says === undefined) return <Cover layout={face} {...corner} />;
   const box = { ...corner, width, height, rx: Math.min(10, height / 5) };
   // Marks have their shapes in the corners of the label, beside its numeral.

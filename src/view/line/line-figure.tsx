@@ -2,12 +2,12 @@ import { memo } from "react";
 import { benchmarksOf } from "@/core/count/bridge";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber } from "@/core/number/fraction-text";
-import { inksIn, isCovered, isFocus, standsOut, writtenIn } from "@/core/scene/cell-state";
+import { hasCounter, inksIn, isCovered, isFocus, standsOut, writtenIn } from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
 import { hasInk, INKS } from "@/core/set/ink";
 import { type AnyLine, isClosed } from "@/core/surface/line";
 import { tickAt, ticksIn } from "@/core/surface/line-scale";
-import { Cover, Inks, Slip } from "../chart/cell-face";
+import { Cover, Inks, OnNumber, Slip } from "../chart/cell-face";
 import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { Jumps } from "./jumps";
@@ -100,6 +100,16 @@ export const LineFigure = memo(function LineFigure({ line, layout, marks, jumpsA
         ))}
       {flags.map(({ key, state, at }) => (
         <g key={key}>
+          {hasCounter(state) && (
+            <circle
+              cx={at.x}
+              cy={at.y}
+              r={9}
+              fill="var(--color-kelp)"
+              stroke="var(--color-kelp-dot)"
+              strokeWidth={2}
+            />
+          )}
           {INKS.filter((ink) => hasInk(inksIn(state), ink)).map((ink, i) => (
             <InkFigure key={ink} ink={ink} x={at.x} y={at.y - 22 - i * 13} radius={6} />
           ))}
@@ -218,9 +228,10 @@ function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; mar
               stroke="currentColor"
               strokeWidth={heavy * 0.5}
             />
-            {covered && says === undefined && <Cover layout={face} {...corner} />}
+            {hasCounter(state) && <OnNumber layout={face} {...corner} />}
+            {covered && !hasCounter(state) && says === undefined && <Cover layout={face} {...corner} />}
             {says !== undefined && <Slip layout={face} {...corner} />}
-            {written && (!covered || says !== undefined) && (
+            {written && !hasCounter(state) && (!covered || says !== undefined) && (
               <WrittenText
                 written={written}
                 x={round(x)}

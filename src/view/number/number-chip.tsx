@@ -1,7 +1,7 @@
 import type { NumberKey } from "@/core/number/exact";
 import { type Written, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
-import { cellState, isCovered, writtenIn } from "@/core/scene/cell-state";
+import { cellState, isCovered, withoutCounter, writtenIn } from "@/core/scene/cell-state";
 import type { Scene } from "@/core/scene/scene";
 import { AskedCell } from "../chart/asked-cell";
 import { cellName } from "../chart/cell-name";
@@ -33,7 +33,7 @@ type Props = {
 /** A number outside any chart or line, with the marks, cover or writing that lies on it. */
 export function NumberChip({ scene, number, size, write, boxed = false, asks = null, onTouch }: Props) {
   // What is talked about wears its ring on the line and the chart, not in every sentence.
-  const state = cellState({ ...scene, focus: null }, number);
+  const state = withoutCounter(cellState({ ...scene, focus: null }, number));
   const written = write(number);
   // How wide a cover is tells nothing of how many digits lie under it.
   const says = writtenIn(state);

@@ -68,7 +68,7 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const exchanges = inExchange ? [] : exchangesAt(scene.trail, number);
   const building = view.building === "shown" && onAdd !== undefined;
   const touches = building || (shown.gathered !== null && onExchange !== undefined);
-  const read = scene.read[view.id] ?? null;
+  const read = scene.wrote[view.id] ?? null;
   const rows = {
     build: building ? BUILD : 0,
     exchange: hasPieces && !coveredPieces ? (touches ? CHIP : heading * LINE) : 0,

@@ -21,8 +21,8 @@ export type Building = {
   readonly built: { readonly [view in ViewId]?: readonly Pieces[] };
   /** By view: the digit of which is said what it is worth. */
   readonly worths: { readonly [view in ViewId]?: PlaceKey | null };
-  /** By view: the number that was written for its pieces. */
-  readonly read: { readonly [view in ViewId]?: NumberKey | null };
+  /** By view: the number that was written for what it asks. */
+  readonly wrote: { readonly [view in ViewId]?: NumberKey | null };
 };
 
 const PiecesOfPlace = z.object({
@@ -65,21 +65,21 @@ const moves = [
     (some) => ({ view: someView(some), place: orNull(some, () => some.one(PLACE_KEYS)) }),
   ),
   /**
-   * Writes the number that pieces are; `null` wipes it away.
-   * @example { "do": "read-pieces", "view": "place-value", "says": "204" }
+   * Writes a number for what a view asks: the number of some pieces, the part of a whole; `null` wipes it away.
+   * @example { "do": "write-for", "view": "place-value", "says": "204" }
    */
   move(
-    "read-pieces",
+    "write-for",
     { view: ViewId, says: z.nullable(NumberKeyText) },
     (draft, { view, says }) => {
-      draft.read = { ...draft.read, [view]: says };
+      draft.wrote = { ...draft.wrote, [view]: says };
     },
     (some) => ({ view: someView(some), says: orNull(some, () => String(some.whole(0, 300))) }),
   ),
 ] as const;
 
 export const building: Slice<Building, typeof moves> = {
-  initial: { built: {}, worths: {}, read: {} },
+  initial: { built: {}, worths: {}, wrote: {} },
   moves,
   ofNumbers: true,
 };

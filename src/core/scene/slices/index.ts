@@ -2,7 +2,10 @@ import { aside } from "./aside";
 import { building } from "./building";
 import { drawing } from "./drawing";
 import { filling } from "./filling";
+import { framing } from "./framing";
+import { grouping } from "./grouping";
 import { laying } from "./laying";
+import { ordering } from "./ordering";
 import { parts } from "./parts";
 import { setting } from "./setting";
 import { signs } from "./signs";
@@ -21,6 +24,9 @@ export const SLICES = [
   signs,
   parts,
   building,
+  ordering,
+  framing,
+  grouping,
   windows,
   working,
   drawing,

@@ -51,14 +51,27 @@ const moves = [
    */
   move("stand-back", { numbers: Numbers }, (draft, m) => lay(draft, "stand-out", false, m.numbers), numbers),
   /**
-   * Takes a rule out of effect; layers are the inks, `cover` and `stand-out`.
+   * Lays a counter on each of some numbers.
+   * @example { "do": "lay-counters", "numbers": ["1", "2", "3"] }
+   */
+  move("lay-counters", { numbers: Numbers }, (draft, m) => lay(draft, "counter", true, m.numbers), numbers),
+  /**
+   * Takes the counters off numbers.
+   * @example { "do": "take-counters", "numbers": ["3"] }
+   */
+  move("take-counters", { numbers: Numbers }, (draft, m) => lay(draft, "counter", false, m.numbers), numbers),
+  /**
+   * Takes a rule out of effect; layers are the inks, `cover`, `stand-out` and `counter`.
    * @example { "do": "drop-rule", "layer": "sun", "rule": { "join": "and", "conditions": [{ "kind": "even", "not": false }] } }
    */
   move(
     "drop-rule",
     { layer: Layer, rule: Rule },
     (draft, { layer, rule }) => dropRule(draft.laid, layer, rule),
-    (some) => ({ layer: some.one([...INKS, "cover", "stand-out"] as const), rule: exampleRule(some) }),
+    (some) => ({
+      layer: some.one([...INKS, "cover", "stand-out", "counter"] as const),
+      rule: exampleRule(some),
+    }),
   ),
   /**
    * Takes one ink off every number; with `null`, all.

@@ -1,11 +1,15 @@
 import { arrows } from "./arrows";
 import { chart } from "./chart";
 import { compare } from "./compare";
+import { frames } from "./frames";
+import { groups } from "./groups";
 import { line, strip } from "./line";
+import { order } from "./order";
 import { pairs } from "./pairs";
 import { placeValue } from "./place-value";
 import { problems } from "./problems";
 import { sentence } from "./sentence";
+import { stops } from "./stops";
 import { times } from "./times";
 import { trail } from "./trail";
 import { way } from "./way";
@@ -20,6 +24,10 @@ export const KINDS = {
   sentence,
   way,
   "place-value": placeValue,
+  stops,
+  frames,
+  groups,
+  order,
   pairs,
   compare,
   problems,

@@ -129,13 +129,13 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
     );
     const clear: Move[] = [
       { do: "say-worth", view: id, place: null },
-      { do: "read-pieces", view: id, says: null },
+      { do: "write-for", view: id, says: null },
     ];
     store.getState().act([[...cover, ...digits, ...clear, { do: "focus", number }, { do: "draw" }]]);
   };
   const write = (says: NumberKey) => {
     const { focus } = sceneInHand(store.getState());
-    const moves: Move[] = [{ do: "read-pieces", view: id, says }];
+    const moves: Move[] = [{ do: "write-for", view: id, says }];
     if (focus !== null && keyOf(exact(numberOf(focus))) === says) {
       moves.push({ do: "cover-part", view: id, part: "digits", on: false });
       for (const place of PLACE_KEYS)

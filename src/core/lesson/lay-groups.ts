@@ -1,0 +1,73 @@
+import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
+import { groupedOf } from "../scene/grouped";
+import type { Beat, Move } from "../scene/move";
+import type { Scene } from "../scene/scene";
+import { MAX_COUNTERS } from "../views/kinds/groups";
+import type { ViewOf } from "../views/view";
+import type { Board } from "./lesson";
+import { boardNumbers, linesOf } from "./views-of";
+
+/** The numbers that counters are laid on, in order, and where the count of them begins. */
+export type Ground = { readonly numbers: readonly NumberKey[]; readonly start: NumberKey };
+
+/**
+ * Where counters are laid on a board: on the numbers of its first chart or line, from the first number on, or from 1 where
+ * that is 0: a counter on 0 would count nothing.
+ * @returns null where the board has no numbers to lay them on
+ */
+export function groundOf(board: Board, scene: Scene): Ground | null {
+  const line = board.views.some(({ kind }) => kind === "chart") ? undefined : linesOf(board)[0];
+  // A line has more numbers than those at its ticks: its whole ones.
+  const all = line ? wholeFrom(keyOfText(line.from)) : boardNumbers(board, scene).slice(0, MAX_COUNTERS + 1);
+  const numbers = (all[0] === "0" ? all.slice(1) : all).slice(0, MAX_COUNTERS);
+  const [first, second] = numbers;
+  if (first === undefined || second === undefined) return null;
+  return { numbers, start: keyOf(exact(first).mul(2).sub(exact(second))) };
+}
+
+const wholeFrom = (from: NumberKey): NumberKey[] => {
+  const first = exact(from).ceil();
+  return Array.from({ length: MAX_COUNTERS + 1 }, (_, i) => keyOf(first.add(i)));
+};
+
+/**
+ * The beats that lay counters of a view's groups on numbers one after the other, or take them off where `count` is below 0.
+ * Each group that is complete is a jump of the trail to its landing.
+ * @param count how many; no more are laid than the groups have, and no more taken than lie there
+ */
+export function layCounters(board: Board, scene: Scene, view: ViewOf<"groups">, count: number): Beat[] {
+  const { groups, laid } = groupedOf(scene, view);
+  const ground = groundOf(board, scene);
+  const room = Math.min(groups * view.each, ground?.numbers.length ?? MAX_COUNTERS);
+  const to = Math.max(0, Math.min(room, laid + count));
+  const beats: Beat[] = [];
+  for (let now = laid; now !== to; now += Math.sign(to - laid)) {
+    const on = to > laid;
+    const beat: Move[] = ground ? movesAt(ground, view.each, now, on) : [];
+    beats.push([...beat, { do: "groups", view: view.id, groups, laid: now + (on ? 1 : -1) }]);
+  }
+  return beats;
+}
+
+/** One counter more, or one fewer; with the jump of its group, where that is now complete, or no longer. */
+function movesAt({ numbers, start }: Ground, each: number, laid: number, on: boolean): Move[] {
+  const at = on ? laid : laid - 1;
+  const number = numbers[at]!;
+  if (!on) {
+    const moves: Move[] = [{ do: "take-counters", numbers: [number] }];
+    if (laid % each === 0) moves.push(laid === each ? { do: "clear-trail" } : { do: "retrace" });
+    return moves;
+  }
+  const moves: Move[] = [{ do: "lay-counters", numbers: [number] }];
+  if ((laid + 1) % each !== 0) return moves;
+  const before = laid + 1 === each ? start : numbers[laid - each]!;
+  if (laid + 1 === each) moves.push({ do: "start", number: start });
+  moves.push({ do: "jump", by: keyOf(exact(number).sub(exact(before))) });
+  return moves;
+}
+
+/** The number that the last counter covers when all groups lie; null where they have no room. */
+export function lastCovered(board: Board, scene: Scene, view: ViewOf<"groups">): NumberKey | null {
+  const ground = groundOf(board, scene);
+  return ground?.numbers[groupedOf(scene, view).groups * view.each - 1] ?? null;
+}

@@ -1,0 +1,28 @@
+import fc from "fast-check";
+import { expect, test } from "vitest";
+import { readNumbers } from "./read-numbers";
+
+const texts = (typed: string, least = 1, most = 6) => {
+  const read = readNumbers(typed, least, most);
+  return read.ok ? read.texts : read.message;
+};
+
+test("numbers in a row are read as people write them", () => {
+  expect(texts("250, 280, 293")).toEqual(["250", "280", "293"]);
+  expect(texts("250 280;293")).toEqual(["250", "280", "293"]);
+  expect(texts("1,000")).toEqual(["1000"]);
+  expect(texts("1,000, 2,500")).toEqual(["1000", "2500"]);
+  expect(texts("0.5, 1/2")).toEqual(["0.5", "1/2"]);
+});
+
+test("what can be read in two ways is asked about, and too many or too few are told", () => {
+  expect(texts("250,280,293")).toMatch(/space after each comma/);
+  expect(texts("7", 2)).toBe("Write 2 to 6 numbers.");
+  expect(texts("1 2 3 4 5 6 7")).toBe("Write 1 to 6 numbers.");
+  expect(texts("12, x")).toMatch(/^x: /);
+  expect(texts("")).toBe("Write 1 to 6 numbers.");
+});
+
+test("nothing typed throws", () => {
+  fc.assert(fc.property(fc.string({ maxLength: 260 }), (typed) => void readNumbers(typed, 1, 6)));
+});

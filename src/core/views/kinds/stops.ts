@@ -1,0 +1,55 @@
+import * as z from "zod/mini";
+import { NumberText } from "../../number/number-schema";
+import { reader } from "../kind";
+
+export const MAX_STOPS = 6;
+const Shown = z.enum(["shown", "covered"]);
+
+/**
+ * Stops along the count of the board: at each its number, its pieces, and what was exchanged or is still wanting; each of
+ * them shown or covered from the start. With `appears` a stop is empty until the count has come to it.
+ */
+export const StopsSettings = z.object({
+  kind: z.literal("stops"),
+  stops: z
+    .array(NumberText)
+    .check(z.minLength(1, "Write 1 to 6 numbers."), z.maxLength(MAX_STOPS, "Write 1 to 6 numbers.")),
+  number: Shown,
+  pieces: Shown,
+  exchange: Shown,
+  appears: z.enum(["at-once", "with-count"]),
+});
+export type StopsSettings = z.infer<typeof StopsSettings>;
+
+const options = [
+  { value: "shown", label: "Shown" },
+  { value: "covered", label: "Covered" },
+];
+
+export const stops = reader<StopsSettings>({
+  kind: "stops",
+  schema: StopsSettings,
+  starts: {
+    kind: "stops",
+    stops: ["50", "53", "60", "100"],
+    number: "shown",
+    pieces: "shown",
+    exchange: "covered",
+    appears: "at-once",
+  },
+  name: "Stops of the count",
+  fields: [
+    { part: "stops", label: "Stops, at most 6 numbers", numbers: { least: 1, most: MAX_STOPS } },
+    { part: "number", label: "Numbers", options },
+    { part: "pieces", label: "Pieces", options },
+    { part: "exchange", label: "Exchanged or wanting", options },
+    {
+      part: "appears",
+      label: "A stop appears",
+      options: [
+        { value: "at-once", label: "At once" },
+        { value: "with-count", label: "With the count" },
+      ],
+    },
+  ],
+});

@@ -1,0 +1,100 @@
+"use client";
+
+import { Grid3x3, Minus, Plus, RotateCw } from "lucide-react";
+import { layCounters } from "@/core/lesson/lay-groups";
+import { isCoveredPart } from "@/core/scene/covered-part";
+import { groupedOf } from "@/core/scene/grouped";
+import type { Beat } from "@/core/scene/move";
+import { MAX_COUNTERS, MAX_GROUPS } from "@/core/views/kinds/groups";
+import { Button } from "@/kit/button";
+import { say } from "@/kit/messages";
+import { type GroupPart, GroupsDrawing } from "@/view/groups/groups-drawing";
+import { boardInHand, sceneInHand } from "../../store/on-show";
+import { useBoardStore } from "../../store/use-board";
+import { useReader } from "../use-reader";
+import type { StageProps } from "../views";
+
+/** Equal groups, laid on the numbers of the board, in a place of their own. */
+export function GroupsStage({ view, strong }: StageProps<"groups">) {
+  const store = useBoardStore();
+  const { room, drawn } = useReader(strong);
+  const { id, each } = view;
+  const grouped = groupedOf(drawn.scene, view);
+  const { groups, laid, as } = grouped;
+  const scene = () => sceneInHand(store.getState());
+  const act = (beats: Beat[]) => store.getState().act(beats);
+  const lay = (count: number) => {
+    const beats = layCounters(boardInHand(store.getState()), scene(), view, count);
+    if (beats.length > 0) return act(beats);
+    say(count > 0 ? "All counters are laid." : "No counter is laid yet.");
+  };
+  // To the end of the group that is begun, or one whole group.
+  const layGroup = () => lay(each - (laid % each));
+  const change = (by: 1 | -1) => {
+    const now = groupedOf(scene(), view);
+    const next = now.groups + by;
+    if (next < 0 || next > MAX_GROUPS || next * each > MAX_COUNTERS)
+      return say(next < 0 ? "There is no group to take." : "There is room for 120 counters.");
+    // The counters of a group that is taken away come off their numbers first.
+    const off =
+      now.laid > next * each
+        ? layCounters(boardInHand(store.getState()), scene(), view, next * each - now.laid)
+        : [];
+    act([...off, [{ do: "groups", view: id, groups: next, laid: Math.min(now.laid, next * each) }]]);
+  };
+  const touchPart = (part: GroupPart) => {
+    const { tool } = store.getState();
+    const covered = isCoveredPart(scene(), id, part, view[part === "size" ? "size" : "all"] === "covered");
+    // Covered by the cover, shown by any other touch.
+    if (covered !== (tool === "cover")) act([[{ do: "cover-part", view: id, part, on: !covered }]]);
+  };
+  const touchGroup = (group: number) =>
+    act([[{ do: "turn-group", view: id, group, on: !grouped.turned.includes(group) }]]);
+  const next = { groups: "rows", rows: "columns", columns: "groups" } as const;
+  const names = { groups: "As rows", rows: "Turn it", columns: "As groups" } as const;
+  return (
+    <section
+      aria-label="Equal groups"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+    >
+      <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
+        <GroupsDrawing view={view} {...drawn} onGroup={touchGroup} onPart={touchPart} />
+      </div>
+      <div className="flex h-16 shrink-0 items-end justify-center gap-2">
+        <Button className="h-14 px-4" onClick={() => lay(1)}>
+          Lay one
+        </Button>
+        <Button tone="stair" className="h-14 px-4" onClick={layGroup}>
+          Lay a {view.holder || "group"}
+        </Button>
+        <Button className="h-14 px-4" onClick={() => lay(groups * each)}>
+          Lay all
+        </Button>
+        <Button className="h-14 px-4" disabled={laid === 0} onClick={() => lay(-(laid % each || each))}>
+          Take back a {view.holder || "group"}
+        </Button>
+        <span className="mx-2 h-10 w-px bg-rule" />
+        <Button
+          className="h-14 px-4"
+          aria-label={`One ${view.holder || "group"} fewer`}
+          title={`One ${view.holder || "group"} fewer`}
+          onClick={() => change(-1)}
+        >
+          <Minus aria-hidden size={22} />
+        </Button>
+        <Button
+          className="h-14 px-4"
+          aria-label={`One more ${view.holder || "group"}`}
+          title={`One more ${view.holder || "group"}`}
+          onClick={() => change(1)}
+        >
+          <Plus aria-hidden size={22} />
+        </Button>
+        <Button className="h-14 px-4" onClick={() => act([[{ do: "arrange", view: id, as: next[as] }]])}>
+          {as === "rows" ? <RotateCw aria-hidden size={22} /> : <Grid3x3 aria-hidden size={22} />}
+          {names[as]}
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,175 @@
+"use client";
+
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  arrayMove,
+  horizontalListSortingStrategy,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+} from "@dnd-kit/sortable";
+import { CheckCheck, ListOrdered } from "lucide-react";
+import { type ReactNode, useId, useState } from "react";
+import { COMPARED, type Compared, compared } from "@/core/number/compared";
+import { digitsOf } from "@/core/number/deciding";
+import { exact, keyOfText } from "@/core/number/exact";
+import { PLACE_KEYS, placeKey, placeName } from "@/core/number/place-value";
+import { showNumber } from "@/core/number/show-number";
+import { isCoveredPart } from "@/core/scene/covered-part";
+import { isCoveredAt } from "@/core/scene/scene";
+import { AS_GIVEN } from "@/core/scene/slices/ordering";
+import { Button } from "@/kit/button";
+import { say } from "@/kit/messages";
+import { keepKeyboard } from "@/kit/rail-button";
+import { OrderDrawing, rowOf } from "@/view/order/order-drawing";
+import { useBoardStore } from "../../store/use-board";
+import { touchNumber } from "../on-number";
+import { useReader } from "../use-reader";
+import type { StageProps } from "../views";
+
+const NAMES: Record<Compared, string> = { "<": "Less than", "=": "Equal to", ">": "Greater than" };
+
+/** Numbers to be put in order, in a place of their own. */
+export function OrderStage({ view, strong }: StageProps<"order">) {
+  const store = useBoardStore();
+  const { room, drawn } = useReader(strong);
+  const [chosen, setChosen] = useState(0);
+  const { id } = view;
+  const context = useId();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 8 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const row = rowOf(view, drawn.scene);
+  const state = drawn.scene.ordered[id] ?? AS_GIVEN;
+  const values = view.numbers.map((text) => exact(text));
+  const places = digitsOf(values)?.places ?? [];
+  const act = store.getState().act;
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return;
+    const at = (item: typeof active.id) => row.indexOf(Number(item));
+    act([[{ do: "put-in-order", view: id, order: arrayMove(row, at(active.id), at(over.id)) }]]);
+  };
+  const lit = state.place === null ? -1 : places.indexOf(PLACE_KEYS.indexOf(state.place) - 3);
+  const next = places[lit + 1];
+  const look = () =>
+    act([[{ do: "compare-at", view: id, place: next === undefined ? null : placeKey(next) }]]);
+  const check = () => {
+    const wanted = view.first === "smallest" ? 1 : -1;
+    const wrong = row.findIndex(
+      (index, at) => at > 0 && values[row[at - 1]!]!.compare(values[index]!) * wanted > 0,
+    );
+    say(
+      wrong < 0
+        ? `In order, the ${view.first} first.`
+        : `Not yet: look at number ${wrong} and number ${wrong + 1} of the row.`,
+    );
+  };
+  const choose = (sign: Compared) => {
+    const at = Math.min(chosen, row.length - 2);
+    const [a, b] = [values[row[at]!]!, values[row[at + 1]!]!];
+    if (compared(a, b) !== sign) return say("Another sign belongs there.");
+    act([[{ do: "sign-between", view: id, at, sign: state.signs[at] === sign ? null : sign }]]);
+    if (at < row.length - 2) setChosen(at + 1);
+  };
+  const touchCard = (index: number) => touchNumber(store, keyOfText(view.numbers[index]!));
+  const piecesCovered = isCoveredPart(drawn.scene, id, "pieces", view.pieces === "covered");
+  return (
+    <section
+      aria-label="Numbers in order"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+    >
+      <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
+        <DndContext id={context} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+          <SortableContext items={row.map(String)} strategy={horizontalListSortingStrategy}>
+            <OrderDrawing
+              view={view}
+              {...drawn}
+              sign={{ at: Math.min(chosen, row.length - 2), onTouch: setChosen }}
+              card={(index, card) => (
+                <Card
+                  index={index}
+                  name={
+                    isCoveredAt(drawn.scene, keyOfText(view.numbers[index]!))
+                      ? "Covered number"
+                      : showNumber(view.numbers[index]!)
+                  }
+                  onTouch={() => touchCard(index)}
+                >
+                  {card}
+                </Card>
+              )}
+            />
+          </SortableContext>
+        </DndContext>
+      </div>
+      <div className="flex shrink-0 flex-wrap items-center justify-center gap-3 pt-2">
+        {view.signs === "shown" &&
+          COMPARED.map((sign) => (
+            <button
+              key={sign}
+              type="button"
+              aria-label={NAMES[sign]}
+              onMouseDown={keepKeyboard}
+              onClick={() => choose(sign)}
+              className="h-14 w-20 rounded-button border-2 border-rule bg-mist font-numeral text-3xl hover:border-ink"
+            >
+              {sign}
+            </button>
+          ))}
+        {places.length > 0 && (
+          <Button className="h-14 px-5" onClick={look}>
+            <ListOrdered aria-hidden size={22} />
+            {next === undefined ? "No place" : `Look at the ${placeName(next)}`}
+          </Button>
+        )}
+        {view.pieces !== "none" && (
+          <Button
+            className="h-14 px-5"
+            onClick={() => act([[{ do: "cover-part", view: id, part: "pieces", on: !piecesCovered }]])}
+          >
+            {piecesCovered ? "Show the pieces" : "Cover the pieces"}
+          </Button>
+        )}
+        <Button className="h-14 px-5" onClick={check}>
+          <CheckCheck aria-hidden size={22} /> Check the order
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+type CardProps = { index: number; name: string; children: ReactNode; onTouch: () => void };
+
+/** A number that is taken to its place by a drag, or by the keyboard: space takes it up, arrows carry it. */
+function Card({ index, name, children, onTouch }: CardProps) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: String(index),
+  });
+  return (
+    <button
+      ref={setNodeRef}
+      type="button"
+      {...attributes}
+      {...listeners}
+      aria-roledescription="number to be put in order"
+      aria-label={name}
+      onClick={onTouch}
+      className={`touch-none ${isDragging ? "z-10 opacity-90" : ""}`}
+      style={{
+        transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined,
+        transition,
+      }}
+    >
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,200 @@
+import { isCoveredPart } from "@/core/scene/covered-part";
+import { groupedOf, isGroupHidden } from "@/core/scene/grouped";
+import type { Grouped } from "@/core/scene/slices/grouping";
+import type { ViewOf } from "@/core/views/view";
+import { clamp, type DrawingProps, type Size } from "../drawing";
+import { Counter } from "../frames/counter";
+import { round } from "../round";
+import { Touchable } from "../touchable";
+import { type Box, layOutGroups } from "./groups-layout";
+
+/** What can be covered of groups: how many are in each, and how many in all. */
+export type GroupPart = "size" | "in-all";
+
+type Props = DrawingProps<"groups"> & {
+  onGroup?: (group: number) => void;
+  onPart?: (part: GroupPart) => void;
+};
+type Standing = Grouped & { readonly groups: number };
+
+/** Equal groups of counters; those that lie on numbers have left outlines; and what all of it is as a sentence. */
+export function GroupsDrawing(props: Props) {
+  const { view, scene, size, theme } = props;
+  const grouped = groupedOf(scene, view);
+  const line = clamp(40, Math.min(size.height * 0.2, size.width * 0.06), theme.strong ? 84 : 64);
+  const room = { width: size.width, height: Math.max(60, size.height - line - 8) };
+  return (
+    <div className="flex size-full flex-col">
+      <Groups {...props} grouped={grouped} room={room} />
+      <Sentence {...props} grouped={grouped} line={line} />
+    </div>
+  );
+}
+
+const wordFor = (count: number, one: string, several: string) => (count === 1 ? one : several);
+
+function Groups({ view, scene, grouped, room, onGroup }: Props & { grouped: Standing; room: Size }) {
+  const { groups, laid, as } = grouped;
+  const { each } = view;
+  const { radius, boxes, counters } = layOutGroups(groups, each, as, room);
+  const told = !isCoveredPart(scene, view.id, "size", view.size === "covered");
+  const hidden = (group: number) => as === "groups" && isGroupHidden(grouped, view, group);
+  const isEmpty = (group: number) => laid >= (group + 1) * each;
+  const size = told ? `, ${each} in each` : "";
+  return (
+    <div className="relative" style={room}>
+      <svg
+        role="img"
+        aria-label={`${groups} ${wordFor(groups, view.holder, view.holders)}${size}`}
+        width={room.width}
+        height={room.height}
+        className="block"
+      >
+        {boxes.map(({ x, y, width, height }, group) => (
+          <rect
+            // biome-ignore lint/suspicious/noArrayIndexKey: a group is where it stands.
+            key={group}
+            x={round(x)}
+            y={round(y)}
+            width={round(width)}
+            height={round(height)}
+            rx={16}
+            fill={isEmpty(group) ? "none" : "var(--color-mist)"}
+            stroke="var(--color-rule)"
+            strokeWidth={2.5}
+            strokeDasharray={isEmpty(group) ? "8 7" : undefined}
+          />
+        ))}
+        {counters.map(({ x, y }, i) => {
+          const group = Math.floor(i / each);
+          if (hidden(group) && !isEmpty(group)) return null;
+          return (
+            <g
+              // biome-ignore lint/suspicious/noArrayIndexKey: a counter is the nth of them.
+              key={i}
+              className="piece"
+              style={{ transform: `translate(${round(x)}px, ${round(y)}px)` }}
+            >
+              <Counter ink="kelp" x={0} y={0} radius={radius} left={i < laid} />
+            </g>
+          );
+        })}
+      </svg>
+      {boxes.map((box, group) => (
+        <Group
+          // biome-ignore lint/suspicious/noArrayIndexKey: a group is where it stands.
+          key={group}
+          nth={group + 1}
+          box={box}
+          view={view}
+          told={told}
+          hidden={hidden(group) && !isEmpty(group)}
+          onTouch={onGroup && !isEmpty(group) ? () => onGroup(group) : undefined}
+        />
+      ))}
+    </div>
+  );
+}
+
+type GroupProps = {
+  nth: number;
+  box: Box;
+  view: ViewOf<"groups">;
+  told: boolean;
+  hidden: boolean;
+  onTouch: (() => void) | undefined;
+};
+
+/** The card over a group whose counters are out of sight; or what a touch on the group turns over. */
+function Group({ nth, box, view, told, hidden, onTouch }: GroupProps) {
+  const { x, y, width, height } = box;
+  const number = Math.min(56, height * 0.42, width * 0.4);
+  const name = `${capital(view.holder || "group")} ${nth}`;
+  return (
+    <Touchable
+      name={hidden ? `${name}, out of sight${told ? `, ${view.each} in it` : ""}` : name}
+      data-group={String(nth)}
+      onTouch={onTouch}
+      className={`absolute flex flex-col items-center justify-center rounded-card ${hidden ? "bg-ink text-white" : ""}`}
+      style={{ left: x, top: y, width, height }}
+    >
+      {hidden && (
+        <>
+          <span className="font-numeral leading-none font-bold" style={{ fontSize: number }}>
+            {told ? view.each : "?"}
+          </span>
+          {told && height > 90 && (
+            <span className="mt-1 text-rail-text" style={{ fontSize: Math.max(15, number * 0.34) }}>
+              in here
+            </span>
+          )}
+        </>
+      )}
+    </Touchable>
+  );
+}
+
+const capital = (text: string) => (text[0] ?? "").toUpperCase() + text.slice(1);
+
+/** What lies on numbers so far, and all of it: 2 × 6 = 12; 5 × 6 = 30. */
+function Sentence({ view, scene, grouped, line, onPart }: Props & { grouped: Standing; line: number }) {
+  const { groups, laid } = grouped;
+  const { each } = view;
+  const whole = Math.floor(laid / each);
+  const told = !isCoveredPart(scene, view.id, "size", view.size === "covered");
+  const all = isCoveredPart(scene, view.id, "in-all", view.all === "covered");
+  const size = line * 0.56;
+  const landings = Array.from(
+    { length: Math.min(whole, 8) },
+    (_, i) => (i + 1 + whole - Math.min(whole, 8)) * each,
+  );
+  const sizeButton = (
+    <Touchable
+      name={told ? `${each} in each` : "How many in each, covered"}
+      data-part="size"
+      onTouch={onPart && (() => onPart("size"))}
+      className={`flex items-center justify-center rounded-[10px] px-1 ${told ? "" : "bg-ink"}`}
+      style={{ height: line * 0.82, minWidth: size * 1.1 }}
+    >
+      {told ? each : ""}
+    </Touchable>
+  );
+  return (
+    <div
+      className="mt-2 flex items-center justify-evenly gap-4 font-numeral leading-none whitespace-nowrap"
+      style={{ height: line, fontSize: size }}
+    >
+      {whole > 0 && told && (
+        <span data-part="so-far" className="font-bold">
+          {whole} × {each} = {whole * each}
+        </span>
+      )}
+      {whole > 1 && told && (
+        <span data-part="landings" style={{ fontSize: size * 0.85 }}>
+          {whole > landings.length ? "…, " : ""}
+          {landings.join(", ")}
+        </span>
+      )}
+      <span className="flex items-center gap-[0.3em]">
+        {groups}
+        <Unit>{wordFor(groups, view.holder, view.holders)}</Unit>
+        <span>×</span>
+        {sizeButton}
+        <span>=</span>
+        <Touchable
+          name={all || !told ? "How many in all, covered" : `${groups * each} in all`}
+          data-part="in-all"
+          onTouch={told ? onPart && (() => onPart("in-all")) : undefined}
+          className={`flex items-center justify-center rounded-[10px] px-2 font-bold ${all || !told ? "bg-ink" : ""}`}
+          style={{ height: line * 0.82, minWidth: size * 2 }}
+        >
+          {all || !told ? "" : groups * each}
+        </Touchable>
+        <Unit>{view.things}</Unit>
+      </span>
+    </div>
+  );
+}
+
+const Unit = ({ children }: { children: string }) =>
+  children && <span className="font-sans text-[0.62em] text-quiet">{children}</span>;

@@ -1,0 +1,171 @@
+import type { ReactNode } from "react";
+import { decidingWords, digitsOf } from "@/core/number/deciding";
+import { exact, keyOfText, type NumberKey } from "@/core/number/exact";
+import { PLACE_KEYS, type Place, piecesOf, placeKey } from "@/core/number/place-value";
+import { showNumber } from "@/core/number/show-number";
+import { isCoveredPart } from "@/core/scene/covered-part";
+import { isCoveredAt, type Scene } from "@/core/scene/scene";
+import { AS_GIVEN } from "@/core/scene/slices/ordering";
+import type { ViewOf } from "@/core/views/view";
+import { clamp, type DrawingProps, type Size } from "../drawing";
+import { placeStyle } from "../place-value/place-style";
+import { StopPieces } from "../stops/stop-pieces";
+import { Touchable } from "../touchable";
+
+type Props = DrawingProps<"order"> & {
+  /** What makes a card one that can be taken to another place; its key is its place among the numbers of the view. */
+  card?: (index: number, card: ReactNode) => ReactNode;
+  /** The sign that is chosen next, and what chooses it. */
+  sign?: { at: number; onTouch: (at: number) => void };
+};
+
+/** The numbers of a view as they stand in their row, by their place among its numbers. */
+export function rowOf(view: ViewOf<"order">, scene: Pick<Scene, "ordered">): number[] {
+  const { order } = scene.ordered[view.id] ?? AS_GIVEN;
+  const given = view.numbers.map((_, i) => i);
+  return order && order.length === given.length ? [...order] : given;
+}
+
+const GAP = 12;
+const SIGN = 60;
+
+/** Numbers in a row, digit by digit in the colours of their places, with the place by which they are compared lit. */
+export function OrderDrawing({ view, scene, size, theme, card, sign }: Props) {
+  const { signs, place } = scene.ordered[view.id] ?? AS_GIVEN;
+  const row = rowOf(view, scene);
+  const between = view.signs === "shown" ? SIGN : GAP;
+  const count = row.length;
+  const wide = Math.min(340, (size.width - between * (count - 1)) / count);
+  const values = view.numbers.map((text) => exact(text));
+  const digits = digitsOf(values);
+  const lit = place === null ? null : PLACE_KEYS.indexOf(place) - 3;
+  const anyCovered = view.numbers.some((text) => isCoveredAt(scene, keyOfText(text)));
+  const hasPieces = view.pieces !== "none" && digits !== null;
+  const covered = isCoveredPart(scene, view.id, "pieces", view.pieces === "covered");
+  const told = clamp(40, size.height * 0.13, 64);
+  const high = Math.min(size.height - told - 8, hasPieces ? 520 : 240);
+  const places = digits?.places ?? [];
+  const numeral = Math.min(
+    (wide - 20) / Math.max(1.2, 0.72 * Math.max(...view.numbers.map((text) => showNumber(text).length))),
+    hasPieces ? high * 0.3 : high * 0.6,
+    theme.strong ? 120 : 96,
+  );
+  return (
+    <div className="flex size-full flex-col items-center justify-center gap-2">
+      <div className="flex items-stretch justify-center" style={{ height: high }}>
+        {row.map((index, at) => {
+          const number = keyOfText(view.numbers[index]!);
+          const hidden = isCoveredAt(scene, number);
+          const drawn = (
+            <span
+              data-ordered={index}
+              className={`flex flex-col items-center justify-evenly rounded-card border-2 ${hidden ? "border-ink bg-ink" : "border-rule bg-mist"}`}
+              style={{ width: wide, height: high }}
+            >
+              {!hidden && <Digits number={number} lit={lit} size={numeral} />}
+              {!hidden && hasPieces && (
+                <Pieces
+                  number={number}
+                  size={{ width: wide - 24, height: Math.max(30, high - numeral * 1.3 - 30) }}
+                  covered={covered}
+                />
+              )}
+            </span>
+          );
+          return (
+            <span key={index} className="flex items-stretch">
+              {card ? card(index, drawn) : drawn}
+              {at < count - 1 && (
+                <Between
+                  width={between}
+                  shown={view.signs === "shown"}
+                  at={at}
+                  sign={signs[at] ?? null}
+                  waits={sign?.at === at}
+                  onTouch={sign && (() => sign.onTouch(at))}
+                />
+              )}
+            </span>
+          );
+        })}
+      </div>
+      <p
+        aria-live="polite"
+        data-part="deciding"
+        className="flex items-center justify-center text-center font-semibold text-quiet"
+        style={{ minHeight: told, fontSize: clamp(18, told * 0.45, 28) }}
+      >
+        {lit !== null && places.includes(lit) && !anyCovered ? decidingWords(values, lit) : ""}
+      </p>
+    </div>
+  );
+}
+
+/** A number digit by digit; the one at the place that is lit stands on its card. */
+function Digits({ number, lit, size }: { number: NumberKey; lit: Place | null; size: number }) {
+  const pieces = piecesOf(exact(number));
+  if (!pieces)
+    return (
+      <span className="font-numeral leading-none font-bold" style={{ fontSize: size }}>
+        {showNumber(number)}
+      </span>
+    );
+  return (
+    <span className="flex items-center font-numeral leading-none font-bold" style={{ fontSize: size }}>
+      {pieces.map(({ place, count }) => (
+        <span key={place} className="flex items-baseline">
+          {place === -1 && <span>.</span>}
+          <span
+            data-digit={placeKey(place)}
+            data-lit={lit === place || undefined}
+            className="rounded-[12px] text-center"
+            style={{
+              width: size * 0.68,
+              paddingBlock: size * 0.1,
+              color: lit === null || lit === place ? placeStyle(place).text : "var(--color-quiet)",
+              background: lit === place ? placeStyle(place).ground : undefined,
+              boxShadow: lit === place ? "0 0 0 4px var(--color-stair)" : undefined,
+            }}
+          >
+            {count}
+          </span>
+        </span>
+      ))}
+    </span>
+  );
+}
+
+function Pieces({ number, size, covered }: { number: NumberKey; size: Size; covered: boolean }) {
+  return (
+    <span data-part="pieces" className={`rounded-button ${covered ? "bg-ink" : ""}`} style={size}>
+      {covered ? "" : <StopPieces pieces={piecesOf(exact(number)) ?? []} wanting={null} size={size} />}
+    </span>
+  );
+}
+
+type BetweenProps = {
+  width: number;
+  shown: boolean;
+  at: number;
+  sign: string | null;
+  waits: boolean;
+  onTouch: (() => void) | undefined;
+};
+
+/** The room between two numbers, with the sign that is chosen there. */
+function Between({ width, shown, at, sign, waits, onTouch }: BetweenProps) {
+  if (!shown) return <span style={{ width }} />;
+  return (
+    <span className="flex items-center justify-center" style={{ width }}>
+      <Touchable
+        name={sign ? `Sign ${at + 1}: ${sign}` : `Sign ${at + 1}, not chosen`}
+        data-sign={String(at)}
+        onTouch={onTouch}
+        className={`flex items-center justify-center rounded-[12px] font-numeral text-4xl leading-none font-bold ${sign ? "" : "border-3 border-dashed border-rule"} ${waits ? "bg-lit ring-3 ring-stair" : ""}`}
+        style={{ width: width - 10, height: 64 }}
+      >
+        {sign ?? ""}
+      </Touchable>
+    </span>
+  );
+}

@@ -1,0 +1,100 @@
+import type { Wanting } from "@/core/count/exchange";
+import { type Pieces, placeName } from "@/core/number/place-value";
+import type { Size } from "../drawing";
+import { BlockShape } from "../place-value/blocks";
+import { placeStyle } from "../place-value/place-style";
+import { round } from "../round";
+
+type Props = { pieces: readonly Pieces[]; wanting: Wanting | null; size: Size };
+
+/** How far plates and cubes that lie on each other are moved apart, in ones. */
+const OVER = 2.4;
+const ROD = 1.45;
+const ONE = 1.12;
+
+/**
+ * The pieces of a stop, small and to one scale: plates and cubes lie on each other, rods and ones stand below them, and
+ * those that are wanting are outlines. A number that has no blocks is told by its pieces.
+ */
+export function StopPieces({ pieces, wanting, size }: Props) {
+  const count = (place: number) => pieces.find((some) => some.place === place)?.count ?? 0;
+  const more = (place: number) => (wanting?.place === place ? wanting.count : 0);
+  if (pieces.some(({ place }) => place < 0 || place > 3)) return <Told pieces={pieces} size={size} />;
+  const [ones, tens, hundreds, thousands] = [0, 1, 2, 3].map((place) => count(place) + more(place)) as [
+    number,
+    number,
+    number,
+    number,
+  ];
+  const pile = (n: number, side: number) => (n === 0 ? 0 : side + (n - 1) * OVER);
+  const [large, plates, rods] = [pile(thousands, 13), pile(hundreds, 10), tens * ROD];
+  const above = large + (large > 0 && plates > 0 ? 2 : 0) + plates;
+  const below = rods + (ones > 0 ? 2 + Math.ceil(ones / 10) * 1.4 : 0);
+  const high = Math.max(large, plates, above > 0 ? 10 : 0);
+  const unit = Math.max(
+    1,
+    Math.min((size.width - 8) / Math.max(above, below, 12), size.height / (high + 12), 11),
+  );
+  const left = (size.width - Math.max(above, below) * unit) / 2;
+  const block = (place: number, x: number, y: number, isWanting: boolean) =>
+    isWanting ? (
+      <Wanted key={`${place} ${x} ${y}`} place={place} x={left + x * unit} y={y * unit} unit={unit} />
+    ) : (
+      <BlockShape
+        key={`${place} ${x} ${y}`}
+        as="blocks"
+        wanting={false}
+        place={place}
+        x={left + x * unit}
+        y={y * unit}
+        unit={round(unit)}
+      />
+    );
+  const each = (n: number, of: (nth: number) => React.ReactNode) =>
+    Array.from({ length: n }, (_, i) => of(i));
+  const lower = high + (high > 0 ? 1.6 : 0);
+  return (
+    <svg aria-hidden width={size.width} height={size.height} className="block">
+      {each(thousands, (i) => block(3, i * OVER, i * OVER, i >= count(3)))}
+      {each(hundreds, (i) => block(2, (large > 0 ? large + 2 : 0) + i * OVER, i * OVER, i >= count(2)))}
+      {each(tens, (i) => block(1, i * ROD, lower, i >= count(1)))}
+      {each(ones, (i) =>
+        block(0, rods + 2 + Math.floor(i / 10) * 1.4, lower + (i % 10) * ONE * 0.91, i >= count(0)),
+      )}
+    </svg>
+  );
+}
+
+function Wanted({ place, x, y, unit }: { place: number; x: number; y: number; unit: number }) {
+  const side = { 0: [1, 1], 1: [1, 10], 2: [10, 10], 3: [13, 13] }[place] as [number, number];
+  return (
+    <rect
+      x={round(x)}
+      y={round(y)}
+      width={round(side[0] * unit)}
+      height={round(side[1] * unit)}
+      rx={Math.min(3, unit * 0.2)}
+      fill="none"
+      stroke={placeStyle(place).line}
+      strokeWidth={1.6}
+      strokeDasharray="3 2.5"
+    />
+  );
+}
+
+function Told({ pieces, size }: Omit<Props, "wanting">) {
+  const some = pieces.filter(({ count }) => count > 0);
+  const line = Math.min(28, size.height / (some.length + 0.5), size.width / 9);
+  return (
+    <p
+      className="flex flex-col items-center justify-center font-bold"
+      style={{ width: size.width, height: size.height, fontSize: line * 0.78, lineHeight: `${line}px` }}
+    >
+      {some.map(({ place, count }) => (
+        <span key={place} style={{ color: placeStyle(place).text }}>
+          {count} {placeName(place, count)}
+        </span>
+      ))}
+    </p>
+  );
+}

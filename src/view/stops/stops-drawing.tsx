@@ -1,0 +1,240 @@
+import { jumpOf } from "@/core/count/count";
+import type { Exchange, Wanting } from "@/core/count/exchange";
+import { type Stop, stopAt } from "@/core/count/stops";
+import { landings } from "@/core/count/trail";
+import { textOn } from "@/core/lesson/views-of";
+import { exact, keyOf, keyOfText, type NumberKey } from "@/core/number/exact";
+import { placeName } from "@/core/number/place-value";
+import { isCoveredPart } from "@/core/scene/covered-part";
+import { isCoveredAt, type Scene } from "@/core/scene/scene";
+import type { StopPart } from "@/core/scene/slices/parts";
+import { numberOf } from "@/core/surface/cell-key";
+import type { ViewOf } from "@/core/views/view";
+import { clamp, type DrawingProps } from "../drawing";
+import { placeStyle } from "../place-value/place-style";
+import { Touchable } from "../touchable";
+import { StopPieces } from "./stop-pieces";
+
+type Props = DrawingProps<"stops"> & {
+  /** A part of a stop was touched. */
+  onPart?: (part: StopPart, number: NumberKey) => void;
+};
+
+/** Whether a part of a stop is covered: by hand, or from the start. */
+export function isStopCovered(scene: Pick<Scene, "parts">, view: ViewOf<"stops">, part: StopPart): boolean {
+  const [what] = part.split("-") as ["number" | "pieces" | "exchange"];
+  return isCoveredPart(scene, view.id, part, view[what] === "covered");
+}
+
+/** Whether the count has come to a number, or is there already. */
+const hasCome = ({ trail }: Pick<Scene, "trail">, number: NumberKey) =>
+  trail !== null && (trail.start === number || landings(trail).some((stop) => keyOf(stop) === number));
+
+/** Some numbers of the count beside each other: their pieces, and whether there was an exchange. */
+export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props) {
+  const wide = size.width / view.stops.length;
+  const write = textOn(board);
+  return (
+    <div className="flex size-full">
+      {view.stops.map((text, i) => {
+        const number = keyOfText(text);
+        const away = scene.hushed || (view.appears === "with-count" && !hasCome(scene, number));
+        return (
+          <div
+            // biome-ignore lint/suspicious/noArrayIndexKey: a stop is where it stands.
+            key={i}
+            className="border-rule [&:not(:first-child)]:border-l-2"
+            style={{ width: wide }}
+          >
+            {away ? null : (
+              <OneStop
+                nth={i + 1}
+                view={view}
+                scene={scene}
+                number={number}
+                stop={stopAt(board.count, number)}
+                by={jumpOf(board.count)}
+                size={{ width: wide - 2, height: size.height }}
+                strong={theme.strong}
+                written={write(number)}
+                onPart={onPart}
+              />
+            )}
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+type StopProps = {
+  nth: number;
+  view: ViewOf<"stops">;
+  scene: Scene;
+  number: NumberKey;
+  stop: Stop | null;
+  /** The jump of the count. */
+  by: NumberKey;
+  size: { width: number; height: number };
+  strong: boolean;
+  written: string;
+  onPart: Props["onPart"];
+};
+
+function OneStop({ nth, view, scene, number, stop, by, size, strong, written, onPart }: StopProps) {
+  const part = (what: "number" | "pieces" | "exchange") => `${what}-${nth}` as StopPart;
+  const covered = (what: "number" | "pieces" | "exchange") => isStopCovered(scene, view, part(what));
+  const touch = (what: "number" | "pieces" | "exchange") => onPart && (() => onPart(part(what), number));
+  const head = clamp(26, Math.min(size.height * 0.17, size.width * 0.27), strong ? 76 : 60);
+  const foot = clamp(52, size.height * 0.22, 104);
+  const inside = size.width - 28;
+  const isHere = scene.focus !== null && numberOf(scene.focus) === number;
+  // A number that is covered on the board is told by its pieces no more than by its digits.
+  const secret = isCoveredAt(scene, number);
+  const hidden = covered("number") || secret;
+  const hiddenPieces = covered("pieces") || secret;
+  const pieces = { width: inside, height: Math.max(30, size.height - head - foot - 34) };
+  return (
+    <div className="flex size-full flex-col items-center justify-between py-1">
+      <Touchable
+        name={hidden ? `Stop ${nth}, number covered` : `Stop ${nth}, ${written}`}
+        data-part={part("number")}
+        onTouch={touch("number")}
+        className={`flex items-center justify-center rounded-button font-numeral leading-none font-bold ${hidden ? "bg-ink" : isHere ? "ring-4 ring-focus" : ""}`}
+        style={{
+          height: head,
+          fontSize: Math.min(head * 0.78, inside / (written.length * 0.6)),
+          minWidth: head * 1.6,
+          paddingInline: 10,
+        }}
+      >
+        {hidden ? "" : written}
+      </Touchable>
+      {stop === null ? (
+        <p className="px-2 text-center text-lg text-quiet">This count does not come to it.</p>
+      ) : (
+        <>
+          <Touchable
+            name={hiddenPieces ? `Pieces of stop ${nth}, covered` : `Pieces of stop ${nth}`}
+            data-part={part("pieces")}
+            onTouch={touch("pieces")}
+            className={`rounded-button ${hiddenPieces ? "bg-ink" : ""}`}
+            style={{ width: pieces.width, height: pieces.height }}
+          >
+            {hiddenPieces ? (
+              ""
+            ) : (
+              // What is wanting tells whether there was an exchange.
+              <StopPieces
+                pieces={stop.pieces}
+                wanting={covered("exchange") ? null : stop.wanting}
+                size={pieces}
+              />
+            )}
+          </Touchable>
+          <Verdict
+            nth={nth}
+            stop={stop}
+            by={by}
+            covered={covered("exchange")}
+            asked={isHere}
+            size={{ width: inside, height: foot }}
+            onTouch={touch("exchange")}
+          />
+        </>
+      )}
+    </div>
+  );
+}
+
+type VerdictProps = {
+  nth: number;
+  stop: Stop;
+  by: NumberKey;
+  covered: boolean;
+  /** The class is asked here. */
+  asked: boolean;
+  size: { width: number; height: number };
+  onTouch: (() => void) | undefined;
+};
+
+/** What was exchanged at a stop, or how many more it takes. */
+function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps) {
+  const exchanges = stop.exchanges ?? [];
+  const look = covered
+    ? asked
+      ? "bg-stair border-3 border-ink"
+      : "bg-ink"
+    : exchanges.length > 0
+      ? "border-3 border-stair bg-lit"
+      : "";
+  const text = Math.min(26, size.width / 8.2, size.height / 3.1);
+  return (
+    <Touchable
+      name={covered ? `Exchange at stop ${nth}, covered` : `Exchange at stop ${nth}`}
+      data-part={`exchange-${nth}`}
+      onTouch={onTouch}
+      className={`flex flex-col items-center justify-center rounded-card leading-tight font-bold ${look}`}
+      style={{ width: size.width, height: size.height, fontSize: text }}
+    >
+      {covered ? (
+        <span className="font-numeral text-4xl leading-none">{asked ? "?" : ""}</span>
+      ) : exchanges.length > 0 ? (
+        exchanges.map((one) => (
+          <Exchanged
+            key={one.of}
+            {...one}
+            stacked={exchanges.length === 1}
+            many={exchanges.length}
+            text={text}
+          />
+        ))
+      ) : stop.wanting ? (
+        <More {...stop.wanting} back={exact(by).s < 0n} />
+      ) : null}
+    </Touchable>
+  );
+}
+
+/** "10 ones → 1 ten", in two lines where it stands alone. */
+function Exchanged({
+  of,
+  way,
+  stacked,
+  many,
+  text,
+}: Exchange & { stacked: boolean; many: number; text: number }) {
+  const ten = <span style={{ color: placeStyle(of).text }}>10 {placeName(of)}</span>;
+  const one = <span style={{ color: placeStyle(of + 1).text }}>1 {placeName(of + 1, 1)}</span>;
+  const [from, to] = way === "made" ? [ten, one] : [one, ten];
+  return (
+    <span
+      className={`flex gap-x-[0.3em] whitespace-nowrap ${stacked ? "flex-col items-center" : ""}`}
+      style={{ fontSize: stacked ? text : Math.min(text * 0.8, (text * 3) / many) }}
+    >
+      {from}
+      <span className="flex gap-[0.3em]">
+        <span>→</span>
+        {to}
+      </span>
+    </span>
+  );
+}
+
+function More({ place, count, back }: Wanting & { back: boolean }) {
+  return (
+    <span style={{ color: placeStyle(place).text }}>
+      {count} more {placeName(place, count)}
+      {back ? " to take" : ""}
+    </span>
+  );
+}
+
+/** The stops at which something was exchanged, as far as that is told. */
+export const toldExchanges = (board: Props["board"], scene: Scene, view: ViewOf<"stops">): NumberKey[] =>
+  view.stops.flatMap((text, i) => {
+    const number = keyOfText(text);
+    const stop = stopAt(board.count, number);
+    const told = !isStopCovered(scene, view, `exchange-${i + 1}` as StopPart);
+    return told && stop?.exchanges?.length ? [number] : [];
+  });
