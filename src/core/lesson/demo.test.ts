@@ -7,6 +7,8 @@ import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
 import { expandedForm, piecesOf, placeKey } from "../number/place-value";
 import { numberAtStart, readNumber } from "../number/read-number";
 import { isCoveredPart, isPartCovered } from "../scene/covered-part";
+import { framedOf } from "../scene/framed";
+import { groupedOf } from "../scene/grouped";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import type { StopPart } from "../scene/slices/parts";
 import { numberOf } from "../surface/cell-key";
@@ -68,6 +70,20 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
         const part = `number-${i + 1}` as StopPart;
         if (!isCoveredPart(scene, view.id, part, view.number === "covered")) tell(keyOf(exact(text)));
       }
+    }
+    if (view.kind === "groups") {
+      const { groups, laid } = groupedOf(scene, view);
+      const isTold = (part: "size" | "in-all", from: string) =>
+        !isCoveredPart(scene, view.id, part, from === "covered");
+      const whole = Math.floor(laid / view.each);
+      if (isTold("size", view.size)) for (let n = 1; n <= whole; n += 1) tell(String(n * view.each));
+      if (isTold("in-all", view.all)) tell(String(groups * view.each));
+    }
+    if (view.kind === "frames" && view.writing === "shown") {
+      const framed = framedOf(scene, view);
+      const parts = framed && { ...framed, whole: framed.first + framed.second };
+      for (const part of ["first", "second", "whole"] as const)
+        if (parts && !isCoveredPart(scene, view.id, part)) tell(String(parts[part]));
     }
     if (view.kind === "way" && trail) for (const stop of landings(trail)) tell(keyOf(stop));
     if (view.kind === "pairs" && focus !== null && isWhole(exact(numberOf(focus)))) {

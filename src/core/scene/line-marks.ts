@@ -1,10 +1,11 @@
-import { stopsOf, type Trail } from "../count/trail";
+import { landings, stopsOf, type Trail } from "../count/trail";
 import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
 import { isCellKey, numberOf } from "../surface/cell-key";
 import { type AnyLine, isClosed, type Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
 import type { Aside } from "./aside";
 import { type CellState, cellState, isCovered } from "./cell-state";
+import { hasLayerOn } from "./laid";
 import type { Scene } from "./scene";
 
 /** Most ticks whose numbers are looked at one by one. */
@@ -21,6 +22,8 @@ export type LineMarks = {
   start: NumberKey | null;
   trail: Trail | null;
   aside: Aside | null;
+  /** Groups of counters on a strip, from after one number to another: brackets stand for the jumps of the trail. */
+  brackets: readonly { readonly after: NumberKey; readonly to: NumberKey }[];
 };
 
 const RANK = { asked: 5, focus: 4, ends: 3, stop: 2, marked: 1 } as const;
@@ -76,5 +79,14 @@ export function lineMarks(
     const count = Math.min(MAX_LOOKED_AT, Number(last - first) + 1);
     for (let i = 0; i < count; i += 1) look(keyOf(tickAt(scale, first + BigInt(i))));
   }
-  return { states, ranks, focus, start: trail?.start ?? null, trail, aside };
+  const brackets = line.kind === "strip" && trail ? groupsOf(scene, trail) : [];
+  const arcs = brackets.length > 0 ? null : trail;
+  return { states, ranks, focus, start: trail?.start ?? null, trail: arcs, aside, brackets };
+}
+
+/** The jumps of a trail whose counters lie on the numbers of a strip. */
+function groupsOf(scene: Scene, trail: Trail): LineMarks["brackets"] {
+  const stops = [trail.start, ...landings(trail).map(keyOf)];
+  const laid = hasLayerOn(scene.laid, "counter", trail.end);
+  return laid ? stops.slice(1).map((to, i) => ({ after: stops[i]!, to })) : [];
 }

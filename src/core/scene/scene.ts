@@ -10,6 +10,7 @@ import type { Drawing } from "./slices/drawing";
 import type { Filling } from "./slices/filling";
 import type { Framing } from "./slices/framing";
 import type { Grouping } from "./slices/grouping";
+import type { Guessing } from "./slices/guessing";
 import type { Laying } from "./slices/laying";
 import type { Ordering } from "./slices/ordering";
 import type { Parts } from "./slices/parts";
@@ -32,6 +33,7 @@ export type Scene = Laying &
   Ordering &
   Framing &
   Grouping &
+  Guessing &
   Windows &
   Working &
   Drawing &

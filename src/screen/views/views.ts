@@ -122,6 +122,20 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
     fields: null,
     drawnOver: true,
   },
+  "higher-lower": {
+    drawing: () => import("@/view/higher-lower/higher-lower-drawing").then((part) => part.HigherLowerDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + BUTTONS, 16]),
+    stage: () => import("./higher-lower/stage").then((part) => part.HigherLowerStage),
+    fields: null,
+    drawnOver: true,
+  },
+  time: {
+    drawing: () => import("@/view/time/time-drawing").then((part) => part.TimeDrawing),
+    inside: (_, card) => within(card, [12, 16, 12, 16]),
+    stage: () => import("./time/stage").then((part) => part.TimeStage),
+    fields: null,
+    drawnOver: true,
+  },
   order: {
     drawing: () => import("@/view/order/order-drawing").then((part) => part.OrderDrawing),
     inside: (_, card) => within(card, [12, 16, 12 + BUTTONS, 16]),

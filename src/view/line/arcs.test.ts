@@ -22,6 +22,7 @@ describe("the sizes of jumps", () => {
     start: of.start,
     trail: of,
     aside: other ? { trail: other, ink: "sun", beside: "sea" } : null,
+    brackets: [],
   });
   const sizes = (of: Trail) => {
     const line = startingLine("0-100");

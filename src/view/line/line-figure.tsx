@@ -41,7 +41,10 @@ export const LineFigure = memo(function LineFigure({ line, layout, marks, jumpsA
   return (
     <>
       {geometry.shape === "strip" ? (
-        <Cells line={line} layout={layout} marks={marks} />
+        <>
+          <Cells line={line} layout={layout} marks={marks} />
+          <Brackets layout={layout} marks={marks} />
+        </>
       ) : (
         <>
           <path d={ticks.small} stroke="currentColor" strokeWidth={heavy * 0.5} />
@@ -258,4 +261,42 @@ function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; mar
       })}
     </>
   );
+}
+
+/** Brackets under the groups of counters on a strip, each with its landing, as far as that is not covered. */
+function Brackets({ layout, marks }: { layout: LineLayout; marks: LineMarks }) {
+  const { geometry, placing, cell, numeral, heavy } = layout;
+  const height = cellHeight(cell, layout.room.height);
+  const { y } = geometry.point(0, 0);
+  const top = y + height / 2 + 8;
+  const drop = Math.min(16, height * 0.3);
+  return marks.brackets.map(({ after, to }) => {
+    const side = (key: NumberKey) => geometry.point(placing.partOf(exact(key)), 0).x + cell / 2;
+    const [left, right] = [side(after) + 3, side(to) - 3];
+    const size = Math.min(numeral, (right - left) / (layout.write(to).length * 0.62));
+    const covered = isCovered(marks.states[to] ?? 0);
+    return (
+      <g key={to} data-bracket={covered ? "" : to}>
+        <path
+          d={`M${round(left)} ${round(top)}v${round(drop)}H${round(right)}v${round(-drop)}`}
+          fill="none"
+          stroke="var(--color-kelp-dot)"
+          strokeWidth={heavy * 0.8}
+          strokeLinejoin="round"
+        />
+        {!covered && size >= 12 && (
+          <text
+            x={round((left + right) / 2)}
+            y={round(top + drop + size * 1.1)}
+            fontSize={round(size)}
+            textAnchor="middle"
+            fill="var(--color-thousands)"
+            className="font-numeral font-bold"
+          >
+            {layout.write(to)}
+          </text>
+        )}
+      </g>
+    );
+  });
 }

@@ -29,6 +29,7 @@ export function layOutProblem(problem: Problem, work: Work | undefined, size: Si
     start: trail.start,
     trail,
     aside: null,
+    brackets: [],
   };
   return { line, trail, marks, layout: layOutLine(line, wholeSpan(line), marks, size, strong) };
 }

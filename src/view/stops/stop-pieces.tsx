@@ -54,7 +54,7 @@ export function StopPieces({ pieces, wanting, size }: Props) {
     Array.from({ length: n }, (_, i) => of(i));
   const lower = high + (high > 0 ? 1.6 : 0);
   return (
-    <svg aria-hidden width={size.width} height={size.height} className="block">
+    <svg aria-hidden width={size.width} height={size.height} className="block overflow-visible">
       {each(thousands, (i) => block(3, i * OVER, i * OVER, i >= count(3)))}
       {each(hundreds, (i) => block(2, (large > 0 ? large + 2 : 0) + i * OVER, i * OVER, i >= count(2)))}
       {each(tens, (i) => block(1, i * ROD, lower, i >= count(1)))}

@@ -4,6 +4,7 @@ import { drawing } from "./drawing";
 import { filling } from "./filling";
 import { framing } from "./framing";
 import { grouping } from "./grouping";
+import { guessing } from "./guessing";
 import { laying } from "./laying";
 import { ordering } from "./ordering";
 import { parts } from "./parts";
@@ -27,6 +28,7 @@ export const SLICES = [
   ordering,
   framing,
   grouping,
+  guessing,
   windows,
   working,
   drawing,

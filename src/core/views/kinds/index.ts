@@ -3,6 +3,7 @@ import { chart } from "./chart";
 import { compare } from "./compare";
 import { frames } from "./frames";
 import { groups } from "./groups";
+import { higherLower } from "./higher-lower";
 import { line, strip } from "./line";
 import { order } from "./order";
 import { pairs } from "./pairs";
@@ -10,6 +11,7 @@ import { placeValue } from "./place-value";
 import { problems } from "./problems";
 import { sentence } from "./sentence";
 import { stops } from "./stops";
+import { time } from "./time";
 import { times } from "./times";
 import { trail } from "./trail";
 import { way } from "./way";
@@ -28,6 +30,8 @@ export const KINDS = {
   frames,
   groups,
   order,
+  "higher-lower": higherLower,
+  time,
   pairs,
   compare,
   problems,

@@ -1,0 +1,38 @@
+import * as z from "zod/mini";
+import { reader } from "../kind";
+
+const Whole = z.int().check(z.minimum(-1000), z.maximum(1_000_000));
+
+/**
+ * A number of a range is shown, the next one drawn at random and covered; the class says whether it is higher or lower.
+ * With `chances` it is shown afterwards how likely either was.
+ */
+export const HigherLowerSettings = z
+  .object({
+    kind: z.literal("higher-lower"),
+    from: Whole,
+    to: Whole,
+    chances: z.enum(["none", "after"]),
+  })
+  .check(z.refine(({ from, to }) => from < to, "Put the smaller number first."));
+export type HigherLowerSettings = z.infer<typeof HigherLowerSettings>;
+
+export const higherLower = reader<HigherLowerSettings>({
+  kind: "higher-lower",
+  schema: HigherLowerSettings,
+  starts: { kind: "higher-lower", from: 0, to: 100, chances: "none" },
+  name: "Higher or lower",
+  says: ({ from, to }) => `${from} to ${to}`,
+  fields: [
+    { part: "from", label: "Numbers from", whole: { least: 0, most: 1_000_000 } },
+    { part: "to", label: "To", whole: { least: 0, most: 1_000_000 } },
+    {
+      part: "chances",
+      label: "What chance each had",
+      options: [
+        { value: "none", label: "Not shown" },
+        { value: "after", label: "Shown afterwards" },
+      ],
+    },
+  ],
+});

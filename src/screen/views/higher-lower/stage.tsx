@@ -1,0 +1,91 @@
+"use client";
+
+import { ArrowDown, ArrowUp, Dices, Eye } from "lucide-react";
+import { chanceOf } from "@/core/puzzle/draw";
+import { drawFrom, type Said } from "@/core/puzzle/higher-lower";
+import type { Move } from "@/core/scene/move";
+import { NOT_BEGUN } from "@/core/scene/slices/guessing";
+import { Button } from "@/kit/button";
+import { HigherLowerDrawing } from "@/view/higher-lower/higher-lower-drawing";
+import { boardNow, sceneInHand } from "../../store/on-show";
+import { useBoardStore } from "../../store/use-board";
+import { useReader } from "../use-reader";
+import type { StageProps } from "../views";
+
+/** Is the next number higher or lower? In a place of its own. */
+export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
+  const store = useBoardStore();
+  const { room, drawn } = useReader(strong);
+  const { id } = view;
+  const { at, next, said, told } = drawn.scene.guessed[id] ?? NOT_BEGUN;
+  const act = (moves: Move[]) => store.getState().act([moves]);
+  const draw = () => {
+    const scene = sceneInHand(store.getState());
+    const { seed } = boardNow(store.getState());
+    const now = scene.guessed[id] ?? NOT_BEGUN;
+    const number = (nth: number, before: string | null) =>
+      drawFrom(view, before, chanceOf(seed, scene.draws + nth));
+    if (now.at === null) {
+      const first = number(0, null);
+      return act([
+        { do: "draw-next", view: id, number: first },
+        { do: "draw" },
+        { do: "draw-next", view: id, number: number(1, first) },
+        { do: "draw" },
+        { do: "focus", number: first },
+      ]);
+    }
+    const shown = now.next ?? now.at;
+    act([
+      { do: "draw-next", view: id, number: number(0, shown) },
+      { do: "draw" },
+      { do: "focus", number: shown },
+    ]);
+  };
+  const guess = (says: Said) => act([{ do: "guess", view: id, says }]);
+  const show = () => {
+    if (next !== null)
+      act([
+        { do: "show-next", view: id },
+        { do: "focus", number: next },
+      ]);
+  };
+  const waits = next !== null && !told;
+  return (
+    <section
+      aria-label="Higher or lower"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+    >
+      <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
+        <HigherLowerDrawing view={view} {...drawn} />
+      </div>
+      <div className="flex h-16 shrink-0 items-end justify-center gap-3">
+        <Button
+          className="h-14 px-5"
+          aria-pressed={said === "lower"}
+          disabled={!waits}
+          onClick={() => guess("lower")}
+        >
+          <ArrowDown aria-hidden size={22} /> Lower
+        </Button>
+        <Button
+          className="h-14 px-5"
+          aria-pressed={said === "higher"}
+          disabled={!waits}
+          onClick={() => guess("higher")}
+        >
+          <ArrowUp aria-hidden size={22} /> Higher
+        </Button>
+        {waits ? (
+          <Button tone="stair" className="h-14 px-5" disabled={said === null} onClick={show}>
+            <Eye aria-hidden size={22} /> Show it
+          </Button>
+        ) : (
+          <Button tone="stair" className="h-14 px-5" onClick={draw}>
+            <Dices aria-hidden size={22} /> {at === null ? "Draw the first two" : "Draw the next"}
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}

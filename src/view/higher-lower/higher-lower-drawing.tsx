@@ -1,0 +1,68 @@
+import { showNumber } from "@/core/number/show-number";
+import { chancesAt, chanceWords, isRight } from "@/core/puzzle/higher-lower";
+import { NOT_BEGUN } from "@/core/scene/slices/guessing";
+import { clamp, type DrawingProps } from "../drawing";
+
+type Props = DrawingProps<"higher-lower">;
+
+/** A number, the next one covered beside it, what was said of it, and how many were right in a row. */
+export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
+  const { at, next, said, told, run } = scene.guessed[view.id] ?? NOT_BEGUN;
+  const digits = Math.max(showNumber(String(view.from)).length, showNumber(String(view.to)).length);
+  const side = clamp(70, Math.min(size.height * 0.52, size.width * 0.32), theme.strong ? 360 : 300);
+  const numeral = Math.min(side * 0.5, side / (digits * 0.62));
+  const right = told && at !== null && next !== null && said !== null && isRight(said, at, next);
+  const chances = at === null ? null : chancesAt(view, Number(at));
+  const small = clamp(16, size.height * 0.055, 28);
+  const card = "flex items-center justify-center rounded-card font-numeral leading-none font-bold";
+  return (
+    <div className="flex size-full flex-col items-center justify-center gap-4">
+      <p className="font-semibold text-quiet" style={{ fontSize: small }}>
+        {showNumber(String(view.from))} to {showNumber(String(view.to))}
+      </p>
+      <div className="flex items-center" style={{ gap: side * 0.14 }}>
+        <span
+          role="img"
+          aria-label={at === null ? "No number yet" : showNumber(at)}
+          data-part="at"
+          className={`${card} ${at === null ? "border-3 border-dashed border-rule" : "border-3 border-rule bg-mist"}`}
+          style={{ width: side, height: side, fontSize: numeral }}
+        >
+          {at === null ? "" : showNumber(at)}
+        </span>
+        <span
+          data-part="said"
+          className="flex w-[6.2em] items-center justify-center text-center leading-tight font-bold"
+          style={{ fontSize: small * 1.15 }}
+        >
+          {said === null ? "" : said === "higher" ? "Higher" : "Lower"}
+        </span>
+        <span
+          role="img"
+          aria-label={next === null ? "No next number yet" : told ? showNumber(next) : "Next number, covered"}
+          data-part="next"
+          className={`${card} ${next === null ? "border-3 border-dashed border-rule" : told ? `border-5 ${right ? "border-kelp-dot bg-kelp" : "border-coral-dot bg-coral"}` : "bg-ink text-white"}`}
+          style={{ width: side, height: side, fontSize: numeral }}
+        >
+          {next === null ? "" : told ? showNumber(next) : "?"}
+        </span>
+      </div>
+      <p
+        aria-live="polite"
+        data-part="run"
+        className="flex min-h-[1.6em] items-center gap-3 font-semibold"
+        style={{ fontSize: small * 1.1 }}
+      >
+        {told ? (right ? "Right." : "Not this time.") : ""}
+        {run > 0 && <span>{run} in a row</span>}
+      </p>
+      {view.chances === "after" && (
+        <p data-part="chances" className="min-h-[1.5em] text-quiet" style={{ fontSize: small }}>
+          {told && chances
+            ? `Higher than ${showNumber(at!)}: ${chanceWords(view, chances.higher)} numbers. Lower: ${chanceWords(view, chances.lower)}.`
+            : ""}
+        </p>
+      )}
+    </div>
+  );
+}

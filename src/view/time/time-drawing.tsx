@@ -1,0 +1,86 @@
+import { exact } from "@/core/number/exact";
+import { HOUR, timeDigits, timeWords } from "@/core/number/time-words";
+import { isCoveredPart } from "@/core/scene/covered-part";
+import { isCoveredAt } from "@/core/scene/scene";
+import { numberOf } from "@/core/surface/cell-key";
+import { clamp, type DrawingProps } from "../drawing";
+import { SILENT } from "../said";
+import { Touchable } from "../touchable";
+
+/** The parts of a time that can be covered. */
+export type TimePart = "time-words" | "time-digits" | "half-later" | "hour-later";
+
+type Props = DrawingProps<"time"> & { onPart?: (part: TimePart) => void };
+
+/** Most minutes that are read as a time: a day of them. */
+const MOST = 24 * HOUR;
+
+/** Which setting says how a part begins. */
+export const SETTING = {
+  "time-words": "words",
+  "time-digits": "digits",
+  "half-later": "half",
+  "hour-later": "later",
+} as const;
+
+/** The number talked about as minutes past an hour: the time in words and in digits, and what it is a while later. */
+export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props) {
+  if (scene.hushed) return <Said>{SILENT}</Said>;
+  if (scene.focus === null) return <Said>{mayAsk === false ? "" : "Touch a minute: what time is it?"}</Said>;
+  const number = numberOf(scene.focus);
+  if (isCoveredAt(scene, number)) return <Said>The number is covered.</Said>;
+  const past = exact(number);
+  if (past.d !== 1n || past.s < 0n || past.compare(MOST) > 0)
+    return <Said>A time is read from whole minutes.</Said>;
+  const now = view.hour * HOUR + Number(past.n);
+  const rows: { part: TimePart; label: string; text: string; large: boolean }[] = [
+    { part: "time-digits", label: "", text: timeDigits(now), large: true },
+    { part: "time-words", label: "", text: timeWords(now), large: true },
+    {
+      part: "half-later",
+      label: "Half an hour later",
+      text: `${timeWords(now + 30)} · ${timeDigits(now + 30)}`,
+      large: false,
+    },
+    {
+      part: "hour-later",
+      label: "An hour later",
+      text: `${timeWords(now + HOUR)} · ${timeDigits(now + HOUR)}`,
+      large: false,
+    },
+  ];
+  const shown = rows.filter(({ part }) => view[SETTING[part]] !== "none");
+  const high = Math.min(120, (size.height - 12 * shown.length) / Math.max(1, shown.length));
+  return (
+    <div className="flex size-full flex-col items-center justify-center gap-3">
+      {shown.map(({ part, label, text, large }) => {
+        const covered = isCoveredPart(scene, view.id, part, view[SETTING[part]] === "covered");
+        const longest = part === "time-digits" ? 5 : large ? 22 : 34;
+        const most = part === "time-digits" ? (theme.strong ? 110 : 88) : large ? 52 : 34;
+        const font = clamp(16, Math.min(high * (large ? 0.62 : 0.36), size.width / (longest * 0.52)), most);
+        return (
+          <div key={part} className="flex flex-col items-center" style={{ minHeight: high * 0.7 }}>
+            {label && <p className="text-lg font-semibold text-quiet">{label}</p>}
+            <Touchable
+              name={covered ? `${label || "Time"}, covered` : text}
+              data-part={part}
+              onTouch={onPart && (() => onPart(part))}
+              className={`flex items-center justify-center rounded-card px-4 leading-tight whitespace-nowrap ${part === "time-words" ? "font-semibold" : "font-numeral font-bold"} ${covered ? "bg-ink" : ""}`}
+              style={{ fontSize: font, minHeight: font * 1.5, minWidth: covered ? font * 6 : undefined }}
+            >
+              {covered ? "" : text}
+            </Touchable>
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+function Said({ children }: { children: React.ReactNode }) {
+  return (
+    <div className="flex size-full items-center justify-center">
+      <p className="max-w-80 text-center text-xl leading-snug text-quiet">{children}</p>
+    </div>
+  );
+}
