@@ -176,10 +176,20 @@ function Sentence({ view, scene, grouped, line, onPart }: Props & { grouped: Sta
         </span>
       )}
       <span className="flex items-center gap-[0.3em]">
-        {groups}
-        <Unit>{wordFor(groups, view.holder, view.holders)}</Unit>
-        <span>×</span>
-        {sizeButton}
+        {grouped.as === "columns" ? (
+          <>
+            {sizeButton}
+            <span>×</span>
+            {groups}
+          </>
+        ) : (
+          <>
+            {groups}
+            <Unit>{wordFor(groups, view.holder, view.holders)}</Unit>
+            <span>×</span>
+            {sizeButton}
+          </>
+        )}
         <span>=</span>
         <Touchable
           name={all || !told ? "How many in all, covered" : `${groups * each} in all`}

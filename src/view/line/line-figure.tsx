@@ -268,12 +268,13 @@ function Brackets({ layout, marks }: { layout: LineLayout; marks: LineMarks }) {
   const { geometry, placing, cell, numeral, heavy } = layout;
   const height = cellHeight(cell, layout.room.height);
   const { y } = geometry.point(0, 0);
-  const top = y + height / 2 + 8;
-  const drop = Math.min(16, height * 0.3);
+  const top = y + height / 2 + 6;
+  const drop = Math.min(14, height * 0.2);
   return marks.brackets.map(({ after, to }) => {
     const side = (key: NumberKey) => geometry.point(placing.partOf(exact(key)), 0).x + cell / 2;
     const [left, right] = [side(after) + 3, side(to) - 3];
-    const size = Math.min(numeral, (right - left) / (layout.write(to).length * 0.62));
+    const below = layout.room.height - top - drop - 6;
+    const size = Math.min(numeral, below, (right - left) / (layout.write(to).length * 0.62));
     const covered = isCovered(marks.states[to] ?? 0);
     return (
       <g key={to} data-bracket={covered ? "" : to}>
@@ -287,7 +288,7 @@ function Brackets({ layout, marks }: { layout: LineLayout; marks: LineMarks }) {
         {!covered && size >= 12 && (
           <text
             x={round((left + right) / 2)}
-            y={round(top + drop + size * 1.1)}
+            y={round(top + drop + size)}
             fontSize={round(size)}
             textAnchor="middle"
             fill="var(--color-thousands)"

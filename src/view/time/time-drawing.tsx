@@ -66,7 +66,11 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
               data-part={part}
               onTouch={onPart && (() => onPart(part))}
               className={`flex items-center justify-center rounded-card px-4 leading-tight whitespace-nowrap ${part === "time-words" ? "font-semibold" : "font-numeral font-bold"} ${covered ? "bg-ink" : ""}`}
-              style={{ fontSize: font, minHeight: font * 1.5, minWidth: covered ? font * 6 : undefined }}
+              style={{
+                fontSize: font,
+                minHeight: font * 1.5,
+                minWidth: covered ? font * (part === "time-digits" ? 3 : 9) : undefined,
+              }}
             >
               {covered ? "" : text}
             </Touchable>
