@@ -1,11 +1,13 @@
 "use client";
 
 import {
+  type Announcements,
   closestCenter,
   DndContext,
   type DragEndEvent,
   KeyboardSensor,
   PointerSensor,
+  type UniqueIdentifier,
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
@@ -80,6 +82,10 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
     act([[{ do: "sign-between", view: id, at, sign: state.signs[at] === sign ? null : sign }]]);
     if (at < row.length - 2) setChosen(at + 1);
   };
+  const nameOf = (index: number) =>
+    isCoveredAt(drawn.scene, keyOfText(view.numbers[index]!))
+      ? "Covered number"
+      : showNumber(view.numbers[index]!);
   const touchCard = (index: number) => touchNumber(store, keyOfText(view.numbers[index]!));
   const piecesCovered = isCoveredPart(drawn.scene, id, "pieces", view.pieces === "covered");
   return (
@@ -88,22 +94,20 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
       className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
     >
       <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
-        <DndContext id={context} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <DndContext
+          id={context}
+          sensors={sensors}
+          collisionDetection={closestCenter}
+          onDragEnd={drop}
+          accessibility={{ announcements: announced(nameOf), screenReaderInstructions: INSTRUCTIONS }}
+        >
           <SortableContext items={row.map(String)} strategy={horizontalListSortingStrategy}>
             <OrderDrawing
               view={view}
               {...drawn}
               sign={{ at: Math.min(chosen, row.length - 2), onTouch: setChosen }}
               card={(index, card) => (
-                <Card
-                  index={index}
-                  name={
-                    isCoveredAt(drawn.scene, keyOfText(view.numbers[index]!))
-                      ? "Covered number"
-                      : showNumber(view.numbers[index]!)
-                  }
-                  onTouch={() => touchCard(index)}
-                >
+                <Card index={index} name={nameOf(index)} onTouch={() => touchCard(index)}>
                   {card}
                 </Card>
               )}
@@ -146,6 +150,22 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
     </section>
   );
 }
+
+const INSTRUCTIONS = {
+  draggable: "Press space to take the number up, the arrow keys to carry it, and space again to put it down.",
+};
+
+/** What is said to those who do not see a number being carried. */
+const announced = (nameOf: (index: number) => string): Announcements => {
+  const name = (item: { id: UniqueIdentifier }) => nameOf(Number(item.id));
+  return {
+    onDragStart: ({ active }) => `${name(active)} taken up.`,
+    onDragOver: ({ active, over }) =>
+      over && over.id !== active.id ? `${name(active)} at the place of ${name(over)}.` : undefined,
+    onDragEnd: ({ active }) => `${name(active)} put down.`,
+    onDragCancel: ({ active }) => `${name(active)} stays where it was.`,
+  };
+};
 
 type CardProps = { index: number; name: string; children: ReactNode; onTouch: () => void };
 
