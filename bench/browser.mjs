@@ -3,9 +3,9 @@ import { chromium } from "@playwright/test";
 import { CHROMIUM_ARGS } from "../scripts/lib/chromium.mjs";
 import { addLesson, demoLesson } from "../scripts/lib/lessons.mjs";
 import { freePort, startServer } from "../scripts/lib/server.mjs";
-import { countingLesson, countLateness } from "./counting.mjs";
-import { lineFrames, slidingFrames, zoomFrames } from "./frames.mjs";
-import { lineLesson, manyJumps, manyStrokes, timesLesson } from "./lessons.mjs";
+import { countingLesson, countLateness, piecesLesson } from "./counting.mjs";
+import { lineFrames, slidingFrames, turningFrames, zoomFrames } from "./frames.mjs";
+import { groupsLesson, lineLesson, lineSettings, manyJumps, manyStrokes, timesLesson } from "./lessons.mjs";
 import { judge } from "./lighthouse.mjs";
 import { openings } from "./opening.mjs";
 import { MILDLY, pageOf, SLOWED } from "./page.mjs";
@@ -54,6 +54,10 @@ export async function measureBrowser(executablePath) {
 
     const counting = await addLesson(server.address, countingLesson(large, board));
     const late = await countLateness(browser, `${server.address}/lesson/${counting}`);
+    const beside = await addLesson(server.address, piecesLesson(large, board, lineSettings(lamps, board)));
+    const latePieces = await countLateness(browser, `${server.address}/lesson/${beside}`);
+    const groups = await addLesson(server.address, groupsLesson(lamps, board));
+    const turned = await turningFrames(browser, `${server.address}/lesson/${groups}`);
     const times = await addLesson(server.address, timesLesson(lamps, board));
     const frames = await slidingFrames(browser, `${server.address}/lesson/${times}`);
 
@@ -97,6 +101,15 @@ export async function measureBrowser(executablePath) {
         50,
       ),
       row("Count at four a second, median lateness", late.median, "ms", 20),
+      row(
+        `Count at four a second with chart, line and pieces, latest beat, ${MILDLY} times slower`,
+        latePieces.most,
+        "ms",
+        50,
+      ),
+      row("Count at four a second with chart, line and pieces, median lateness", latePieces.median, "ms", 20),
+      row(`Turning 120 counters, median frame, ${MILDLY} times slower`, turned.median, "ms", 17),
+      row("Turning 120 counters, 95th percentile of frames", turned.p95, "ms", 34),
       row(`Sliding a times grid of 20 × 24, median frame, ${MILDLY} times slower`, frames.median, "ms", 17),
       row("Sliding a times grid, 95th percentile of frames", frames.p95, "ms", 34),
       row(

@@ -5,6 +5,26 @@ export function countingLesson(large, board) {
   return { ...large, boards: [{ ...large.boards[0], count }] };
 }
 
+/** The same count over a chart of 300, with a line and the pieces of each number beside it. */
+export function piecesLesson(large, board, line) {
+  const lesson = countingLesson(large, board);
+  const [chart] = lesson.boards[0].views;
+  const views = [
+    { ...chart, columns: 20, until: { by: "rows", rows: 15 } },
+    { ...line, from: "0", to: "300", interval: "50", pinned: true },
+    {
+      id: "place-value",
+      kind: "place-value",
+      as: "blocks",
+      pieces: "shown",
+      digits: "shown",
+      expanded: "shown",
+      words: "shown",
+    },
+  ];
+  return { ...lesson, boards: [{ ...lesson.boards[0], views, layout: { run: "beside", share: 0.6 } }] };
+}
+
 /** How late the beats of a walking count are painted, over half a minute, and the first ones not counted. */
 export async function countLateness(browser, address) {
   const { page, close } = await pageOf(browser, MILDLY);

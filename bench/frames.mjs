@@ -26,6 +26,25 @@ export async function zoomFrames(browser, address) {
   return { median: sorted[Math.floor(sorted.length / 2)], p95: sorted[Math.ceil(sorted.length * 0.95) - 1] };
 }
 
+/** The length of the frames while 120 counters move from groups to rows, are turned, and go back; without the press itself. */
+export async function turningFrames(browser, address) {
+  const { page, close } = await pageOf(browser, MILDLY);
+  await page.goto(address);
+  const turn = page.getByRole("button", { name: /^(As rows|Turn it|As groups)$/ });
+  await turn.waitFor();
+  await page.waitForTimeout(6000);
+  const times = [];
+  for (let i = 0; i < 9; i += 1) {
+    await turn.click();
+    // They move for a third of a second.
+    times.push(...(await framesOf(page, 20)));
+    await page.waitForTimeout(600);
+  }
+  const sorted = times.toSorted((a, b) => a - b);
+  await close();
+  return { median: sorted[Math.floor(sorted.length / 2)], p95: sorted[Math.ceil(sorted.length * 0.95) - 1] };
+}
+
 /** The length of so many frames of a page, the first ones not counted. */
 const framesOf = (page, count) =>
   page.evaluate(

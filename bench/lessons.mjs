@@ -15,6 +15,27 @@ export function timesLesson(lesson, board) {
   return { ...lesson, boards: [{ ...board, views: [times, board.views[1]], stair: [] }] };
 }
 
+/** A board of ten groups of twelve counters. */
+export function groupsLesson(lesson, board) {
+  const groups = {
+    id: "groups",
+    kind: "groups",
+    groups: 10,
+    each: 12,
+    counters: "shown",
+    size: "shown",
+    all: "shown",
+    holder: "crate",
+    holders: "crates",
+    thing: "jar",
+    things: "jars",
+  };
+  return { ...lesson, boards: [{ ...board, views: [groups], opening: [], stair: [] }] };
+}
+
+/** A line as the settings of a view. */
+export const lineSettings = (lesson, board) => lineLesson(lesson, board, {}).boards[0].views[0];
+
 /** A board whose main view is a line, with moves that it opens with. */
 export function lineLesson(lesson, board, line, opening = []) {
   const whole = {

@@ -29,6 +29,11 @@ for (const hand of HANDS) {
     await expect(place(page, "12")).toHaveCount(0);
     await press(hand, button(page, "Take back a crate"));
     await expect(counters(page)).toHaveCount(6);
+    // What the class thinks is written, and seen to be right or not when all of them lie.
+    await press(hand, button(page, "Write the last"));
+    for (const key of ["3", "0"]) await press(hand, page.getByRole("button", { name: key, exact: true }));
+    await press(hand, page.getByRole("button", { name: "Write it" }));
+    await expect(part(page, "wrote")).toHaveText("30");
     await press(hand, button(page, "Lay all"));
     await expect(counters(page)).toHaveCount(30);
     await expect(part(page, "in-all")).toHaveText("");
@@ -93,7 +98,7 @@ test("an array is made in one touch, and turned in another", async ({ page, requ
   await openBoard(page, /Rows of seats/);
   const sides = () =>
     view(page)
-      .locator("svg g.piece")
+      .locator("[data-counter]")
       .evaluateAll((all) => {
         const at = all.map((one) => new DOMMatrix(getComputedStyle(one).transform));
         return [

@@ -44,7 +44,12 @@ export function lineMarks(
   // On an open line all that is put on it is seen, wherever it lies; on a ring all has its cell, however many turns on.
   const all = isOpen || isClosed(line);
   const holds = (value: Exact) => all || (value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
-  const within = (key: NumberKey) => holds(exact(key));
+  const known = new Map<NumberKey, boolean>();
+  const within = (key: NumberKey) => {
+    const was = known.get(key) ?? holds(exact(key));
+    known.set(key, was);
+    return was;
+  };
   const put = (key: NumberKey, rank: number) => {
     if (within(key) && rank > (ranks[key] ?? 0)) ranks[key] = rank;
   };

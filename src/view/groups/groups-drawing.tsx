@@ -1,3 +1,6 @@
+import { memo } from "react";
+import { lastCovered } from "@/core/lesson/lay-groups";
+import { showNumber } from "@/core/number/show-number";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { groupedOf, isGroupHidden } from "@/core/scene/grouped";
 import type { Grouped } from "@/core/scene/slices/grouping";
@@ -65,21 +68,21 @@ function Groups({ view, scene, grouped, room, onGroup }: Props & { grouped: Stan
             strokeDasharray={isEmpty(group) ? "8 7" : undefined}
           />
         ))}
-        {counters.map(({ x, y }, i) => {
-          const group = Math.floor(i / each);
-          if (hidden(group) && !isEmpty(group)) return null;
-          return (
-            <g
-              // biome-ignore lint/suspicious/noArrayIndexKey: a counter is the nth of them.
-              key={i}
-              className="piece"
-              style={{ transform: `translate(${round(x)}px, ${round(y)}px)` }}
-            >
-              <Counter ink="kelp" x={0} y={0} radius={radius} left={i < laid} />
-            </g>
-          );
-        })}
       </svg>
+      {counters.map(({ x, y }, i) => {
+        const group = Math.floor(i / each);
+        if (hidden(group) && !isEmpty(group)) return null;
+        return (
+          <OneCounter
+            // biome-ignore lint/suspicious/noArrayIndexKey: a counter is the nth of them.
+            key={i}
+            x={round(x)}
+            y={round(y)}
+            radius={round(radius)}
+            left={i < laid}
+          />
+        );
+      })}
       {boxes.map((box, group) => (
         <Group
           // biome-ignore lint/suspicious/noArrayIndexKey: a group is where it stands.
@@ -95,6 +98,33 @@ function Groups({ view, scene, grouped, room, onGroup }: Props & { grouped: Stan
     </div>
   );
 }
+
+type CounterProps = { x: number; y: number; radius: number; left: boolean };
+
+/** Counters are drawn at this radius, in pixels, and made smaller: none is drawn anew while they move. */
+const DRAWN = 30;
+const SIDE = DRAWN * 2.2;
+
+/** A counter on a layer of its own, so that a hundred of them move smoothly. */
+const OneCounter = ({ x, y, radius, left }: CounterProps) => (
+  <span
+    data-counter={left ? "laid" : ""}
+    className="piece pointer-events-none absolute top-0 left-0 will-change-transform"
+    style={{
+      transform: `translate(${round(x - SIDE / 2)}px, ${round(y - SIDE / 2)}px) scale(${radius / DRAWN})`,
+    }}
+  >
+    <Drawn left={left} />
+  </span>
+);
+
+const Drawn = memo(function Drawn({ left }: { left: boolean }) {
+  return (
+    <svg aria-hidden width={SIDE} height={SIDE} className="block">
+      <Counter ink="kelp" x={SIDE / 2} y={SIDE / 2} radius={DRAWN} left={left} />
+    </svg>
+  );
+});
 
 type GroupProps = {
   nth: number;
@@ -137,13 +167,23 @@ function Group({ nth, box, view, told, hidden, onTouch }: GroupProps) {
 const capital = (text: string) => (text[0] ?? "").toUpperCase() + text.slice(1);
 
 /** What lies on numbers so far, and all of it: 2 × 6 = 12; 5 × 6 = 30. */
-function Sentence({ view, scene, grouped, line, onPart }: Props & { grouped: Standing; line: number }) {
+function Sentence({
+  view,
+  board,
+  scene,
+  grouped,
+  line,
+  onPart,
+}: Props & { grouped: Standing; line: number }) {
   const { groups, laid } = grouped;
   const { each } = view;
   const whole = Math.floor(laid / each);
   const told = !isCoveredPart(scene, view.id, "size", view.size === "covered");
   const all = isCoveredPart(scene, view.id, "in-all", view.all === "covered");
   const size = line * 0.56;
+  const wrote = scene.wrote[view.id] ?? null;
+  // Whether it is right is seen once all counters lie.
+  const last = laid === groups * each ? lastCovered(board, scene, view) : null;
   const landings = Array.from(
     { length: Math.min(whole, 8) },
     (_, i) => (i + 1 + whole - Math.min(whole, 8)) * each,
@@ -173,6 +213,14 @@ function Sentence({ view, scene, grouped, line, onPart }: Props & { grouped: Sta
         <span data-part="landings" style={{ fontSize: size * 0.85 }}>
           {whole > landings.length ? "…, " : ""}
           {landings.join(", ")}
+        </span>
+      )}
+      {wrote !== null && (
+        <span
+          data-part="wrote"
+          className={`font-bold text-by-hand ${last === null || last === wrote ? "" : "underline decoration-wavy decoration-wrong decoration-2 underline-offset-4"}`}
+        >
+          {showNumber(wrote)}
         </span>
       )}
       <span className="flex items-center gap-[0.3em]">

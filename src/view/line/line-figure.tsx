@@ -2,7 +2,15 @@ import { memo } from "react";
 import { benchmarksOf } from "@/core/count/bridge";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { writeNumber } from "@/core/number/fraction-text";
-import { hasCounter, inksIn, isCovered, isFocus, standsOut, writtenIn } from "@/core/scene/cell-state";
+import {
+  type CellState,
+  hasCounter,
+  inksIn,
+  isCovered,
+  isFocus,
+  standsOut,
+  writtenIn,
+} from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
 import { hasInk, INKS } from "@/core/set/ink";
 import { type AnyLine, isClosed } from "@/core/surface/line";
@@ -102,23 +110,23 @@ export const LineFigure = memo(function LineFigure({ line, layout, marks, jumpsA
           />
         ))}
       {flags.map(({ key, state, at }) => (
-        <g key={key}>
-          {hasCounter(state) && (
-            <circle
-              cx={at.x}
-              cy={at.y}
-              r={9}
-              fill="var(--color-kelp)"
-              stroke="var(--color-kelp-dot)"
-              strokeWidth={2}
-            />
-          )}
-          {INKS.filter((ink) => hasInk(inksIn(state), ink)).map((ink, i) => (
-            <InkFigure key={ink} ink={ink} x={at.x} y={at.y - 22 - i * 13} radius={6} />
-          ))}
-        </g>
+        <Flag key={key} state={state} x={at.x} y={at.y} />
       ))}
     </>
+  );
+});
+
+/** What lies on a number that has no room for its label, small over its place on the line. */
+const Flag = memo(function Flag({ state, x, y }: { state: CellState; x: number; y: number }) {
+  return (
+    <g>
+      {hasCounter(state) && (
+        <circle cx={x} cy={y} r={9} fill="var(--color-kelp)" stroke="var(--color-kelp-dot)" strokeWidth={2} />
+      )}
+      {INKS.filter((ink) => hasInk(inksIn(state), ink)).map((ink, i) => (
+        <InkFigure key={ink} ink={ink} x={x} y={y - 22 - i * 13} radius={6} />
+      ))}
+    </g>
   );
 });
 

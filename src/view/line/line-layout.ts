@@ -69,12 +69,12 @@ export function layOutLine(
   strong: boolean,
   frame?: Frame,
 ): LineLayout {
-  if (frame) return layOutAt(line, span, marks, room, strong, frame.numeral, frame);
-  const laid = layOutAt(line, span, marks, room, strong, Number.POSITIVE_INFINITY);
-  const { wanted, numeral } = laid;
-  const least = smallestOf(line, strong);
-  if (wanted >= numeral || wanted < least) return laid;
-  return layOutAt(line, span, marks, room, strong, wanted);
+  if (frame)
+    return withLabels(line, marks, strong, bareLine(line, span, marks, room, strong, frame.numeral, frame));
+  const bare = bareLine(line, span, marks, room, strong, Number.POSITIVE_INFINITY);
+  const { wanted, numeral } = bare;
+  const isRight = wanted >= numeral || wanted < smallestOf(line, strong);
+  return withLabels(line, marks, strong, isRight ? bare : bareLine(line, span, marks, room, strong, wanted));
 }
 
 const writerOf = (line: AnyLine, scale: Scale) => (value: Exact) =>
@@ -110,7 +110,8 @@ function numeralsOf(
   };
 }
 
-function layOutAt(
+/** A line in its room with the sizes of its numerals, and which numbers it labels by itself; before any label is placed. */
+function bareLine(
   line: AnyLine,
   span: Span,
   marks: LineMarks,
@@ -118,7 +119,7 @@ function layOutAt(
   strong: boolean,
   most: number,
   frame?: Frame,
-): LineLayout & { wanted: number } {
+) {
   const shape = shapeOf(line);
   const scale = scaleOf(line, span);
   const write = writerOf(line, scale);
@@ -158,15 +159,23 @@ function layOutAt(
     ring: inside,
     strip: 0,
   }[shape];
+  // The size at which as many labels have room as have at the smallest.
+  const stride = labelStride(apart, (needed * least) / numeral, scale.interval);
+  const wanted = numeral * Math.min(1, (stride * apart) / needed) * 0.99;
   const bare = { shape, span, geometry, placing, room, numeral, widest, tallest, off, write, sizeOf };
-  const { labels, flags } = placeLabels(bare, marks, own);
+  return { ...bare, scale, cell, put, own, wanted };
+}
 
+/** A line with the labels that there is room for. */
+function withLabels(
+  line: AnyLine,
+  marks: LineMarks,
+  strong: boolean,
+  bare: ReturnType<typeof bareLine>,
+): LineLayout {
+  const { geometry, widest, tallest, placing, span, scale, numeral, cell, room, put, own, write } = bare;
+  const { labels, flags } = placeLabels(bare, marks, own);
   return {
-    // The size at which as many labels have room as have at the smallest.
-    wanted:
-      numeral *
-      Math.min(1, (labelStride(apart, (needed * least) / numeral, scale.interval) * apart) / needed) *
-      0.99,
     geometry,
     widest,
     tallest,
@@ -183,7 +192,7 @@ function layOutAt(
     },
     heavy: strong ? 6 : 4,
     ticks:
-      shape === "strip"
+      bare.shape === "strip"
         ? { small: "", large: "" }
         : tickPaths(line, scale, span, geometry, placing, put, own, strong),
     labels,

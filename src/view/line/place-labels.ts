@@ -38,6 +38,8 @@ export type BareLine = {
 
 type Number = { key: NumberKey; value: Exact };
 type Row = 0 | 1;
+/** A number as it would be written, and where: worked out once, however often room is looked for. */
+type Measured = { written: Written; width: number; height: number; middle: Point; foot: Point };
 
 /** How labels of a line are made: where they stand in the first row and in the second, if there is room for one. */
 function labelMaker(line: BareLine, marks: LineMarks) {
@@ -48,12 +50,26 @@ function labelMaker(line: BareLine, marks: LineMarks) {
     shape === "flat"
       ? at(span.from).y + second.y + tallest / 2 <= line.room.height
       : shape === "upright" && at(span.from).x + second.x > widest / 2;
-  const make = ({ key, value }: Number, bold: boolean, row: Row): Label => {
+  const known = new Map<NumberKey, Measured>();
+  const measure = ({ key, value }: Number): Measured => {
+    const was = known.get(key);
+    if (was) return was;
     const written = line.write(value);
-    const { width, height } = line.sizeOf(written);
-    const middle = at(value);
+    const part = placing.partOf(value);
+    const measured = {
+      written,
+      ...line.sizeOf(written),
+      middle: geometry.point(part, -line.off),
+      foot: geometry.point(part, 0),
+    };
+    known.set(key, measured);
+    return measured;
+  };
+  const make = (number: Number, bold: boolean, row: Row): Label => {
+    const { key } = number;
+    const { written, width, height, middle, foot } = measure(number);
     const [x, y] = row === 0 ? [middle.x, middle.y] : [middle.x + second.x, middle.y + second.y];
-    const led = row === 0 ? null : geometry.point(placing.partOf(value), 0);
+    const led = row === 0 ? null : foot;
     return {
       key,
       written,
@@ -76,6 +92,9 @@ class Labels {
   readonly hasSecond: boolean;
   private readonly make: (number: Number, bold: boolean, row: Row) => Label;
   private readonly clear: number;
+  /** How often the list has changed, and how often it had when a number that is spoken of found no room. */
+  private changes = 0;
+  private readonly failed = new Map<NumberKey, number>();
 
   constructor(
     private readonly line: BareLine,
@@ -92,14 +111,21 @@ class Labels {
 
   /** @param talkedOf a number that is spoken of may stand in the second row, or a little beside its place */
   add(number: Number, talkedOf: boolean): void {
-    if (this.taken.has(number.key) || this.closes(number.key)) return;
+    const { key } = number;
+    if (this.taken.has(key) || this.closes(key)) return;
+    // Where it found no room before and nothing has changed since, it finds none now.
+    if (talkedOf && this.failed.get(key) === this.changes) return;
     const rows: readonly Row[] = talkedOf && this.hasSecond ? [0, 1] : [0];
     const places = rows.map((row) => this.make(number, talkedOf || this.standsOut(number.value), row));
     const fits = (label: Label) => this.fits(label);
-    const label = places.find(fits) ?? (talkedOf ? this.beside(places[0]!).find(fits) : undefined);
-    if (!label) return;
+    const label = places.find(fits) ?? (talkedOf ? this.beside(places[0]!) : undefined);
+    if (!label) {
+      if (talkedOf) this.failed.set(key, this.changes);
+      return;
+    }
+    this.changes += 1;
     this.list.push(label);
-    this.taken.add(number.key);
+    this.taken.add(key);
   }
 
   /** Adds a number that is spoken of; of the labels from a place in the list on, those give way that may. */
@@ -111,6 +137,7 @@ class Labels {
       (label, i) => i >= kept && mayGo(label.key) && lieOnEachOther(label, wanted, this.clear),
     );
     for (const label of gone) {
+      this.changes += 1;
       this.list.splice(this.list.indexOf(label), 1);
       this.taken.delete(label.key);
     }
@@ -118,8 +145,16 @@ class Labels {
   }
 
   private fits(label: Label): boolean {
-    if (this.line.shape === "strip") return true;
-    return this.list.every((other) => !lieOnEachOther(other, label, this.clear));
+    return this.line.shape === "strip" || this.isFree(label.x, label);
+  }
+
+  /** Whether a label lies on no other one where its middle is moved to. */
+  private isFree(x: number, { y, width, height }: Label): boolean {
+    return this.list.every(
+      (other) =>
+        Math.abs(other.x - x) >= (other.width + width) / 2 + this.clear ||
+        Math.abs(other.y - y) >= (other.height + height) / 2,
+    );
   }
 
   /** The quarters of a ring. */
@@ -128,20 +163,25 @@ class Labels {
     return shape === "ring" && value.sub(span.from).div(span.to.sub(span.from).div(4)).d === 1n;
   }
 
-  /** Where a label would lie beside another one, moved along a flat line as little as it has to be. */
-  private beside(label: Label): Label[] {
+  /** A label beside another one, moved along a flat line as little as it has to be; none where it finds no room there. */
+  private beside(label: Label): Label | undefined {
     const { shape, room, geometry, placing } = this.line;
-    if (shape !== "flat") return [];
-    const led = geometry.point(placing.partOf(exact(label.key)), 0);
-    return this.list
-      .filter((other) => Math.abs(other.y - label.y) < (other.height + label.height) / 2)
-      .flatMap((other) =>
-        [-1, 1].map((side) => other.x + side * ((other.width + label.width) / 2 + this.clear + 0.1)),
-      )
-      .filter((x) => Math.abs(x - label.x) <= label.width * 1.5)
-      .filter((x) => x > label.width / 2 && x < room.width - label.width / 2)
-      .sort((a, b) => Math.abs(a - label.x) - Math.abs(b - label.x))
-      .map((x) => ({ ...label, x: round(x), led }));
+    if (shape !== "flat") return undefined;
+    let found: number | null = null;
+    for (const other of this.list) {
+      if (Math.abs(other.y - label.y) >= (other.height + label.height) / 2) continue;
+      const apart = (other.width + label.width) / 2 + this.clear + 0.1;
+      const most = label.width * 1.5;
+      if (Math.abs(other.x - label.x) > apart + most) continue;
+      for (const x of [other.x - apart, other.x + apart]) {
+        const far = Math.abs(x - label.x);
+        if (far > most || (found !== null && far >= Math.abs(found - label.x))) continue;
+        if (x <= label.width / 2 || x >= room.width - label.width / 2) continue;
+        if (this.isFree(round(x), label)) found = x;
+      }
+    }
+    if (found === null) return undefined;
+    return { ...label, x: round(found), led: geometry.point(placing.partOf(exact(label.key)), 0) };
   }
 }
 

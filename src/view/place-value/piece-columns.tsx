@@ -124,11 +124,24 @@ function Lying({ view, shown, columns, blocks, room, exchanges, sliding }: Props
   const most = Math.max(...pieces.map(({ count, wanting = 0 }) => count + wanting));
   const radius = discRadius(columns, room.height, most);
   return pieces.map(({ place, count, wanting = 0 }, i) => {
-    const of = { place, count, wanting, column: columns[i]! };
-    return view.as === "beads" ? (
-      <Beads key={place} {...of} height={room.height} />
-    ) : (
-      <Discs key={place} {...of} radius={radius} lit={made.includes(place)} />
+    const column = columns[i]!;
+    const of = { place, count, wanting, column };
+    return (
+      <g key={place}>
+        {view.as === "beads" ? (
+          <Beads {...of} height={room.height} />
+        ) : (
+          <Discs {...of} radius={radius} lit={made.includes(place)} />
+        )}
+        {gathered === place && sliding === null && (
+          <Outline
+            x={column.left + 14}
+            y={6}
+            width={column.width - 28}
+            height={(view.as === "beads" ? room.height : Math.ceil(count / 2) * radius * 2.32) - 12}
+          />
+        )}
+      </g>
     );
   });
 }

@@ -1,6 +1,7 @@
 "use client";
 
-import { Grid3x3, Minus, Plus, RotateCw } from "lucide-react";
+import { Grid3x3, Minus, PencilLine, Plus, RotateCw } from "lucide-react";
+import { useState } from "react";
 import { layCounters } from "@/core/lesson/lay-groups";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { groupedOf } from "@/core/scene/grouped";
@@ -8,9 +9,11 @@ import type { Beat } from "@/core/scene/move";
 import { MAX_COUNTERS, MAX_GROUPS } from "@/core/views/kinds/groups";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
+import { Popover } from "@/kit/popover";
 import { type GroupPart, GroupsDrawing } from "@/view/groups/groups-drawing";
 import { boardInHand, sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
+import { NumberPad } from "../number-pad";
 import { useReader } from "../use-reader";
 import type { StageProps } from "../views";
 
@@ -18,6 +21,7 @@ import type { StageProps } from "../views";
 export function GroupsStage({ view, strong }: StageProps<"groups">) {
   const store = useBoardStore();
   const { room, drawn } = useReader(strong);
+  const [open, setOpen] = useState(false);
   const { id, each } = view;
   const grouped = groupedOf(drawn.scene, view);
   const { groups, laid, as } = grouped;
@@ -73,7 +77,26 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
         <Button className="h-14 px-4" disabled={laid === 0} onClick={() => lay(-(laid % each || each))}>
           Take back a {view.holder || "group"}
         </Button>
-        <span className="mx-2 h-10 w-px bg-rule" />
+        <Popover
+          label="Which number will be the last one covered?"
+          side="top"
+          align="center"
+          open={open}
+          onOpenChange={setOpen}
+          button={
+            <Button className="h-14 px-4">
+              <PencilLine aria-hidden size={22} /> Write the last
+            </Button>
+          }
+        >
+          <NumberPad
+            onDone={(says) => {
+              setOpen(false);
+              act([[{ do: "write-for", view: id, says }]]);
+            }}
+          />
+        </Popover>
+        <span className="mx-1 h-10 w-px bg-rule" />
         <Button
           className="h-14 px-4"
           aria-label={`One ${view.holder || "group"} fewer`}
