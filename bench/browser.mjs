@@ -102,7 +102,7 @@ export async function measureBrowser(executablePath) {
       ),
       row("Count at four a second, median lateness", late.median, "ms", 20),
       row(
-        `Count at four a second with chart, line and pieces, latest beat, ${MILDLY} times slower`,
+        `Count at four a second with chart, line and pieces, latest beat on the chart, ${MILDLY} times slower`,
         latePieces.most,
         "ms",
         50,

@@ -44,6 +44,7 @@ try {
     }
   };
   const take = async (name) => {
+    await page.evaluate(() => document.fonts.ready);
     await page.waitForTimeout(400);
     await page.screenshot({ path: `${FOLDER}/${name}.png` });
   };
@@ -109,6 +110,12 @@ try {
   await take("board-two-charts");
   await open(await again("16-jars-past-the-hundred"), /Ten jars/, 4);
   await take("board-place-value");
+  await open(await again("16-jars-past-the-hundred"), /Was there an exchange/, 5);
+  await take("board-stops");
+  await open(await again("18-filling-the-ferry"), /Fill the ten/, 2);
+  await take("board-frames");
+  await open(await again("17-crates-and-jars"), null, 3);
+  await take("board-groups");
 } finally {
   await browser.close();
   await server.stop();

@@ -13,11 +13,17 @@ import { useAsks } from "./use-asks";
  * What every view has that is touched number by number: the frame it stands in, how that looks, and what its picture is
  * given.
  * @param edges between its card and its room, in pixels, clockwise from the top
+ * @param pace whether it is drawn anew before or after what is under the fingers is painted
  */
-export function useUnderHand<V extends View>(view: V, strong: boolean, edges: Edges) {
+export function useUnderHand<V extends View>(
+  view: V,
+  strong: boolean,
+  edges: Edges,
+  pace: "at once" | "after paint" = "at once",
+) {
   const name = useViewName(view);
   const held = useHeldStyle(view);
-  const source = useSceneSource("at once", view);
+  const source = useSceneSource(pace, view);
   const over = usePenOver(view.id);
   const asks = useAsks(view);
   const card = cardDrawn(view.id);

@@ -10,7 +10,7 @@ import {
   SquareArrowUp,
 } from "lucide-react";
 import { useMemo } from "react";
-import { type LineView, lookOf, pinsOf } from "@/core/lesson/views-of";
+import { chartOf, type LineView, lookOf, pinsOf } from "@/core/lesson/views-of";
 import { exact } from "@/core/number/exact";
 import { numberOf } from "@/core/surface/cell-key";
 import { type Span, slides, wholeSpan } from "@/core/surface/line";
@@ -30,7 +30,9 @@ const EDGES = [8, 8, 50, 8] as const;
 
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
-  const { frame, held, given } = useUnderHand(line, strong, EDGES);
+  // While a count walks over a chart, its number there is painted first.
+  const follows = useBoard((state) => state.counting && chartOf(pickBoard(state)) !== undefined);
+  const { frame, held, given } = useUnderHand(line, strong, EDGES, follows ? "after paint" : "at once");
   const tool = useBoard((state) => state.tool);
   const board = useBoard(pickBoard);
   const pins = useMemo(() => pinsOf(board), [board]);
