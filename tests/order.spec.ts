@@ -47,10 +47,15 @@ test("they are compared by hundreds, then tens; where two are alike the next pla
 }) => {
   await open(page, request, /Post numbers/);
   const deciding = view(page).locator("[data-part=deciding]");
-  await view(page).getByRole("button", { name: "Look at the hundreds" }).click();
+  await view(page).getByRole("button", { name: "Light the first place" }).click();
+  // The class is asked before it is told.
+  await expect(deciding).toHaveText("");
+  await deciding.click();
   await expect(deciding).toHaveText("264, 246 and 204: the same hundreds. Look at the tens.");
   await expect(view(page).locator("[data-lit]")).toHaveText(["2", "2", "3", "2"]);
-  await view(page).getByRole("button", { name: "Look at the tens" }).click();
+  await view(page).getByRole("button", { name: "Light the next place" }).click();
+  await expect(deciding).toHaveText("");
+  await deciding.click();
   await expect(deciding).toHaveText("The tens decide.");
   await view(page).getByRole("button", { name: "Check the order" }).click();
   await expect(page.getByText("Not yet: look at number 1 and number 2 of the row.")).toBeVisible();

@@ -40,5 +40,9 @@ export const within = ({ width, height }: Size, [top, right, bottom, left]: Edge
   height: Math.max(1, height - top - bottom),
 });
 
+/** A size at an ordinary screen as it is at a higher one: what is seen from the last row grows with the room. */
+export const grown = ({ screen }: Theme, size: number): number =>
+  size * Math.max(1, screen / ORDINARY.screen);
+
 /** A size between two bounds. */
 export const clamp = (min: number, size: number, max: number): number => Math.max(min, Math.min(max, size));

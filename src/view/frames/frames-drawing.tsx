@@ -11,7 +11,7 @@ import { framedOf } from "@/core/scene/framed";
 import { isCoveredAt } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/cell-key";
 import type { ViewOf } from "@/core/views/view";
-import { clamp, type DrawingProps, type Size } from "../drawing";
+import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
 import { SILENT } from "../said";
@@ -57,7 +57,7 @@ export function FramesDrawing(props: Props) {
   const pairsRoom = !hasPairs
     ? { width: 0, height: 0 }
     : beside
-      ? { width: clamp(220, size.width * 0.3, 420), height: size.height }
+      ? { width: clamp(220, size.width * 0.3, grown(props.theme, 420)), height: size.height }
       : { width: size.width, height: size.height * 0.4 };
   const room = {
     width: size.width - (beside ? pairsRoom.width : 0),
@@ -81,7 +81,7 @@ const asksPart = ({ view, scene }: Pick<Props, "view" | "scene">) =>
 function Sum(props: PartProps) {
   const { view, framed, room, theme } = props;
   const lines = view.writing === "none" ? 0 : linesOf(framed, view, asksPart(props)).length;
-  const line = lines === 0 ? 0 : clamp(34, room.height * 0.13, theme.strong ? 84 : 66);
+  const line = lines === 0 ? 0 : clamp(34, room.height * 0.13, grown(theme, theme.strong ? 84 : 66));
   const area = { width: room.width, height: Math.max(60, room.height - lines * line - (lines > 0 ? 12 : 0)) };
   return (
     <div className="flex flex-col" style={room}>
@@ -92,8 +92,8 @@ function Sum(props: PartProps) {
 }
 
 /** The frames with their counters. */
-function Frames({ view, scene, framed, room, onCell, onPart }: PartProps) {
-  const layout = layOutFrames(view.frames, view.shape, room);
+function Frames({ view, scene, theme, framed, room, onCell, onPart }: PartProps) {
+  const layout = layOutFrames(view.frames, view.shape, room, grown(theme, 1));
   const { cell, frames, across, down } = layout;
   const cells = cellsOf(framed, view.frames);
   const isCovered = (part: FramePart) => isCoveredPart(scene, view.id, part);
@@ -327,14 +327,14 @@ const textOf = (ink: keyof typeof INK_STYLE) =>
   `color-mix(in oklab, ${INK_STYLE[ink].figure} 62%, var(--color-ink))`;
 
 /** The pairs that make the whole, the one in hand lit, unless it is what is asked. */
-function Pairs({ view, scene, framed, room, onPair }: PartProps) {
+function Pairs({ view, scene, theme, framed, room, onPair }: PartProps) {
   const whole = framed.first + framed.second;
   const pairs = pairsThatMake(whole);
   const hides = (["first", "second", "whole"] as const).some((part) => isCoveredPart(scene, view.id, part));
-  const head = clamp(22, room.height * 0.07, 34);
+  const head = clamp(22, room.height * 0.07, grown(theme, 34));
   const columns = room.width > 1.1 * room.height || pairs.length > 12 ? 2 : 1;
   const rows = Math.ceil(pairs.length / columns);
-  const high = Math.min(58, (room.height - head - 14) / rows);
+  const high = Math.min(grown(theme, 58), (room.height - head - 14) / rows);
   const size = Math.min(high * 0.66, room.width / columns / 6.4);
   const differences = view.pairs === "differences";
   return (

@@ -15,14 +15,17 @@ const GAP = 0.45;
 const MAX_CELL = 92;
 const EDGE = 4;
 
-/** Frames as large as the room allows, in as many rows as that takes. */
-export function layOutFrames(count: number, shape: "wide" | "tall", room: Size): FramesLayout {
+/**
+ * Frames as large as the room allows, in as many rows as that takes.
+ * @param scale how much larger than on an ordinary screen they may be
+ */
+export function layOutFrames(count: number, shape: "wide" | "tall", room: Size, scale = 1): FramesLayout {
   const [across, down] = shape === "wide" ? [5, 2] : [2, 5];
   let best = { cell: 0, perRow: 1 };
   for (let perRow = 1; perRow <= count; perRow += 1) {
     const rows = Math.ceil(count / perRow);
     const cell = Math.min(
-      MAX_CELL,
+      MAX_CELL * scale,
       (room.width - 2 * EDGE) / (perRow * across + (perRow - 1) * GAP),
       (room.height - 2 * EDGE) / (rows * down + (rows - 1) * GAP),
     );

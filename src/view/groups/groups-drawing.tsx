@@ -5,7 +5,7 @@ import { isCoveredPart } from "@/core/scene/covered-part";
 import { groupedOf, isGroupHidden } from "@/core/scene/grouped";
 import type { Grouped } from "@/core/scene/slices/grouping";
 import type { ViewOf } from "@/core/views/view";
-import { clamp, type DrawingProps, type Size } from "../drawing";
+import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { Counter } from "../frames/counter";
 import { round } from "../round";
 import { Touchable } from "../touchable";
@@ -24,7 +24,11 @@ type Standing = Grouped & { readonly groups: number };
 export function GroupsDrawing(props: Props) {
   const { view, scene, size, theme } = props;
   const grouped = groupedOf(scene, view);
-  const line = clamp(40, Math.min(size.height * 0.2, size.width * 0.06), theme.strong ? 84 : 64);
+  const line = clamp(
+    40,
+    Math.min(size.height * 0.2, size.width * 0.06),
+    grown(theme, theme.strong ? 84 : 64),
+  );
   const room = { width: size.width, height: Math.max(60, size.height - line - 8) };
   return (
     <div className="flex size-full flex-col">
@@ -36,10 +40,10 @@ export function GroupsDrawing(props: Props) {
 
 const wordFor = (count: number, one: string, several: string) => (count === 1 ? one : several);
 
-function Groups({ view, scene, grouped, room, onGroup }: Props & { grouped: Standing; room: Size }) {
+function Groups({ view, scene, theme, grouped, room, onGroup }: Props & { grouped: Standing; room: Size }) {
   const { groups, laid, as } = grouped;
   const { each } = view;
-  const { radius, boxes, counters } = layOutGroups(groups, each, as, room);
+  const { radius, boxes, counters } = layOutGroups(groups, each, as, room, grown(theme, 1));
   const told = !isCoveredPart(scene, view.id, "size", view.size === "covered");
   const hidden = (group: number) => as === "groups" && isGroupHidden(grouped, view, group);
   const isEmpty = (group: number) => laid >= (group + 1) * each;
@@ -102,7 +106,7 @@ function Groups({ view, scene, grouped, room, onGroup }: Props & { grouped: Stan
 type CounterProps = { x: number; y: number; radius: number; left: boolean };
 
 /** Counters are drawn at this radius, in pixels, and made smaller: none is drawn anew while they move. */
-const DRAWN = 30;
+const DRAWN = 60;
 const SIDE = DRAWN * 2.2;
 
 /** A counter on a layer of its own, so that a hundred of them move smoothly. */
@@ -138,7 +142,7 @@ type GroupProps = {
 /** The card over a group whose counters are out of sight; or what a touch on the group turns over. */
 function Group({ nth, box, view, told, hidden, onTouch }: GroupProps) {
   const { x, y, width, height } = box;
-  const number = Math.min(56, height * 0.42, width * 0.4);
+  const number = Math.min(height * 0.34, width * 0.34);
   const name = `${capital(view.holder || "group")} ${nth}`;
   return (
     <Touchable

@@ -16,21 +16,28 @@ const MAX_RADIUS = 30;
 /** The step from counter to counter, in radii. */
 const STEP = 2.5;
 
-/** Where equal groups and their counters stand in their room: each group in a box of its own, or all in rows and columns. */
+/**
+ * Where equal groups and their counters stand in their room: each group in a box of its own, or all in rows and columns.
+ * @param scale how much larger than on an ordinary screen they may be
+ */
 export function layOutGroups(
   groups: number,
   each: number,
   as: (typeof ARRANGED)[number],
   room: Size,
+  scale = 1,
 ): GroupsLayout {
-  if (groups === 0) return { radius: MAX_RADIUS, boxes: [], counters: [] };
-  return as === "groups" ? inBoxes(groups, each, room) : inRows(groups, each, as === "columns", room);
+  const most = MAX_RADIUS * scale;
+  if (groups === 0) return { radius: most, boxes: [], counters: [] };
+  return as === "groups"
+    ? inBoxes(groups, each, room, most)
+    : inRows(groups, each, as === "columns", room, most);
 }
 
 /** Each group is a row, or turned a column: n rows of k, or k rows of n. */
-function inRows(groups: number, each: number, turned: boolean, room: Size): GroupsLayout {
+function inRows(groups: number, each: number, turned: boolean, room: Size, most: number): GroupsLayout {
   const [across, down] = turned ? [groups, each] : [each, groups];
-  const radius = Math.min(MAX_RADIUS, room.width / (across * STEP), room.height / (down * STEP));
+  const radius = Math.min(most, room.width / (across * STEP), room.height / (down * STEP));
   const step = radius * STEP;
   const [left, top] = [(room.width - across * step) / 2, (room.height - down * step) / 2];
   const counters = Array.from({ length: groups * each }, (_, i) => {
@@ -41,29 +48,29 @@ function inRows(groups: number, each: number, turned: boolean, room: Size): Grou
   return { radius, boxes: [], counters };
 }
 
-function inBoxes(groups: number, each: number, room: Size): GroupsLayout {
+function inBoxes(groups: number, each: number, room: Size, most: number): GroupsLayout {
   let best: GroupsLayout | null = null;
   for (let perRow = 1; perRow <= groups; perRow += 1) {
     const rows = Math.ceil(groups / perRow);
     const box = {
-      width: Math.min(300, (room.width - GAP * (perRow - 1) - 4) / perRow),
-      height: Math.min(220, (room.height - GAP * (rows - 1) - 4) / rows),
+      width: Math.min(most * 10, (room.width - GAP * (perRow - 1) - 4) / perRow),
+      height: Math.min(most * 7.4, (room.height - GAP * (rows - 1) - 4) / rows),
     };
     if (box.width < 30 || box.height < 30) continue;
-    const { radius, across } = inBox(each, box);
+    const { radius, across } = inBox(each, box, most);
     if (best && radius <= best.radius) continue;
     best = placed(groups, each, perRow, box, radius, across, room);
   }
-  return best ?? inRows(groups, each, false, room);
+  return best ?? inRows(groups, each, false, room, most);
 }
 
 /** How counters lie in a box so that they are as large as can be. */
-function inBox(each: number, box: Size): { radius: number; across: number } {
+function inBox(each: number, box: Size, most: number): { radius: number; across: number } {
   let best = { radius: 0, across: 1 };
   for (let across = 1; across <= each; across += 1) {
     const down = Math.ceil(each / across);
     const radius = Math.min(
-      MAX_RADIUS,
+      most,
       (box.width - 2 * PAD) / (across * STEP),
       (box.height - 2 * PAD) / (down * STEP),
     );

@@ -1,7 +1,7 @@
 import { showNumber } from "@/core/number/show-number";
 import { chancesAt, chanceWords, isRight } from "@/core/puzzle/higher-lower";
 import { NOT_BEGUN } from "@/core/scene/slices/guessing";
-import { clamp, type DrawingProps } from "../drawing";
+import { clamp, type DrawingProps, grown } from "../drawing";
 
 type Props = DrawingProps<"higher-lower">;
 
@@ -9,11 +9,15 @@ type Props = DrawingProps<"higher-lower">;
 export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
   const { at, next, said, told, run } = scene.guessed[view.id] ?? NOT_BEGUN;
   const digits = Math.max(showNumber(String(view.from)).length, showNumber(String(view.to)).length);
-  const side = clamp(70, Math.min(size.height * 0.52, size.width * 0.32), theme.strong ? 360 : 300);
+  const side = clamp(
+    70,
+    Math.min(size.height * 0.52, size.width * 0.32),
+    grown(theme, theme.strong ? 360 : 300),
+  );
   const numeral = Math.min(side * 0.5, side / (digits * 0.62));
   const right = told && at !== null && next !== null && said !== null && isRight(said, at, next);
   const chances = at === null ? null : chancesAt(view, Number(at));
-  const small = clamp(16, size.height * 0.055, 28);
+  const small = clamp(16, size.height * 0.055, grown(theme, 28));
   const card = "flex items-center justify-center rounded-card font-numeral leading-none font-bold";
   return (
     <div className="flex size-full flex-col items-center justify-center gap-4">

@@ -7,7 +7,7 @@ import { isCoveredPart } from "@/core/scene/covered-part";
 import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import { AS_GIVEN } from "@/core/scene/slices/ordering";
 import type { ViewOf } from "@/core/views/view";
-import { clamp, type DrawingProps, type Size } from "../drawing";
+import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { placeStyle } from "../place-value/place-style";
 import { StopPieces } from "../stops/stop-pieces";
 import { Touchable } from "../touchable";
@@ -16,6 +16,7 @@ type Props = DrawingProps<"order"> & {
   /** What makes a card one that can be taken to another place; its key is its place among the numbers of the view. */
   card?: (index: number, card: ReactNode) => ReactNode;
   /** The sign that is chosen next, and what chooses it. */
+  onDeciding?: () => void;
   sign?: { at: number; onTouch: (at: number) => void };
 };
 
@@ -30,25 +31,28 @@ const GAP = 12;
 const SIGN = 60;
 
 /** Numbers in a row, digit by digit in the colours of their places, with the place by which they are compared lit. */
-export function OrderDrawing({ view, scene, size, theme, card, sign }: Props) {
+export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding }: Props) {
   const { signs, place } = scene.ordered[view.id] ?? AS_GIVEN;
   const row = rowOf(view, scene);
   const between = view.signs === "shown" ? SIGN : GAP;
   const count = row.length;
-  const wide = Math.min(340, (size.width - between * (count - 1)) / count);
+  const wide = Math.min(grown(theme, 340), (size.width - between * (count - 1)) / count);
   const values = view.numbers.map((text) => exact(text));
   const digits = digitsOf(values);
+  const places = digits?.places ?? [];
   const lit = place === null ? null : PLACE_KEYS.indexOf(place) - 3;
   const anyCovered = view.numbers.some((text) => isCoveredAt(scene, keyOfText(text)));
   const hasPieces = view.pieces !== "none" && digits !== null;
   const covered = isCoveredPart(scene, view.id, "pieces", view.pieces === "covered");
-  const told = clamp(40, size.height * 0.13, 64);
-  const high = Math.min(size.height - told - 8, hasPieces ? 520 : 240);
-  const places = digits?.places ?? [];
+  const tells = lit !== null && places.includes(lit) && !anyCovered;
+  // The class is asked first what a place tells.
+  const asked = isCoveredPart(scene, view.id, "deciding", true);
+  const told = clamp(40, size.height * 0.13, grown(theme, 64));
+  const high = Math.min(size.height - told - 8, grown(theme, hasPieces ? 520 : 240));
   const numeral = Math.min(
     (wide - 20) / Math.max(1.2, 0.72 * Math.max(...view.numbers.map((text) => showNumber(text).length))),
     hasPieces ? high * 0.3 : high * 0.6,
-    theme.strong ? 120 : 96,
+    grown(theme, theme.strong ? 120 : 96),
   );
   return (
     <div className="flex size-full flex-col items-center justify-center gap-2">
@@ -89,14 +93,23 @@ export function OrderDrawing({ view, scene, size, theme, card, sign }: Props) {
           );
         })}
       </div>
-      <p
-        aria-live="polite"
-        data-part="deciding"
-        className="flex items-center justify-center text-center font-semibold text-quiet"
-        style={{ minHeight: told, fontSize: clamp(18, told * 0.45, 28) }}
-      >
-        {lit !== null && places.includes(lit) && !anyCovered ? decidingWords(values, lit) : ""}
-      </p>
+      <div className="flex items-center justify-center" style={{ minHeight: told }}>
+        {tells && (
+          <Touchable
+            name={asked ? "What this place tells, covered" : decidingWords(values, lit)}
+            data-part="deciding"
+            onTouch={onDeciding}
+            className={`flex items-center justify-center rounded-card px-5 text-center font-semibold ${asked ? "bg-ink" : "text-quiet"}`}
+            style={{
+              fontSize: clamp(18, told * 0.45, grown(theme, 28)),
+              minHeight: told * 0.8,
+              minWidth: asked ? 320 : undefined,
+            }}
+          >
+            {asked ? "" : decidingWords(values, lit)}
+          </Touchable>
+        )}
+      </div>
     </div>
   );
 }

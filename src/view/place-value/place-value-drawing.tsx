@@ -14,7 +14,7 @@ import { isCoveredPart, isPartCovered } from "@/core/scene/covered-part";
 import { isCoveredAt } from "@/core/scene/scene";
 import type { PartName } from "@/core/scene/slices/parts";
 import { numberOf } from "@/core/surface/cell-key";
-import { clamp, type DrawingProps } from "../drawing";
+import { clamp, type DrawingProps, grown } from "../drawing";
 import { Words } from "../number/words-later";
 import { round } from "../round";
 import { SILENT } from "../said";
@@ -61,7 +61,7 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const { width, height } = size;
   const isCovered = (part: PartName) => isPartCovered(scene, view, part);
   const write = textOn(board);
-  const heading = clamp(15, 0.034 * theme.screen, 26);
+  const heading = clamp(15, 0.034 * theme.screen, grown(theme, 26));
   const shown = piecesShown(view, number, withColumns(view, lying));
   const hasPieces = view.pieces !== "none";
   const coveredPieces = isCovered("pieces");
@@ -73,11 +73,13 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
     build: building ? BUILD : 0,
     exchange: hasPieces && !coveredPieces ? (touches ? CHIP : heading * LINE) : 0,
     digits:
-      view.digits === "none" ? 0 : clamp(44, height * (hasPieces ? 0.2 : 0.5), theme.strong ? 150 : 120),
-    read: read === null ? 0 : clamp(34, height * 0.11, 56),
-    expanded: view.expanded === "none" ? 0 : clamp(34, height * 0.11, 64),
-    words: view.words === "none" ? 0 : clamp(30, height * 0.09, 52),
-    wanting: shown.wanting === null ? 0 : clamp(34, height * 0.1, 56),
+      view.digits === "none"
+        ? 0
+        : clamp(44, height * (hasPieces ? 0.2 : 0.5), grown(theme, theme.strong ? 150 : 120)),
+    read: read === null ? 0 : clamp(34, height * 0.11, grown(theme, 56)),
+    expanded: view.expanded === "none" ? 0 : clamp(34, height * 0.11, grown(theme, 64)),
+    words: view.words === "none" ? 0 : clamp(30, height * 0.09, grown(theme, 52)),
+    wanting: shown.wanting === null ? 0 : clamp(34, height * 0.1, grown(theme, 56)),
   };
   const taken = Object.values(rows).reduce((sum, row) => sum + row, 0);
   const room = { width, height: Math.max(40, height - heading * 2 - taken - 12) };
@@ -248,7 +250,7 @@ function Row({ name, height, covered, onTouch, children }: RowProps) {
       onTouch={onTouch}
       data-part={name === "Words" ? "in-words" : "expanded"}
       className={`mt-1 flex max-w-full shrink-0 items-center justify-center rounded-button px-4 font-numeral leading-tight ${covered ? "w-72 bg-ink" : ""}`}
-      style={{ height: height - 4, fontSize: Math.min(40, height * 0.62) }}
+      style={{ height: height - 4, fontSize: height * 0.62 }}
     >
       {covered ? "" : children}
     </Touchable>
@@ -279,7 +281,7 @@ type WantingProps = {
 
 /** How much is wanting to the next whole ten, hundred or thousand. */
 function Wanting({ number, by, next, height, write, covered, hidden, onTouch }: WantingProps) {
-  const size = Math.min(40, height * 0.62);
+  const size = height * 0.62;
   return (
     <p
       className="mt-1 flex shrink-0 items-center gap-[0.3em] font-numeral leading-none"

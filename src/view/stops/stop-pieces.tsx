@@ -33,7 +33,7 @@ export function StopPieces({ pieces, wanting, size }: Props) {
   const high = Math.max(large, plates, above > 0 ? 10 : 0);
   const unit = Math.max(
     1,
-    Math.min((size.width - 8) / Math.max(above, below, 12), size.height / (high + 12), 11),
+    Math.min((size.width - 8) / Math.max(above, below, 12), size.height / (high + 12), 18),
   );
   const left = (size.width - Math.max(above, below) * unit) / 2;
   const block = (place: number, x: number, y: number, isWanting: boolean) =>

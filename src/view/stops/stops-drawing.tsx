@@ -10,7 +10,7 @@ import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import type { StopPart } from "@/core/scene/slices/parts";
 import { numberOf } from "@/core/surface/cell-key";
 import type { ViewOf } from "@/core/views/view";
-import { clamp, type DrawingProps } from "../drawing";
+import { clamp, type DrawingProps, grown, type Theme } from "../drawing";
 import { placeStyle } from "../place-value/place-style";
 import { Touchable } from "../touchable";
 import { StopPieces } from "./stop-pieces";
@@ -55,7 +55,7 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
                 stop={stopAt(board.count, number)}
                 by={jumpOf(board.count)}
                 size={{ width: wide - 2, height: size.height }}
-                strong={theme.strong}
+                theme={theme}
                 written={write(number)}
                 onPart={onPart}
               />
@@ -76,17 +76,21 @@ type StopProps = {
   /** The jump of the count. */
   by: NumberKey;
   size: { width: number; height: number };
-  strong: boolean;
+  theme: Theme;
   written: string;
   onPart: Props["onPart"];
 };
 
-function OneStop({ nth, view, scene, number, stop, by, size, strong, written, onPart }: StopProps) {
+function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onPart }: StopProps) {
   const part = (what: "number" | "pieces" | "exchange") => `${what}-${nth}` as StopPart;
   const covered = (what: "number" | "pieces" | "exchange") => isStopCovered(scene, view, part(what));
   const touch = (what: "number" | "pieces" | "exchange") => onPart && (() => onPart(part(what), number));
-  const head = clamp(26, Math.min(size.height * 0.17, size.width * 0.27), strong ? 76 : 60);
-  const foot = clamp(52, size.height * 0.22, 104);
+  const head = clamp(
+    26,
+    Math.min(size.height * 0.17, size.width * 0.27),
+    grown(theme, theme.strong ? 76 : 60),
+  );
+  const foot = clamp(52, size.height * 0.22, grown(theme, 104));
   const inside = size.width - 28;
   const isHere = scene.focus !== null && numberOf(scene.focus) === number;
   // A number that is covered on the board is told by its pieces no more than by its digits.
@@ -168,7 +172,7 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
     : exchanges.length > 0
       ? "border-3 border-stair bg-lit"
       : "";
-  const text = Math.min(26, size.width / 8.2, size.height / 3.1);
+  const text = Math.min(size.width / 8.2, size.height / 3.1);
   return (
     <Touchable
       name={covered ? `Exchange at stop ${nth}, covered` : `Exchange at stop ${nth}`}
@@ -178,7 +182,9 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
       style={{ width: size.width, height: size.height, fontSize: text }}
     >
       {covered ? (
-        <span className="font-numeral text-4xl leading-none">{asked ? "?" : ""}</span>
+        <span className="font-numeral leading-none" style={{ fontSize: size.height * 0.5 }}>
+          {asked ? "?" : ""}
+        </span>
       ) : exchanges.length > 0 ? (
         exchanges.map((one) => (
           <Exchanged

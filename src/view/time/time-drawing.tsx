@@ -3,7 +3,7 @@ import { HOUR, timeDigits, timeWords } from "@/core/number/time-words";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { isCoveredAt } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/cell-key";
-import { clamp, type DrawingProps } from "../drawing";
+import { clamp, type DrawingProps, grown } from "../drawing";
 import { SILENT } from "../said";
 import { Touchable } from "../touchable";
 
@@ -50,17 +50,25 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
     },
   ];
   const shown = rows.filter(({ part }) => view[SETTING[part]] !== "none");
-  const high = Math.min(120, (size.height - 12 * shown.length) / Math.max(1, shown.length));
+  const high = Math.min(grown(theme, 120), (size.height - 12 * shown.length) / Math.max(1, shown.length));
   return (
     <div className="flex size-full flex-col items-center justify-center gap-3">
       {shown.map(({ part, label, text, large }) => {
         const covered = isCoveredPart(scene, view.id, part, view[SETTING[part]] === "covered");
         const longest = part === "time-digits" ? 5 : large ? 22 : 34;
         const most = part === "time-digits" ? (theme.strong ? 110 : 88) : large ? 52 : 34;
-        const font = clamp(16, Math.min(high * (large ? 0.62 : 0.36), size.width / (longest * 0.52)), most);
+        const font = clamp(
+          16,
+          Math.min(high * (large ? 0.62 : 0.36), size.width / (longest * 0.52)),
+          grown(theme, most),
+        );
         return (
           <div key={part} className="flex flex-col items-center" style={{ minHeight: high * 0.7 }}>
-            {label && <p className="text-lg font-semibold text-quiet">{label}</p>}
+            {label && (
+              <p className="font-semibold text-quiet" style={{ fontSize: grown(theme, 18) }}>
+                {label}
+              </p>
+            )}
             <Touchable
               name={covered ? `${label || "Time"}, covered` : text}
               data-part={part}

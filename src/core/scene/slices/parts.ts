@@ -22,6 +22,7 @@ export const PART_NAMES = [
   "second",
   "whole",
   "writing",
+  "deciding",
   "size",
   "in-all",
   "time-words",

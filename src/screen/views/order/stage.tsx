@@ -23,7 +23,7 @@ import { type ReactNode, useId, useState } from "react";
 import { COMPARED, type Compared, compared } from "@/core/number/compared";
 import { digitsOf } from "@/core/number/deciding";
 import { exact, keyOfText } from "@/core/number/exact";
-import { PLACE_KEYS, placeKey, placeName } from "@/core/number/place-value";
+import { PLACE_KEYS, placeKey } from "@/core/number/place-value";
 import { showNumber } from "@/core/number/show-number";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { isCoveredAt } from "@/core/scene/scene";
@@ -32,6 +32,7 @@ import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { keepKeyboard } from "@/kit/rail-button";
 import { OrderDrawing, rowOf } from "@/view/order/order-drawing";
+import { sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { touchNumber } from "../on-number";
 import { useReader } from "../use-reader";
@@ -63,7 +64,19 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
   const lit = state.place === null ? -1 : places.indexOf(PLACE_KEYS.indexOf(state.place) - 3);
   const next = places[lit + 1];
   const look = () =>
-    act([[{ do: "compare-at", view: id, place: next === undefined ? null : placeKey(next) }]]);
+    act([
+      [
+        { do: "compare-at", view: id, place: next === undefined ? null : placeKey(next) },
+        { do: "cover-part", view: id, part: "deciding", on: true },
+      ],
+    ]);
+  const touchDeciding = () => {
+    const { tool } = store.getState();
+    const covered = isCoveredPart(sceneInHand(store.getState()), id, "deciding", true);
+    // Covered by the cover, shown by any other touch.
+    if (covered !== (tool === "cover"))
+      act([[{ do: "cover-part", view: id, part: "deciding", on: !covered }]]);
+  };
   const check = () => {
     const wanted = view.first === "smallest" ? 1 : -1;
     const wrong = row.findIndex(
@@ -105,6 +118,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
             <OrderDrawing
               view={view}
               {...drawn}
+              onDeciding={touchDeciding}
               sign={{ at: Math.min(chosen, row.length - 2), onTouch: setChosen }}
               card={(index, card) => (
                 <Card index={index} name={nameOf(index)} onTouch={() => touchCard(index)}>
@@ -132,7 +146,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
         {places.length > 0 && (
           <Button className="h-14 px-5" onClick={look}>
             <ListOrdered aria-hidden size={22} />
-            {next === undefined ? "No place" : `Look at the ${placeName(next)}`}
+            {lit < 0 ? "Light the first place" : next === undefined ? "No place" : "Light the next place"}
           </Button>
         )}
         {view.pieces !== "none" && (
