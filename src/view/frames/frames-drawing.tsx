@@ -14,7 +14,7 @@ import type { ViewOf } from "@/core/views/view";
 import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
-import { SILENT } from "../said";
+import { Said, SILENT } from "../said";
 import { Touchable } from "../touchable";
 import { Counter } from "./counter";
 import { type FramesLayout, layOutFrames, middleOfCell } from "./frames-layout";
@@ -40,15 +40,13 @@ export function FramesDrawing(props: Props) {
   const framed = secret ? null : framedOf(scene, view);
   if (framed === null) {
     return (
-      <div className="flex size-full items-center justify-center">
-        <p className="max-w-80 text-center text-xl leading-snug text-quiet">
-          {scene.hushed
-            ? SILENT
-            : secret
-              ? "The number is covered."
-              : "These frames have no room for this number."}
-        </p>
-      </div>
+      <Said>
+        {scene.hushed
+          ? SILENT
+          : secret
+            ? "The number is covered."
+            : "These frames have no room for this number."}
+      </Said>
     );
   }
   const whole = framed.first + framed.second;

@@ -17,7 +17,7 @@ import { numberOf } from "@/core/surface/cell-key";
 import { clamp, type DrawingProps, grown } from "../drawing";
 import { Words } from "../number/words-later";
 import { round } from "../round";
-import { SILENT } from "../said";
+import { Said, SILENT } from "../said";
 import { Touchable } from "../touchable";
 import { type Column, hasForm, layOutBlocks } from "./blocks-layout";
 import { DigitCards } from "./digit-cards";
@@ -43,7 +43,11 @@ export function PlaceValueDrawing(props: Props) {
   const { scene, view } = props;
   if (scene.hushed) return <Said>{SILENT}</Said>;
   if (scene.focus === null && view.building === "none") {
-    return <Said>{props.mayAsk === false ? "" : "Touch a number: what is it made of?"}</Said>;
+    const asks =
+      view.draws === "none"
+        ? "Touch a number: what is it made of?"
+        : "Draw a number: who can read it from its pieces?";
+    return <Said>{props.mayAsk === false ? "" : asks}</Said>;
   }
   const number = numberOf(scene.focus ?? "0");
   if (isCoveredAt(scene, number)) return <Said>The number is covered.</Said>;
@@ -301,13 +305,5 @@ function Wanting({ number, by, next, height, write, covered, hidden, onTouch }: 
       <span>=</span>
       <span>{hidden ? "" : write(next)}</span>
     </p>
-  );
-}
-
-function Said({ children }: { children: React.ReactNode }) {
-  return (
-    <div className="flex size-full items-center justify-center">
-      <p className="max-w-80 text-center text-xl leading-snug text-quiet">{children}</p>
-    </div>
   );
 }

@@ -4,7 +4,7 @@ import { isCoveredPart } from "@/core/scene/covered-part";
 import { isCoveredAt } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/cell-key";
 import { clamp, type DrawingProps, grown } from "../drawing";
-import { SILENT } from "../said";
+import { Said, SILENT } from "../said";
 import { Touchable } from "../touchable";
 
 /** The parts of a time that can be covered. */
@@ -85,14 +85,6 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
           </div>
         );
       })}
-    </div>
-  );
-}
-
-function Said({ children }: { children: React.ReactNode }) {
-  return (
-    <div className="flex size-full items-center justify-center">
-      <p className="max-w-80 text-center text-xl leading-snug text-quiet">{children}</p>
     </div>
   );
 }
