@@ -70,6 +70,19 @@ test("the hidden part of a whole is worked out and written; nothing tells it bef
   await climb(page);
   await expect(frames(page, "Frames, a part covered")).toBeVisible();
   await expect(line(page, 0)).toHaveText("6+=9");
+  // The cover lies on no counter that is shown.
+  const box = async (of: ReturnType<typeof cell>) => (await of.boundingBox())!;
+  const shown = await Promise.all([0, 1, 2, 3, 4, 5].map((index) => box(cell(page, index))));
+  for (const cover of await view(page).locator("button[data-part=second]").all()) {
+    const { x, y, width, height } = await box(cover);
+    for (const one of shown)
+      expect(
+        x >= one.x + one.width - 1 ||
+          x + width <= one.x + 1 ||
+          y >= one.y + one.height - 1 ||
+          y + height <= one.y + 1,
+      ).toBe(true);
+  }
   const write = async (digit: string) => {
     await view(page).getByRole("button", { name: "Write it" }).click();
     await page.getByRole("button", { name: digit, exact: true }).click();

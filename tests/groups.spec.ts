@@ -91,6 +91,8 @@ test("on a chart the sentence goes along, groups come and go, and their size can
   await page.getByRole("button", { name: "Clear", exact: true }).click();
   await page.getByRole("menuitem", { name: "Take all counters" }).click();
   await expect(counters(page)).toHaveCount(0);
+  // They are back in their groups.
+  await expect(view(page).locator("[data-counter=laid]")).toHaveCount(0);
 });
 
 test("an array is made in one touch, and turned in another", async ({ page, request }) => {

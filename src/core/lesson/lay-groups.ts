@@ -2,10 +2,11 @@ import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
 import { groupedOf } from "../scene/grouped";
 import type { Beat, Move } from "../scene/move";
 import type { Scene } from "../scene/scene";
+import { ALL } from "../set/rule";
 import { MAX_COUNTERS } from "../views/kinds/groups";
 import type { ViewOf } from "../views/view";
 import type { Board } from "./lesson";
-import { boardNumbers, linesOf } from "./views-of";
+import { boardNumbers, linesOf, viewsOf } from "./views-of";
 
 /** The numbers that counters are laid on, in order, and where the count of them begins. */
 export type Ground = { readonly numbers: readonly NumberKey[]; readonly start: NumberKey };
@@ -71,3 +72,12 @@ export function lastCovered(board: Board, scene: Scene, view: ViewOf<"groups">):
   const ground = groundOf(board, scene);
   return ground?.numbers[groupedOf(scene, view).groups * view.each - 1] ?? null;
 }
+
+/** All counters off the numbers, and back in their groups. */
+export const allCountersOff = (board: Board, scene: Scene): Beat => [
+  { do: "take-counters", numbers: ALL },
+  ...viewsOf(board, "groups").flatMap((view): Move[] => {
+    const { groups, laid } = groupedOf(scene, view);
+    return laid > 0 ? [{ do: "groups", view: view.id, groups, laid: 0 }] : [];
+  }),
+];

@@ -1,6 +1,7 @@
 "use client";
 
 import { hasLive } from "@/core/lesson/board-state";
+import { allCountersOff } from "@/core/lesson/lay-groups";
 import { boardCells } from "@/core/lesson/views-of";
 import { markedAmong, numbersWith } from "@/core/scene/scene";
 import { ALL } from "@/core/set/rule";
@@ -57,7 +58,7 @@ export function ClearItems() {
       <MenuItem
         icon={<Blank />}
         disabled={!counters}
-        onSelect={() => run().act([[{ do: "take-counters", numbers: ALL }]])}
+        onSelect={() => run().act([allCountersOff(pickBoardInHand(run()), pickScene(run()))])}
       >
         Take all counters
       </MenuItem>

@@ -1,14 +1,7 @@
 import { type Exchange, exchangesAt } from "@/core/count/exchange";
 import { textOn, trailOf } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import {
-  expandedForm,
-  type Pieces,
-  type Place,
-  type PlaceKey,
-  placeKey,
-  placeName,
-} from "@/core/number/place-value";
+import { expandedForm, type Pieces, type Place, type PlaceKey, placeKey } from "@/core/number/place-value";
 import { arrangedPieces } from "@/core/scene/arranged";
 import { isCoveredPart, isPartCovered } from "@/core/scene/covered-part";
 import { isCoveredAt } from "@/core/scene/scene";
@@ -20,6 +13,7 @@ import { round } from "../round";
 import { Said, SILENT } from "../said";
 import { Touchable } from "../touchable";
 import { type Column, hasForm, layOutBlocks } from "./blocks-layout";
+import { BUILD, BuildRow } from "./build-row";
 import { DigitCards } from "./digit-cards";
 import { ExchangeRow } from "./exchange-row";
 import { PieceColumns } from "./piece-columns";
@@ -58,7 +52,6 @@ export function PlaceValueDrawing(props: Props) {
 
 const LINE = 1.4;
 const CHIP = 52;
-const BUILD = 60;
 
 function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const { view, board, scene, size, theme, inExchange, number, lying, onPart, onExchange, onAdd } = props;
@@ -200,43 +193,6 @@ function withColumns(view: Props["view"], pieces: readonly Pieces[]): readonly P
 /** Columns of one width. */
 const even = (pieces: readonly Pieces[], width: number): Column[] =>
   pieces.map(({ place }, i) => ({ place, left: (i * width) / pieces.length, width: width / pieces.length }));
-
-type BuildProps = {
-  columns: readonly Column[];
-  countOf: (place: Place) => number;
-  onAdd: NonNullable<Props["onAdd"]>;
-};
-
-/** Under each column a piece more or fewer. */
-function BuildRow({ columns, countOf, onAdd }: BuildProps) {
-  return (
-    <div className="relative w-full shrink-0" style={{ height: BUILD }}>
-      {columns.map(({ place, left, width }) => {
-        const wide = Math.min(64, (width - 16) / 2);
-        return (
-          <span
-            key={place}
-            className="absolute inset-y-0 flex items-center justify-center gap-2"
-            style={{ left, width }}
-          >
-            {([-1, 1] as const).map((by) => (
-              <Touchable
-                key={by}
-                name={`${by > 0 ? "Add" : "Take"} 1 ${placeName(place, 1)}`}
-                disabled={by < 0 && countOf(place) === 0}
-                onTouch={() => onAdd(place, by)}
-                className="flex items-center justify-center rounded-button border-2 border-rule bg-mist font-numeral text-3xl leading-none font-bold enabled:hover:border-ink disabled:opacity-40"
-                style={{ width: wide, height: BUILD - 8, color: placeStyle(place).text }}
-              >
-                {by > 0 ? "+" : "−"}
-              </Touchable>
-            ))}
-          </span>
-        );
-      })}
-    </div>
-  );
-}
 
 type RowProps = {
   name: string;

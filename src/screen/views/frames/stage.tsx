@@ -150,6 +150,6 @@ function useCarry(onDrop: (cell: number) => void) {
       if (to !== null && to !== memo && memo >= IN_FRAME) onDrop(to);
       return memo;
     },
-    { filterTaps: true },
+    { filterTaps: true, pointer: { keys: false } },
   );
 }

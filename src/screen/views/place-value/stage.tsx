@@ -95,7 +95,7 @@ function useStroke(exchange: (of: Place, way: "made" | "broken") => void) {
       if (place !== null) exchange(mx < 0 ? place : place - 1, mx < 0 ? "made" : "broken");
       return memo;
     },
-    { filterTaps: true },
+    { filterTaps: true, pointer: { keys: false } },
   );
 }
 

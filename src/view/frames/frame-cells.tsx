@@ -1,0 +1,157 @@
+import { cellsOf, IN_FRAME, secondFrom } from "@/core/count/ten-frame";
+import { isCoveredPart } from "@/core/scene/covered-part";
+import { grown } from "../drawing";
+import { round } from "../round";
+import { Touchable } from "../touchable";
+import { Counter } from "./counter";
+import type { FramePart, FrameProps } from "./frames-drawing";
+import { type FramesLayout, layOutFrames, middleOfCell } from "./frames-layout";
+
+/** The frames with their counters. */
+export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }: FrameProps) {
+  const layout = layOutFrames(view.frames, view.shape, room, grown(theme, 1));
+  const { cell, frames, across, down } = layout;
+  const cells = cellsOf(framed, view.frames);
+  const isCovered = (part: FramePart) => isCoveredPart(scene, view.id, part);
+  const from = secondFrom(framed, view.frames);
+  const shown = cells.map((one) => (one && isCovered(one.of) ? null : one));
+  const counted = shown.filter((one) => one && !one.left).length;
+  const parts = (["first", "second"] as const).filter((part) => framed[part] > 0);
+  const hides = parts.filter(isCovered);
+  const name = hides.length > 0 ? "Frames, a part covered" : `Frames, ${counted} counters`;
+  return (
+    <div className="relative" style={room}>
+      <svg role="img" aria-label={name} width={room.width} height={room.height} className="block">
+        {frames.map(({ x, y }) => (
+          <g key={`${x} ${y}`}>
+            <rect
+              x={round(x)}
+              y={round(y)}
+              width={round(across * cell)}
+              height={round(down * cell)}
+              rx={Math.min(12, cell * 0.16)}
+              fill="var(--color-board)"
+              stroke="var(--color-ink)"
+              strokeWidth={3}
+            />
+            <path
+              d={gridOf(x, y, cell, across, down)}
+              stroke="var(--color-rule)"
+              strokeWidth={2}
+              fill="none"
+            />
+          </g>
+        ))}
+        {shown.map((one, index) => {
+          if (!one) return null;
+          const { x, y } = middleOfCell(layout, index);
+          return (
+            <g
+              // biome-ignore lint/suspicious/noArrayIndexKey: a counter is where it lies.
+              key={index}
+              className={one.moved ? "rises" : undefined}
+            >
+              <Counter
+                ink={one.of === "first" ? view.ink : view.otherInk}
+                x={x}
+                y={y}
+                radius={cell * 0.37}
+                left={one.left}
+              />
+            </g>
+          );
+        })}
+      </svg>
+      {onCell &&
+        cells.map((one, index) => {
+          const { x, y } = middleOfCell(layout, index);
+          return (
+            <button
+              // biome-ignore lint/suspicious/noArrayIndexKey: a cell is where it is.
+              key={index}
+              type="button"
+              data-cell={index}
+              aria-label={`Cell ${index + 1}${one && !one.left && !isCovered(one.of) ? ", counter" : ""}`}
+              tabIndex={index === 0 ? 0 : -1}
+              onMouseDown={(event) => event.preventDefault()}
+              onClick={() => onCell(index)}
+              className="absolute"
+              style={{ left: x - cell / 2, top: y - cell / 2, width: cell, height: cell }}
+            />
+          );
+        })}
+      {hides.map((part) =>
+        (part === "first"
+          ? coveredRows(layout, 0, framed.first, from)
+          : coveredRows(layout, from, framed.second)
+        ).map((box, row) => (
+          <Cover
+            key={`${part} ${box.left} ${box.top}`}
+            part={part}
+            box={box}
+            asks={row === 0}
+            onTouch={onPart && (() => onPart(part))}
+          />
+        )),
+      )}
+    </div>
+  );
+}
+
+type Box = { left: number; top: number; width: number; height: number };
+
+/**
+ * What covers the counters of a number, row by row of its frames. How many lie in the last frame is not told: the cover goes
+ * to its end, or to where the other number begins.
+ */
+function coveredRows(layout: FramesLayout, from: number, count: number, until?: number): Box[] {
+  const last = Math.floor((from + Math.max(1, count) - 1) / IN_FRAME);
+  const end = Math.min(until ?? Number.POSITIVE_INFINITY, (last + 1) * IN_FRAME);
+  const { cell } = layout;
+  const rows = new Map<number, { x: number; y: number }[]>();
+  for (let index = from; index < end; index += 1) {
+    const middle = middleOfCell(layout, index);
+    const row = Math.floor(index / layout.across);
+    rows.set(row, [...(rows.get(row) ?? []), middle]);
+  }
+  return [...rows.values()].map((middles) => {
+    const left = middles[0]!.x - cell / 2;
+    return {
+      left: round(left + 4),
+      top: round(middles[0]!.y - cell / 2 + 4),
+      width: round(middles.length * cell - 8),
+      height: round(cell - 8),
+    };
+  });
+}
+
+type CoverProps = {
+  part: FramePart;
+  box: Box;
+  /** The first of its rows asks. */
+  asks: boolean;
+  onTouch: (() => void) | undefined;
+};
+
+/** Over a part of the counters: how many are under it is to be worked out. */
+const Cover = ({ part, box, asks, onTouch }: CoverProps) => (
+  <Touchable
+    name={`${part === "first" ? "First" : "Second"} part, covered`}
+    data-part={part}
+    onTouch={onTouch}
+    className="absolute flex items-center justify-center rounded-card bg-ink font-numeral leading-none font-bold text-white"
+    style={{ ...box, fontSize: box.height * 0.6 }}
+  >
+    {asks ? "?" : ""}
+  </Touchable>
+);
+
+const gridOf = (x: number, y: number, cell: number, across: number, down: number) =>
+  Array.from(
+    { length: across - 1 },
+    (_, i) => `M${round(x + (i + 1) * cell)} ${round(y + 2)}v${round(down * cell - 4)}`,
+  ).join("") +
+  Array.from(
+    { length: down - 1 },
+    (_, i) => `M${round(x + 2)} ${round(y + (i + 1) * cell)}h${round(across * cell - 4)}`,
+  ).join("");

@@ -1,0 +1,49 @@
+import { pairsThatMake } from "@/core/count/ten-frame";
+import { isCoveredPart } from "@/core/scene/covered-part";
+import { clamp, grown } from "../drawing";
+import { round } from "../round";
+import { Touchable } from "../touchable";
+import type { FrameProps } from "./frames-drawing";
+
+/** The pairs that make the whole, the one in hand lit, unless it is what is asked. */
+export function FramePairs({ view, scene, theme, framed, room, onPair }: FrameProps) {
+  const whole = framed.first + framed.second;
+  const pairs = pairsThatMake(whole);
+  const hides = (["first", "second", "whole"] as const).some((part) => isCoveredPart(scene, view.id, part));
+  const head = clamp(22, room.height * 0.07, grown(theme, 34));
+  const columns = room.width > 1.1 * room.height || pairs.length > 12 ? 2 : 1;
+  const rows = Math.ceil(pairs.length / columns);
+  const high = Math.min(grown(theme, 58), (room.height - head - 14) / rows);
+  const size = Math.min(high * 0.66, room.width / columns / 6.4);
+  const differences = view.pairs === "differences";
+  return (
+    <div className="flex flex-col items-center justify-center" style={room}>
+      <p className="font-semibold text-quiet" style={{ fontSize: head * 0.62, lineHeight: `${head}px` }}>
+        All the pairs that make {isCoveredPart(scene, view.id, "whole") ? "it" : whole}
+      </p>
+      <div
+        className="grid grid-flow-col gap-x-4"
+        style={{ gridTemplateRows: `repeat(${rows}, ${round(high)}px)` }}
+      >
+        {isCoveredPart(scene, view.id, "whole")
+          ? null
+          : pairs.map(([a, b]) => {
+              const lit = !hides && a === framed.first;
+              const text = differences ? `${whole} − ${b} = ${a}` : `${a} + ${b} = ${whole}`;
+              return (
+                <Touchable
+                  key={a}
+                  name={lit ? `${text}, in hand` : text}
+                  data-pair={`${a} ${b}`}
+                  onTouch={onPair && (() => onPair(a, b))}
+                  className={`flex items-center justify-center rounded-[10px] px-2 font-numeral leading-none whitespace-nowrap ${lit ? "bg-lit font-bold outline-3 -outline-offset-3 outline-stair" : ""}`}
+                  style={{ fontSize: size, height: high - 2 }}
+                >
+                  {text}
+                </Touchable>
+              );
+            })}
+      </div>
+    </div>
+  );
+}
