@@ -67,6 +67,19 @@ test("a strip that begins with 0 has no counter on it, and a chart counts from i
   expect([chart.trail?.start, chart.trail?.end]).toEqual(["100", "106"]);
 });
 
+test("a trail that went elsewhere meanwhile is not taken back with the counters", () => {
+  const of = view(3, 4);
+  let scene = fold(EMPTY_SCENE, layCounters(onChart, EMPTY_SCENE, of, 8).flat());
+  scene = fold(scene, [
+    { do: "start", number: "50" },
+    { do: "jump", by: "5" },
+  ]);
+  const taken = fold(scene, layCounters(onChart, scene, of, -4).flat());
+  expect([taken.trail?.end, counters(taken).length]).toEqual(["55", 4]);
+  const more = fold(scene, layCounters(onChart, scene, of, 4).flat());
+  expect([more.trail?.start, more.trail?.end]).toEqual(["8", "12"]);
+});
+
 test("where there is no room, no more are laid", () => {
   expect(layCounters(onChart, EMPTY_SCENE, view(2, 60), 200)).toHaveLength(100);
   expect(layCounters(onChart, EMPTY_SCENE, view(3, 5), 200)).toHaveLength(15);

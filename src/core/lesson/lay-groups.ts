@@ -41,28 +41,46 @@ export function layCounters(board: Board, scene: Scene, view: ViewOf<"groups">, 
   const ground = groundOf(board, scene);
   const room = Math.min(groups * view.each, ground?.numbers.length ?? MAX_COUNTERS);
   const to = Math.max(0, Math.min(room, laid + count));
+  const whole = Math.floor(laid / view.each);
+  // A trail that went elsewhere meanwhile is none of theirs: it is not taken back with them, and a new one begins.
+  let follows = whole > 0 && ground !== null && isTrailOf(scene, ground, view.each, whole);
   const beats: Beat[] = [];
   for (let now = laid; now !== to; now += Math.sign(to - laid)) {
     const on = to > laid;
-    const beat: Move[] = ground ? movesAt(ground, view.each, now, on) : [];
+    const beat: Move[] = ground ? movesAt(ground, view.each, now, on, follows) : [];
+    follows = on && (now + 1) % view.each === 0 ? true : follows;
     beats.push([...beat, { do: "groups", view: view.id, groups, laid: now + (on ? 1 : -1) }]);
   }
   return beats;
 }
 
-/** One counter more, or one fewer; with the jump of its group, where that is now complete, or no longer. */
-function movesAt({ numbers, start }: Ground, each: number, laid: number, on: boolean): Move[] {
+/** Whether the trail has come to the landing of the last complete group. */
+function isTrailOf({ trail }: Scene, { numbers }: Ground, each: number, whole: number): boolean {
+  return trail !== null && trail.end === numbers[whole * each - 1];
+}
+
+/**
+ * One counter more, or one fewer; with the jump of its group, where that is now complete, or no longer.
+ * @param follows whether the trail is that of the groups so far
+ */
+function movesAt(
+  { numbers, start }: Ground,
+  each: number,
+  laid: number,
+  on: boolean,
+  follows: boolean,
+): Move[] {
   const at = on ? laid : laid - 1;
   const number = numbers[at]!;
   if (!on) {
     const moves: Move[] = [{ do: "take-counters", numbers: [number] }];
-    if (laid % each === 0) moves.push(laid === each ? { do: "clear-trail" } : { do: "retrace" });
+    if (follows && laid % each === 0) moves.push(laid === each ? { do: "clear-trail" } : { do: "retrace" });
     return moves;
   }
   const moves: Move[] = [{ do: "lay-counters", numbers: [number] }];
   if ((laid + 1) % each !== 0) return moves;
   const before = laid + 1 === each ? start : numbers[laid - each]!;
-  if (laid + 1 === each) moves.push({ do: "start", number: start });
+  if (!follows) moves.push({ do: "start", number: before });
   moves.push({ do: "jump", by: keyOf(exact(number).sub(exact(before))) });
   return moves;
 }

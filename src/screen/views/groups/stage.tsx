@@ -44,7 +44,14 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
       now.laid > next * each
         ? layCounters(boardInHand(store.getState()), scene(), view, next * each - now.laid)
         : [];
-    act([...off, [{ do: "groups", view: id, groups: next, laid: Math.min(now.laid, next * each) }]]);
+    act([
+      ...off,
+      [
+        { do: "groups", view: id, groups: next, laid: Math.min(now.laid, next * each) },
+        // It was written for other groups.
+        { do: "write-for", view: id, says: null },
+      ],
+    ]);
   };
   const touchPart = (part: GroupPart) => {
     const { tool } = store.getState();
