@@ -32,9 +32,16 @@ const SMALL = { width: 304, height: 176 };
 const SENTENCE_BUTTON = 44;
 const PAIRS_CHOICE = 44;
 /** The button that marks exchanges. */
-const STOPS_BUTTON = 48;
-/** A row of buttons under a view. */
-const BUTTONS = 64;
+const STOPS_BUTTON = 52;
+const BUTTON_ROW = 64;
+/** In a smaller room a view has no buttons under it. */
+const NO_BUTTONS = { width: 304, height: 208 };
+
+/** The height of the buttons under a view, which stand in as many rows as their width needs. */
+const buttonRows = ({ width, height }: Size, needed: number) =>
+  width <= NO_BUTTONS.width || height <= NO_BUTTONS.height
+    ? 0
+    : BUTTON_ROW * Math.max(1, Math.ceil(needed / (width - 32)));
 
 const ofLine = {
   drawing: () => import("@/view/line/line-drawing").then((part) => part.LineDrawing),
@@ -45,6 +52,10 @@ const ofLine = {
   stage: () => import("./line/stage").then((part) => part.LineStage),
   fields: () => import("./line/fields").then((part) => part.LineFields),
 };
+
+/** How wide the buttons are under numbers that are put in order. */
+const orderButtons = ({ signs, pieces }: ViewOf<"order">) =>
+  430 + (signs === "shown" ? 264 : 0) + (pieces === "none" ? 0 : 190);
 
 /** The kinds of view on the screen. A kind that lacks a part does not compile. */
 export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
@@ -96,35 +107,37 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
       await Words.bring();
       return PlaceValueDrawing;
     },
-    inside: (view, card) => within(card, [12, 16, view.draws === "none" ? 12 : 12 + BUTTONS, 16]),
+    inside: (view, card) =>
+      within(card, [12, 16, 12 + (view.draws === "none" ? 0 : buttonRows(card, 330)), 16]),
     stage: () => import("./place-value/stage").then((part) => part.PlaceValueStage),
     fields: null,
     drawnOver: true,
   },
   stops: {
     drawing: () => import("@/view/stops/stops-drawing").then((part) => part.StopsDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + STOPS_BUTTON, 16]),
+    inside: (_, card) => within(card, [12, 16, 12 + (buttonRows(card, 0) > 0 ? STOPS_BUTTON : 0), 16]),
     stage: () => import("./stops/stage").then((part) => part.StopsStage),
     fields: () => import("./stops/fields").then((part) => part.StopsFields),
     drawnOver: true,
   },
   frames: {
     drawing: () => import("@/view/frames/frames-drawing").then((part) => part.FramesDrawing),
-    inside: (view, card) => within(card, [12, 16, view.counts === "hand" ? 12 + BUTTONS : 12, 16]),
+    inside: (view, card) =>
+      within(card, [12, 16, 12 + (view.counts === "hand" ? buttonRows(card, 340) : 0), 16]),
     stage: () => import("./frames/stage").then((part) => part.FramesStage),
     fields: null,
     drawnOver: true,
   },
   groups: {
     drawing: () => import("@/view/groups/groups-drawing").then((part) => part.GroupsDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + BUTTONS, 16]),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 930), 16]),
     stage: () => import("./groups/stage").then((part) => part.GroupsStage),
     fields: null,
     drawnOver: true,
   },
   "higher-lower": {
     drawing: () => import("@/view/higher-lower/higher-lower-drawing").then((part) => part.HigherLowerDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + BUTTONS, 16]),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 430), 16]),
     stage: () => import("./higher-lower/stage").then((part) => part.HigherLowerStage),
     fields: null,
     drawnOver: true,
@@ -138,7 +151,7 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
   },
   order: {
     drawing: () => import("@/view/order/order-drawing").then((part) => part.OrderDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + BUTTONS, 16]),
+    inside: (view, card) => within(card, [12, 16, 12 + buttonRows(card, orderButtons(view)), 16]),
     stage: () => import("./order/stage").then((part) => part.OrderStage),
     fields: null,
     drawnOver: true,

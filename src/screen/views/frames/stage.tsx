@@ -15,6 +15,7 @@ import { sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { NumberPad } from "../number-pad";
 import { useReader } from "../use-reader";
+import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
 
 const PARTS = ["first", "second", "whole"] as const;
@@ -94,7 +95,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
   return (
     <section
       aria-label="Ten frames"
-      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3 [container-type:size]"
     >
       <div ref={room} {...carry()} className="min-h-0 w-full min-w-0 flex-1 touch-none">
         <FramesDrawing
@@ -106,7 +107,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
         />
       </div>
       {byHand && (
-        <div className="flex h-16 shrink-0 items-end justify-center gap-3">
+        <ViewButtons>
           <Button className="h-14 px-5" disabled={!split} onClick={fill}>
             <ArrowLeftToLine aria-hidden size={22} />
             {split && framed.moved >= split.fill ? "Back to two frames" : "Fill the ten"}
@@ -130,7 +131,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
               }}
             />
           </Popover>
-        </div>
+        </ViewButtons>
       )}
     </section>
   );

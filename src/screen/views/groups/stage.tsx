@@ -15,6 +15,7 @@ import { boardInHand, sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { NumberPad } from "../number-pad";
 import { useReader } from "../use-reader";
+import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
 
 /** Equal groups, laid on the numbers of the board, in a place of their own. */
@@ -66,12 +67,12 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
   return (
     <section
       aria-label="Equal groups"
-      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3 [container-type:size]"
     >
       <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
         <GroupsDrawing view={view} {...drawn} onGroup={touchGroup} onPart={touchPart} />
       </div>
-      <div className="flex h-16 shrink-0 items-end justify-center gap-2">
+      <ViewButtons>
         <Button className="h-14 px-4" onClick={() => lay(1)}>
           Lay one
         </Button>
@@ -124,7 +125,7 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
           {as === "rows" ? <RotateCw aria-hidden size={22} /> : <Grid3x3 aria-hidden size={22} />}
           {names[as]}
         </Button>
-      </div>
+      </ViewButtons>
     </section>
   );
 }

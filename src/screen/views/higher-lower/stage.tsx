@@ -10,6 +10,7 @@ import { HigherLowerDrawing } from "@/view/higher-lower/higher-lower-drawing";
 import { boardNow, sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { useReader } from "../use-reader";
+import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
 
 /** Is the next number higher or lower? In a place of its own. */
@@ -54,12 +55,12 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
   return (
     <section
       aria-label="Higher or lower"
-      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3 [container-type:size]"
     >
       <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
         <HigherLowerDrawing view={view} {...drawn} />
       </div>
-      <div className="flex h-16 shrink-0 items-end justify-center gap-3">
+      <ViewButtons>
         <Button
           className="h-14 px-5"
           aria-pressed={said === "lower"}
@@ -85,7 +86,7 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
             <Dices aria-hidden size={22} /> {at === null ? "Draw the first two" : "Draw the next"}
           </Button>
         )}
-      </div>
+      </ViewButtons>
     </section>
   );
 }

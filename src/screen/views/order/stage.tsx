@@ -36,6 +36,7 @@ import { sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { touchNumber } from "../on-number";
 import { useReader } from "../use-reader";
+import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
 
 const NAMES: Record<Compared, string> = { "<": "Less than", "=": "Equal to", ">": "Greater than" };
@@ -104,7 +105,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
   return (
     <section
       aria-label="Numbers in order"
-      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3 [container-type:size]"
     >
       <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
         <DndContext
@@ -129,7 +130,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
           </SortableContext>
         </DndContext>
       </div>
-      <div className="flex shrink-0 flex-wrap items-center justify-center gap-3 pt-2">
+      <ViewButtons>
         {view.signs === "shown" &&
           COMPARED.map((sign) => (
             <button
@@ -160,7 +161,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
         <Button className="h-14 px-5" onClick={check}>
           <CheckCheck aria-hidden size={22} /> Check the order
         </Button>
-      </div>
+      </ViewButtons>
     </section>
   );
 }

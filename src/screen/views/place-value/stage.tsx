@@ -20,6 +20,7 @@ import { boardNow, sceneInHand } from "../../store/on-show";
 import { useBoard, useBoardStore } from "../../store/use-board";
 import { NumberPad } from "../number-pad";
 import { useReader } from "../use-reader";
+import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
 import { useExchange } from "./use-exchange";
 
@@ -66,7 +67,7 @@ export function PlaceValueStage({ view, strong }: StageProps<"place-value">) {
   return (
     <section
       aria-label="Place value"
-      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3 [container-type:size]"
     >
       <div ref={room} {...stroke()} className="min-h-0 w-full min-w-0 flex-1 touch-none">
         <PlaceValueDrawing
@@ -145,7 +146,7 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
     store.getState().act([moves]);
   };
   return (
-    <div className="flex shrink-0 justify-center gap-3 pt-2">
+    <ViewButtons>
       <Button tone="stair" className="h-14 px-5" onClick={draw}>
         <Dices aria-hidden size={22} /> Draw a number
       </Button>
@@ -168,6 +169,6 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
           }}
         />
       </Popover>
-    </div>
+    </ViewButtons>
   );
 }

@@ -9,6 +9,7 @@ import { isStopCovered, StopsDrawing, toldExchanges } from "@/view/stops/stops-d
 import { boardInHand, sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { useReader } from "../use-reader";
+import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
 
 /** Stops along the count, in a place of their own. */
@@ -34,16 +35,16 @@ export function StopsStage({ view, strong }: StageProps<"stops">) {
   return (
     <section
       aria-label="Stops of the count"
-      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3 [container-type:size]"
     >
       <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
         <StopsDrawing view={view} {...drawn} onPart={touchPart} />
       </div>
-      <div className="flex h-12 shrink-0 items-end justify-center">
+      <ViewButtons>
         <Button tone="quiet" onClick={mark}>
           <Highlighter aria-hidden size={20} /> Mark the exchanges
         </Button>
-      </div>
+      </ViewButtons>
     </section>
   );
 }
