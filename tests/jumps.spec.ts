@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { choose, HANDS, type Hand, middleOf, press } from "./support/hands";
+import { addView, choose, HANDS, type Hand, middleOf, press } from "./support/hands";
 import { addLesson } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -71,9 +71,7 @@ test("round a ring: a count goes on past its end, and a jump drawn over the top 
   await open(page, request, async () => {
     await button(page, "Circle, 0 to 60 in fives").click();
     await expect(page.getByRole("grid", { name: "Number line from 0 to 60" })).toBeVisible();
-    await page.getByRole("tab", { name: "Views" }).click();
-    await page.getByRole("combobox", { name: "Add a view" }).click();
-    await page.getByRole("option", { name: "Number sentence", exact: true }).click();
+    await addView(page, "Number sentence");
   });
   await expect(at(page, "55")).toBeVisible();
   const [from, over, to] = [await middle(page, "55"), await middle(page, "0"), await middle(page, "10")];
@@ -105,9 +103,7 @@ test("round a ring: a count goes on past its end, and a jump drawn over the top 
 for (const hand of HANDS) {
   test(`two trails are compared in two inks by ${hand}`, async ({ page, request }) => {
     await open(page, request, async () => {
-      await page.getByRole("tab", { name: "Views" }).click();
-      await page.getByRole("combobox", { name: "Add a view" }).click();
-      await page.getByRole("option", { name: "Number sentence", exact: true }).click();
+      await addView(page, "Number sentence");
     });
     const draw = async (sentence: string) => {
       await field(page, "Number sentence").fill(sentence);

@@ -1,19 +1,7 @@
 import { expect, test } from "@playwright/test";
-import { HANDS, press } from "./support/hands";
+import { addView, HANDS, press } from "./support/hands";
 import { addLesson, openBoard, saved } from "./support/lessons";
-import {
-  addView,
-  at,
-  button,
-  choose,
-  field,
-  line,
-  openLine,
-  pointOf,
-  says,
-  sentence,
-  touch,
-} from "./support/lines";
+import { at, button, choose, field, line, openLine, pointOf, says, sentence, touch } from "./support/lines";
 
 test.use({ hasTouch: true });
 

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { shut } from "./support/hands";
+import { framesLater, shut } from "./support/hands";
 import { addLesson, climb, openBoard, panel, place, saved } from "./support/lessons";
 
 test("the whole lesson with a mouse: found, counted, asked, climbed, changed, and found again", async ({
@@ -141,6 +141,9 @@ test("the count walks by itself at its pace, pauses, and stops at the end of the
   await page.getByRole("button", { name: "Start the count" }).click();
   await expect(panel(page, "numbers")).toHaveText(/^10, 11, 12/);
   await page.getByRole("button", { name: "Pause the count" }).click();
+  // The panel follows the beat by a frame or two.
+  await expect(page.getByRole("button", { name: "Start the count" })).toBeVisible();
+  await framesLater(page);
   const paused = await numbers();
   await page.getByRole("button", { name: "One jump back" }).click();
   await expect.poll(numbers).toEqual(paused.slice(0, -1));

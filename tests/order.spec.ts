@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { carry, press } from "./support/hands";
+import { carry, keyboardIsBack, press } from "./support/hands";
 import { addLesson, openBoard } from "./support/lessons";
 
 const view = (page: Page) => page.getByRole("region", { name: "Numbers in order" });
@@ -34,6 +34,8 @@ test("by keys: space takes a number up, arrows carry it, space puts it down; the
   await card(page, "264").focus();
   await page.keyboard.press("Space");
   await expect(page.getByText("264 taken up.")).toBeAttached();
+  // What listens to the arrows is set up in a timeout of its own.
+  await keyboardIsBack(page);
   await page.keyboard.press("ArrowRight");
   await expect(page.getByText("264 at the place of 246.")).toBeAttached();
   await page.keyboard.press("Space");

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { carry, HANDS, type Hand, middleOf, press } from "./support/hands";
+import { addView, carry, HANDS, type Hand, middleOf, press } from "./support/hands";
 import { addLesson, place, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -111,9 +111,7 @@ test("what is drawn stays on its number when the chart changes, and moves with a
 }) => {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}?prepare`);
-  await page.getByRole("tab", { name: "Views" }).click();
-  await page.getByRole("combobox", { name: "Add a view" }).click();
-  await page.getByRole("option", { name: "Number line", exact: true }).click();
+  await addView(page, "Number line");
   await button(page, "Teach").click();
   await page.keyboard.press("p");
   // A chart, a line and the panel beside them.

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { HANDS, middleOf, press } from "./support/hands";
+import { addView, HANDS, middleOf, press } from "./support/hands";
 import { addLesson, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -101,9 +101,7 @@ test("in a third of a board every problem can be read and answered, fractions as
 }) => {
   const id = await addLesson(request, { name: "11-rope-in-quarters" });
   await page.goto(`/lesson/${id}?prepare`);
-  await page.getByRole("tab", { name: "Views" }).click();
-  await page.getByRole("combobox", { name: "Add a view" }).click();
-  await page.getByRole("option", { name: "Several problems" }).click();
+  await addView(page, "Several problems");
   await page.getByRole("textbox", { name: "Problem 1" }).fill("1 ¼ − ? = ½");
   await page.getByRole("textbox", { name: "Problem 1" }).press("Tab");
   await expect(problem(page, 1)).toContainText("1 1/4−=1/2");

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { HANDS, press } from "./support/hands";
+import { addView, HANDS, press } from "./support/hands";
 import { addLesson, panel, place, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -14,11 +14,6 @@ async function prepare(page: Page, request: Parameters<typeof addLesson>[0]) {
   await page.goto(`/lesson/${id}?prepare`);
   await page.getByRole("tab", { name: "Views" }).click();
   return id;
-}
-
-async function addView(page: Page, name: string) {
-  await page.getByRole("combobox", { name: "Add a view" }).click();
-  await page.getByRole("option", { name, exact: true }).click();
 }
 
 for (const hand of HANDS) {

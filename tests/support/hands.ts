@@ -34,6 +34,13 @@ export async function choose(hand: Hand, list: Locator, option: string) {
   await list.page().keyboard.press("Enter");
 }
 
+/** Puts one more view on the board that is prepared. */
+export async function addView(page: Page, name: string) {
+  await page.getByRole("tab", { name: "Views" }).click();
+  // By keys: a long list may still be finding its place while a mouse comes down on it.
+  await choose("keys", page.getByRole("combobox", { name: "Add a view" }), name);
+}
+
 /** Closes the small panel or menu that is open, and waits until it has handed the keyboard back. */
 export async function shut(page: Page) {
   await page.keyboard.press("Escape");
@@ -42,7 +49,7 @@ export async function shut(page: Page) {
 }
 
 /** What closes hands the keyboard back in a timeout of its own; one that is set now comes after it. */
-const keyboardIsBack = (page: Page) => page.evaluate(() => new Promise((done) => setTimeout(done)));
+export const keyboardIsBack = (page: Page) => page.evaluate(() => new Promise((done) => setTimeout(done)));
 
 /** Rests on a place while something is looked at, and lets go. */
 export async function rest(hand: Hand, page: Page, what: Locator, meanwhile: () => Promise<void>) {
@@ -117,3 +124,14 @@ async function fingerOf(hand: "touch" | "mouse", page: Page) {
     up: () => touch("touchEnd", []),
   };
 }
+
+/** Waits until what reports of a board has followed it, a frame or two later. */
+export const framesLater = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise((done) =>
+        requestAnimationFrame(() =>
+          requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done))),
+        ),
+      ),
+  );

@@ -38,12 +38,6 @@ export async function touch(page: Page, hand: Hand, number: string) {
   return hand === "touch" ? page.touchscreen.tap(x, y) : page.mouse.click(x, y);
 }
 
-export async function addView(page: Page, name: string) {
-  await page.getByRole("tab", { name: "Views" }).click();
-  await page.getByRole("combobox", { name: "Add a view" }).click();
-  await page.getByRole("option", { name, exact: true }).click();
-}
-
 /** An option of a list that opens. */
 export async function choose(page: Page, list: string, option: string | RegExp) {
   await page.getByRole("combobox", { name: list }).click();

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useLayoutEffect, useRef, useState } from "react";
 import { type Exchange, exchangesAt } from "@/core/count/exchange";
 import { exact, type NumberKey } from "@/core/number/exact";
 import { exchangePieces, type Pieces, piecesOf } from "@/core/number/place-value";
@@ -59,7 +59,7 @@ export function useExchange(
   const hasFew = (before.current?.jumps.length ?? 0) === (trail?.jumps.length ?? 0) - 1;
   const isNew = before.current !== trail && hasFew;
   // biome-ignore lint/correctness/useExhaustiveDependencies: an exchange is shown when the trail goes on, and for nothing else.
-  useEffect(() => {
+  useLayoutEffect(() => {
     before.current = trail;
     setMoment(null);
     if (!isNew || focus === null || view.exchange !== "at-once" || isStill()) return;
@@ -69,16 +69,15 @@ export function useExchange(
     const most = beat === null ? Number.POSITIVE_INFINITY : beat * 1000 * OF_BEAT;
     if (moments.length === 0 || most < LEAST) return;
     const pace = Math.min(1, most / whole);
-    let at = 0;
-    const timers = moments.map(({ shows, lasts }) => {
-      const timer = setTimeout(() => setMoment(shows), at);
-      at += lasts * pace;
-      return timer;
-    });
-    timers.push(setTimeout(() => setMoment(null), at));
-    return () => {
-      for (const timer of timers) clearTimeout(timer);
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    // The first one stands before the number does; each stands before the time of the next begins to run.
+    const show = (nth: number) => {
+      const now = moments[nth];
+      setMoment(now?.shows ?? null);
+      if (now) timer = setTimeout(() => show(nth + 1), now.lasts * pace);
     };
+    show(0);
+    return () => clearTimeout(timer);
   }, [trail, focus]);
   return moment;
 }
