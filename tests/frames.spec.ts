@@ -52,6 +52,15 @@ for (const hand of HANDS) {
   });
 }
 
+test("the arrow keys go from cell to cell, and climb nothing", async ({ page, request }) => {
+  await page.goto(`/lesson/${await lessonWith(request, [FRAMES])}`);
+  await cell(page, 0).focus();
+  for (const key of ["ArrowDown", "ArrowRight", "ArrowRight", "ArrowRight"]) await page.keyboard.press(key);
+  await expect(cell(page, 8)).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(line(page, 0)).toHaveText("9+6=15");
+});
+
 for (const hand of ["touch", "mouse"] as const) {
   test(`by ${hand}: a counter is carried from the second frame to the first`, async ({ page, request }) => {
     await page.goto(`/lesson/${await lessonWith(request, [FRAMES])}`);

@@ -1,3 +1,4 @@
+import type { KeyboardEvent } from "react";
 import { cellsOf, IN_FRAME, secondFrom } from "@/core/count/ten-frame";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { grown } from "../drawing";
@@ -75,6 +76,7 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
               tabIndex={index === 0 ? 0 : -1}
               onMouseDown={(event) => event.preventDefault()}
               onClick={() => onCell(index)}
+              onKeyDown={(event) => goOn(event, index, across)}
               className="absolute"
               style={{ left: x - cell / 2, top: y - cell / 2, width: cell, height: cell }}
             />
@@ -155,3 +157,12 @@ const gridOf = (x: number, y: number, cell: number, across: number, down: number
     { length: down - 1 },
     (_, i) => `M${round(x + 2)} ${round(y + (i + 1) * cell)}h${round(across * cell - 4)}`,
   ).join("");
+
+/** The arrow keys go from cell to cell while one has the keyboard; Escape gives them back to the stair. */
+function goOn(event: KeyboardEvent<HTMLElement>, index: number, across: number): void {
+  const by = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: across, ArrowUp: -across }[event.key];
+  if (event.key === "Escape") event.currentTarget.blur();
+  if (by === undefined) return;
+  event.preventDefault();
+  event.currentTarget.parentElement?.querySelector<HTMLElement>(`[data-cell="${index + by}"]`)?.focus();
+}

@@ -3,7 +3,7 @@
 import { useDrag } from "@use-gesture/react";
 import { ArrowLeftToLine, PencilLine } from "lucide-react";
 import { useState } from "react";
-import { type Framed, IN_FRAME, secondFrom, throughTen, toFill } from "@/core/count/ten-frame";
+import { type Framed, secondFrom, throughTen } from "@/core/count/ten-frame";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { framedOf } from "@/core/scene/framed";
 import type { Move } from "@/core/scene/move";
@@ -14,6 +14,7 @@ import { type FramePart, FramesDrawing } from "@/view/frames/frames-drawing";
 import { sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { NumberPad } from "../number-pad";
+import { turnPart } from "../turn-part";
 import { useReader } from "../use-reader";
 import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
@@ -47,15 +48,8 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
     put({ second: count === second ? count - 1 : count });
   };
   const touchPart = (part: FramePart) => {
-    const { tool, act } = store.getState();
-    const covered = isCoveredPart(
-      sceneInHand(store.getState()),
-      id,
-      part,
-      part === "writing" && view.writing === "covered",
-    );
-    // Covered by the cover, shown by any other touch.
-    if (covered !== (tool === "cover")) act([[{ do: "cover-part", view: id, part, on: !covered }]]);
+    const fromStart = part === "writing" && view.writing === "covered";
+    turnPart(store, id, part, isCoveredPart(sceneInHand(store.getState()), id, part, fromStart));
   };
   const fill = () => {
     const { first, second, moved } = now();
@@ -68,11 +62,12 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
     ]);
     store.getState().act(beats);
   };
-  const carry = useCarry((to) => {
+  const carry = useCarry((taken, to) => {
     const framed = now();
-    const { first, moved } = framed;
-    const room = toFill(first);
-    if (to >= first && to < first + room && moved < room)
+    const { first, second, moved } = framed;
+    const split = throughTen(first, second);
+    const isOfSecond = taken >= secondFrom(framed, view.frames);
+    if (split && isOfSecond && moved < split.fill && to >= first && to < first + split.fill)
       store.getState().act([[frame({ ...framed, moved: moved + 1 })]]);
   });
   const write = (says: string) => {
@@ -138,7 +133,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
 }
 
 /** A counter is taken by a drag from its cell to another one. */
-function useCarry(onDrop: (cell: number) => void) {
+function useCarry(onDrop: (taken: number, to: number) => void) {
   return useDrag(
     ({ first, last, event, xy: [x, y], tap, memo }) => {
       const cellOf = (target: Element | null) => {
@@ -148,7 +143,7 @@ function useCarry(onDrop: (cell: number) => void) {
       if (first) return cellOf(event.target as Element);
       if (!last || tap || memo === null || memo === undefined) return memo;
       const to = cellOf(document.elementFromPoint(x, y));
-      if (to !== null && to !== memo && memo >= IN_FRAME) onDrop(to);
+      if (to !== null && to !== memo) onDrop(memo, to);
       return memo;
     },
     { filterTaps: true, pointer: { keys: false } },

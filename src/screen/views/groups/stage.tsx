@@ -14,6 +14,7 @@ import { type GroupPart, GroupsDrawing } from "@/view/groups/groups-drawing";
 import { boardInHand, sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { NumberPad } from "../number-pad";
+import { turnPart } from "../turn-part";
 import { useReader } from "../use-reader";
 import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
@@ -55,10 +56,8 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
     ]);
   };
   const touchPart = (part: GroupPart) => {
-    const { tool } = store.getState();
-    const covered = isCoveredPart(scene(), id, part, view[part === "size" ? "size" : "all"] === "covered");
-    // Covered by the cover, shown by any other touch.
-    if (covered !== (tool === "cover")) act([[{ do: "cover-part", view: id, part, on: !covered }]]);
+    const fromStart = view[part === "size" ? "size" : "all"] === "covered";
+    turnPart(store, id, part, isCoveredPart(scene(), id, part, fromStart));
   };
   const touchGroup = (group: number) =>
     act([[{ do: "turn-group", view: id, group, on: !grouped.turned.includes(group) }]]);

@@ -35,6 +35,7 @@ import { OrderDrawing, rowOf } from "@/view/order/order-drawing";
 import { sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
 import { touchNumber } from "../on-number";
+import { turnPart } from "../turn-part";
 import { useReader } from "../use-reader";
 import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
@@ -71,13 +72,8 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
         { do: "cover-part", view: id, part: "deciding", on: true },
       ],
     ]);
-  const touchDeciding = () => {
-    const { tool } = store.getState();
-    const covered = isCoveredPart(sceneInHand(store.getState()), id, "deciding", true);
-    // Covered by the cover, shown by any other touch.
-    if (covered !== (tool === "cover"))
-      act([[{ do: "cover-part", view: id, part: "deciding", on: !covered }]]);
-  };
+  const touchDeciding = () =>
+    turnPart(store, id, "deciding", isCoveredPart(sceneInHand(store.getState()), id, "deciding", true));
   const check = () => {
     const wanted = view.first === "smallest" ? 1 : -1;
     const wrong = row.findIndex(

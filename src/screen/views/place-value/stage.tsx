@@ -8,7 +8,7 @@ import { addPieces, exchangePieces, type Pieces, PLACE_KEYS, type Place } from "
 import { chanceOf } from "@/core/puzzle/draw";
 import { drawNumber } from "@/core/puzzle/draw-number";
 import { arrangedPieces } from "@/core/scene/arranged";
-import { isPartCovered } from "@/core/scene/covered-part";
+import { isCoveredPart, isPartCovered } from "@/core/scene/covered-part";
 import type { Move } from "@/core/scene/move";
 import type { PartName } from "@/core/scene/slices/parts";
 import { numberOf } from "@/core/surface/cell-key";
@@ -19,6 +19,7 @@ import { PlaceValueDrawing } from "@/view/place-value/place-value-drawing";
 import { boardNow, sceneInHand } from "../../store/on-show";
 import { useBoard, useBoardStore } from "../../store/use-board";
 import { NumberPad } from "../number-pad";
+import { turnPart } from "../turn-part";
 import { useReader } from "../use-reader";
 import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
@@ -50,17 +51,12 @@ export function PlaceValueStage({ view, strong }: StageProps<"place-value">) {
       way === "made" ? "There are not ten of them." : "There is none of them to break up.",
     );
   const touchPart = (part: PartName) => {
-    const { tool, act } = store.getState();
     const scene = sceneInHand(store.getState());
-    const covered =
-      part === "wanting" ? (scene.parts[id]?.wanting ?? false) : isPartCovered(scene, view, part);
-    // Covered by the cover, shown by any other touch.
-    if (covered !== (tool === "cover")) {
-      return act([[{ do: "cover-part", view: id, part, on: !covered }]]);
-    }
+    const covered = part === "wanting" ? isCoveredPart(scene, id, part) : isPartCovered(scene, view, part);
+    if (turnPart(store, id, part, covered)) return;
     const digit = PLACE_KEYS.find((place) => place === part);
     if (covered || !digit) return;
-    act([[{ do: "say-worth", view: id, place: scene.worths[id] === digit ? null : digit }]]);
+    store.getState().act([[{ do: "say-worth", view: id, place: scene.worths[id] === digit ? null : digit }]]);
   };
   const draws = view.draws !== "none";
   const stroke = useStroke(exchange);

@@ -8,6 +8,7 @@ import { say } from "@/kit/messages";
 import { isStopCovered, StopsDrawing, toldExchanges } from "@/view/stops/stops-drawing";
 import { boardInHand, sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
+import { turnPart } from "../turn-part";
 import { useReader } from "../use-reader";
 import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
@@ -17,14 +18,10 @@ export function StopsStage({ view, strong }: StageProps<"stops">) {
   const store = useBoardStore();
   const { room, drawn } = useReader(strong);
   const touchPart = (part: StopPart, number: NumberKey) => {
-    const { tool, act } = store.getState();
-    const scene = sceneInHand(store.getState());
-    const covered = isStopCovered(scene, view, part);
-    // Covered by the cover, shown by any other touch.
-    if (covered !== (tool === "cover")) {
-      return act([[{ do: "cover-part", view: view.id, part, on: !covered }]]);
-    }
-    if (!covered) act([[{ do: "focus", number }]]);
+    const covered = isStopCovered(sceneInHand(store.getState()), view, part);
+    // What neither covers nor shows a part talks about its number.
+    if (!turnPart(store, view.id, part, covered) && !covered)
+      store.getState().act([[{ do: "focus", number }]]);
   };
   const mark = () => {
     const state = store.getState();
