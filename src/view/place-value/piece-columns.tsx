@@ -131,7 +131,7 @@ function Lying({ view, shown, columns, blocks, room, exchanges, sliding }: Props
         {view.as === "beads" ? (
           <Beads {...of} height={room.height} />
         ) : (
-          <Discs {...of} radius={radius} lit={made.includes(place)} />
+          <Discs {...of} radius={radius} lit={gathered === null && made.includes(place)} />
         )}
         {gathered === place && sliding === null && (
           <Outline
