@@ -3,11 +3,14 @@
 import { Check, ChevronDown } from "lucide-react";
 import { Select as Radix } from "radix-ui";
 
+type Option<T extends string> = { readonly value: T; readonly label: string };
+
 type Props<T extends string> = {
   label: string;
   value: T;
   onChange: (value: T) => void;
-  options: readonly { value: T; label: string }[];
+  /** One below the other, or in groups that have a name. */
+  options: readonly Option<T>[] | readonly { readonly name: string; readonly options: readonly Option<T>[] }[];
   /** Shown while nothing is chosen. */
   placeholder?: string;
 };
@@ -31,21 +34,33 @@ export function Select<T extends string>({ label, value, onChange, options, plac
           className="z-50 max-h-[min(420px,var(--radix-select-content-available-height))] overflow-hidden rounded-card border border-rule bg-board p-1.5 text-ink"
         >
           <Radix.Viewport>
-            {options.map((option) => (
-              <Radix.Item
-                key={option.value}
-                value={option.value}
-                className="flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-[10px] px-3 font-semibold outline-none data-[highlighted]:bg-wall"
-              >
-                <Radix.ItemText>{option.label}</Radix.ItemText>
-                <Radix.ItemIndicator>
-                  <Check aria-hidden size={17} />
-                </Radix.ItemIndicator>
-              </Radix.Item>
-            ))}
+            {options.map((option) =>
+              "options" in option ? (
+                <Radix.Group key={option.name}>
+                  <Radix.Label className="px-3 pt-3 pb-1 text-sm text-quiet">{option.name}</Radix.Label>
+                  {option.options.map((one) => (
+                    <Item key={one.value} option={one} />
+                  ))}
+                </Radix.Group>
+              ) : (
+                <Item key={option.value} option={option} />
+              ),
+            )}
           </Radix.Viewport>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>
   );
 }
+
+const Item = ({ option }: { option: Option<string> }) => (
+  <Radix.Item
+    value={option.value}
+    className="flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-[10px] px-3 font-semibold outline-none data-[highlighted]:bg-wall"
+  >
+    <Radix.ItemText>{option.label}</Radix.ItemText>
+    <Radix.ItemIndicator>
+      <Check aria-hidden size={17} />
+    </Radix.ItemIndicator>
+  </Radix.Item>
+);

@@ -18,3 +18,17 @@ export function digitAt(value: Exact, place: PlaceName): number | null {
   const rest = value.n / value.d / 10n ** BigInt(power);
   return rest === 0n && power > 0 ? null : Number(rest % 10n);
 }
+
+/** The digits of small numbers, which a chart asks for again and again. */
+const known: (readonly number[] | undefined)[] = [];
+const MAX_KNOWN = 10_000;
+
+/** The digits of a whole number of at most 15 digits, from the left, its sign aside: −370 → 3, 7, 0. */
+export function digitsOfWhole(number: number): readonly number[] {
+  const size = Math.abs(number);
+  const there = known[size];
+  if (there) return there;
+  const digits = Array.from(String(size), Number);
+  if (size < MAX_KNOWN) known[size] = digits;
+  return digits;
+}

@@ -23,3 +23,15 @@ export function divisorsOf(number: number): number[] {
   if (rest > 1) divisors = divisors.concat(divisors.map((divisor) => divisor * rest));
   return divisors.sort((a, b) => a - b);
 }
+
+/** How many divisors a whole number from 1 to 10¹² has, itself and 1 among them. */
+export function countDivisors(number: number): number {
+  let count = 1;
+  let rest = number;
+  for (let prime = 2; prime * prime <= rest; prime += prime === 2 ? 1 : 2) {
+    let power = 1;
+    for (; rest % prime === 0; rest /= prime) power += 1;
+    count *= power;
+  }
+  return rest > 1 ? count * 2 : count;
+}

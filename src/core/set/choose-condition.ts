@@ -1,11 +1,19 @@
 import { readNumber } from "../number/read-number";
+import { readNumbers } from "../number/read-numbers";
 import { CONDITIONS } from "./conditions";
-import { Condition, kindOf } from "./rule";
+import { FAMILIES, type Family } from "./conditions/condition";
+import { Condition, kindOf, type Rule } from "./rule";
+import { HUNDRED_SQUARES, type Squares } from "./squares";
 
-const ALL = CONDITIONS.flatMap(({ kind, choices }) => choices.map((choice) => ({ kind, ...choice })));
+const ALL = CONDITIONS.flatMap(({ kind, family, choices }) =>
+  choices.map((choice) => ({ kind, family, ...choice })),
+);
+type Choice = { value: string; label: string };
 
-/** The conditions as a teacher chooses them: a digit is chosen with its place. */
-export const CONDITION_CHOICES: readonly { value: string; label: string }[] = ALL;
+/** The conditions as a teacher chooses them, family by family: a digit is chosen with its place. */
+export const CONDITION_CHOICES: readonly { name: string; options: readonly Choice[] }[] = (
+  Object.keys(FAMILIES) as Family[]
+).map((family) => ({ name: FAMILIES[family], options: ALL.filter((one) => one.family === family) }));
 
 /** Which of the choices a condition is. */
 export function choiceOf(condition: Condition): string {
@@ -13,17 +21,31 @@ export function choiceOf(condition: Condition): string {
   const parts = Object.entries(condition);
   // What a choice begins with keeps all it can: the condition's own choice leaves it as it is.
   const own = choices.find(({ start }) => {
-    const started: Record<string, unknown> = start(condition);
+    const started: Record<string, unknown> = start(condition, squaresIn(condition));
     return parts.every(([part, value]) => !(part in started) || started[part] === value);
   });
   return (own ?? choices[0]!).value;
 }
 
 /** A condition of another choice to begin from, with what can be kept of the one it replaces. */
-export function chooseCondition(value: string, old: Condition): Condition {
+export function chooseCondition(value: string, old: Condition, squares?: Squares): Condition {
   const choice = ALL.find((one) => one.value === value);
-  return choice ? Condition.parse({ kind: choice.kind, not: old.not, ...choice.start(old) }) : old;
+  if (!choice) return old;
+  return Condition.parse({
+    kind: choice.kind,
+    not: old.not,
+    ...choice.start(old, squares ?? squaresIn(old)),
+  });
 }
+
+/** The squares that a condition speaks of; those of a hundred chart where it speaks of none. */
+const squaresIn = (condition: Condition): Squares => ("on" in condition ? condition.on : HUNDRED_SQUARES);
+
+/** A rule as it is on another chart: what it says about where numbers stand is about that one. */
+export const ruleOn = (rule: Rule, squares: Squares): Rule => ({
+  ...rule,
+  conditions: rule.conditions.map((one) => ("on" in one ? { ...one, on: squares } : one)),
+});
 
 /** The condition with some of its parts as typed: refused with the part it is about, or with what all of them make. */
 export function conditionWith(
@@ -32,10 +54,16 @@ export function conditionWith(
 ): { ok: true; value: Condition } | { ok: false; message: string; at?: string } {
   const next: Record<string, unknown> = { ...condition };
   for (const field of kindOf(condition).fields) {
-    if (!("number" in field)) continue;
+    if (!("number" in field || "numbers" in field)) continue;
     const { part } = field;
     const text = typed[part];
     if (text === undefined) continue;
+    if ("numbers" in field) {
+      const read = readNumbers(text, 1, field.numbers.most);
+      if (!read.ok) return { ok: false, message: read.message, at: part };
+      next[part] = read.texts;
+      continue;
+    }
     delete next[part];
     if (field.number === "optional" && text.trim() === "") continue;
     const read = readNumber(text);

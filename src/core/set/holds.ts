@@ -1,6 +1,7 @@
 import { type Exact, exact, type NumberKey } from "../number/exact";
 import type { InkSet } from "./ink";
-import { type Condition, kindOf, type Rule } from "./rule";
+import { firstOf } from "./members";
+import { type Condition, kindOf, type Rule, testOf } from "./rule";
 
 /** Whether a set holds a number. */
 export type Holds = (number: NumberKey) => boolean;
@@ -17,6 +18,10 @@ const kept = new WeakMap<Condition, Holds>();
  * alone, and keep their answers, so that asking again costs a look into a table.
  */
 export function holdsOf(rule: Rule, inked: Inked): Holds {
+  return rule.first ? firstHolds(rule) : allHolds(rule, inked);
+}
+
+function allHolds(rule: Rule, inked: Inked): Holds {
   const sets = rule.conditions.map((condition) => conditionHolds(condition, inked));
   if (sets.length === 1) return sets[0]!;
   return rule.join === "and"
@@ -26,21 +31,29 @@ export function holdsOf(rule: Rule, inked: Inked): Holds {
 
 const ZERO = exact(0);
 
+/** The first numbers of a rule are found when one is asked for. */
+function firstHolds(rule: Rule): Holds {
+  let held: ReadonlySet<NumberKey> | null = null;
+  return (number) => {
+    held ??= new Set(firstOf(rule).map(String));
+    return held.has(number);
+  };
+}
+
 function conditionHolds(condition: Condition, inked: Inked): Holds {
-  const { asks, test } = kindOf(condition);
-  const { not } = condition;
+  const { asks } = kindOf(condition);
   if (asks === "nothing") {
-    const answer = test(condition)(ZERO, 0) !== not;
+    const answer = testOf(condition)(ZERO, 0);
     return () => answer;
   }
   if (asks === "inks") {
-    const meets = test(condition);
-    return (number) => meets(ZERO, inked(number)) !== not;
+    const meets = testOf(condition);
+    return (number) => meets(ZERO, inked(number));
   }
   const known = kept.get(condition);
   if (known) return known;
-  const meets = test(condition);
-  const holds = keepingAnswers((value) => meets(value, 0) !== not);
+  const meets = testOf(condition);
+  const holds = keepingAnswers((value) => meets(value, 0));
   kept.set(condition, holds);
   return holds;
 }

@@ -3,20 +3,36 @@ import { showNumber } from "../number/show-number";
 import { type Condition, kindOf, type Rule } from "./rule";
 
 /** How a rule is said: "multiples of 6, from 6 to 120", "numbers that are odd and are not multiples of 3". */
-export function ruleWords({ join, conditions }: Rule): string {
-  if (conditions.length > 1) return `numbers that ${conditions.map(predicate).join(` ${join} `)}`;
+export function ruleWords({ join, conditions, first }: Rule): string {
+  if (first) {
+    const many = first.many === 1 ? "the first whole number" : `the first ${first.many} whole numbers`;
+    const verbs: Verbs = first.many === 1 ? { are: "is", have: "has" } : SEVERAL;
+    const met = conditions.map((condition) => predicate(condition, verbs)).join(` ${join} `);
+    return `${many} from ${showNumber(first.from)} on that ${met}`;
+  }
+  if (conditions.length > 1)
+    return `numbers that ${conditions.map((condition) => predicate(condition)).join(` ${join} `)}`;
   const condition = conditions[0]!;
   const { noun, nounNot } = kindOf(condition);
   if (!condition.not) return noun(condition);
   return nounNot ? nounNot(condition) : `numbers that ${predicate(condition)}`;
 }
 
-const NOT = { are: "are not", have: "do not have" } as const;
+/** A rule as short as it can be said, for a label: "multiples of 6", "2 more than 5s". */
+export function shortWords(rule: Rule): string {
+  if (rule.first || rule.conditions.length > 1 || rule.conditions[0]!.not) return ruleWords(rule);
+  const { short, noun } = kindOf(rule.conditions[0]!);
+  return (short ?? noun)(rule.conditions[0]!);
+}
+
+const NOT = { are: "are not", have: "do not have", is: "is not", has: "does not have" } as const;
+const SEVERAL = { are: "are", have: "have" } as const;
+type Verbs = { are: "are" | "is"; have: "have" | "has" };
 
 /** What a condition says of numbers: "are even", "do not have the ones digit 4". */
-function predicate(condition: Condition): string {
+function predicate(condition: Condition, verbs: Verbs = SEVERAL): string {
   const { verb, predicate: what } = kindOf(condition);
-  return `${condition.not ? NOT[verb] : verb} ${what(condition)}`;
+  return `${condition.not ? NOT[verbs[verb]] : verbs[verb]} ${what(condition)}`;
 }
 
 /**

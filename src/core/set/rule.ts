@@ -1,7 +1,13 @@
 import * as z from "zod/mini";
-import type { Exact } from "../number/exact";
+import { type Exact, exact, isWhole } from "../number/exact";
 import { CONDITIONS } from "./conditions";
-import type { ConditionKind, Shape, SomeWhole } from "./conditions/condition";
+import {
+  type Clues,
+  type ConditionKind,
+  type Shape,
+  type SomeWhole,
+  wholeText,
+} from "./conditions/condition";
 import type { InkSet } from "./ink";
 
 /** Most conditions that a rule joins: as many as can still be said in one sentence. */
@@ -13,9 +19,15 @@ type SchemaOf<K> =
     ? z.ZodMiniObject<{ kind: z.ZodMiniLiteral<Name>; not: z.ZodMiniBoolean } & Parts>
     : never;
 
-const schemas = CONDITIONS.map(({ kind, parts }) =>
-  z.object({ kind: z.literal(kind), not: z.boolean(), ...parts }),
-) as unknown as [SchemaOf<Kind>, ...SchemaOf<Kind>[]];
+const schemas = CONDITIONS.map(({ kind, parts, fault }) => {
+  const schema = z.object({ kind: z.literal(kind), not: z.boolean(), ...parts });
+  if (!fault) return schema;
+  const faultOf = fault as (condition: unknown) => string | null;
+  return schema.check((context) => {
+    const message = faultOf(context.value);
+    if (message !== null) context.issues.push({ code: "custom", message, input: context.value });
+  });
+}) as unknown as [SchemaOf<Kind>, ...SchemaOf<Kind>[]];
 
 /** One condition that a number meets or not; with `not`, the other way round. */
 export type Condition = z.infer<SchemaOf<Kind>>;
@@ -26,9 +38,14 @@ const kinds = new Map<string, Kind>(CONDITIONS.map((kind) => [kind.kind, kind]))
 /** A kind of condition, whichever it is. */
 export type AnyConditionKind = Pick<
   ConditionKind<Condition["kind"], Shape>,
-  "kind" | "choices" | "fields" | "asks" | "verb"
+  "kind" | "family" | "choices" | "fields" | "asks" | "verb" | "weight"
 > & {
-  readonly test: (condition: Condition) => (value: Exact, inks: InkSet) => boolean;
+  readonly test?: (condition: Condition) => (value: Exact, inks: InkSet) => boolean;
+  readonly whole?: (condition: Condition) => (number: number) => boolean;
+  readonly next?: (condition: Condition) => (from: number) => number | null;
+  readonly period?: (condition: Condition) => string | null;
+  readonly short?: (condition: Condition) => string;
+  readonly offers?: (clues: Clues) => Iterable<object>;
   readonly noun: (condition: Condition) => string;
   readonly nounNot?: (condition: Condition) => string;
   readonly predicate: (condition: Condition) => string;
@@ -38,13 +55,60 @@ export type AnyConditionKind = Pick<
 export const kindOf = ({ kind }: Condition): AnyConditionKind =>
   kinds.get(kind) as unknown as AnyConditionKind;
 
-/** A described set of numbers: those that meet all of its conditions, or any of them. */
-export const Rule = z.object({
-  join: z.enum(["and", "or"]),
-  conditions: z
-    .array(Condition)
-    .check(z.minLength(1), z.maxLength(MAX_CONDITIONS, `A rule has room for ${MAX_CONDITIONS} conditions.`)),
+/** Whether a number meets a condition, turned round or not. */
+export function testOf(condition: Condition): (value: Exact, inks: InkSet) => boolean {
+  const { test, whole } = kindOf(condition);
+  const { not } = condition;
+  if (test) {
+    const meets = test(condition);
+    return (value, inks) => meets(value, inks) !== not;
+  }
+  const meets = whole!(condition);
+  return (value) => (isWhole(value) && meets(Number(value.s * value.n))) !== not;
+}
+
+/** Whether a whole number of at most 15 digits meets a condition that asks for no inks, turned round or not. */
+export function wholeTestOf(condition: Condition): (number: number) => boolean {
+  const { whole } = kindOf(condition);
+  const { not } = condition;
+  if (!whole) {
+    const test = testOf(condition);
+    return (number) => test(exact(number), 0);
+  }
+  const meets = whole(condition);
+  return (number) => meets(number) !== not;
+}
+
+/** Most numbers of a rule that is cut short after its first ones. */
+export const MAX_FIRST = 200;
+
+/** Only the first so many whole numbers that meet a rule, counted from one of them on. */
+const First = z.object({
+  many: z.int().check(z.minimum(1), z.maximum(MAX_FIRST)),
+  from: wholeText(-1_000_000, 1_000_000_000_000),
 });
+
+/**
+ * A described set of numbers: those that meet all of its conditions, or any of them; with `first`, only the first of the
+ * whole numbers that do.
+ */
+export const Rule = z
+  .object({
+    join: z.enum(["and", "or"]),
+    conditions: z
+      .array(Condition)
+      .check(
+        z.minLength(1),
+        z.maxLength(MAX_CONDITIONS, `A rule has room for ${MAX_CONDITIONS} conditions.`),
+      ),
+    first: z.optional(First),
+  })
+  .check(
+    z.refine(
+      ({ first, conditions }) => !first || conditions.every((one) => kindOf(one).asks !== "inks"),
+      "Only the first numbers can be taken of a rule that does not ask for marks.",
+    ),
+  );
 export type Rule = z.infer<typeof Rule>;
 
 /** The rule of one condition. */
@@ -66,9 +130,10 @@ export function sameRule(a: Rule, b: Rule): boolean {
 }
 
 /** The rule as one text, its parts in a fixed order. */
-export function textOf({ join, conditions }: Rule): string {
+export function textOf({ join, conditions, first }: Rule): string {
   const texts = conditions.map((condition) => JSON.stringify(Object.entries(condition).sort()));
-  return `${conditions.length > 1 ? join : "and"} ${texts.join(" ")}`;
+  const cut = first ? ` first ${first.many} from ${first.from}` : "";
+  return `${conditions.length > 1 ? join : "and"} ${texts.join(" ")}${cut}`;
 }
 
 /** A rule of one or two conditions of any kind, for the tests. */

@@ -3,6 +3,10 @@ import { indexIn, type Sequence, termAt } from "../count/sequence";
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { showNumber } from "../number/show-number";
+import { type Cell, cellAtIndex, indexAtCell, type Lattice, LatticeWays, latticeGrid } from "../set/lattice";
+import type { Squares } from "../set/squares";
+
+export type { Cell };
 
 /** Most cells in a row, and most cells on a chart: what still draws at once on a slow classroom computer. */
 export const MAX_COLUMNS = 30;
@@ -29,9 +33,7 @@ export const ChartSettings = z
     difference: NumberText,
     columns: z.int().check(z.minimum(1), z.maximum(MAX_COLUMNS)),
     until: Until,
-    run: z.enum(["across", "down"]),
-    climb: z.enum(["down", "up"]),
-    reads: z.enum(["one-way", "back-and-forth"]),
+    ...LatticeWays,
     covers: z.enum(["solid", "empty"]),
   })
   .check((context) => {
@@ -39,9 +41,6 @@ export const ChartSettings = z
     if (fault) context.issues.push({ code: "custom", input: context.value, ...fault });
   });
 export type ChartSettings = z.infer<typeof ChartSettings>;
-
-/** Where a cell stands as it is seen: its row from the top and its column from the left, both from 0. */
-export type Cell = { row: number; column: number };
 
 type Fault = { path: string[]; message: string };
 
@@ -89,19 +88,17 @@ export function plainChart(first: string, difference: string, columns: number, u
 export const HUNDRED_CHART = plainChart("1", "1", 10, { by: "rows", rows: 10 });
 
 /** What follows from the settings: worked out once for each chart. */
-type Shape = { sequence: Sequence; count: number; columns: number; rows: number };
+type Shape = { sequence: Sequence; lattice: Lattice; columns: number; rows: number };
 
 const shapes = new WeakMap<ChartSettings, Shape>();
 
 function shapeOf(chart: ChartSettings): Shape {
   const known = shapes.get(chart);
   if (known) return known;
+  const { columns, run, climb, reads } = chart;
   const sequence = { first: exact(chart.first), difference: exact(chart.difference) };
-  const count = countOf(chart, sequence);
-  const rows = Math.ceil(count / chart.columns);
-  // Numbers that run down may leave the last columns without any.
-  const columns = chart.run === "down" ? Math.ceil(count / rows) : chart.columns;
-  const shape = { sequence, count, columns, rows };
+  const lattice = { count: countOf(chart, sequence), columns, run, climb, reads };
+  const shape = { sequence, lattice, ...latticeGrid(lattice) };
   shapes.set(chart, shape);
   return shape;
 }
@@ -114,7 +111,7 @@ function countOf({ columns, until }: ChartSettings, { first, difference }: Seque
 
 /** How many numbers the chart has, 1 to 1,200. */
 export function cellCount(chart: ChartSettings): number {
-  return shapeOf(chart).count;
+  return shapeOf(chart).lattice.count;
 }
 
 /** How many columns and rows the chart has as it is seen. The last row, or column, may be short. */
@@ -125,30 +122,23 @@ export function gridOf(chart: ChartSettings): { columns: number; rows: number } 
 
 /** The number that stands at a cell; null beside the chart and in the gap after a short last row. */
 export function numberAt(chart: ChartSettings, cell: Cell): NumberKey | null {
-  const { sequence, count, columns, rows } = shapeOf(chart);
-  if (cell.row < 0 || cell.column < 0 || cell.row >= rows || cell.column >= columns) return null;
-  const row = chart.climb === "up" ? rows - 1 - cell.row : cell.row;
-  const [lane, seen, length] = chart.run === "down" ? [cell.column, row, rows] : [row, cell.column, columns];
-  const along = turned(chart, lane) ? length - 1 - seen : seen;
-  const index = lane * length + along;
-  return index < count ? keyOf(termAt(sequence, index)) : null;
+  const { sequence, lattice } = shapeOf(chart);
+  const index = indexAtCell(lattice, cell);
+  return index === null ? null : keyOf(termAt(sequence, index));
 }
 
 /** The cell of a number, or null when the chart does not hold it. */
 export function cellOf(chart: ChartSettings, number: NumberKey): Cell | null {
-  const { sequence, count, columns, rows } = shapeOf(chart);
+  const { sequence, lattice } = shapeOf(chart);
   const index = indexIn(sequence, exact(number));
-  if (index === null || index >= BigInt(count)) return null;
-  const length = chart.run === "down" ? rows : columns;
-  const lane = Math.floor(Number(index) / length);
-  const along = Number(index) % length;
-  const seen = turned(chart, lane) ? length - 1 - along : along;
-  const [row, column] = chart.run === "down" ? [seen, lane] : [lane, seen];
-  return { row: chart.climb === "up" ? rows - 1 - row : row, column };
+  return index === null ? null : cellAtIndex(lattice, Number(index));
 }
 
-/** Whether a lane is read against its usual way. */
-const turned = (chart: ChartSettings, lane: number) => chart.reads === "back-and-forth" && lane % 2 === 1;
+/** The squares of a chart, for a rule about where its numbers stand. */
+export function squaresOf(chart: ChartSettings): Squares {
+  const { first, difference } = chart;
+  return { first, difference, ...shapeOf(chart).lattice };
+}
 
 const numbersOf = new WeakMap<ChartSettings, readonly NumberKey[]>();
 
@@ -156,8 +146,8 @@ const numbersOf = new WeakMap<ChartSettings, readonly NumberKey[]>();
 export function chartNumbers(chart: ChartSettings): readonly NumberKey[] {
   const known = numbersOf.get(chart);
   if (known) return known;
-  const { sequence, count } = shapeOf(chart);
-  const numbers = Array.from({ length: count }, (_, index) => keyOf(termAt(sequence, index)));
+  const { sequence, lattice } = shapeOf(chart);
+  const numbers = Array.from({ length: lattice.count }, (_, index) => keyOf(termAt(sequence, index)));
   numbersOf.set(chart, numbers);
   return numbers;
 }
@@ -170,8 +160,8 @@ export function writesFractions(chart: ChartSettings): boolean {
 
 /** The last number of the chart. */
 export function lastNumber(chart: ChartSettings): NumberKey {
-  const { sequence, count } = shapeOf(chart);
-  return keyOf(termAt(sequence, count - 1));
+  const { sequence, lattice } = shapeOf(chart);
+  return keyOf(termAt(sequence, lattice.count - 1));
 }
 
 /** The numbers of a row, left to right, as it is seen. */

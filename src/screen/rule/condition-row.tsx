@@ -5,12 +5,15 @@ import { showNumber } from "@/core/number/show-number";
 import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith } from "@/core/set/choose-condition";
 import type { ConditionField } from "@/core/set/conditions/condition";
 import { Condition, kindOf } from "@/core/set/rule";
+import type { Squares } from "@/core/set/squares";
 import { IconButton } from "@/kit/button";
 import { Select } from "@/kit/select";
 import { DraftField, useBoardDrafts } from "../prepare/checked-field";
 
 type Props = {
   condition: Condition;
+  /** Those of the chart at hand, for what is said about where numbers stand. */
+  squares?: Squares | undefined;
   onChange: (condition: Condition) => void;
   onRemove?: (() => void) | undefined;
 };
@@ -21,11 +24,15 @@ const VERBS = {
 } as const;
 
 /** One condition, its controls in the order in which it is read. */
-export function ConditionRow({ condition, onChange, onRemove }: Props) {
+export function ConditionRow({ condition, squares, onChange, onRemove }: Props) {
   const { fields, verb } = kindOf(condition);
   const parts: Readonly<Record<string, unknown>> = condition;
   const texts = Object.fromEntries(
     fields.flatMap((field) => {
+      if ("numbers" in field) {
+        const numbers = parts[field.part] as readonly string[];
+        return [[field.part, numbers.map((number) => showNumber(number)).join(", ")]];
+      }
       if (!("number" in field)) return [];
       const value = parts[field.part];
       return [[field.part, typeof value === "string" ? showNumber(value) : ""]];
@@ -48,6 +55,8 @@ export function ConditionRow({ condition, onChange, onRemove }: Props) {
       );
     }
     const { part, label } = field;
+    if ("numbers" in field)
+      return <DraftField key={part} bare label={label} className="w-56" {...drafts.field(part)} />;
     if ("number" in field)
       return <DraftField key={part} bare label={label} className="w-[4.5rem]" {...drafts.field(part)} />;
     return (
@@ -79,7 +88,7 @@ export function ConditionRow({ condition, onChange, onRemove }: Props) {
           label="What the numbers are"
           value={choiceOf(condition)}
           options={CONDITION_CHOICES}
-          onChange={(choice) => onChange(chooseCondition(choice, condition))}
+          onChange={(choice) => onChange(chooseCondition(choice, condition, squares))}
         />
         {fields.map(control)}
       </div>

@@ -3,6 +3,7 @@ import { type Exact, exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { InkSet } from "../ink";
+import type { Squares } from "../squares";
 
 /** What an example is made from. The tests hand in something that finds the smallest case that fails. */
 export type SomeWhole = { whole: (min: number, max: number) => number };
@@ -14,28 +15,78 @@ type Of<S extends Shape> = z.core.output<z.ZodMiniObject<S>>;
 export type ConditionField =
   | { readonly word: string }
   | { readonly part: string; readonly label: string; readonly number: "required" | "optional" }
-  | { readonly part: string; readonly label: string; readonly oneOf: readonly (string | number)[] };
+  | { readonly part: string; readonly label: string; readonly numbers: { readonly most: number } }
+  | {
+      readonly part: string;
+      readonly label: string;
+      readonly oneOf: readonly (string | number)[];
+      readonly names?: Readonly<Record<string, string>>;
+    };
 
-/** How a condition is chosen, and what it then begins with; what can be kept of the one it replaces is kept. */
+/** The families in which conditions are offered. */
+export const FAMILIES = {
+  multiples: "Multiples and factors",
+  numbers: "Kinds of number",
+  sequences: "Sequences",
+  digits: "Digits",
+  size: "Size",
+  squares: "Where they stand",
+  marks: "Marks",
+} as const;
+export type Family = keyof typeof FAMILIES;
+
+/**
+ * How a condition is chosen, and what it then begins with; what can be kept of the one it replaces is kept. A condition
+ * about squares begins with those of the chart at hand.
+ */
 export type ConditionChoice<S extends Shape> = {
   readonly value: string;
   readonly label: string;
-  readonly start: (old: Readonly<Record<string, unknown>>) => Of<S>;
+  readonly start: (old: Readonly<Record<string, unknown>>, squares: Squares) => Of<S>;
 };
+
+/** What is known of a shading whose rule is looked for. All numbers are whole ones, and rise. */
+export type Clues = {
+  /** The numbers of the chart. */
+  readonly numbers: readonly number[];
+  readonly shaded: readonly number[];
+  /** The greatest common divisor of the shaded numbers, and of the gaps between them; 0 where there is none. */
+  readonly divisor: number;
+  readonly gap: number;
+  /** The chart that they stand on. */
+  readonly squares: Squares | null;
+};
+
+/** What a condition asks of a number: of any, of whole ones only, or of any with a quicker way for whole ones. */
+type Asked<C> =
+  | {
+      readonly test: (condition: C) => (value: Exact, inks: InkSet) => boolean;
+      readonly whole?: (condition: C) => (number: number) => boolean;
+    }
+  | {
+      readonly test?: undefined;
+      /** Whether a whole number of at most 15 digits meets it; no other number does. */
+      readonly whole: (condition: C) => (number: number) => boolean;
+    };
 
 /**
  * A kind of condition that a number meets or not.
  * @typeParam S the parts of the condition beside its kind and whether it is turned round
  */
-export type ConditionKind<K extends string, S extends Shape> = {
+export type ConditionKind<K extends string, S extends Shape> = Asked<Of<S>> & {
   readonly kind: K;
+  readonly family: Family;
   readonly parts: S;
   readonly choices: readonly ConditionChoice<S>[];
   readonly fields: readonly ConditionField[];
+  /** Why parts that are right each for itself make no condition together; null where they do. */
+  readonly fault?: (condition: Of<S>) => string | null;
   /** What the answer depends on; an answer that depends on the number alone is kept. */
   readonly asks: "number" | "inks" | "nothing";
-  /** Whether a number meets the condition, before it is turned round. */
-  readonly test: (condition: Of<S>) => (value: Exact, inks: InkSet) => boolean;
+  /** The least whole number from one on that meets it, null where there is none; left out where most are near. */
+  readonly next?: (condition: Of<S>) => (from: number) => number | null;
+  /** So much more than a number that meets it meets it too, and so much more than one that does not does not. */
+  readonly period?: (condition: Of<S>) => string | null;
   /** The numbers that meet it: "multiples of 6, from 6 to 120". */
   readonly noun: (condition: Of<S>) => string;
   /** The numbers that do not, where that can be said more shortly than "numbers that are not …". */
@@ -43,24 +94,33 @@ export type ConditionKind<K extends string, S extends Shape> = {
   /** Numbers that meet it are this, or have this: "marked in sun", "the ones digit 4". */
   readonly verb: "are" | "have";
   readonly predicate: (condition: Of<S>) => string;
+  /** As short as it can be said, for a label; left out where the predicate is. */
+  readonly short?: (condition: Of<S>) => string;
+  /** What it takes to say its kind, in bits: see `description-length.ts`. */
+  readonly weight: number;
+  /** Conditions of this kind that may be behind a shading; none without it. */
+  readonly offers?: (clues: Clues) => Iterable<Of<S>>;
   readonly example: (some: SomeWhole) => Of<S>;
 };
 
 /** Gives a kind of condition its exact type. */
 export const condition = <const K extends string, S extends Shape>(kind: ConditionKind<K, S>) => kind;
 
-/** A condition that is one word: even, odd, marked. */
-export const wordCondition = <const K extends string>(
-  kind: Pick<ConditionKind<K, Record<never, never>>, "kind" | "asks" | "noun" | "predicate" | "test"> & {
-    label: string;
-  },
-) =>
+type Word<K extends string> = Pick<
+  ConditionKind<K, Record<never, never>>,
+  "kind" | "family" | "asks" | "noun" | "predicate" | "next" | "period" | "weight"
+> &
+  Asked<Record<never, never>> & { label: string; offered?: false };
+
+/** A condition that is one word: even, odd, marked. It may be behind any shading, unless it is not `offered`. */
+export const wordCondition = <const K extends string>({ label, offered, ...kind }: Word<K>) =>
   condition<K, Record<never, never>>({
     ...kind,
     parts: {},
-    choices: [{ value: kind.kind, label: kind.label, start: () => ({}) }],
+    choices: [{ value: kind.kind, label, start: () => ({}) }],
     fields: [],
     verb: "are",
+    ...(offered === false ? {} : { offers: () => [{}] }),
     example: () => ({}),
   });
 
@@ -79,3 +139,25 @@ export const upTo = (to: string | undefined): string => (to === undefined ? "" :
 /** A text that the condition before had, else another. */
 export const keepText = (old: unknown, otherwise: string): string =>
   typeof old === "string" ? old : otherwise;
+
+/** A whole number within bounds, as text. */
+export const wholeText = (min: number, max: number) =>
+  NumberText.check(
+    z.refine(
+      (text) => {
+        const value = exact(text);
+        return value.d === 1n && value.compare(min) >= 0 && value.compare(max) <= 0;
+      },
+      `Write a whole number from ${showNumber(String(min))} to ${showNumber(String(max))}.`,
+    ),
+  );
+
+/** A text that the condition before had, where it is a whole number within bounds, else another. */
+export function keepWhole(old: unknown, min: number, max: number, otherwise: string): string {
+  const text = keepText(old, otherwise);
+  return wholeText(min, max).safeParse(text).success ? text : otherwise;
+}
+
+/** The numbers from one to another, both included. */
+export const upwards = (from: number, to: number): number[] =>
+  Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i);

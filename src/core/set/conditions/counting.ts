@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { exact, isMultiple } from "../../number/exact";
+import { type Exact, exact, isMultiple } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import { Above0, condition, keepText, range, upTo } from "./condition";
@@ -7,9 +7,15 @@ import { Above0, condition, keepText, range, upTo } from "./condition";
 const course = ({ by, from, to }: { by: string; from: string; to?: string | undefined }) =>
   `counting in ${showNumber(by)} from ${showNumber(from)}${upTo(to)}`;
 
+const isReached = (by: string, from: string, to: string | undefined) => {
+  const [size, start, within] = [exact(by), exact(from), range(from, to)];
+  return (value: Exact) => within(value) && isMultiple(value.sub(start), size);
+};
+
 /** The numbers that a count reaches. */
 export const counting = condition({
   kind: "counting",
+  family: "multiples",
   parts: { by: Above0, from: NumberText, to: z.optional(NumberText) },
   choices: [
     {
@@ -26,12 +32,32 @@ export const counting = condition({
     { part: "to", label: "To, optional", number: "optional" },
   ],
   asks: "number",
-  test: ({ by, from, to }) => {
-    const [size, start, within] = [exact(by), exact(from), range(from, to)];
-    return (value) => within(value) && isMultiple(value.sub(start), size);
+  test: ({ by, from, to }) => isReached(by, from, to),
+  whole: ({ by, from, to }) => {
+    const [size, start] = [Number(by), Number(from)];
+    if (
+      !Number.isInteger(size) ||
+      !Number.isInteger(start) ||
+      (to !== undefined && !Number.isInteger(Number(to)))
+    ) {
+      const reaches = isReached(by, from, to);
+      return (number) => reaches(exact(number));
+    }
+    const last = to === undefined ? Number.POSITIVE_INFINITY : Number(to);
+    return (number) => number >= start && number <= last && (number - start) % size === 0;
   },
+  // A count has a beginning; after that it goes on for ever.
+  period: ({ by, to }) => (to === undefined ? by : null),
   noun: course,
   verb: "are",
   predicate: (one) => `reached ${course(one)}`,
+  weight: 4.5,
+  *offers({ shaded, gap, numbers }) {
+    if (gap === 0) return;
+    const [from, by] = [String(shaded[0]), String(gap)];
+    yield { by, from };
+    const last = shaded.at(-1)!;
+    if (last + gap <= numbers.at(-1)!) yield { by, from, to: String(last) };
+  },
   example: (some) => ({ by: String(some.whole(1, 9)), from: String(some.whole(0, 9)) }),
 });

@@ -1,12 +1,13 @@
 import * as z from "zod/mini";
 import { digitAt } from "../../number/digits";
-import { condition } from "./condition";
+import { condition, upwards } from "./condition";
 
 const PLACES = ["ones", "tens", "hundreds"] as const;
 
 /** A digit at one of its places. */
 export const digit = condition({
   kind: "digit",
+  family: "digits",
   parts: { place: z.enum(PLACES), digit: z.int().check(z.minimum(0), z.maximum(9)) },
   choices: PLACES.map((place) => ({
     value: place,
@@ -19,9 +20,23 @@ export const digit = condition({
     ({ place, digit: is }) =>
     (value) =>
       digitAt(value, place) === is,
+  whole: ({ place, digit: is }) => {
+    const power = 10 ** PLACES.indexOf(place);
+    return (number) => {
+      const rest = Math.floor(Math.abs(number) / power);
+      return rest % 10 === is && (rest > 0 || power === 1);
+    };
+  },
+  period: ({ place }) => (place === "ones" ? "10" : null),
   noun: ({ place, digit: is }) => `${place} digit is ${is}`,
   nounNot: ({ place, digit: is }) => `${place} digit is not ${is}`,
   verb: "have",
   predicate: ({ place, digit: is }) => `the ${place} digit ${is}`,
+  weight: 3,
+  *offers({ numbers }) {
+    const most = Math.max(numbers.at(-1)!, -numbers[0]!);
+    for (const [i, place] of PLACES.entries())
+      if (most >= 10 ** i || i === 0) for (const each of upwards(0, 9)) yield { place, digit: each };
+  },
   example: (some) => ({ place: PLACES[some.whole(0, 2)]!, digit: some.whole(0, 9) }),
 });

@@ -4,6 +4,7 @@ import { condition, wordCondition } from "./condition";
 /** Marked in one ink. */
 export const ink = condition({
   kind: "ink",
+  family: "marks",
   parts: { ink: Ink },
   choices: [{ value: "ink", label: "marked in", start: () => ({ ink: INKS[0] }) }],
   fields: [{ part: "ink", label: "Ink", oneOf: INKS }],
@@ -15,12 +16,16 @@ export const ink = condition({
   noun: ({ ink: is }) => `numbers marked in ${is}`,
   verb: "are",
   predicate: ({ ink: is }) => `marked in ${is}`,
+  weight: 9,
   example: (some) => ({ ink: INKS[some.whole(0, INKS.length - 1)]! }),
 });
 
 /** Marked in any ink. */
 export const marked = wordCondition({
   kind: "marked",
+  family: "marks",
+  weight: 9,
+  offered: false,
   label: "marked",
   asks: "inks",
   test: () => (_, inks) => inks !== 0,
@@ -31,6 +36,8 @@ export const marked = wordCondition({
 /** Every number there is. */
 export const all = wordCondition({
   kind: "all",
+  family: "marks",
+  weight: 1,
   label: "on the board",
   asks: "nothing",
   test: () => () => true,

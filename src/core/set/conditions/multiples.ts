@@ -2,7 +2,11 @@ import * as z from "zod/mini";
 import { exact, isMultiple } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
-import { Above0, condition, keepText, range } from "./condition";
+import { Above0, condition, keepText, range, upwards } from "./condition";
+
+/** Multiples of every number up to this are offered for a shading, and of a few of its own. */
+const MAX_OFFERED = 60;
+const FEW = 8;
 
 type Ends = { from?: string | undefined; to?: string | undefined };
 
@@ -17,6 +21,7 @@ const noun = ({ of, ...within }: { of: string } & Ends) => `multiples of ${showN
 /** Multiples of a number, perhaps only from one number on or up to another. */
 export const multiples = condition({
   kind: "multiples",
+  family: "multiples",
   parts: { of: Above0, from: z.optional(NumberText), to: z.optional(NumberText) },
   choices: [
     {
@@ -37,8 +42,38 @@ export const multiples = condition({
     const [unit, within] = [exact(of), range(from, to)];
     return (value) => within(value) && isMultiple(value, unit);
   },
+  whole: ({ of, from, to }) => {
+    const unit = exact(of);
+    // A whole number is a multiple of 3/4 where it is one of 3.
+    const [size, within] = [Number(unit.n), range(from, to)];
+    if (from === undefined && to === undefined) return (number) => number % size === 0;
+    return (number) => number % size === 0 && within(exact(number));
+  },
+  next: ({ of, from, to }) => {
+    const size = Number(exact(of).n);
+    const [min, max] = [from === undefined ? null : exact(from), to === undefined ? null : exact(to)];
+    return (at) => {
+      const least = min && min.compare(at) > 0 ? Number(min.ceil()) : at;
+      // Rounded up from below 0, nought has a sign.
+      const found = Math.ceil(least / size) * size + 0;
+      return max && max.compare(found) < 0 ? null : found;
+    };
+  },
+  period: ({ of, from, to }) => (from === undefined && to === undefined ? of : null),
   noun,
   verb: "are",
   predicate: noun,
+  short: noun,
+  weight: 2,
+  *offers({ numbers, shaded, divisor }) {
+    const most = numbers.at(-1)!;
+    const small = upwards(2, Math.min(most, MAX_OFFERED));
+    // A pattern of large multiples begins with the number itself.
+    const large = [divisor, ...shaded.slice(0, FEW)].filter((number) => number > MAX_OFFERED);
+    for (const of of [...small, ...new Set(large)]) yield { of: String(of) };
+    if (divisor > 1 && shaded[0]! > divisor) yield { of: String(divisor), from: String(shaded[0]) };
+    if (divisor > 1 && shaded.at(-1)! + divisor <= most)
+      yield { of: String(divisor), to: String(shaded.at(-1)) };
+  },
   example: (some) => ({ of: String(some.whole(1, 9)) }),
 });

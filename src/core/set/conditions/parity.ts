@@ -1,20 +1,25 @@
-import { isWhole } from "../../number/exact";
 import { wordCondition } from "./condition";
 
 export const even = wordCondition({
   kind: "even",
   label: "even",
+  family: "numbers",
   asks: "number",
-  test: () => (value) => isWhole(value) && value.n % 2n === 0n,
+  whole: () => (number) => number % 2 === 0,
+  period: () => "2",
   noun: () => "even numbers",
   predicate: () => "even",
+  weight: 2,
 });
 
 export const odd = wordCondition({
   kind: "odd",
   label: "odd",
+  family: "numbers",
   asks: "number",
-  test: () => (value) => isWhole(value) && value.n % 2n === 1n,
+  whole: () => (number) => number % 2 !== 0,
+  period: () => "2",
   noun: () => "odd numbers",
   predicate: () => "odd",
+  weight: 2,
 });

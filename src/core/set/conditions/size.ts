@@ -6,6 +6,7 @@ import { condition, keepText, range } from "./condition";
 /** From one number to another, both included. */
 export const between = condition({
   kind: "between",
+  family: "size",
   parts: { from: NumberText, to: NumberText },
   choices: [{ value: "between", label: "between", start: () => ({ from: "20", to: "40" }) }],
   fields: [
@@ -15,9 +16,22 @@ export const between = condition({
   ],
   asks: "number",
   test: ({ from, to }) => range(from, to),
+  next: ({ from, to }) => {
+    const [min, max] = [exact(from), exact(to)];
+    return (at) => {
+      const found = min.compare(at) > 0 ? Number(min.ceil()) : at;
+      return max.compare(found) < 0 ? null : found;
+    };
+  },
   noun: ({ from, to }) => `numbers from ${showNumber(from)} to ${showNumber(to)}`,
   verb: "are",
   predicate: ({ from, to }) => `from ${showNumber(from)} to ${showNumber(to)}`,
+  weight: 3,
+  *offers({ shaded }) {
+    if (shaded.length === 0) return;
+    const [from, to] = [shaded[0]!, shaded.at(-1)!];
+    if (from !== to) yield { from: String(from), to: String(to) };
+  },
   example: (some) => ({ from: String(some.whole(1, 15)), to: String(some.whole(15, 30)) }),
 });
 
@@ -25,6 +39,7 @@ export const between = condition({
 const beyond = <const K extends "less" | "more">(kind: K, sign: 1 | -1) =>
   condition({
     kind,
+    family: "size",
     parts: { than: NumberText },
     choices: [{ value: kind, label: `${kind} than`, start: (old) => ({ than: keepText(old.than, "50") }) }],
     fields: [{ part: "than", label: "Than", number: "required" }],
@@ -33,9 +48,24 @@ const beyond = <const K extends "less" | "more">(kind: K, sign: 1 | -1) =>
       const bound = exact(than);
       return (value) => value.compare(bound) * sign > 0;
     },
+    next: ({ than }) => {
+      const bound = exact(than);
+      return (at) => {
+        if (sign > 0) return Math.max(at, Number(bound.floor()) + 1);
+        return bound.compare(at) > 0 ? at : null;
+      };
+    },
     noun: ({ than }) => `numbers ${kind} than ${showNumber(than)}`,
     verb: "are",
     predicate: ({ than }) => `${kind} than ${showNumber(than)}`,
+    weight: 3,
+    *offers({ shaded }) {
+      if (shaded.length === 0) return;
+      const edge = sign < 0 ? shaded.at(-1)! + 1 : shaded[0]! - 1;
+      // As a person would say it: less than 20, also where the last one is 18.
+      const round = [5, 10].map((by) => (sign < 0 ? Math.ceil(edge / by) * by : Math.floor(edge / by) * by));
+      for (const than of new Set([edge, ...round])) yield { than: String(than) };
+    },
     example: (some) => ({ than: String(some.whole(1, 30)) }),
   });
 export const less = beyond("less", -1);

@@ -1,0 +1,70 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { continuedFrom, MAX_TERMS } from "./continued";
+
+const ways = (...terms: number[]) =>
+  continuedFrom(terms.map(String)).map(({ words, next }) => `${words}: ${next.join(", ")}`);
+
+describe("how a sequence may go on", () => {
+  test("2, 4, 8 has several honest answers", () => {
+    expect(ways(2, 4, 8)).toEqual(
+      expect.arrayContaining([
+        "2 times the one before: 16, 32, 64",
+        "the gaps grow by 2: 2 more, 4 more, …: 14, 22, 32",
+        "2 more, then 4 more, in turn: 10, 14, 16",
+      ]),
+    );
+    expect(ways(2, 4, 8)[0]).toBe("2 times the one before: 16, 32, 64");
+  });
+
+  test("one more number settles it", () => {
+    expect(ways(2, 4, 8, 16)[0]).toMatch(/^2 times the one before: 32/);
+    expect(ways(2, 4, 8, 14)[0]).toMatch(/^the gaps grow by 2: .*: 22/);
+  });
+
+  test.each([
+    [[3, 6, 9, 12], "3 more each time: 15, 18, 21"],
+    [[20, 17, 14], "3 less each time: 11, 8, 5"],
+    [[80, 40, 20], "half of the one before each time: 10, 5, 2.5"],
+    [[5, 5, 5], "always the same: 5, 5, 5"],
+    [[1, 1, 2, 3, 5], "each the sum of the two before: 8, 13, 21"],
+    [[2, 3, 5, 7, 11], "prime numbers, one after the other: 13, 17, 19"],
+    [[1, 8, 27, 64], "cube numbers, one after the other: 125, 216, 343"],
+    [[1, 4, 9, 16], "square numbers, one after the other: 25, 36, 49"],
+    [[1, 3, 7, 15, 31], "2 times the one before and 1 more: 63, 127, 255"],
+    [[1, 3, 4, 6, 7], "2 more, then 1 more, in turn: 9, 10, 12"],
+    [[3, 6, 8, 16, 18], /./],
+    [[7, 1, 4, 7, 1, 4], "over and over: 7, 1, 4: 7, 1, 4"],
+    [[0.5, 1, 1.5], "0.5 more each time: 2, 2.5, 3"],
+  ])("%o", (terms, first) => {
+    if (typeof first === "string") expect(ways(...terms)[0]).toBe(first);
+  });
+
+  test("adding and doubling in turn", () => {
+    expect(ways(3, 6, 12, 15, 30)).toContain("3 more, then 2 times as much, in turn: 33, 66, 69");
+  });
+
+  test("every way is true of the numbers that were given", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: -20, max: 60 }), { minLength: 2, maxLength: 6 }), (terms) => {
+        for (const { words, next, bits } of continuedFrom(terms.map(String))) {
+          expect(next).toHaveLength(3);
+          expect(bits).toBeGreaterThan(0);
+          // What goes on from all but the last number of it says that number too, once it is known from enough.
+          const longer = continuedFrom([...terms.map(String), next[0]!]);
+          if (terms.length >= 4 && longer.length > 0)
+            expect(
+              longer.some((way) => way.next[0] === next[1]),
+              words,
+            ).toBe(true);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test("too few numbers, and too many, have none", () => {
+    expect(continuedFrom(["4"])).toEqual([]);
+    expect(continuedFrom(Array.from({ length: MAX_TERMS + 1 }, (_, i) => String(i)))).toEqual([]);
+  });
+});

@@ -1,0 +1,188 @@
+import { type Exact, exact, isWhole, keyOf, type NumberKey } from "../number/exact";
+import { showNumber } from "../number/show-number";
+import { CONDITIONS } from "../set/conditions";
+import { conditionBits } from "../set/description-length";
+import { membersFrom } from "../set/members";
+import { type AnyConditionKind, type Condition, ruleOf, wholeTestOf } from "../set/rule";
+import { ruleWords } from "../set/rule-words";
+
+/** One way in which a sequence may go on. */
+export type Continued = {
+  /** How it is said: "2 more each time". */
+  readonly words: string;
+  readonly next: readonly NumberKey[];
+  /** What it takes to say it, in bits: simple ways come first. */
+  readonly bits: number;
+};
+
+/** Fewest and most numbers that are looked at. */
+export const MIN_TERMS = 2;
+export const MAX_TERMS = 12;
+const MANY_NEXT = 3;
+const MAX_WAYS = 8;
+/** Members of a rule are looked for among numbers to this. */
+const MAX_LOOKED = 100_000;
+
+/** A way to go on, and the numbers that it says come after these. */
+type Way = { words: string; bits: number; after: (terms: readonly Exact[]) => Exact };
+
+/**
+ * All simple ways in which a sequence may go on that begins with these numbers, the simplest first. Some beginnings have
+ * several: 2, 4, 8 goes on with 16, 14 or 10. Ways that give the same next numbers are one, said as simply as can be.
+ * @param given two to twelve numbers
+ */
+export function continuedFrom(given: readonly NumberKey[]): Continued[] {
+  const terms = given.map((term) => exact(term));
+  if (terms.length < MIN_TERMS || terms.length > MAX_TERMS) return [];
+  const bySteps = [steady, times, growing, added, inTurn, timesAndMore, moreAndTimes, overAndOver]
+    .flatMap((way) => way(terms) ?? [])
+    .map(({ words, bits, after }) => ({ words, bits, next: goOn(terms, after) }));
+  const all = [...bySteps, ...asMembers(terms)].sort((a, b) => a.bits - b.bits);
+  const seen = new Set<string>();
+  const different = all.filter(({ next }) => {
+    const key = next.join();
+    if (next.length < MANY_NEXT || seen.has(key)) return false;
+    seen.add(key);
+    return true;
+  });
+  return different.slice(0, MAX_WAYS);
+}
+
+function goOn(terms: readonly Exact[], after: Way["after"]): NumberKey[] {
+  const all = [...terms];
+  for (let i = 0; i < MANY_NEXT; i += 1) all.push(after(all));
+  return all.slice(terms.length).map(keyOf);
+}
+
+const last = (terms: readonly Exact[], back = 1): Exact => terms[terms.length - back]!;
+const gaps = (terms: readonly Exact[]): Exact[] => terms.slice(1).map((term, i) => term.sub(terms[i]!));
+const allSame = (values: readonly Exact[]): boolean => values.every((value) => value.equals(values[0]!));
+const bitsOf = (value: Exact): number =>
+  Math.log2(Number(value.n) + 1) + (isWhole(value) ? 0 : Math.log2(Number(value.d) + 1));
+const text = (value: Exact): string => showNumber(keyOf(value.abs()));
+const step = (value: Exact): string => `${text(value)} ${value.s < 0n ? "less" : "more"}`;
+
+function steady(terms: readonly Exact[]): Way | null {
+  const [gap] = gaps(terms) as [Exact];
+  if (!allSame(gaps(terms))) return null;
+  const words = gap.n === 0n ? "always the same" : `${step(gap)} each time`;
+  return { words, bits: 2 + bitsOf(gap), after: (all) => last(all).add(gap) };
+}
+
+function times(terms: readonly Exact[]): Way | null {
+  if (terms.some(({ n }) => n === 0n)) return null;
+  const ratios = terms.slice(1).map((term, i) => term.div(terms[i]!));
+  const [ratio] = ratios as [Exact];
+  if (!allSame(ratios) || ratio.equals(1)) return null;
+  const inverse = exact(1).div(ratio);
+  const words = isWhole(inverse)
+    ? inverse.equals(2)
+      ? "half of the one before each time"
+      : `the one before divided by ${text(inverse)} each time`
+    : `${keyOf(ratio).startsWith("-") ? "−" : ""}${text(ratio)} times the one before`;
+  return { words, bits: 3 + bitsOf(ratio), after: (all) => last(all).mul(ratio) };
+}
+
+function growing(terms: readonly Exact[]): Way | null {
+  const growth = gaps(gaps(terms));
+  if (growth.length === 0 || !allSame(growth) || growth[0]!.n === 0n) return null;
+  const [grow, first] = [growth[0]!, gaps(terms)];
+  const by = grow.s < 0n ? `shrink by ${text(grow)}` : `grow by ${text(grow)}`;
+  return {
+    words: `the gaps ${by}: ${first.map(step).join(", ")}, …`,
+    bits: 5 + bitsOf(grow),
+    after: (all) =>
+      last(all)
+        .add(last(all).sub(last(all, 2)))
+        .add(grow),
+  };
+}
+
+function added(terms: readonly Exact[]): Way | null {
+  if (terms.length < 3) return null;
+  const fits = terms.every((term, i) => i < 2 || term.equals(terms[i - 1]!.add(terms[i - 2]!)));
+  return fits
+    ? { words: "each the sum of the two before", bits: 5, after: (all) => last(all).add(last(all, 2)) }
+    : null;
+}
+
+function inTurn(terms: readonly Exact[]): Way | null {
+  const all = gaps(terms);
+  const [odd, even] = [all.filter((_, i) => i % 2 === 0), all.filter((_, i) => i % 2 === 1)];
+  if (all.length < 2 || !allSame(odd) || !allSame(even) || odd[0]!.equals(even[0]!)) return null;
+  const [one, other] = [odd[0]!, even[0]!];
+  return {
+    words: `${step(one)}, then ${step(other)}, in turn`,
+    bits: 6 + bitsOf(one) + bitsOf(other),
+    after: (so) => last(so).add(so.length % 2 === 1 ? one : other),
+  };
+}
+
+function timesAndMore(terms: readonly Exact[]): Way | null {
+  const [a, b, c] = terms;
+  if (!a || !b || !c || a.equals(b)) return null;
+  const by = c.sub(b).div(b.sub(a));
+  const more = b.sub(a.mul(by));
+  const isPlain = isWhole(by) && isWhole(more) && by.compare(2) >= 0 && more.n !== 0n;
+  const fits = terms.every((term, i) => i === 0 || term.equals(terms[i - 1]!.mul(by).add(more)));
+  return isPlain && fits
+    ? {
+        words: `${text(by)} times the one before and ${step(more)}`,
+        bits: 7 + bitsOf(by) + bitsOf(more),
+        after: (all) => last(all).mul(by).add(more),
+      }
+    : null;
+}
+
+/** A number is added, then multiplied by another, in turn: 2, 4, 8, 10, 20, … */
+function moreAndTimes(terms: readonly Exact[]): Way | null {
+  const [a, b, c] = terms;
+  if (!a || !b || !c || b.n === 0n) return null;
+  const [more, by] = [b.sub(a), c.div(b)];
+  const isPlain = isWhole(more) && isWhole(by) && by.compare(2) >= 0 && more.n !== 0n;
+  const next = (all: readonly Exact[]) => (all.length % 2 === 1 ? last(all).add(more) : last(all).mul(by));
+  const fits = terms.every((term, i) => i === 0 || term.equals(next(terms.slice(0, i))));
+  return isPlain && fits
+    ? {
+        words: `${step(more)}, then ${text(by)} times as much, in turn`,
+        bits: 8 + bitsOf(more) + bitsOf(by),
+        after: next,
+      }
+    : null;
+}
+
+function overAndOver(terms: readonly Exact[]): Way | null {
+  for (let long = 2; long < terms.length; long += 1) {
+    if (!terms.every((term, i) => i < long || term.equals(terms[i - long]!))) continue;
+    return {
+      words: `over and over: ${terms
+        .slice(0, long)
+        .map((term) => showNumber(keyOf(term)))
+        .join(", ")}`,
+      bits: 4 + 2 * long,
+      after: (all) => last(all, long),
+    };
+  }
+  return null;
+}
+
+/** Rules whose next numbers, one after the other, these are: 2, 3, 5 are prime numbers. */
+function asMembers(terms: readonly Exact[]): Continued[] {
+  const values = terms.map((term) => Number(keyOf(term)));
+  const rises = values.every((value, i) => i === 0 || value > values[i - 1]!);
+  if (!rises || !terms.every(isWhole) || values[0]! < 0 || values.at(-1)! > MAX_LOOKED) return [];
+  const clues = { numbers: values, shaded: values, divisor: 0, gap: 0, squares: null };
+  const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
+  const conditions = kinds.flatMap(({ kind, family, offers }) =>
+    offers && family !== "size" && kind !== "picked"
+      ? [...offers(clues)].map((parts) => ({ kind, not: false, ...parts }) as Condition)
+      : [],
+  );
+  return conditions.flatMap((condition) => {
+    if (!values.every(wholeTestOf(condition))) return [];
+    const { found } = membersFrom(ruleOf(condition), values[0]!, values.length + MANY_NEXT);
+    if (!values.every((value, i) => found[i] === value)) return [];
+    const words = `${ruleWords(ruleOf(condition))}, one after the other`;
+    return [{ words, bits: conditionBits(condition), next: found.slice(values.length).map(String) }];
+  });
+}

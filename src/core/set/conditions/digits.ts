@@ -1,0 +1,72 @@
+import * as z from "zod/mini";
+import { digitsOfWhole } from "../../number/digits";
+import { showNumber } from "../../number/show-number";
+import { condition, keepWhole, wholeText } from "./condition";
+
+const MAKES = {
+  sum: {
+    label: "digits that add up to",
+    of: (digits: readonly number[]) => digits.reduce((sum, digit) => sum + digit, 0),
+    noun: (is: string) => `numbers whose digits add up to ${is}`,
+    nounNot: (is: string) => `numbers whose digits do not add up to ${is}`,
+    predicate: (is: string) => `digits that add up to ${is}`,
+  },
+  product: {
+    label: "digits that multiply to",
+    of: (digits: readonly number[]) =>
+      digits.length < 2 ? null : digits.reduce((product, digit) => product * digit, 1),
+    noun: (is: string) => `numbers whose digits multiply to ${is}`,
+    nounNot: (is: string) => `numbers whose digits do not multiply to ${is}`,
+    predicate: (is: string) => `digits that multiply to ${is}`,
+  },
+  difference: {
+    label: "two digits that differ by",
+    of: (digits: readonly number[]) => (digits.length === 2 ? Math.abs(digits[0]! - digits[1]!) : null),
+    noun: (is: string) => `two-digit numbers whose digits differ by ${is}`,
+    nounNot: undefined,
+    predicate: (is: string) => `two digits that differ by ${is}`,
+  },
+} as const;
+const HOW = ["sum", "product", "difference"] as const;
+/** Fifteen nines multiply to more than anybody asks for. */
+const MAX_MADE = 1_000_000;
+
+/** What the digits of a whole number make: added up, multiplied, or the difference of two. Their sign counts for nothing. */
+export const digits = condition({
+  kind: "digits",
+  family: "digits",
+  parts: { make: z.enum(HOW), is: wholeText(0, MAX_MADE) },
+  choices: HOW.map((make) => ({
+    value: `digits-${make}`,
+    label: MAKES[make].label,
+    start: (old) => ({ make, is: keepWhole(old.is, 0, MAX_MADE, make === "difference" ? "3" : "9") }),
+  })),
+  fields: [{ part: "is", label: "Make", number: "required" }],
+  asks: "number",
+  whole: ({ make, is }) => {
+    const [{ of }, wanted] = [MAKES[make], Number(is)];
+    return (number) => of(digitsOfWhole(number)) === wanted;
+  },
+  noun: ({ make, is }) => MAKES[make].noun(showNumber(is)),
+  nounNot: (one) => {
+    const { nounNot, predicate } = MAKES[one.make];
+    return nounNot?.(showNumber(one.is)) ?? `numbers that do not have ${predicate(showNumber(one.is))}`;
+  },
+  verb: "have",
+  predicate: ({ make, is }) => MAKES[make].predicate(showNumber(is)),
+  weight: 5,
+  *offers({ numbers }) {
+    const made = new Set<string>();
+    for (const make of HOW) {
+      made.clear();
+      for (const number of numbers) {
+        const is = MAKES[make].of(digitsOfWhole(number));
+        if (is !== null && is <= MAX_OFFERED) made.add(String(is));
+      }
+      for (const is of made) yield { make, is };
+    }
+  },
+  example: (some) => ({ make: HOW[some.whole(0, 2)]!, is: String(some.whole(0, 18)) }),
+});
+/** Sums and products up to this are offered for a shading. */
+const MAX_OFFERED = 81;

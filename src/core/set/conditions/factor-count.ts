@@ -1,0 +1,32 @@
+import { countDivisors, MAX_FACTORISED } from "../../number/factors";
+import { condition, keepWhole, upwards, wholeText } from "./condition";
+
+/** Numbers with so many factors, 1 and themselves among them, up to 10¹². */
+export const factorCount = condition({
+  kind: "factor-count",
+  family: "multiples",
+  parts: { is: wholeText(1, 1000) },
+  choices: [
+    {
+      value: "factor-count",
+      label: "so many factors:",
+      start: (old) => ({ is: keepWhole(old.is, 1, 1000, "3") }),
+    },
+  ],
+  fields: [{ part: "is", label: "How many factors", number: "required" }],
+  asks: "number",
+  whole: ({ is }) => {
+    const wanted = Number(is);
+    return (number) => number > 0 && number <= MAX_FACTORISED && countDivisors(number) === wanted;
+  },
+  noun: ({ is }) => `numbers with exactly ${factorsOf(is)}`,
+  nounNot: ({ is }) => `numbers that do not have exactly ${factorsOf(is)}`,
+  verb: "have",
+  predicate: ({ is }) => `exactly ${factorsOf(is)}`,
+  short: ({ is }) => factorsOf(is),
+  weight: 6,
+  offers: () => upwards(1, 16).map((is) => ({ is: String(is) })),
+  example: (some) => ({ is: String(some.whole(1, 8)) }),
+});
+
+const factorsOf = (is: string) => (is === "1" ? "1 factor" : `${is} factors`);

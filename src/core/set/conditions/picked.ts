@@ -1,0 +1,53 @@
+import * as z from "zod/mini";
+import { keyOf, keyOfText } from "../../number/exact";
+import { eitherWords, listWords } from "../../number/list-words";
+import { NumberText } from "../../number/number-schema";
+import { showNumber } from "../../number/show-number";
+import { condition } from "./condition";
+
+/** Most numbers that are picked by hand: as many as can be named in a sentence. */
+export const MAX_PICKED = 40;
+/** So many are offered for a shading that no other rule fits. */
+const MAX_OFFERED = 8;
+
+const shown = (numbers: readonly string[]) => numbers.map((number) => showNumber(number));
+
+/** Numbers named one by one. */
+export const picked = condition({
+  kind: "picked",
+  family: "numbers",
+  parts: {
+    numbers: z
+      .array(NumberText)
+      .check(
+        z.minLength(1, "Write at least one number."),
+        z.maxLength(MAX_PICKED, "Write at most 40 numbers."),
+      ),
+  },
+  choices: [{ value: "picked", label: "one of these:", start: () => ({ numbers: ["3", "7", "12"] }) }],
+  fields: [{ part: "numbers", label: "Numbers", numbers: { most: MAX_PICKED } }],
+  asks: "number",
+  test: ({ numbers }) => {
+    const held = new Set(numbers.map(keyOfText));
+    return (value) => held.has(keyOf(value));
+  },
+  whole: ({ numbers }) => {
+    const held = new Set(numbers.map(keyOfText));
+    return (number) => held.has(String(number));
+  },
+  next: ({ numbers }) => {
+    const whole = numbers
+      .map(Number)
+      .filter(Number.isInteger)
+      .sort((a, b) => a - b);
+    return (from) => whole.find((number) => number >= from) ?? null;
+  },
+  noun: ({ numbers }) =>
+    `${numbers.length === 1 ? "the number" : "the numbers"} ${listWords(shown(numbers))}`,
+  verb: "are",
+  predicate: ({ numbers }) => eitherWords(shown(numbers)),
+  weight: 4,
+  offers: ({ shaded }) =>
+    shaded.length > 0 && shaded.length <= MAX_OFFERED ? [{ numbers: shaded.map(String) }] : [],
+  example: (some) => ({ numbers: [String(some.whole(0, 20)), String(some.whole(21, 30))] }),
+});

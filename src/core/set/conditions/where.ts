@@ -1,0 +1,168 @@
+import * as z from "zod/mini";
+import { type Exact, exact, keyOf } from "../../number/exact";
+import { NumberText } from "../../number/number-schema";
+import { showNumber } from "../../number/show-number";
+import { type Cell, latticeGrid } from "../lattice";
+import { HUNDRED_SQUARES, MAX_SQUARES, numberOn, Squares, squareOf, squareOfWhole } from "../squares";
+import { condition, keepWhole, wholeText } from "./condition";
+
+/** A condition about the square on which a number stands, for any number and quicker for whole ones. */
+const ofSquares = <C extends { on: Squares }>(meets: (condition: C) => (cell: Cell) => boolean) => ({
+  test: (condition: C) => {
+    const [place, meet] = [squareOf(condition.on), meets(condition)];
+    return (value: Exact) => {
+      const cell = place(value);
+      return cell !== null && meet(cell);
+    };
+  },
+  whole: (condition: C) => {
+    const [place, meet] = [squareOfWhole(condition.on), meets(condition)];
+    if (!place) {
+      const exactly = squareOf(condition.on);
+      return (number: number) => {
+        const cell = exactly(exact(number));
+        return cell !== null && meet(cell);
+      };
+    }
+    return (number: number) => {
+      const cell = place(number);
+      return cell !== null && meet(cell);
+    };
+  },
+});
+
+const LANES = ["row", "column"] as const;
+/** A chart of up to so many rows or columns has all of them offered for a shading. */
+const MAX_LANES = 20;
+
+/** A large chart has many rows, columns and slopes: those are worth a look of which half is shaded, or nothing. */
+const isTelling = (shaded: number, all: number): boolean => shaded === 0 || 2 * shaded >= all;
+
+/** A row or a column of a chart, counted from its top and from its left. */
+export const lane = condition({
+  kind: "lane",
+  family: "squares",
+  parts: { lane: z.enum(LANES), nth: wholeText(1, MAX_SQUARES), on: Squares },
+  choices: LANES.map((which) => ({
+    value: which,
+    label: `in ${which}`,
+    start: (old, on) => ({ lane: which, nth: keepWhole(old.nth, 1, 100, "1"), on }),
+  })),
+  fields: [{ part: "nth", label: "Which one", number: "required" }],
+  asks: "number",
+  ...ofSquares(({ lane: which, nth }: { lane: "row" | "column"; nth: string; on: Squares }) => {
+    const at = Number(nth) - 1;
+    return (cell) => cell[which] === at;
+  }),
+  noun: ({ lane: which, nth }) => `numbers in ${which} ${nth} of the chart`,
+  verb: "are",
+  predicate: ({ lane: which, nth }) => `in ${which} ${nth} of the chart`,
+  short: ({ lane: which, nth }) => `${which} ${nth}`,
+  weight: 6,
+  *offers({ squares: on, shaded }) {
+    const place = on && squareOfWhole(on);
+    if (!place) return;
+    const { rows, columns } = latticeGrid(on);
+    for (const which of LANES) {
+      const [many, long] = which === "row" ? [rows, columns] : [columns, rows];
+      const held = new Array<number>(many).fill(0);
+      for (const number of shaded) held[place(number)![which]]! += 1;
+      for (const [i, count] of held.entries())
+        if (isTelling(count, long) || many <= MAX_LANES) yield { lane: which, nth: String(i + 1), on };
+    }
+  },
+  example: (some) => ({
+    lane: LANES[some.whole(0, 1)]!,
+    nth: String(some.whole(1, 5)),
+    on: HUNDRED_SQUARES,
+  }),
+});
+
+const WAYS = ["right", "left"] as const;
+
+/** The squares of a chart on one slope, down to the right or down to the left, through a number of it. */
+export const slope = condition({
+  kind: "slope",
+  family: "squares",
+  parts: { way: z.enum(WAYS), through: NumberText, on: Squares },
+  choices: WAYS.map((way) => ({
+    value: `slope-${way}`,
+    label: `on the slope down to the ${way} through`,
+    start: (old, on) => ({ way, through: typeof old.through === "string" ? old.through : on.first, on }),
+  })),
+  fields: [{ part: "through", label: "Through", number: "required" }],
+  asks: "number",
+  ...ofSquares(({ way, through, on }: { way: "right" | "left"; through: string; on: Squares }) => {
+    const [start, sign] = [squareOf(on)(exact(through)), way === "right" ? 1 : -1];
+    if (!start) return () => false;
+    return (cell) => cell.column - start.column === sign * (cell.row - start.row);
+  }),
+  noun: (one) => `numbers ${slopeWords(one)}`,
+  verb: "are",
+  predicate: (one) => slopeWords(one),
+  short: ({ way, through }) => `down ${way} through ${showNumber(through)}`,
+  weight: 6,
+  *offers({ squares: on, shaded }) {
+    const place = on && squareOfWhole(on);
+    if (!place) return;
+    const { rows, columns } = latticeGrid(on);
+    for (const way of WAYS) {
+      const sign = way === "right" ? 1 : -1;
+      const held = new Map<number, number>();
+      for (const number of shaded) {
+        const cell = place(number)!;
+        const slope = cell.column - sign * cell.row;
+        held.set(slope, (held.get(slope) ?? 0) + 1);
+      }
+      for (const [slope, many] of held) {
+        const cell = topOf(slope, sign, columns);
+        const long = Math.min(rows - cell.row, sign > 0 ? columns - cell.column : cell.column + 1);
+        const number = isTelling(many, long) ? numberOn(on, cell) : null;
+        if (number) yield { way, through: keyOf(number), on };
+      }
+    }
+  },
+  example: (some) => ({
+    way: WAYS[some.whole(0, 1)]!,
+    through: String(some.whole(1, 20)),
+    on: HUNDRED_SQUARES,
+  }),
+});
+
+/** Where a slope begins: at the top of the chart, or at its side. */
+function topOf(slope: number, sign: 1 | -1, columns: number): Cell {
+  if (sign > 0) return slope >= 0 ? { row: 0, column: slope } : { row: -slope, column: 0 };
+  return slope < columns ? { row: 0, column: slope } : { row: slope - columns + 1, column: columns - 1 };
+}
+
+const slopeWords = ({ way, through }: { way: string; through: string }) =>
+  `on the slope down to the ${way} through ${showNumber(through)}`;
+
+const EDGES = ["border", "corners"] as const;
+const edgeWords = { border: "on the border of the chart", corners: "in a corner of the chart" } as const;
+
+/** The border of a chart, or its four corners. */
+export const edge = condition({
+  kind: "edge",
+  family: "squares",
+  parts: { edge: z.enum(EDGES), on: Squares },
+  choices: EDGES.map((which) => ({
+    value: which,
+    label: edgeWords[which],
+    start: (_, on) => ({ edge: which, on }),
+  })),
+  fields: [],
+  asks: "number",
+  ...ofSquares(({ edge: which, on }: { edge: "border" | "corners"; on: Squares }) => {
+    const { rows, columns } = latticeGrid(on);
+    const least = which === "border" ? 1 : 2;
+    return ({ row, column }) =>
+      Number(row === 0 || row === rows - 1) + Number(column === 0 || column === columns - 1) >= least;
+  }),
+  noun: ({ edge: which }) => `numbers ${edgeWords[which]}`,
+  verb: "are",
+  predicate: ({ edge: which }) => edgeWords[which],
+  weight: 6,
+  offers: ({ squares: on }) => (on ? EDGES.map((which) => ({ edge: which, on })) : []),
+  example: (some) => ({ edge: EDGES[some.whole(0, 1)]!, on: HUNDRED_SQUARES }),
+});

@@ -1,0 +1,320 @@
+import { readFileSync } from "node:fs";
+import fc from "fast-check";
+import { evaluate, gcd, isPrime as mathjsIsPrime } from "mathjs";
+import { describe, expect, test } from "vitest";
+import { anyRule } from "../../../tests/support/any-move";
+import { exact } from "../number/exact";
+import { isPrime } from "../number/prime";
+import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith, ruleOn } from "./choose-condition";
+import { CONDITIONS } from "./conditions";
+import { holdsOf } from "./holds";
+import { firstOf, membersFrom } from "./members";
+import { type AnyConditionKind, Condition, kindOf, Rule, ruleOf, testOf, wholeTestOf } from "./rule";
+import { ruleWords, shortWords } from "./rule-words";
+import { HUNDRED_SQUARES, type Squares } from "./squares";
+
+const one = (condition: Record<string, unknown>): Rule =>
+  Rule.parse(ruleOf({ not: false, ...condition } as Condition));
+const held = (condition: Record<string, unknown>, to = 100, from = 0): number[] => {
+  const holds = holdsOf(one(condition), () => 0);
+  return Array.from({ length: to - from + 1 }, (_, i) => from + i).filter((n) => holds(String(n)));
+};
+const next = (condition: Record<string, unknown>, from: number, many: number) =>
+  membersFrom(one(condition), from, many).found;
+const wholes = (to: number) => Array.from({ length: to + 1 }, (_, n) => n);
+
+// The values of these lists are written from memory, as OEIS has them; each is named by its number there.
+describe("published sequences", () => {
+  test.each([
+    [
+      "A000040",
+      { kind: "prime" },
+      [2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37, 41, 43, 47, 53, 59, 61, 67, 71, 73, 79, 83, 89, 97],
+    ],
+    [
+      "A002808",
+      { kind: "composite" },
+      [4, 6, 8, 9, 10, 12, 14, 15, 16, 18, 20, 21, 22, 24, 25, 26, 27, 28, 30],
+    ],
+    ["A000290", { kind: "square" }, [0, 1, 4, 9, 16, 25, 36, 49, 64, 81, 100]],
+    ["A000578", { kind: "cube" }, [0, 1, 8, 27, 64, 125, 216, 343, 512, 729, 1000]],
+    ["A000217", { kind: "triangular" }, [0, 1, 3, 6, 10, 15, 21, 28, 36, 45, 55, 66, 78, 91, 105]],
+    [
+      "A000045",
+      { kind: "added", first: "0", second: "1" },
+      [0, 1, 2, 3, 5, 8, 13, 21, 34, 55, 89, 144, 233, 377, 610, 987],
+    ],
+    [
+      "A000032",
+      { kind: "added", first: "2", second: "1" },
+      [1, 2, 3, 4, 7, 11, 18, 29, 47, 76, 123, 199, 322],
+    ],
+    ["A000079", { kind: "powers", of: "2" }, [1, 2, 4, 8, 16, 32, 64, 128, 256, 512, 1024]],
+    ["A000244", { kind: "powers", of: "3" }, [1, 3, 9, 27, 81, 243, 729, 2187, 6561, 19683]],
+    [
+      "A002113",
+      { kind: "palindrome" },
+      [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 11, 22, 33, 44, 55, 66, 77, 88, 99, 101, 111, 121, 131, 141],
+    ],
+    [
+      "A007953",
+      { kind: "digits", make: "sum", is: "9" },
+      [9, 18, 27, 36, 45, 54, 63, 72, 81, 90, 108, 117, 126],
+    ],
+    ["A001248", { kind: "factor-count", is: "3" }, [4, 9, 25, 49, 121, 169, 289, 361, 529, 841]],
+    ["A030513", { kind: "factor-count", is: "4" }, [6, 8, 10, 14, 15, 21, 22, 26, 27, 33, 34, 35, 38, 39]],
+    [
+      "A000124",
+      { kind: "growing", first: "1", gap: "1", growth: "1" },
+      [1, 2, 4, 7, 11, 16, 22, 29, 37, 46, 56],
+    ],
+    ["A007283", { kind: "geometric", first: "3", times: "2" }, [3, 6, 12, 24, 48, 96, 192, 384, 768]],
+    ["A016873", { kind: "remainder", more: "2", of: "5" }, [2, 7, 12, 17, 22, 27, 32, 37, 42, 47, 52]],
+    ["A011533", { kind: "contains", digit: 3 }, [3, 13, 23, 30, 31, 32, 33, 34, 35, 36, 37, 38, 39, 43, 53]],
+    ["A018253", { kind: "factors", of: "24" }, [1, 2, 3, 4, 6, 8, 12, 24]],
+  ])("%s", (_, condition, list) => {
+    expect(next(condition, 0, list.length)).toEqual(list);
+    expect(held(condition, list.at(-1)!)).toEqual(list);
+  });
+});
+
+describe("primes and factors are those of mathjs", () => {
+  test("primes to 5,000, and around 10¹² and 10¹⁵", () => {
+    const near = [1_000_000_000_000, 999_999_999_999_000].flatMap((from) => wholes(60).map((i) => from + i));
+    for (const number of [
+      ...wholes(5000),
+      ...near.filter((n) => n % 2 === 1 && n % 3 !== 0 && n % 5 !== 0).slice(0, 12),
+    ])
+      expect([number, isPrime(number)]).toEqual([number, mathjsIsPrime(number) === true]);
+  });
+
+  // From memory: the smallest numbers that pass the test of Miller and Rabin for the base 2, and for 2, 3 and 5.
+  test("composite numbers that look prime to a weak test", () => {
+    for (const number of [2047, 3277, 25_326_001, 161_304_001, 3_215_031_751, 2_152_302_898_747])
+      expect(isPrime(number)).toBe(false);
+  });
+
+  test("factors, common factors and common multiples", () => {
+    for (const [a, b] of [
+      [12, 18],
+      [24, 60],
+      [7, 9],
+      [100, 36],
+    ] as const) {
+      const divides = (of: number) =>
+        wholes(of)
+          .slice(1)
+          .filter((n) => evaluate(`mod(${of}, ${n})`) === 0);
+      expect(held({ kind: "factors", of: String(a) }, a)).toEqual(divides(a));
+      const both = { a: String(a), b: String(b) };
+      expect(held({ kind: "common-factors", ...both })).toEqual(divides(gcd(a, b)));
+      expect(next({ kind: "common-multiples", ...both }, 1, 3)).toEqual(
+        [1, 2, 3].map((k) => Number(evaluate(`lcm(${a}, ${b})`)) * k),
+      );
+    }
+  });
+
+  test("how many factors a number has, to 10¹²", () => {
+    expect(held({ kind: "factor-count", is: "2" })).toEqual(held({ kind: "prime" }));
+    // 10¹² is 2¹² × 5¹², so it has 13 × 13 factors.
+    expect(wholeTestOf(one({ kind: "factor-count", is: "169" }).conditions[0]!)(1_000_000_000_000)).toBe(
+      true,
+    );
+  });
+});
+
+describe("digits", () => {
+  const texts = wholes(300).map(String);
+  const by = (test: (digits: number[]) => boolean) =>
+    texts.filter((text) => test([...text].map(Number))).map(Number);
+
+  test.each([
+    [
+      { kind: "digits", make: "product", is: "12" },
+      (d: number[]) => d.length > 1 && d.reduce((a, b) => a * b) === 12,
+    ],
+    [
+      { kind: "digits", make: "difference", is: "3" },
+      (d: number[]) => d.length === 2 && Math.abs(d[0]! - d[1]!) === 3,
+    ],
+    [{ kind: "digit-pair", is: "equal" }, (d: number[]) => d.length === 2 && d[0] === d[1]],
+    [{ kind: "digit-pair", is: "ones-larger" }, (d: number[]) => d.length === 2 && d[1]! > d[0]!],
+    [{ kind: "digit-pair", is: "tens-larger" }, (d: number[]) => d.length === 2 && d[0]! > d[1]!],
+    [{ kind: "digit-pair", is: "ones-twice" }, (d: number[]) => d.length === 2 && d[1] === 2 * d[0]!],
+    [{ kind: "digit-pair", is: "tens-twice" }, (d: number[]) => d.length === 2 && d[0] === 2 * d[1]!],
+    [
+      { kind: "consecutive" },
+      (d: number[]) => d.length > 1 && d.every((x, i) => i === 0 || x === d[i - 1]! + 1),
+    ],
+    [{ kind: "repeated" }, (d: number[]) => new Set(d).size < d.length],
+  ])("%o", (condition, test) => {
+    expect(held(condition, 300)).toEqual(by(test));
+  });
+});
+
+describe("where numbers stand", () => {
+  const on: Squares = HUNDRED_SQUARES;
+
+  test("rows, columns, slopes, border and corners of a hundred chart", () => {
+    expect(held({ kind: "lane", lane: "row", nth: "3", on })).toEqual(wholes(9).map((i) => 21 + i));
+    expect(held({ kind: "lane", lane: "column", nth: "4", on })).toEqual(wholes(9).map((i) => 4 + 10 * i));
+    expect(held({ kind: "slope", way: "right", through: "23", on })).toEqual([
+      1, 12, 23, 34, 45, 56, 67, 78, 89, 100,
+    ]);
+    expect(held({ kind: "slope", way: "left", through: "5", on })).toEqual([5, 14, 23, 32, 41]);
+    expect(held({ kind: "edge", edge: "corners", on })).toEqual([1, 10, 91, 100]);
+    expect(held({ kind: "edge", edge: "border", on })).toHaveLength(36);
+  });
+
+  test("on charts that climb, run down, or go back and forth, and beside the chart", () => {
+    const climbs = { ...on, climb: "up" };
+    expect(held({ kind: "lane", lane: "row", nth: "1", on: climbs })).toEqual(wholes(9).map((i) => 91 + i));
+    const runs = { ...on, run: "down" };
+    expect(held({ kind: "lane", lane: "row", nth: "1", on: runs })).toEqual(wholes(9).map((i) => 1 + 10 * i));
+    const turns = { ...on, reads: "back-and-forth" };
+    expect(held({ kind: "lane", lane: "column", nth: "1", on: turns }, 41)).toEqual([1, 20, 21, 40, 41]);
+    expect(held({ kind: "lane", lane: "column", nth: "1", on }, 200, 101)).toEqual([]);
+  });
+
+  test("are as well said of another chart", () => {
+    const rule = one({ kind: "lane", lane: "column", nth: "1", on });
+    const wide = { ...on, columns: 20 };
+    expect(ruleOn(rule, wide).conditions[0]).toMatchObject({ nth: "1", on: wide });
+  });
+});
+
+describe("every family", () => {
+  const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
+  const numbers = wholes(120).map((i) => i - 10);
+
+  test("asks of a whole number what it asks of any", () => {
+    fc.assert(
+      fc.property(anyRule, ({ conditions }) => {
+        for (const condition of conditions.filter((each) => kindOf(each).asks === "number")) {
+          const [quick, slow] = [wholeTestOf(condition), testOf(condition)];
+          for (const number of numbers) expect(quick(number)).toBe(slow(exact(number), 0));
+        }
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  test("says its next numbers as trying them one by one does", () => {
+    fc.assert(
+      fc.property(anyRule, fc.integer({ min: -20, max: 60 }), ({ conditions }, from) => {
+        for (const condition of conditions) {
+          const { next: leap, asks } = kindOf(condition);
+          if (!leap || asks !== "number") continue;
+          const meets = wholeTestOf({ ...condition, not: false });
+          const found = leap(condition)(from);
+          const tried =
+            wholes(3000)
+              .map((i) => from + i)
+              .find(meets) ?? null;
+          if (tried !== null || (found !== null && found < from + 3000)) expect(found).toBe(tried);
+        }
+      }),
+      { numRuns: 600 },
+    );
+  });
+
+  test("comes again after its period", () => {
+    fc.assert(
+      fc.property(anyRule, fc.integer({ min: 10, max: 500 }), ({ conditions }, number) => {
+        for (const condition of conditions) {
+          const period = kindOf(condition).period?.(condition);
+          if (period === null || period === undefined) continue;
+          const meets = wholeTestOf(condition);
+          expect(meets(number)).toBe(meets(number + Number(period)));
+        }
+      }),
+    );
+  });
+
+  test("is chosen by each of its choices, sound and with its own words", () => {
+    const even: Condition = { kind: "even", not: false };
+    for (const { options } of CONDITION_CHOICES) {
+      for (const { value } of options) {
+        const chosen = chooseCondition(value, even);
+        expect(Condition.safeParse(chosen).success).toBe(true);
+        expect(choiceOf(chosen)).toBe(value);
+        expect(ruleWords(ruleOf(chosen)).length).toBeGreaterThan(2);
+        expect(shortWords(ruleOf(chosen)).length).toBeLessThanOrEqual(ruleWords(ruleOf(chosen)).length);
+      }
+    }
+    expect(CONDITION_CHOICES.flatMap(({ options }) => options)).toHaveLength(
+      kinds.reduce((sum, { choices }) => sum + choices.length, 0),
+    );
+  });
+
+  test("keeps of another what it can, and refuses what makes no sense", () => {
+    const sixes: Condition = { kind: "multiples", not: true, of: "6" };
+    expect(chooseCondition("remainder", sixes)).toEqual({ kind: "remainder", not: true, of: "6", more: "1" });
+    expect(conditionWith(chooseCondition("remainder", sixes), { more: "6" })).toMatchObject({ ok: false });
+    expect(
+      Condition.safeParse({ kind: "remainder", not: false, of: "5", more: "5" }).error?.issues[0]?.message,
+    ).toMatch(/Write a number below 5/);
+    const picked = chooseCondition("picked", sixes);
+    expect(conditionWith(picked, { numbers: "4, 1/2 and 9" })).toMatchObject({ ok: false });
+    expect(conditionWith(picked, { numbers: "4, 9" })).toMatchObject({
+      ok: true,
+      value: { numbers: ["4", "9"] },
+    });
+  });
+});
+
+test("the file format's page names every kind", () => {
+  const page = readFileSync(new URL("../../../docs/file-format.md", import.meta.url), "utf8");
+  for (const { kind } of CONDITIONS) expect(page).toContain(`"kind": "${kind}"`);
+});
+
+describe("only the first ones", () => {
+  const first = (condition: Record<string, unknown>, many: number, from = "1") =>
+    Rule.parse({ ...one(condition), first: { many, from } });
+
+  test("of multiples, primes and powers", () => {
+    expect(firstOf(first({ kind: "multiples", of: "7" }, 5))).toEqual([7, 14, 21, 28, 35]);
+    expect(firstOf(first({ kind: "prime" }, 4, "50"))).toEqual([53, 59, 61, 67]);
+    expect(firstOf(first({ kind: "powers", of: "10" }, 13)).at(-1)).toBe(1_000_000_000_000);
+    const holds = holdsOf(first({ kind: "even" }, 3), () => 0);
+    expect(wholes(10).filter((n) => holds(String(n)))).toEqual([2, 4, 6]);
+  });
+
+  test("are said", () => {
+    expect(ruleWords(first({ kind: "multiples", of: "7" }, 5))).toBe(
+      "the first 5 whole numbers from 1 on that are multiples of 7",
+    );
+    expect(ruleWords(first({ kind: "contains", digit: 7, not: true }, 1, "0"))).toBe(
+      "the first whole number from 0 on that does not have a digit 7",
+    );
+  });
+
+  test("not of marks, and not too many", () => {
+    expect(() => first({ kind: "marked" }, 3)).toThrow();
+    expect(() => first({ kind: "even" }, 5000)).toThrow();
+  });
+});
+
+describe("what comes far beyond a chart", () => {
+  test("the next ones above a million, at once however rare they are", () => {
+    expect(next({ kind: "square" }, 1_000_001, 2)).toEqual([1_002_001, 1_004_004]);
+    expect(next({ kind: "added", first: "1", second: "1" }, 1_000_001, 1)).toEqual([1_346_269]);
+    expect(next({ kind: "prime" }, 1_000_001, 2)).toEqual([1_000_003, 1_000_033]);
+    expect(next({ kind: "powers", of: "2" }, 1_000_001, 1)).toEqual([1_048_576]);
+  });
+
+  test("of two rules together, and of either", () => {
+    const [a, b] = [one({ kind: "multiples", of: "99991" }), one({ kind: "multiples", of: "99989" })];
+    const conditions = [...a.conditions, ...b.conditions];
+    expect(membersFrom({ join: "and", conditions }, 1, 1).found).toEqual([99_991 * 99_989]);
+    expect(membersFrom({ join: "or", conditions }, 1, 3).found).toEqual([99_989, 99_991, 199_978]);
+  });
+
+  test("a rule that holds no more numbers says how far it was searched", () => {
+    expect(membersFrom(one({ kind: "factors", of: "24" }), 20, 5)).toMatchObject({ found: [24] });
+    expect(membersFrom(one({ kind: "less", than: "5" }), 3, 5)).toEqual({
+      found: [3, 4],
+      searchedTo: 999_999_999_999_999,
+    });
+  });
+});

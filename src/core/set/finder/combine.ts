@@ -1,0 +1,156 @@
+import { JOINING, joinedBits, MAX_SAVED } from "../description-length";
+import type { Rule } from "../rule";
+import { type Bitset, firstIn, hasBit, ones } from "./bitset";
+import type { Candidate } from "./candidates";
+
+/** Some candidates joined, and what it costs to say them together. */
+export type Joined = {
+  readonly join: Rule["join"];
+  readonly of: readonly Candidate[];
+  readonly bits: number;
+};
+
+/** Of so many candidates, the simplest ones, three are tried together; of so many, two with exceptions. */
+const MAX_IN_THREES = 140;
+const MAX_NEAR = 160;
+
+/** A candidate, and the places at which it alone is wrong. */
+type Wrong = { readonly one: Candidate; readonly wrong: Bitset };
+
+/**
+ * For "and", the candidates that hold all that is wanted, each with what it holds beside that; for "or", those that hold
+ * nothing else, each with what it lacks. Joined, they are right where no place is wrong in all of them.
+ */
+function sideOf(join: Rule["join"], wanted: Bitset, candidates: readonly Candidate[]): Wrong[] {
+  return candidates.flatMap((one) => {
+    const [more, less] = [minus(one.held, wanted), minus(wanted, one.held)];
+    const [allowed, none] = join === "and" ? [more, less] : [less, more];
+    return isEmpty(none) && !isEmpty(allowed) ? [{ one, wrong: allowed }] : [];
+  });
+}
+
+/**
+ * Two candidates that together hold exactly what is wanted, and neither alone.
+ * @param candidates the simplest first, no two of which hold the same
+ * @param limit nothing dearer is looked for
+ */
+export function* pairsFor(
+  wanted: Bitset,
+  candidates: readonly Candidate[],
+  limit: number,
+): Generator<void, Joined[]> {
+  const found: Joined[] = [];
+  for (const join of ["and", "or"] as const) {
+    const side = sideOf(join, wanted, candidates);
+    for (let i = 0; i < side.length; i += 1) {
+      const a = side[i]!;
+      for (let j = i + 1; j < side.length; j += 1) {
+        const b = side[j]!;
+        if (a.one.bits + b.one.bits + JOINING - MAX_SAVED > limit) break;
+        if (!areApart(a.wrong, b.wrong)) continue;
+        const bits = joinedBits([a.one, b.one]);
+        if (bits <= limit) found.push({ join, of: [a.one, b.one], bits });
+      }
+      yield;
+    }
+  }
+  return found;
+}
+
+/** Three candidates that together hold exactly what is wanted; among the simplest ones. */
+export function* triplesFor(
+  wanted: Bitset,
+  candidates: readonly Candidate[],
+  limit: number,
+): Generator<void, Joined[]> {
+  const found: Joined[] = [];
+  for (const join of ["and", "or"] as const) {
+    const side = sideOf(join, wanted, candidates).slice(0, MAX_IN_THREES);
+    const right = new Map<number, readonly number[]>();
+    const rightAt = (place: number): readonly number[] => {
+      const known = right.get(place) ?? [...side.keys()].filter((k) => !hasBit(side[k]!.wrong, place));
+      right.set(place, known);
+      return known;
+    };
+    for (let i = 0; i < side.length; i += 1) {
+      const a = side[i]!;
+      for (let j = i + 1; j < side.length; j += 1) {
+        const b = side[j]!;
+        // The third one is no simpler than the second.
+        if (a.one.bits + 2 * b.one.bits + 2 * (JOINING - MAX_SAVED) > limit) break;
+        const both = and(a.wrong, b.wrong);
+        // Two that are right together need no third one.
+        if (isEmpty(both)) continue;
+        // Whichever place is wrong in both, it is right in the third one: few are.
+        for (const k of rightAt(firstIn(both))) {
+          if (k <= j) continue;
+          const c = side[k]!;
+          if (a.one.bits + b.one.bits + c.one.bits + 2 * (JOINING - MAX_SAVED) > limit) break;
+          if (!areApart(both, c.wrong)) continue;
+          const bits = joinedBits([a.one, b.one, c.one]);
+          if (bits <= limit) found.push({ join, of: [a.one, b.one, c.one], bits });
+        }
+      }
+      yield;
+    }
+  }
+  return found;
+}
+
+/** Two candidates that together hold what is wanted but for at most `most` places. */
+export function* nearPairsFor(
+  wanted: Bitset,
+  candidates: readonly Candidate[],
+  limit: number,
+  most: number,
+): Generator<void, Joined[]> {
+  const found: Joined[] = [];
+  const side = candidates.slice(0, MAX_NEAR);
+  for (let i = 0; i < side.length; i += 1) {
+    for (let j = i + 1; j < side.length; j += 1) {
+      const bits = joinedBits([side[i]!, side[j]!]);
+      if (bits - MAX_SAVED > limit) break;
+      for (const join of ["and", "or"] as const)
+        if (isNear(join, side[i]!.held, side[j]!.held, wanted, most))
+          found.push({ join, of: [side[i]!, side[j]!], bits });
+    }
+    yield;
+  }
+  return found;
+}
+
+/** Which places a joined rule holds. */
+export function heldTogether({ join, of }: Pick<Joined, "join" | "of">): Bitset {
+  return of
+    .map(({ held }) => held)
+    .reduce((a, b) => (join === "and" ? and(a, b) : a.map((word, i) => word | b[i]!)));
+}
+
+const and = (a: Bitset, b: Bitset): Bitset => a.map((word, i) => word & b[i]!);
+export const minus = (a: Bitset, b: Bitset): Bitset => a.map((word, i) => word & ~b[i]!);
+export const isEmpty = (bits: Bitset): boolean => bits.every((word) => word === 0);
+
+function areApart(a: Bitset, b: Bitset): boolean {
+  for (let i = 0; i < a.length; i += 1) if ((a[i]! & b[i]!) !== 0) return false;
+  return true;
+}
+
+/** Whether a set is wrong at so many places at most. */
+export function isWithin(held: Bitset, wanted: Bitset, most: number): boolean {
+  let wrong = 0;
+  for (let i = 0; i < wanted.length; i += 1) {
+    wrong += ones(held[i]! ^ wanted[i]!);
+    if (wrong > most) return false;
+  }
+  return true;
+}
+
+function isNear(join: Rule["join"], a: Bitset, b: Bitset, wanted: Bitset, most: number): boolean {
+  let wrong = 0;
+  for (let i = 0; i < wanted.length; i += 1) {
+    const held = join === "and" ? a[i]! & b[i]! : a[i]! | b[i]!;
+    wrong += ones(held ^ wanted[i]!);
+    if (wrong > most) return false;
+  }
+  return true;
+}

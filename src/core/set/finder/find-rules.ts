@@ -1,0 +1,114 @@
+import type { NumberKey } from "../../number/exact";
+import { conditionBits, exceptionBits } from "../description-length";
+import type { Rule } from "../rule";
+import { type Agreement, agreementsWith } from "./agree";
+import { countBits, placesIn } from "./bitset";
+import { type Candidate, candidatesOf, distinct } from "./candidates";
+import { heldTogether, isWithin, type Joined, minus, nearPairsFor, pairsFor, triplesFor } from "./combine";
+import { groundOf, type Shading } from "./shading";
+
+/** A rule behind a shading, or nearly so. */
+export type Answer = {
+  readonly rule: Rule;
+  /** What it costs to say it with its exceptions, in bits: see `descriptionLength`. */
+  readonly bits: number;
+  /** The rule holds these, and they are not shaded. */
+  readonly missing: readonly NumberKey[];
+  /** These are shaded, and the rule does not hold them. */
+  readonly besides: readonly NumberKey[];
+  /** Whether it holds the same numbers as the first answer beyond this chart too; null where one of the two is only near. */
+  readonly agrees: Agreement | null;
+};
+
+/** Most answers that are given, and most exceptions that a rule may have. */
+const MAX_ANSWERS = 12;
+const MAX_EXCEPTIONS = 3;
+/** There is no more than one exception to so many numbers. */
+const FEWEST_TO_ONE = 5;
+/** Beside a simple answer, one that takes so much longer to say is none. */
+const MAX_DEARER = 12;
+/** What takes longer to say is no help to anybody. */
+const MAX_BITS = 48;
+
+/**
+ * The rules that hold exactly the shaded numbers of a chart, the simplest first, and where nothing simpler does, those that
+ * nearly do, with their exceptions. One condition and its opposite, two together, and three where two do not do. Nothing is
+ * given that takes longer to say than to name the shaded numbers, or the others, one by one.
+ *
+ * It stops every now and then, so that a search can be given up: `searchRules` goes on to its end.
+ */
+export function* findRules(shading: Shading): Generator<void, Answer[]> {
+  const ground = groundOf(shading);
+  const { wanted, numbers } = ground;
+  const shaded = countBits(wanted);
+  if (shaded === 0) return [];
+  const limit = Math.min(MAX_BITS, namedBits(numbers, placesIn(wanted)), unnamedBits(numbers, wanted));
+  const candidates = yield* candidatesOf(ground);
+  const allowed = Math.min(
+    MAX_EXCEPTIONS,
+    Math.floor(Math.min(shaded, numbers.length - shaded) / FEWEST_TO_ONE),
+  );
+  const alone = (from: readonly Candidate[], most: number) =>
+    from
+      .filter(({ held }) => isWithin(held, wanted, most))
+      .flatMap((one) => answersFrom({ join: "and", of: [one], bits: one.bits }, most));
+  const answers = alone(candidates, 0);
+  const simple = distinct(candidates);
+  const byHand = (answer: Answer) => answer.rule.conditions.some(({ kind }) => kind === "picked");
+  const found = () => answers.some((answer) => !byHand(answer));
+  const add = (joined: readonly Joined[], most: number) => {
+    for (const one of joined) answers.push(...answersFrom(one, most));
+  };
+  add(yield* pairsFor(wanted, simple, limit), 0);
+  if (!found()) add(yield* triplesFor(wanted, simple, limit), 0);
+  const least = Math.min(limit, ...answers.map(({ bits }) => bits));
+  if (allowed > 0) {
+    const near = alone(simple, allowed).filter(({ bits }) => bits < least);
+    const fewest = Math.min(...near.map(exceptionsIn));
+    answers.push(...near.filter((one) => exceptionsIn(one) === fewest));
+    if (!found()) add(yield* nearPairsFor(wanted, simple, limit - 5, Math.min(2, allowed)), allowed);
+  }
+  const best = answers.sort((a, b) => a.bits - b.bits);
+  const enough = best.filter(({ bits }) => bits <= best[0]!.bits + MAX_DEARER);
+  return agreementsWith(enough.slice(0, MAX_ANSWERS));
+
+  /** The answer that joined candidates are, where they have no more exceptions than these. */
+  function answersFrom({ join, of, bits }: Joined, most: number): Answer[] {
+    const held = heldTogether({ join, of });
+    const [missing, besides] = [minus(held, wanted), minus(wanted, held)];
+    const wrong = countBits(missing) + countBits(besides);
+    if (wrong > most || (most > 0 && wrong === 0)) return [];
+    const name = (places: readonly number[]) => places.map((at) => numbers[at]!);
+    const [lacks, has] = [name(placesIn(missing)), name(placesIn(besides))];
+    return [
+      {
+        rule: { join, conditions: of.map(({ condition }) => condition) },
+        bits: bits + exceptionBits([...lacks, ...has]),
+        missing: lacks,
+        besides: has,
+        agrees: null,
+      },
+    ];
+  }
+}
+
+const namedBits = (numbers: readonly NumberKey[], places: readonly number[]) =>
+  conditionBits({ kind: "picked", not: false, numbers: places.map((at) => numbers[at]!) });
+
+/** To name those that are not shaded, one by one. */
+function unnamedBits(numbers: readonly NumberKey[], wanted: Uint32Array): number {
+  const shaded = new Set(placesIn(wanted));
+  const rest = numbers.map((_, at) => at).filter((at) => !shaded.has(at));
+  return rest.length === 0 ? MAX_BITS : namedBits(numbers, rest) + 2;
+}
+
+const exceptionsIn = ({ missing, besides }: Answer) => missing.length + besides.length;
+
+/** The answers at once. */
+export function searchRules(shading: Shading): Answer[] {
+  const search = findRules(shading);
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
+  }
+}
