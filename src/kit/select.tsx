@@ -10,7 +10,9 @@ type Props<T extends string> = {
   value: T;
   onChange: (value: T) => void;
   /** One below the other, or in groups that have a name. */
-  options: readonly Option<T>[] | readonly { readonly name: string; readonly options: readonly Option<T>[] }[];
+  options:
+    | readonly Option<T>[]
+    | readonly { readonly name: string; readonly options: readonly Option<T>[] }[];
   /** Shown while nothing is chosen. */
   placeholder?: string;
 };

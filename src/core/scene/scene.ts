@@ -14,8 +14,11 @@ import type { Guessing } from "./slices/guessing";
 import type { Laying } from "./slices/laying";
 import type { Ordering } from "./slices/ordering";
 import type { Parts } from "./slices/parts";
+import type { Saying } from "./slices/saying";
 import type { SetTo } from "./slices/setting";
 import type { Signs } from "./slices/signs";
+import type { Sorting } from "./slices/sorting";
+import type { Symmetries } from "./slices/symmetry";
 import type { Talk } from "./slices/talk";
 import type { OnTrail } from "./slices/trail";
 import type { Windows } from "./slices/windows";
@@ -34,6 +37,9 @@ export type Scene = Laying &
   Framing &
   Grouping &
   Guessing &
+  Symmetries &
+  Saying &
+  Sorting &
   Windows &
   Working &
   Drawing &

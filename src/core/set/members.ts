@@ -3,7 +3,7 @@ import { kindOf, type Rule, wholeTestOf } from "./rule";
 /** No number on a board is larger. */
 const LAST = 999_999_999_999_999;
 /** Most numbers that are tried for one answer, so that a rule that holds nothing more ends the search. */
-const MAX_TRIED = 300_000;
+const MAX_TRIED = 100_000;
 
 /** The numbers that were found, and whether the search ended before there were enough: how far it came. */
 export type Members = { readonly found: readonly number[]; readonly searchedTo: number | null };

@@ -1,6 +1,7 @@
 "use client";
 
 import { Tabs } from "@/kit/tabs";
+import { PatternPage } from "../pattern/pattern-page-later";
 import { CoversPage } from "./covers-page";
 import { MarksPage } from "./marks-page";
 
@@ -13,6 +14,7 @@ export function ByRule() {
         pages={[
           { id: "marks", name: "Marks", content: <MarksPage /> },
           { id: "covers", name: "Covers", content: <CoversPage /> },
+          { id: "pattern", name: "Pattern", content: <PatternPage /> },
         ]}
       />
     </aside>

@@ -84,13 +84,14 @@ export function ConditionRow({ condition, squares, onChange, onRemove }: Props) 
           ]}
           onChange={(is) => onChange({ ...condition, not: is === "not" })}
         />
+        {fields.filter(isBefore).map(control)}
         <Select
           label="What the numbers are"
           value={choiceOf(condition)}
           options={CONDITION_CHOICES}
           onChange={(choice) => onChange(chooseCondition(choice, condition, squares))}
         />
-        {fields.map(control)}
+        {fields.filter((field) => !isBefore(field)).map(control)}
       </div>
       {onRemove && (
         <IconButton name="Remove this condition" onClick={onRemove}>
@@ -100,3 +101,5 @@ export function ConditionRow({ condition, squares, onChange, onRemove }: Props) 
     </div>
   );
 }
+
+const isBefore = (field: ConditionField) => "before" in field && field.before === true;

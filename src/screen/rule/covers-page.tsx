@@ -20,7 +20,7 @@ export function CoversPage() {
   const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
   const store = useBoardStore();
-  const { rule, setRule, held } = useRule();
+  const { rule, setRule, held, squares } = useRule();
   const [howMany, setHowMany] = useState(10);
   // A number that was just typed is meant by the button beside it, before it is drawn anew.
   const wanted = useRef(howMany);
@@ -66,7 +66,7 @@ export function CoversPage() {
         </Button>
       </div>
       <hr className="border-rule" />
-      <RuleBuilder rule={rule} onChange={setRule} held={held} />
+      <RuleBuilder rule={rule} onChange={setRule} held={held} squares={squares} />
       <div className="flex gap-2">
         <Button tone="strong" className="flex-1" onClick={() => act("cover", rule)}>
           Cover them

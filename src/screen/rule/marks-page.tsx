@@ -27,7 +27,7 @@ export function MarksPage() {
   const ink = useBoard((state) => state.ink);
   const store = useBoardStore();
   const write = useNumberText();
-  const { rule, setRule, held } = useRule();
+  const { rule, setRule, held, squares } = useRule();
   const numbers = boardNumbers(board, scene);
   const name = INK_STYLE[ink].name.toLowerCase();
   const seen = useSeen();
@@ -41,7 +41,7 @@ export function MarksPage() {
   );
   return (
     <div className="flex flex-col gap-4">
-      <RuleBuilder rule={rule} onChange={setRule} held={held} />
+      <RuleBuilder rule={rule} onChange={setRule} held={held} squares={squares} />
       <div className="flex flex-wrap gap-2">
         <Button
           tone="strong"

@@ -4,6 +4,7 @@ import { Plus } from "lucide-react";
 import type { NumberKey } from "@/core/number/exact";
 import { MAX_CONDITIONS, type Rule } from "@/core/set/rule";
 import { listNumbers, ruleWords } from "@/core/set/rule-words";
+import type { Squares } from "@/core/set/squares";
 import { Button } from "@/kit/button";
 import { Segments } from "@/kit/segments";
 import { ConditionRow } from "./condition-row";
@@ -12,12 +13,14 @@ import { useSeen } from "./use-seen";
 type Props = {
   rule: Rule;
   onChange: (rule: Rule) => void;
+  /** The squares of the chart at hand, for what is said about where numbers stand. */
+  squares?: Squares | undefined;
   /** The numbers of the board that the rule holds. */
   held: readonly NumberKey[];
 };
 
 /** A rule as a sentence of plain controls, with the numbers it holds counted below. */
-export function RuleBuilder({ rule, onChange, held }: Props) {
+export function RuleBuilder({ rule, onChange, held, squares }: Props) {
   const { conditions, join } = rule;
   const many = conditions.length > 1;
   const shown = useSeen()(held);
@@ -43,6 +46,7 @@ export function RuleBuilder({ rule, onChange, held }: Props) {
             ))}
           <ConditionRow
             condition={condition}
+            squares={squares}
             onChange={(next) => onChange({ ...rule, conditions: conditions.with(index, next) })}
             onRemove={
               many ? () => onChange({ ...rule, conditions: conditions.toSpliced(index, 1) }) : undefined

@@ -1,10 +1,11 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { boardNumbers } from "@/core/lesson/views-of";
+import { boardNumbers, chartOf } from "@/core/lesson/views-of";
 import { inksAt } from "@/core/scene/scene";
 import { holdsOf } from "@/core/set/holds";
 import { type Rule, ruleOf } from "@/core/set/rule";
+import { squaresOf } from "@/core/surface/chart";
 import { pickBoardInHand, pickScene, useBoard } from "../store/use-board";
 
 /** A rule that is being built, and the numbers of the board that it holds now. */
@@ -16,5 +17,6 @@ export function useRule() {
     () => boardNumbers(board, scene).filter(holdsOf(rule, (number) => inksAt(scene, number))),
     [board, scene, rule],
   );
-  return { rule, setRule, held };
+  const chart = chartOf(board);
+  return { rule, setRule, held, squares: chart && squaresOf(chart) };
 }

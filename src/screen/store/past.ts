@@ -9,7 +9,7 @@ import { boardNow, keepScene, sceneNow, viewInHand } from "./on-show";
 import type { Part } from "./part";
 
 /** What may go on for a while, and is taken back together: a slide, a stroke of the rubber, a count that walks, a finger. */
-export type Growth = "slide" | "look" | "point" | "rub" | "walk" | `finger ${number}`;
+export type Growth = "slide" | "widen" | "look" | "point" | "rub" | "walk" | `finger ${number}`;
 
 /** What is done on the board on show, and its past. */
 export type PastPart = {

@@ -6,8 +6,14 @@ import { readNumber } from "@/core/number/read-number";
 import { Button } from "@/kit/button";
 import { NumberKeys } from "@/kit/number-keys";
 
+type Props = {
+  onDone: (says: NumberKey) => void;
+  /** What the button that ends it says. */
+  done?: string;
+};
+
 /** A number typed with fingers, or with the keyboard. */
-export function NumberPad({ onDone }: { onDone: (says: NumberKey) => void }) {
+export function NumberPad({ onDone, done: word = "Write it" }: Props) {
   const [typed, setTyped] = useState("");
   const [message, setMessage] = useState("");
   const field = useRef<HTMLInputElement>(null);
@@ -47,7 +53,7 @@ export function NumberPad({ onDone }: { onDone: (says: NumberKey) => void }) {
         }}
       >
         <Button type="submit" tone="stair" className="h-14 px-2">
-          Write it
+          {word}
         </Button>
       </NumberKeys>
     </form>

@@ -142,6 +142,27 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
     fields: null,
     drawnOver: true,
   },
+  say: {
+    drawing: () => import("@/view/say/say-drawing").then((part) => part.SayDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 520), 16]),
+    stage: () => import("./say/stage").then((part) => part.SayStage),
+    fields: null,
+    drawnOver: true,
+  },
+  cards: {
+    drawing: () => import("@/view/cards/cards-drawing").then((part) => part.CardsDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 560), 16]),
+    stage: () => import("./cards/stage").then((part) => part.CardsStage),
+    fields: () => import("./cards/fields").then((part) => part.CardsFields),
+    drawnOver: true,
+  },
+  diagram: {
+    drawing: () => import("@/view/diagram/diagram-drawing").then((part) => part.DiagramDrawing),
+    inside: (_, card) => within(card, [12, 16, 12, 16]),
+    stage: () => import("./diagram/stage").then((part) => part.DiagramStage),
+    fields: null,
+    drawnOver: true,
+  },
   time: {
     drawing: () => import("@/view/time/time-drawing").then((part) => part.TimeDrawing),
     inside: (_, card) => within(card, [12, 16, 12, 16]),

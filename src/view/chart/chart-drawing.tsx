@@ -1,5 +1,6 @@
 import { isCount } from "@/core/count/count";
 import { cellState } from "@/core/scene/cell-state";
+import { inksAt } from "@/core/scene/scene";
 import type { DrawingProps } from "../drawing";
 import { DrawnOver } from "../pen/drawn";
 import { AskedCell } from "./asked-cell";
@@ -13,6 +14,7 @@ import { GuideLight } from "./guide-light";
 import { Neighbours } from "./neighbours";
 import { placeChart } from "./place-chart";
 import { routeOf } from "./route-of";
+import { SymmetryLines } from "./symmetry-lines";
 
 /** A chart in the middle of its room. */
 export function ChartDrawing({ view, board, scene, size, theme }: DrawingProps<"chart">) {
@@ -42,6 +44,11 @@ export function ChartDrawing({ view, board, scene, size, theme }: DrawingProps<"
         )}
         <ChartLines layout={layout} climb={view.climb} />
         {scene.guides && <Neighbours layout={layout} settings={view} scene={scene} gap={0} />}
+        <SymmetryLines
+          layout={layout}
+          shown={scene.symmetries[view.id] ?? []}
+          isShaded={(number) => inksAt(scene, number) !== 0}
+        />
         {asked !== undefined && <AskedCell layout={layout} corner={cornerOf(layout, asked)} typed="" />}
         {route && <DrawnRoute layout={layout} trail={route} />}
         {focus !== undefined && <CellRing layout={layout} corner={cornerOf(layout, focus)} of="focus" />}

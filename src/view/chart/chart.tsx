@@ -5,6 +5,7 @@ import type { Trail } from "@/core/count/trail";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
+import type { ViewId } from "@/core/views/view-id";
 import { type Size, useSize } from "@/kit/use-size";
 import type { Over } from "../pen/anchors";
 import { useCells } from "../scene/cells";
@@ -17,6 +18,7 @@ import { chartAnchors } from "./chart-anchors";
 import { type ChartLayout, cornerOf, insideGuides, layOutChart, textIn } from "./chart-layout";
 import { ChartLines } from "./chart-lines";
 import { ChartRows } from "./chart-rows";
+import { DrawnSymmetry } from "./drawn-symmetry";
 import { EDGE, Edges } from "./edges";
 import { FocusRing } from "./focus-ring";
 import { Guides, LiveGuideLight } from "./guides";
@@ -27,6 +29,8 @@ import { type Sweep, useSweep } from "./use-sweep";
 
 type Props = {
   settings: ChartSettings;
+  /** Its name on its board, by which what is drawn over it is found. */
+  id?: ViewId;
   source: SceneSource;
   /** Heavier lines and larger numerals, for the back of the room. */
   strong: boolean;
@@ -50,6 +54,7 @@ const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 /** A chart that fills the room it is given. It redraws when its settings or size change; its cells by themselves. */
 export const Chart = memo(function Chart({
   settings,
+  id,
   source,
   strong,
   firstSize,
@@ -160,6 +165,7 @@ export const Chart = memo(function Chart({
             className="pointer-events-none absolute inset-0 z-20 overflow-visible"
           >
             <Guides layout={layout} settings={settings} source={source} gap={edges ? EDGE : 0} />
+            {id !== undefined && <DrawnSymmetry id={id} layout={layout} source={source} />}
             {asked !== undefined && (
               <AskedCell layout={layout} corner={cornerOf(layout, asked)} typed={asks?.typed ?? ""} />
             )}

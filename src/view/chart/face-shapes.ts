@@ -32,9 +32,11 @@ export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[]
   }
   const inks = inksIn(state);
   const shown = covered ? written : number;
+  // Where nothing is to be read, a shading is as strong as it can be.
+  const bare = shown === undefined;
   const look = covered ? "by-hand" : standsOut(state) ? "out" : inks ? "marked" : "plain";
   return [
-    ...(inks === 0 ? [] : inkShapes(at, inks)),
+    ...(inks === 0 ? [] : inkShapes(at, inks, bare)),
     ...(shown === undefined ? [] : [numeral(at, shown, look)]),
     ...wrong,
   ];
@@ -65,15 +67,18 @@ export function counterShapes({ layout, x, y }: At): Shape[] {
   ];
 }
 
-/** The grounds and shapes of a cell's inks. */
-export function inkShapes({ layout, x, y }: At, inks: number): Shape[] {
+/** The grounds and shapes of a cell's inks; `bare`, where no numeral stands on them. */
+export function inkShapes({ layout, x, y }: At, inks: number, bare = false): Shape[] {
   const { cellWidth: w, cellHeight: h, shape } = layout;
   const split = splitInks(inks);
   // Shapes stand at their ink's home, drawn in from the edge by their own size and a little more.
   const inset = { x: shape * 1.75, y: shape * 1.4 };
   const grounds = split.map(({ ink, region }): Shape => {
     const points = region.map(([u, v]) => `${round(x + u * w)},${round(y + v * h)}`).join(" ");
-    return { tag: "polygon", attributes: { points, fill: INK_STYLE[ink].ground } };
+    return {
+      tag: "polygon",
+      attributes: { points, fill: bare ? INK_STYLE[ink].figure : INK_STYLE[ink].ground },
+    };
   });
   const figures = split.map(({ ink }) => {
     const [u, v] = INK_HOME[ink];
@@ -81,7 +86,8 @@ export function inkShapes({ layout, x, y }: At, inks: number): Shape[] {
       ink,
       x: x + inset.x + u * (w - 2 * inset.x),
       y: y + inset.y + v * (h - 2 * inset.y),
-      radius: shape,
+      radius: bare ? shape * 1.3 : shape,
+      ...(bare ? { color: INK_STYLE[ink].ground } : {}),
     });
   });
   return [...grounds, ...figures];

@@ -8,8 +8,11 @@ import { guessing } from "./guessing";
 import { laying } from "./laying";
 import { ordering } from "./ordering";
 import { parts } from "./parts";
+import { saying } from "./saying";
 import { setting } from "./setting";
 import { signs } from "./signs";
+import { sorting } from "./sorting";
+import { symmetry } from "./symmetry";
 import { talk } from "./talk";
 import { onTrail } from "./trail";
 import { windows } from "./windows";
@@ -29,6 +32,9 @@ export const SLICES = [
   framing,
   grouping,
   guessing,
+  symmetry,
+  saying,
+  sorting,
   windows,
   working,
   drawing,

@@ -14,7 +14,13 @@ type Of<S extends Shape> = z.core.output<z.ZodMiniObject<S>>;
 /** What stands in the row of controls of a condition, in the order in which it is read. */
 export type ConditionField =
   | { readonly word: string }
-  | { readonly part: string; readonly label: string; readonly number: "required" | "optional" }
+  | {
+      readonly part: string;
+      readonly label: string;
+      readonly number: "required" | "optional";
+      /** It is read before what the numbers are: 2, more than a multiple of 5. */
+      readonly before?: true;
+    }
   | { readonly part: string; readonly label: string; readonly numbers: { readonly most: number } }
   | {
       readonly part: string;

@@ -5,8 +5,8 @@ import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import { condition } from "./condition";
 
-/** Most numbers that are picked by hand: as many as can be named in a sentence. */
-export const MAX_PICKED = 40;
+/** Most numbers that are picked by hand. */
+export const MAX_PICKED = 200;
 /** So many are offered for a shading that no other rule fits. */
 const MAX_OFFERED = 8;
 
@@ -21,7 +21,7 @@ export const picked = condition({
       .array(NumberText)
       .check(
         z.minLength(1, "Write at least one number."),
-        z.maxLength(MAX_PICKED, "Write at most 40 numbers."),
+        z.maxLength(MAX_PICKED, "Write at most 200 numbers."),
       ),
   },
   choices: [{ value: "picked", label: "one of these:", start: () => ({ numbers: ["3", "7", "12"] }) }],

@@ -22,9 +22,8 @@ export const remainder = condition({
     },
   ],
   fields: [
+    { part: "more", label: "So many more", number: "required", before: true },
     { part: "of", label: "More than a multiple of", number: "required" },
-    { word: "by" },
-    { part: "more", label: "By", number: "required" },
   ],
   asks: "number",
   whole: ({ more, of }) => {

@@ -1,5 +1,6 @@
+import * as z from "zod/mini";
 import { indexAtCell, latticeGrid } from "../lattice";
-import { MAX_SQUARES, type Squares } from "../squares";
+import { MAX_SQUARES, MAX_WIDTH, type Squares } from "../squares";
 
 /** A chart as a picture: which of its squares are shaded. */
 export type Picture = {
@@ -13,11 +14,20 @@ export type Picture = {
 export const MIRRORS = ["upright", "level", "down-right", "down-left"] as const;
 export type Mirror = (typeof MIRRORS)[number];
 
+const Rows = z.int().check(z.minimum(0), z.maximum(MAX_SQUARES));
+const Columns = z.int().check(z.minimum(-MAX_WIDTH), z.maximum(MAX_WIDTH));
+
 /** What a picture looks the same after: a mirror, half a turn, a quarter turn, or sliding by so many rows and columns. */
-export type Symmetry =
-  | { readonly kind: "mirror"; readonly line: Mirror }
-  | { readonly kind: "turn"; readonly by: "half" | "quarter" }
-  | { readonly kind: "slide"; readonly down: number; readonly right: number };
+export const Symmetry = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("mirror"), line: z.enum(MIRRORS) }),
+  z.object({ kind: z.literal("turn"), by: z.enum(["half", "quarter"]) }),
+  z.object({ kind: z.literal("slide"), down: Rows, right: Columns }),
+]);
+export type Symmetry = z.infer<typeof Symmetry>;
+
+/** Whether two symmetries are the same. */
+export const sameSymmetry = (a: Symmetry, b: Symmetry): boolean =>
+  Object.values(a).join() === Object.values(b).join();
 
 /** The picture of a chart with some of its numbers shaded, by their place in the chart, from 0. */
 export function pictureOf(chart: Squares, isShaded: (index: number) => boolean): Picture {
@@ -67,7 +77,7 @@ function turnsOf(picture: Picture): Symmetry[] {
 
 /**
  * The shortest slides after which a picture looks the same wherever it lies on itself, at most two, that do not go the same
- * way. A slide goes by at most half of the picture, and brings a shaded square to a shaded one.
+ * way. A slide goes by at most half of the picture, and brings half of the shaded squares to others at least.
  */
 function slidesOf(picture: Picture): Symmetry[] {
   const { rows, columns, squares } = picture;
@@ -89,12 +99,16 @@ function slidesOf(picture: Picture): Symmetry[] {
   return found.map((shift) => ({ kind: "slide", ...shift }));
 }
 
-/** Whether some shaded square comes to another one. */
+/** Whether at least half of the shaded squares come to another one. */
 function meetsItself({ rows, columns, squares }: Picture, down: number, right: number): boolean {
-  return squares.some((shaded, at) => {
+  let [shaded, met] = [0, 0];
+  for (const [at, is] of squares.entries()) {
+    if (!is) continue;
     const [row, column] = [Math.floor(at / columns) + down, (at % columns) + right];
-    return shaded && row < rows && column >= 0 && column < columns && squares[row * columns + column];
-  });
+    shaded += 1;
+    if (row < rows && column >= 0 && column < columns && squares[row * columns + column]) met += 1;
+  }
+  return 2 * met >= shaded;
 }
 
 /** All that a picture looks the same after: mirrors, turns and slides. One that is empty, or all shaded, has none to tell. */

@@ -1,6 +1,8 @@
 import { arrows } from "./arrows";
+import { cards } from "./cards";
 import { chart } from "./chart";
 import { compare } from "./compare";
+import { diagram } from "./diagram";
 import { frames } from "./frames";
 import { groups } from "./groups";
 import { higherLower } from "./higher-lower";
@@ -9,6 +11,7 @@ import { order } from "./order";
 import { pairs } from "./pairs";
 import { placeValue } from "./place-value";
 import { problems } from "./problems";
+import { say } from "./say";
 import { sentence } from "./sentence";
 import { stops } from "./stops";
 import { time } from "./time";
@@ -31,6 +34,9 @@ export const KINDS = {
   groups,
   order,
   "higher-lower": higherLower,
+  say,
+  cards,
+  diagram,
   time,
   pairs,
   compare,

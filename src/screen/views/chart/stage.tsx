@@ -30,7 +30,7 @@ export function ChartStage({ view, strong }: StageProps<"chart">) {
   const ofCount = useCallback((trail: Trail) => isCount(trail, count), [count]);
   return (
     <section {...frame} className={`min-h-0 min-w-0 rounded-card bg-board p-3 ${held}`}>
-      <Chart {...given} sweep={sweep} onLine={useOnLine(view)} isCount={ofCount} />
+      <Chart {...given} id={view.id} sweep={sweep} onLine={useOnLine(view)} isCount={ofCount} />
     </section>
   );
 }

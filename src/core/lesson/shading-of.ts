@@ -1,0 +1,59 @@
+import type { NumberKey } from "../number/exact";
+import type { Move } from "../scene/move";
+import { inksAt, type Scene } from "../scene/scene";
+import { ruleOn } from "../set/choose-condition";
+import { hasInk, INKS, type Ink } from "../set/ink";
+import type { Squares } from "../set/squares";
+import { type ChartSettings, chartNumbers, lastNumber, squaresOf } from "../surface/chart";
+import type { ViewOf } from "../views/view";
+
+/** A chart with the numbers on it that are shaded. */
+export type ShadedChart = {
+  readonly view: ViewOf<"chart">;
+  readonly squares: Squares;
+  readonly numbers: readonly NumberKey[];
+  readonly shaded: readonly NumberKey[];
+  /** The ink that they are marked in; null where any will do. */
+  readonly ink: Ink | null;
+};
+
+/** The shading of a chart in an ink; where it has no number in that ink, in any. */
+export function shadingOf(view: ViewOf<"chart">, scene: Scene, ink: Ink): ShadedChart {
+  const numbers = chartNumbers(view);
+  const inInk = numbers.filter((number) => hasInk(inksAt(scene, number), ink));
+  const shaded = inInk.length > 0 ? inInk : numbers.filter((number) => inksAt(scene, number) !== 0);
+  return { view, squares: squaresOf(view), numbers, shaded, ink: inInk.length > 0 ? ink : null };
+}
+
+/** Narrowest and widest that a chart is drawn anew to see what becomes of a pattern. */
+export const WIDTHS = { min: 2, max: 20 } as const;
+
+/** A chart with the same numbers in rows of another width. */
+export function chartOfWidth<C extends ChartSettings>(chart: C, columns: number): C {
+  const until = chart.until.by === "rows" ? ({ by: "last", last: lastNumber(chart) } as const) : chart.until;
+  return { ...chart, columns, until };
+}
+
+/**
+ * What is to be done for a chart to have rows of another width: it is set anew, what a rule says about where numbers stand
+ * is said of the new chart, and what was drawn over the old one goes.
+ */
+export function widthMoves(view: ViewOf<"chart">, scene: Scene, columns: number): Move[] {
+  const next = chartOfWidth(view, columns);
+  const [was, is] = [squaresOf(view), squaresOf(next)];
+  const marks = scene.laid.rules.flatMap(({ layer, rule, on }): Move[] => {
+    const ink = INKS.find((one) => one === layer);
+    if (!ink || !rule.conditions.some((one) => "on" in one && sameSquares(one.on, was))) return [];
+    return [
+      { do: "drop-rule", layer, rule },
+      { do: on ? "mark" : "unmark", ink, numbers: ruleOn(rule, is) },
+    ];
+  });
+  const drawn = (scene.symmetries[view.id] ?? []).map(
+    (symmetry): Move => ({ do: "draw-symmetry", view: view.id, symmetry, on: false }),
+  );
+  return [{ do: "set", setting: { of: "view", is: next } }, ...marks, ...drawn];
+}
+
+const sameSquares = (a: Squares, b: Squares) =>
+  a.columns === b.columns && a.count === b.count && a.first === b.first && a.difference === b.difference;

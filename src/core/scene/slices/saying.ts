@@ -1,0 +1,79 @@
+import * as z from "zod/mini";
+import { exampleRule, Rule, sameRule } from "../../set/rule";
+import { ViewId } from "../../views/view-id";
+import { type Draft, move, type Slice } from "../slice";
+import { orNull, someView } from "./examples";
+
+/** Most sentences of the class that a view keeps, and most tries. */
+export const MAX_SENTENCES = 12;
+export const MAX_TRIES = 30;
+
+/** What the class says of a shading. */
+export type Sentences = {
+  /** The sentence that is being put together; null before it is begun. */
+  readonly sentence: Rule | null;
+  /** The sentences that were tried, the latest last. */
+  readonly tried: readonly Rule[];
+  /** Sentences in the class's own words. */
+  readonly heard: readonly string[];
+};
+export type Saying = { readonly said: { readonly [view in ViewId]?: Sentences } };
+
+export const NOTHING_SAID: Sentences = { sentence: null, tried: [], heard: [] };
+
+const change = (draft: Draft, view: ViewId, to: (was: Sentences) => Partial<Sentences>) => {
+  const was = draft.said[view] ?? NOTHING_SAID;
+  draft.said = { ...draft.said, [view]: { ...was, ...to(was) } };
+};
+
+const moves = [
+  /**
+   * The sentence of the class as it is now being put together; with `null` it is begun anew.
+   * @example { "do": "say-rule", "view": "say", "rule": { "join": "and", "conditions": [{ "kind": "odd", "not": false }] } }
+   */
+  move(
+    "say-rule",
+    { view: ViewId, rule: z.nullable(Rule) },
+    (draft, { view, rule }) => change(draft, view, () => ({ sentence: rule })),
+    (some) => ({ view: someView(some), rule: orNull(some, () => exampleRule(some)) }),
+  ),
+  /**
+   * Shows what the sentence shades; the tries before it are kept.
+   * @example { "do": "try-rule", "view": "say" }
+   */
+  move(
+    "try-rule",
+    { view: ViewId },
+    (draft, { view }) =>
+      change(draft, view, ({ sentence, tried }) => {
+        const last = tried.at(-1);
+        if (sentence === null || (last && sameRule(last, sentence))) return {};
+        return { tried: [...tried, sentence].slice(-MAX_TRIES) };
+      }),
+    (some) => ({ view: someView(some) }),
+  ),
+  /**
+   * Keeps a sentence in the class's own words, at most 12 of them.
+   * @example { "do": "hear", "view": "say", "sentence": "They make a cross." }
+   */
+  move(
+    "hear",
+    { view: ViewId, sentence: z.string().check(z.trim(), z.minLength(1), z.maxLength(120)) },
+    (draft, { view, sentence }) =>
+      change(draft, view, ({ heard }) => ({ heard: [...heard, sentence].slice(-MAX_SENTENCES) })),
+    (some) => ({ view: someView(some), sentence: some.one(["They are even.", "They make a cross."]) }),
+  ),
+  /**
+   * Lets go of a sentence that was heard, by its place, from 0.
+   * @example { "do": "unhear", "view": "say", "at": 0 }
+   */
+  move(
+    "unhear",
+    { view: ViewId, at: z.int().check(z.minimum(0), z.maximum(MAX_SENTENCES - 1)) },
+    (draft, { view, at }) =>
+      change(draft, view, ({ heard }) => ({ heard: heard.filter((_, i) => i !== at) })),
+    (some) => ({ view: someView(some), at: some.whole(0, 2) }),
+  ),
+] as const;
+
+export const saying: Slice<Saying, typeof moves> = { initial: { said: {} }, moves };

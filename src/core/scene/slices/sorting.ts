@@ -1,0 +1,75 @@
+import * as z from "zod/mini";
+import { MAX_CARDS, MAX_FAMILIES } from "../../views/kinds/cards";
+import { ViewId } from "../../views/view-id";
+import { type Draft, move, type Slice } from "../slice";
+import { orNull, someFlag, someView } from "./examples";
+
+/** How pattern cards are sorted. */
+export type Sorted = {
+  /** By card, from 0: the family in which it lies, from 0. */
+  readonly homes: { readonly [card in number]?: number };
+  /** By family: what the class calls it. */
+  readonly names: { readonly [family in number]?: string };
+  /** The cards whose rule is told. */
+  readonly told: readonly number[];
+};
+export type Sorting = { readonly sorted: { readonly [view in ViewId]?: Sorted } };
+
+export const UNSORTED: Sorted = { homes: {}, names: {}, told: [] };
+
+const change = (draft: Draft, view: ViewId, to: (was: Sorted) => Partial<Sorted>) => {
+  const was = draft.sorted[view] ?? UNSORTED;
+  draft.sorted = { ...draft.sorted, [view]: { ...was, ...to(was) } };
+};
+
+const Card = z.int().check(z.minimum(0), z.maximum(MAX_CARDS - 1));
+const Family = z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES - 1));
+
+const moves = [
+  /**
+   * Lays a pattern card in a family, both counted from 0; with `null` back among the others.
+   * @example { "do": "sort-card", "view": "cards", "card": 3, "family": 0 }
+   */
+  move(
+    "sort-card",
+    { view: ViewId, card: Card, family: z.nullable(Family) },
+    (draft, { view, card, family }) =>
+      change(draft, view, ({ homes }) => {
+        const { [card]: _, ...others } = homes;
+        // The card that was laid last lies last.
+        return { homes: family === null ? others : { ...others, [card]: family } };
+      }),
+    (some) => ({
+      view: someView(some),
+      card: some.whole(0, 5),
+      family: orNull(some, () => some.whole(0, 2)),
+    }),
+  ),
+  /**
+   * What the class calls a family of cards.
+   * @example { "do": "name-family", "view": "cards", "family": 0, "name": "They slope down to the left" }
+   */
+  move(
+    "name-family",
+    { view: ViewId, family: Family, name: z.string().check(z.trim(), z.maxLength(60)) },
+    (draft, { view, family, name }) =>
+      change(draft, view, ({ names }) => ({ names: { ...names, [family]: name } })),
+    (some) => ({ view: someView(some), family: some.whole(0, 2), name: some.one(["Columns", "Slopes"]) }),
+  ),
+  /**
+   * Shows the rule of a pattern card, or covers it again.
+   * @example { "do": "tell-card", "view": "cards", "card": 3, "on": true }
+   */
+  move(
+    "tell-card",
+    { view: ViewId, card: Card, on: z.boolean() },
+    (draft, { view, card, on }) =>
+      change(draft, view, ({ told }) => {
+        const others = told.filter((one) => one !== card);
+        return { told: on ? [...others, card] : others };
+      }),
+    (some) => ({ view: someView(some), card: some.whole(0, 5), on: someFlag(some) }),
+  ),
+] as const;
+
+export const sorting: Slice<Sorting, typeof moves> = { initial: { sorted: {} }, moves };

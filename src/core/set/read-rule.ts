@@ -1,0 +1,145 @@
+import { readNumber } from "../number/read-number";
+import { showNumber } from "../number/show-number";
+import { CONDITIONS } from "./conditions";
+import { type AnyConditionKind, Condition, Rule } from "./rule";
+import { HUNDRED_SQUARES } from "./squares";
+
+/** A way of saying a kind of condition: its words, with a place for each of its numbers. */
+type Way = {
+  readonly pattern: RegExp;
+  readonly make: (numbers: readonly string[]) => object;
+  readonly not: boolean;
+};
+
+/** Numbers that stand in for those of a condition while its words are learnt; none is part of another. */
+const STANDING_IN = ["427", "613"] as const;
+const NUMBER = "([-−]?[\\d][\\d.,/ ]*?)";
+
+let ways: readonly Way[] | undefined;
+
+/**
+ * Every way in which a condition is said, learnt from the conditions themselves: each choice is said with numbers that stand
+ * in for its own, and where they come up in its words, any number may stand.
+ */
+function allWays(): readonly Way[] {
+  if (ways) return ways;
+  const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
+  const found: Way[] = [];
+  for (const kind of kinds) {
+    for (const start of startsOf(kind)) {
+      const condition = { kind: kind.kind, not: false, ...start } as Condition;
+      if (!Condition.safeParse(condition).success) continue;
+      const parts = partsOf(kind, start);
+      const make = (numbers: readonly string[]) => ({
+        kind: kind.kind,
+        ...start,
+        ...Object.fromEntries(parts.map(({ part }, i) => [part, numbers[i]])),
+      });
+      const said = [
+        [kind.noun(condition), false],
+        [kind.predicate(condition), false],
+        ...(kind.nounNot ? [[kind.nounNot(condition), true] as const] : []),
+      ] as const;
+      for (const [words, not] of said) {
+        const way = wayOf(words, parts, make, not);
+        if (way) found.push(way);
+      }
+    }
+  }
+  ways = found;
+  return found;
+}
+
+type Standing = { readonly part: string; readonly text: string };
+
+/** The parts of a condition that are numbers, each with the one that stands in for it. */
+const partsOf = (kind: AnyConditionKind, start: object): Standing[] =>
+  kind.fields.flatMap((field) => {
+    if (!("number" in field)) return [];
+    const text = (start as Record<string, unknown>)[field.part];
+    return typeof text === "string" && STANDING_IN.includes(text as never)
+      ? [{ part: field.part, text }]
+      : [];
+  });
+
+/** What each choice of a kind begins with, its numbers stood in for; of a digit, each of the ten. */
+function startsOf(kind: AnyConditionKind): object[] {
+  if (kind.asks === "inks" || kind.family === "squares") return [];
+  return kind.choices.flatMap(({ start }) => {
+    const begun: Record<string, unknown> = { ...start({}, HUNDRED_SQUARES) };
+    const numbers = kind.fields.filter((field) => "number" in field && field.number === "required");
+    for (const [i, field] of numbers.entries()) if ("part" in field) begun[field.part] = STANDING_IN[i];
+    if (typeof begun.digit === "number")
+      return [0, 1, 2, 3, 4, 5, 6, 7, 8, 9].map((digit) => ({ ...begun, digit }));
+    return [begun];
+  });
+}
+
+function wayOf(words: string, parts: readonly Standing[], make: Way["make"], not: boolean): Way | null {
+  let text = tidied(words).replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
+  const order: number[] = [];
+  const places = parts.map(({ text: number }) => text.indexOf(showNumber(number)));
+  if (places.some((place) => place < 0)) return null;
+  for (const i of parts.map((_, at) => at).sort((a, b) => places[a]! - places[b]!)) order.push(i);
+  for (const { text: number } of parts) text = text.replace(showNumber(number), NUMBER);
+  return {
+    pattern: new RegExp(`^${text}$`),
+    make: (numbers) => {
+      const own = parts.map((_, i) => numbers[order.indexOf(i)]!);
+      return make(own);
+    },
+    not,
+  };
+}
+
+/** Words as they are compared: small letters, one space, no full stop, and without what may be said or left out. */
+const tidied = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[.!]+$/, "")
+    .replace(/\s+/g, " ")
+    .trim()
+    .replace(/^(all |the |they are |they have |they |these are )+/, "")
+    .replace(/^numbers (that|which) /, "")
+    .replace(/^(are|have|is|has) /, "");
+
+const NOT = /^(?:(?:are|is) not|not|(?:do|does) not have|have no|has no)\s+/;
+
+function readCondition(text: string): Condition | null {
+  const whole = text
+    .toLowerCase()
+    .replace(/^numbers (that|which) /, "")
+    .replace(/^they /, "");
+  const negated = NOT.test(whole);
+  const words = tidied(whole.replace(NOT, ""));
+  for (const { pattern, make, not } of allWays()) {
+    const match = pattern.exec(words);
+    if (!match) continue;
+    const numbers = match.slice(1).map((typed) => readNumber(typed));
+    if (!numbers.every((read) => read.ok)) continue;
+    const texts = numbers.map((read) => (read.ok ? read.text : ""));
+    const made = Condition.safeParse({ ...make(texts), not: not !== negated });
+    if (made.success) return made.data;
+  }
+  return null;
+}
+
+/**
+ * Reads a sentence as a rule where its words are exact: "multiples of 6", "even numbers", "They are odd and are not multiples
+ * of 3.", "numbers less than 5 or more than 95". Null where they are not, or where "and" and "or" are mixed.
+ */
+export function readRule(sentence: string): Rule | null {
+  const text = sentence.trim();
+  if (text.length === 0 || text.length > 120) return null;
+  // A sentence of one condition may have an "and" of its own: multiples of both 4 and 6.
+  const alone = readCondition(text);
+  if (alone) return { join: "and", conditions: [alone] };
+  for (const join of ["and", "or"] as const) {
+    const parts = text.split(new RegExp(`,? (?:${join}|${join === "and" ? "but" : join}) (?:also )?`, "i"));
+    const conditions = parts.map(readCondition);
+    if (parts.length < 2 || conditions.includes(null)) continue;
+    const rule = Rule.safeParse({ join, conditions });
+    if (rule.success) return rule.data;
+  }
+  return null;
+}

@@ -1,0 +1,65 @@
+import * as z from "zod/mini";
+import { Rule } from "../../set/rule";
+import type { Squares } from "../../set/squares";
+import { reader } from "../kind";
+
+export const MAX_CARDS = 24;
+export const MAX_FAMILIES = 4;
+const MAX_SIDE = 20;
+
+const Side = z.int().check(z.minimum(2), z.maximum(MAX_SIDE));
+
+/**
+ * Pattern cards: small charts, each shaded by a rule that is for the class to find, to be sorted into families.
+ * - `first`, `columns` and `rows`: the numbers of each card
+ * - `families`: in how many they are sorted; with 0 the cards lie in rows
+ */
+export const CardsSettings = z.object({
+  kind: z.literal("cards"),
+  first: z.int().check(z.minimum(-1000), z.maximum(1_000_000)),
+  columns: Side,
+  rows: Side,
+  families: z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES)),
+  cards: z.array(Rule).check(z.minLength(1), z.maxLength(MAX_CARDS, "There is room for 24 cards.")),
+});
+export type CardsSettings = z.infer<typeof CardsSettings>;
+
+const rule = (condition: Record<string, unknown>): Rule =>
+  Rule.parse({ join: "and", conditions: [{ not: false, ...condition }] });
+
+/** The squares of a card. */
+export const squaresOfCards = ({ first, columns, rows }: Omit<CardsSettings, "kind">): Squares => ({
+  first: String(first),
+  difference: "1",
+  columns,
+  count: columns * rows,
+  run: "across",
+  climb: "down",
+  reads: "one-way",
+});
+
+export const cards = reader<CardsSettings>({
+  kind: "cards",
+  schema: CardsSettings,
+  starts: {
+    kind: "cards",
+    first: 1,
+    columns: 10,
+    rows: 10,
+    families: 2,
+    cards: [
+      rule({ kind: "multiples", of: "9" }),
+      rule({ kind: "multiples", of: "5" }),
+      rule({ kind: "multiples", of: "11" }),
+      rule({ kind: "digit", place: "ones", digit: 4 }),
+    ],
+  },
+  name: "Pattern cards",
+  says: ({ cards: all }) => (all.length === 1 ? "1 card" : `${all.length} cards`),
+  fields: [
+    { part: "first", label: "First number", whole: { least: 0, most: 1_000_000 } },
+    { part: "families", label: "Families", whole: { least: 0, most: MAX_FAMILIES } },
+    { part: "columns", label: "In each row", whole: { least: 2, most: MAX_SIDE } },
+    { part: "rows", label: "Rows", whole: { least: 2, most: MAX_SIDE } },
+  ],
+});

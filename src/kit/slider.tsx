@@ -1,0 +1,38 @@
+"use client";
+
+import { Slider as Radix } from "radix-ui";
+
+type Props = {
+  label: string;
+  value: number;
+  min: number;
+  max: number;
+  onChange: (value: number) => void;
+  /** The hand has let go. */
+  onDone?: () => void;
+};
+
+/** A whole number that is slid to. */
+export function Slider({ label, value, min, max, onChange, onDone }: Props) {
+  return (
+    <Radix.Root
+      value={[value]}
+      min={min}
+      max={max}
+      step={1}
+      onValueChange={([next]) => next !== undefined && onChange(next)}
+      onValueCommit={() => onDone?.()}
+      className="relative flex h-14 w-full touch-none items-center select-none"
+    >
+      <Radix.Track className="h-2 grow rounded-full bg-rule">
+        <Radix.Range className="absolute h-2 rounded-full bg-ink" />
+      </Radix.Track>
+      <Radix.Thumb
+        aria-label={label}
+        className="block size-11 rounded-full border-3 border-ink bg-board text-center font-numeral text-lg leading-[38px] font-bold"
+      >
+        {value}
+      </Radix.Thumb>
+    </Radix.Root>
+  );
+}

@@ -1,0 +1,65 @@
+"use client";
+
+import { useMemo } from "react";
+import { shadingOf } from "@/core/lesson/shading-of";
+import { chartOf } from "@/core/lesson/views-of";
+import { INK_STYLE } from "@/view/ink/ink-style";
+import { pickBoardInHand, pickScene, useBoard } from "../store/use-board";
+import { Answers } from "./answers";
+import { Beyond } from "./beyond";
+import { GoesOn } from "./goes-on";
+import { Hiding } from "./hiding";
+import { PagePart } from "./page-part";
+import { Symmetries } from "./symmetries";
+import { askAbout, useFinder } from "./use-finder";
+import { Width } from "./width";
+
+/** What a shading has in common: for the teacher while she prepares, and for the class when it is shown. */
+export function PatternPage() {
+  const board = useBoard(pickBoardInHand);
+  const scene = useBoard(pickScene);
+  const ink = useBoard((state) => state.ink);
+  const chart = chartOf(board);
+  const shading = useMemo(() => chart && shadingOf(chart, scene, ink), [chart, scene, ink]);
+  const question = useMemo(
+    () =>
+      shading && shading.shaded.length > 0
+        ? askAbout(shading.numbers, shading.shaded, shading.squares)
+        : null,
+    [shading],
+  );
+  const { answers, beyond, looking } = useFinder(question);
+  const first = answers?.[0]?.rule;
+  if (!shading) {
+    return <p className="text-quiet">A pattern is looked for on a chart. This board has none.</p>;
+  }
+  const { shaded } = shading;
+  const inked = shading.ink === null ? "marked" : `in ${INK_STYLE[shading.ink].name.toLowerCase()}`;
+  return (
+    <div className="flex flex-col gap-5">
+      <Hiding chart={shading.view} />
+      <PagePart name="What they have in common">
+        {question === null ? (
+          <p className="leading-snug text-quiet">
+            Mark some numbers, by touch or by rule. The rules that fit them are found here.
+          </p>
+        ) : (
+          <>
+            <p className="text-[15px] text-quiet">
+              {shaded.length === 1 ? "1 number" : `${shaded.length} numbers`} {inked}
+            </p>
+            <Answers key={board.id} answers={answers} looking={looking} />
+          </>
+        )}
+      </PagePart>
+      {question !== null && (
+        <>
+          <Symmetries shading={shading} rule={first ?? null} />
+          {first && beyond && <Beyond rule={first} found={beyond} />}
+        </>
+      )}
+      <Width chart={shading.view} />
+      <GoesOn />
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+"use client";
+
+import { useMemo } from "react";
+import type { ShadedChart } from "@/core/lesson/shading-of";
+import type { Rule } from "@/core/set/rule";
+import { pictureOf, sameSymmetry, symmetriesOf } from "@/core/set/symmetry/symmetry";
+import { symmetryWords, whyWords } from "@/core/set/symmetry/symmetry-words";
+import { Button } from "@/kit/button";
+import { pickScene, useBoard, useBoardStore } from "../store/use-board";
+import { PagePart } from "./page-part";
+import { ToldLine } from "./told-line";
+
+/** What a shading looks the same after, each drawn over the chart on request. */
+export function Symmetries({ shading, rule }: { shading: ShadedChart; rule: Rule | null }) {
+  const store = useBoardStore();
+  const scene = useBoard(pickScene);
+  const { view, squares, numbers, shaded } = shading;
+  const found = useMemo(() => {
+    const held = new Set(shaded);
+    return symmetriesOf(pictureOf(squares, (index) => held.has(numbers[index]!)));
+  }, [squares, numbers, shaded]);
+  const drawn = scene.symmetries[view.id] ?? [];
+  return (
+    <PagePart name="Mirrors, turns and repeats">
+      {found.length === 0 && <p className="text-quiet">The shading has none.</p>}
+      {found.map((symmetry, i) => {
+        const on = drawn.some((one) => sameSymmetry(one, symmetry));
+        const why = rule && whyWords(symmetry, rule, squares);
+        return (
+          <ToldLine
+            key={Object.values(symmetry).join(" ")}
+            name={`what it looks the same after, ${i + 1}`}
+            aside={
+              <Button
+                aria-pressed={on}
+                className="px-3 aria-pressed:border-coral-dot aria-pressed:bg-coral"
+                onClick={() =>
+                  store.getState().act([[{ do: "draw-symmetry", view: view.id, symmetry, on: !on }]])
+                }
+              >
+                {on ? "Drawn" : "Draw it"}
+              </Button>
+            }
+          >
+            <span className="block font-semibold">{symmetryWords(symmetry)}</span>
+            {why && <span className="block text-sm text-quiet">{why}</span>}
+          </ToldLine>
+        );
+      })}
+    </PagePart>
+  );
+}

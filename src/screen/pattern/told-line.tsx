@@ -1,0 +1,31 @@
+"use client";
+
+import { type ReactNode, useState } from "react";
+import { useBoard } from "../store/use-board";
+
+type Props = { name: string; children: ReactNode; aside?: ReactNode };
+
+/**
+ * Something that the class is to find: while a board is prepared it can be read, in class it is under a cover until it is
+ * touched. What stands on the one screen is seen by everybody.
+ */
+export function ToldLine({ name, children, aside }: Props) {
+  const preparing = useBoard((state) => state.preparing);
+  const [told, setTold] = useState(false);
+  if (!preparing && !told) {
+    return (
+      <button
+        type="button"
+        aria-label={`Show ${name}`}
+        onClick={() => setTold(true)}
+        className="min-h-11 w-full rounded-button bg-ink"
+      />
+    );
+  }
+  return (
+    <div className="flex min-h-11 items-center gap-2 rounded-button border border-rule py-1.5 pr-1.5 pl-3">
+      <div className="min-w-0 flex-1 leading-snug">{children}</div>
+      {aside}
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import type { Beyond } from "@/core/set/finder/beyond";
+import type { Answer } from "@/core/set/finder/find-rules";
+import type { Squares } from "@/core/set/squares";
+import type { FinderAnswer, FinderAsk } from "@/worker/finder";
+
+type Question = Omit<FinderAsk, "id">;
+type Found = {
+  readonly answers: readonly Answer[] | null;
+  readonly beyond: Beyond | null;
+  readonly looking: boolean;
+};
+
+/**
+ * The rules behind a shading, worked out beside the page; null while they are being worked out. The last answers stand until
+ * others are there.
+ */
+export function useFinder(question: Question | null): Found {
+  const worker = useRef<Worker | null>(null);
+  const asked = useRef(0);
+  const [found, setFound] = useState<FinderAnswer | null>(null);
+  useEffect(() => {
+    const made = new Worker(new URL("../../worker/finder.ts", import.meta.url), { type: "module" });
+    made.onmessage = ({ data }: MessageEvent<FinderAnswer>) => setFound(data);
+    worker.current = made;
+    return () => {
+      made.terminate();
+      worker.current = null;
+    };
+  }, []);
+  // A question that is asked as it was before is no new one.
+  const text = question && JSON.stringify(question);
+  useEffect(() => {
+    asked.current += 1;
+    if (text !== null) worker.current?.postMessage({ id: asked.current, ...JSON.parse(text) });
+  }, [text]);
+  if (question === null) return { answers: null, beyond: null, looking: false };
+  return {
+    answers: found?.answers ?? null,
+    beyond: found?.beyond ?? null,
+    looking: found?.id !== asked.current,
+  };
+}
+
+/** The squares of a chart as the finder is asked about them. */
+export const askAbout = (
+  numbers: readonly string[],
+  shaded: readonly string[],
+  squares: Squares | null,
+): Question => ({ numbers, shaded, unknown: [], squares });

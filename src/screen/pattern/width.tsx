@@ -1,0 +1,31 @@
+"use client";
+
+import { WIDTHS, widthMoves } from "@/core/lesson/shading-of";
+import type { ViewOf } from "@/core/views/view";
+import { Slider } from "@/kit/slider";
+import { boardInHand, sceneInHand } from "../store/on-show";
+import { useBoardStore } from "../store/use-board";
+import { PagePart } from "./page-part";
+
+/** The same numbers in rows of another width: what stays of a pattern, and what changes. */
+export function Width({ chart }: { chart: ViewOf<"chart"> }) {
+  const store = useBoardStore();
+  const widen = (columns: number) => {
+    const state = store.getState();
+    const now = boardInHand(state).views.find(({ id }) => id === chart.id);
+    if (now?.kind !== "chart" || now.columns === columns) return;
+    state.grow("widen", widthMoves(now, sceneInHand(state), columns));
+  };
+  return (
+    <PagePart name="In each row">
+      <Slider
+        label="In each row"
+        value={chart.columns}
+        min={WIDTHS.min}
+        max={Math.max(WIDTHS.max, chart.columns)}
+        onChange={widen}
+        onDone={() => store.getState().ends("widen")}
+      />
+    </PagePart>
+  );
+}

@@ -1,0 +1,161 @@
+"use client";
+
+import {
+  DndContext,
+  type DragEndEvent,
+  PointerSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import { Columns2, Undo2 } from "lucide-react";
+import { type ReactNode, useId, useState } from "react";
+import { chartOf } from "@/core/lesson/views-of";
+import type { Move } from "@/core/scene/move";
+import { UNSORTED } from "@/core/scene/slices/sorting";
+import { INKS } from "@/core/set/ink";
+import { Button } from "@/kit/button";
+import { say } from "@/kit/messages";
+import { CardsDrawing } from "@/view/cards/cards-drawing";
+import { useBoardStore } from "../../store/use-board";
+import { useReader } from "../use-reader";
+import { ViewButtons } from "../view-buttons";
+import type { StageProps } from "../views";
+import { NameFamily } from "./name-family";
+
+/** Most cards that are compared: one ink each. */
+const MAX_COMPARED = 4;
+
+/** Pattern cards, sorted into families by drag, by touch and by keys. */
+export function CardsStage({ view, strong }: StageProps<"cards">) {
+  const store = useBoardStore();
+  const { room, drawn } = useReader(strong);
+  const { id } = view;
+  const { homes, names } = drawn.scene.sorted[id] ?? UNSORTED;
+  const context = useId();
+  const [chosen, setChosen] = useState<readonly number[]>([]);
+  const [naming, setNaming] = useState<number | null>(null);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }));
+  const act = (moves: Move[]) => store.getState().act([moves]);
+  const drop = ({ active, over }: DragEndEvent) => {
+    const card = Number(active.id);
+    if (!over) return;
+    const family = over.id === "others" ? null : Number(String(over.id).slice("family ".length));
+    if ((homes[card] ?? null) !== family) act([{ do: "sort-card", view: id, card, family }]);
+  };
+  const choose = (card: number) =>
+    setChosen((was) =>
+      was.includes(card) ? was.filter((one) => one !== card) : [...was, card].slice(-MAX_COMPARED),
+    );
+  const lay = (family: number | null) => {
+    act(chosen.map((card): Move => ({ do: "sort-card", view: id, card, family })));
+    setChosen([]);
+  };
+  const compare = () => {
+    if (!chartOf(drawn.board)) return say("Add a hundred chart to this board to compare cards on it.");
+    act([
+      { do: "clear-marks", ink: null },
+      ...chosen.map((card, i): Move => ({ do: "mark", ink: INKS[i]!, numbers: view.cards[card]! })),
+    ]);
+    setChosen([]);
+  };
+  return (
+    <section
+      aria-label="Pattern cards"
+      className="flex size-full min-h-0 min-w-0 flex-col rounded-card bg-board px-4 py-3 [container-type:size]"
+    >
+      <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
+        <DndContext
+          id={context}
+          sensors={sensors}
+          onDragEnd={drop}
+          accessibility={{ screenReaderInstructions: INSTRUCTIONS }}
+        >
+          <CardsDrawing
+            view={view}
+            {...drawn}
+            onTell={(card, on) => act([{ do: "tell-card", view: id, card, on }])}
+            onName={setNaming}
+            card={(index, card) => (
+              <Card index={index} chosen={chosen.includes(index)} onTouch={() => choose(index)}>
+                {card}
+              </Card>
+            )}
+            family={(index, pile) => <Family index={index}>{pile}</Family>}
+          />
+        </DndContext>
+      </div>
+      {naming !== null && (
+        <NameFamily
+          key={naming}
+          family={naming}
+          name={names[naming] ?? ""}
+          onDone={(name) => {
+            if (name !== null) act([{ do: "name-family", view: id, family: naming, name }]);
+            setNaming(null);
+          }}
+        />
+      )}
+      <ViewButtons>
+        {chosen.length === 0 ? (
+          <p className="flex h-14 items-center text-quiet">
+            {view.families > 0
+              ? "Drag a card into a family, or touch it and choose one."
+              : "Touch cards to compare them."}
+          </p>
+        ) : (
+          <>
+            {Array.from({ length: view.families }, (_, family) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a family is where it stands.
+              <Button key={family} className="h-14 max-w-64 px-5" onClick={() => lay(family)}>
+                <span className="truncate">{names[family] || `Family ${family + 1}`}</span>
+              </Button>
+            ))}
+            {chosen.some((card) => homes[card] !== undefined) && (
+              <Button className="h-14 px-5" onClick={() => lay(null)}>
+                <Undo2 aria-hidden size={22} /> Out of its family
+              </Button>
+            )}
+            <Button tone="strong" className="h-14 px-5" disabled={chosen.length < 2} onClick={compare}>
+              <Columns2 aria-hidden size={22} /> Compare on the chart
+            </Button>
+          </>
+        )}
+      </ViewButtons>
+    </section>
+  );
+}
+
+/** With keys a card is chosen, and then its family. */
+const INSTRUCTIONS = { draggable: "Press Enter to choose the card, then choose a family below the cards." };
+
+type CardProps = { index: number; chosen: boolean; onTouch: () => void; children: ReactNode };
+
+function Card({ index, chosen, onTouch, children }: CardProps) {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: String(index) });
+  return (
+    <button
+      type="button"
+      ref={setNodeRef}
+      {...attributes}
+      {...listeners}
+      aria-label={`Card ${index + 1}`}
+      aria-pressed={chosen}
+      onClick={onTouch}
+      style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
+      className={`touch-none rounded-[4px] ${isDragging ? "relative z-30 shadow-none" : ""} ${chosen ? "outline-5 outline-coral-dot" : ""}`}
+    >
+      {children}
+    </button>
+  );
+}
+
+function Family({ index, children }: { index: number | null; children: ReactNode }) {
+  const { setNodeRef, isOver } = useDroppable({ id: index === null ? "others" : `family ${index}` });
+  return (
+    <div ref={setNodeRef} className={`size-full rounded-card ${isOver ? "outline-4 outline-stair" : ""}`}>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,123 @@
+"use client";
+
+import { useState } from "react";
+import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith } from "@/core/set/choose-condition";
+import { Condition, kindOf, type Rule, ruleOf } from "@/core/set/rule";
+import type { Squares } from "@/core/set/squares";
+import { Button } from "@/kit/button";
+import { NumberPad } from "../number-pad";
+
+type Props = {
+  rule: Rule | null;
+  condition: number;
+  /** "new" and "what" choose the kind, else a part of the condition. */
+  part: string;
+  squares: Squares | undefined;
+  /** The sentence as it now is, and which of its parts is to be chosen next. */
+  onRule: (rule: Rule, next?: string) => void;
+  onRemove: (rule: Rule | null) => void;
+};
+
+const EVEN: Condition = { kind: "even", not: false };
+
+/** The words that a part of the sentence can be: kinds of number family by family, a number by its keys, a digit. */
+export function ChooseWords({ rule, condition, part, squares, onRule, onRemove }: Props) {
+  const was = rule?.conditions[condition];
+  const [message, setMessage] = useState("");
+  const withCondition = (next: Condition): Rule =>
+    rule === null
+      ? ruleOf(next)
+      : {
+          ...rule,
+          conditions: [...rule.conditions.slice(0, condition), next, ...rule.conditions.slice(condition + 1)],
+        };
+  if (part === "new" || part === "what" || !was) {
+    const choose = (value: string) => {
+      const next = chooseCondition(value, was ?? EVEN, squares);
+      const field = kindOf(next).fields.find(
+        (one) => "part" in one && !("number" in one && one.number === "optional"),
+      );
+      onRule(withCondition(next), field && "part" in field ? field.part : undefined);
+    };
+    return (
+      <div className="flex size-full flex-col gap-2 overflow-y-auto rounded-button border border-rule bg-mist p-3">
+        {was && rule && (
+          <Button
+            tone="quiet"
+            className="self-end"
+            onClick={() => {
+              const left = rule.conditions.toSpliced(condition, 1);
+              onRemove(left.length === 0 ? null : { ...rule, conditions: left });
+            }}
+          >
+            Remove this condition
+          </Button>
+        )}
+        {CONDITION_CHOICES.filter(({ options }) => options.some(({ value }) => mayBeSaid(value))).map(
+          ({ name, options }) => (
+            <section key={name} aria-label={name} className="flex flex-col gap-1.5">
+              <h3 className="text-sm font-semibold text-quiet">{name}</h3>
+              <div className="flex flex-wrap gap-2">
+                {options
+                  .filter(({ value }) => mayBeSaid(value))
+                  .map(({ value, label }) => (
+                    <Button
+                      key={value}
+                      className="h-14 text-lg aria-pressed:border-ink aria-pressed:bg-lit"
+                      aria-pressed={was !== undefined && part === "what" && choiceOf(was) === value}
+                      onClick={() => choose(value)}
+                    >
+                      {label.replace(/:$/, "")}
+                    </Button>
+                  ))}
+              </div>
+            </section>
+          ),
+        )}
+      </div>
+    );
+  }
+  const field = kindOf(was).fields.find((one) => "part" in one && one.part === part);
+  if (!field || !("part" in field)) return null;
+  if ("oneOf" in field) {
+    return (
+      <div className="flex flex-wrap gap-2 rounded-button border border-rule bg-mist p-3">
+        {field.oneOf.map((one) => (
+          <Button
+            key={one}
+            className="h-14 min-w-14 font-numeral text-2xl"
+            onClick={() => onRule(withCondition(Condition.parse({ ...was, [part]: one })))}
+          >
+            {one}
+          </Button>
+        ))}
+      </div>
+    );
+  }
+  // Numbers named one by one are chosen with all the others of their condition.
+  const many = "numbers" in field;
+  const fields = kindOf(was).fields.flatMap((one) =>
+    "part" in one && "number" in one && one.number === "required" ? [one.part] : [],
+  );
+  const next = fields[fields.indexOf(part) + 1];
+  return (
+    <div className="flex flex-col items-start gap-2 rounded-button border border-rule bg-mist p-3">
+      <p className="text-lg font-semibold">{field.label}</p>
+      <NumberPad
+        done="Done"
+        onDone={(says) => {
+          const typed = many ? [...("numbers" in was ? was.numbers : []), says].join(", ") : says;
+          const read = conditionWith(was, { [part]: typed });
+          if (!read.ok) return setMessage(read.message);
+          onRule(withCondition(read.value), many ? part : next);
+        }}
+      />
+      <p aria-live="polite" className="text-[15px] font-medium text-wrong empty:hidden">
+        {message}
+      </p>
+    </div>
+  );
+}
+
+/** A sentence says what numbers are, not which of them are marked. */
+const mayBeSaid = (value: string) => !["ink", "marked", "all"].includes(value);

@@ -1,0 +1,57 @@
+"use client";
+
+import { useState } from "react";
+import { readRule } from "@/core/set/read-rule";
+import type { Rule } from "@/core/set/rule";
+import { Button } from "@/kit/button";
+
+type Props = { keeps: boolean; onRead: (rule: Rule) => void; onKeep: (words: string) => void };
+
+/** A sentence typed: read where its words are exact, and kept as it is where the class's own words are. */
+export function TypeWords({ keeps, onRead, onKeep }: Props) {
+  const [words, setWords] = useState("");
+  const [message, setMessage] = useState("");
+  const text = words.trim();
+  return (
+    <form
+      className="flex flex-col gap-3 rounded-button border border-rule bg-mist p-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const rule = readRule(text);
+        if (rule) return onRead(rule);
+        setMessage(
+          text === ""
+            ? "Write a sentence first."
+            : "These words are not exact enough to be shaded. Try one such as “multiples of 6” or “even and less than 20”.",
+        );
+      }}
+    >
+      <label className="flex flex-col gap-1.5 text-lg font-semibold">
+        Numbers that are …
+        <input
+          value={words}
+          maxLength={120}
+          autoComplete="off"
+          onChange={(event) => {
+            setWords(event.target.value);
+            setMessage("");
+          }}
+          className="h-14 w-full rounded-button border-2 border-rule bg-board px-3 text-xl"
+        />
+      </label>
+      <p aria-live="polite" className="text-[15px] font-medium text-wrong empty:hidden">
+        {message}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button type="submit" tone="strong" className="h-14 px-5">
+          Read it
+        </Button>
+        {keeps && (
+          <Button className="h-14 px-5" disabled={text === ""} onClick={() => onKeep(text)}>
+            Keep these words
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+}

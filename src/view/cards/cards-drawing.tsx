@@ -1,0 +1,172 @@
+import type { ReactNode } from "react";
+import { UNSORTED } from "@/core/scene/slices/sorting";
+import { holdsOf } from "@/core/set/holds";
+import { INKS } from "@/core/set/ink";
+import { type Rule, textOf } from "@/core/set/rule";
+import { shortWords } from "@/core/set/rule-words";
+import type { Squares } from "@/core/set/squares";
+import { squaresOfCards } from "@/core/views/kinds/cards";
+import { clamp, type DrawingProps, grown } from "../drawing";
+import { INK_STYLE } from "../ink/ink-style";
+import { SmallChart } from "../pattern/small-chart";
+import { Touchable } from "../touchable";
+
+type Props = DrawingProps<"cards"> & {
+  /** What makes a card one that can be taken to a family. */
+  card?: (index: number, card: ReactNode) => ReactNode;
+  /** What makes a family one in which cards can be laid; null is where the others lie. */
+  family?: (index: number | null, family: ReactNode) => ReactNode;
+  onTell?: (card: number, told: boolean) => void;
+  onName?: (family: number) => void;
+};
+
+const GAP = 10;
+const HEAD = 40;
+
+/** The colour of the cards of a family, so that it is seen from afar which belong together. */
+const colorOf = (family: number | null) =>
+  family === null ? "var(--color-ink)" : INK_STYLE[INKS[(family + 2) % INKS.length]!].figure;
+
+/** Pattern cards in their families, and those that lie in none yet. */
+export function CardsDrawing({ view, scene, size, theme, card, family, onTell, onName }: Props) {
+  const { homes, names, told } = scene.sorted[view.id] ?? UNSORTED;
+  const squares = squaresOfCards(view);
+  const others = view.cards
+    .map((_, i) => i)
+    .filter((i) => homes[i] === undefined || homes[i]! >= view.families);
+  const inFamily = (at: number) =>
+    Object.keys(homes)
+      .map(Number)
+      .filter((i) => homes[i] === at && i < view.cards.length);
+  const piles: (number | null)[] = Array.from({ length: view.families }, (_, i) => i);
+  // Once every card lies in a family, the others need no room.
+  const columns = others.length > 0 || view.families === 0 ? [null, ...piles] : piles;
+  // The many that lie in no family have the more room.
+  const shares = columns.map((at) => (at === null ? 1 + 1.6 * (others.length / view.cards.length) : 1));
+  const share = (size.width - GAP * (columns.length - 1)) / shares.reduce((sum, each) => sum + each, 0);
+  const text = clamp(15, size.height * 0.036, grown(theme, 24));
+  const answer = clamp(26, text * 1.5, 52);
+  const all = columns.map((at) => (at === null ? others : inFamily(at)));
+  const side = Math.min(
+    ...all.map(({ length }, i) =>
+      cardSide(Math.max(1, length), share * shares[i]! - 28, size.height - HEAD - 34, answer + 6),
+    ),
+    size.height * 0.5,
+  );
+  return (
+    <div className="flex size-full" style={{ gap: GAP }}>
+      {columns.map((at, i) => {
+        const pile = (
+          <section
+            aria-label={at === null ? "Cards in no family" : names[at] || `Family ${at + 1}`}
+            className={`flex size-full flex-col gap-2 rounded-card p-3 ${at === null ? "" : "border-2 border-rule bg-mist"}`}
+          >
+            {at !== null && (
+              <Touchable
+                name={names[at] ? `Name of family ${at + 1}: ${names[at]}` : `Name family ${at + 1}`}
+                onTouch={onName && (() => onName(at))}
+                className="flex min-h-11 w-full items-center justify-start text-left leading-tight font-bold"
+                style={{ fontSize: text }}
+              >
+                {names[at] || <span className="text-quiet">What do they share?</span>}
+              </Touchable>
+            )}
+            <div className="flex min-h-0 flex-1 flex-wrap content-start" style={{ gap: GAP }}>
+              {all[i]!.map((index) => {
+                const drawn = (
+                  <PatternCard
+                    rule={view.cards[index]!}
+                    squares={squares}
+                    side={side}
+                    color={colorOf(at)}
+                    name={`Card ${index + 1}`}
+                  />
+                );
+                return (
+                  <div
+                    key={`${index} ${textOf(view.cards[index]!)}`}
+                    className="flex flex-col gap-1.5"
+                    data-card={index}
+                  >
+                    {card ? card(index, drawn) : drawn}
+                    <Answer
+                      index={index}
+                      rule={view.cards[index]!}
+                      told={told.includes(index)}
+                      width={side}
+                      height={answer}
+                      text={text}
+                      onTell={onTell}
+                    />
+                  </div>
+                );
+              })}
+            </div>
+          </section>
+        );
+        return (
+          <div key={at ?? "others"} className="min-w-0" style={{ width: share * shares[i]! }}>
+            {family ? family(at, pile) : pile}
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+/** How large the cards of a pile can be that has so much room, each with its answer below it. */
+function cardSide(many: number, width: number, height: number, answer: number): number {
+  let best = 24;
+  for (let across = 1; across <= many; across += 1) {
+    const down = Math.ceil(many / across);
+    const side = Math.min((width - GAP * (across - 1)) / across, (height - GAP * (down - 1)) / down - answer);
+    best = Math.max(best, side);
+  }
+  return Math.floor(best);
+}
+
+type CardProps = { rule: Rule; squares: Squares; side: number; color: string; name: string };
+
+/** A small chart shaded by a rule. */
+export function PatternCard({ rule, squares, side, color, name }: CardProps) {
+  const holds = holdsOf(rule, () => 0);
+  const first = Number(squares.first);
+  return (
+    <span className="flex items-center justify-center" style={{ width: side, height: side }}>
+      <SmallChart
+        squares={squares}
+        toneAt={(index) => (holds(String(first + index)) ? "shaded" : "plain")}
+        width={side}
+        height={side}
+        color={color}
+        name={name}
+      />
+    </span>
+  );
+}
+
+type AnswerProps = {
+  index: number;
+  rule: Rule;
+  told: boolean;
+  width: number;
+  height: number;
+  text: number;
+  onTell: Props["onTell"];
+};
+
+/** The rule of a card, under its cover until it is told. */
+function Answer({ index, rule, told, width, height, text, onTell }: AnswerProps) {
+  const words = shortWords(rule);
+  return (
+    <Touchable
+      name={told ? words : `Rule of card ${index + 1}, covered`}
+      data-part="rule"
+      onTouch={onTell && (() => onTell(index, !told))}
+      className={`flex items-center justify-center overflow-hidden rounded-button px-1 text-center leading-tight font-semibold ${told ? "bg-board ring-1 ring-rule" : "bg-ink"}`}
+      style={{ width, height, fontSize: Math.min(text, width / 9, height / 2.3) }}
+    >
+      {told ? <span className="first-letter:uppercase">{words}</span> : ""}
+    </Touchable>
+  );
+}

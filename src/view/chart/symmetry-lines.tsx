@@ -1,0 +1,118 @@
+import type { NumberKey } from "@/core/number/exact";
+import type { Symmetry } from "@/core/set/symmetry/symmetry";
+import { round } from "../round";
+import { type ChartLayout, cornerOf } from "./chart-layout";
+
+type Props = {
+  layout: ChartLayout;
+  shown: readonly Symmetry[];
+  /** Whether a number is shaded: an arrow for a slide begins at one. */
+  isShaded: (number: NumberKey) => boolean;
+};
+
+/** How far a mirror line stands over the edge of its chart. */
+const OVER = 10;
+
+/** The symmetries of a shading, drawn over its chart: mirrors as broken lines, a turn about the middle, slides as arrows. */
+export function SymmetryLines({ layout, shown, isShaded }: Props) {
+  const { width, height } = layout;
+  if (shown.length === 0) return null;
+  const thick = Math.max(4, Math.min(width, height) / 110);
+  return (
+    <g
+      data-part="symmetry"
+      fill="none"
+      stroke="var(--color-coral-dot)"
+      strokeWidth={thick}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    >
+      {shown.map((one) => (
+        <One key={Object.values(one).join()} one={one} layout={layout} thick={thick} isShaded={isShaded} />
+      ))}
+    </g>
+  );
+}
+
+type OneProps = { one: Symmetry; layout: ChartLayout; thick: number; isShaded: Props["isShaded"] };
+
+function One({ one, layout, thick, isShaded }: OneProps) {
+  const { width, height } = layout;
+  if (one.kind === "mirror") {
+    const [x1, y1, x2, y2] = {
+      upright: [width / 2, -OVER, width / 2, height + OVER],
+      level: [-OVER, height / 2, width + OVER, height / 2],
+      "down-right": [-OVER, -OVER, width + OVER, height + OVER],
+      "down-left": [width + OVER, -OVER, -OVER, height + OVER],
+    }[one.line] as [number, number, number, number];
+    const line = { x1, y1, x2, y2 };
+    return (
+      <>
+        <line {...line} stroke="var(--color-board)" strokeWidth={thick + 4} />
+        <line {...line} strokeDasharray={`${thick * 3} ${thick * 2.2}`} />
+      </>
+    );
+  }
+  if (one.kind === "turn") {
+    const radius = Math.min(width, height) * 0.16;
+    const [x, y] = [width / 2, height / 2];
+    // Half a turn goes half way round, a quarter a quarter of it.
+    const end = one.by === "half" ? [x - radius, y] : [x, y + radius];
+    const arc = `M${round(x + radius)} ${round(y)}A${round(radius)} ${round(radius)} 0 0 1 ${round(end[0]!)} ${round(end[1]!)}`;
+    return (
+      <>
+        <path d={arc} stroke="var(--color-board)" strokeWidth={thick + 4} />
+        <circle cx={x} cy={y} r={thick * 1.5} fill="var(--color-coral-dot)" stroke="var(--color-board)" />
+        <path d={arc} />
+        <Head at={end as [number, number]} turn={one.by === "half" ? -90 : 180} thick={thick} />
+      </>
+    );
+  }
+  const from = slideStart(layout, one, isShaded);
+  if (from === null) return null;
+  const middle = ({ x, y }: { x: number; y: number }) =>
+    [x + layout.cellWidth / 2, y + layout.cellHeight / 2] as const;
+  const [a, b] = [
+    middle(cornerOf(layout, from)),
+    middle(cornerOf(layout, from + one.down * layout.columns + one.right)),
+  ];
+  const turn = (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI;
+  const line = { x1: a[0], y1: a[1], x2: b[0], y2: b[1] };
+  return (
+    <>
+      <line {...line} stroke="var(--color-board)" strokeWidth={thick + 4} />
+      <line {...line} />
+      <circle cx={a[0]} cy={a[1]} r={thick * 1.2} fill="var(--color-coral-dot)" stroke="none" />
+      <Head at={b} turn={turn} thick={thick} />
+    </>
+  );
+}
+
+/** The head of an arrow, pointing to the right before it is turned. */
+const Head = ({ at, turn, thick }: { at: readonly [number, number]; turn: number; thick: number }) => (
+  <path
+    d={`M${-thick * 2.6} ${-thick * 2}L${thick * 0.6} 0L${-thick * 2.6} ${thick * 2}z`}
+    transform={`translate(${round(at[0])} ${round(at[1])}) rotate(${round(turn)})`}
+    fill="var(--color-coral-dot)"
+    stroke="var(--color-board)"
+    strokeWidth={2}
+  />
+);
+
+type Slide = Extract<Symmetry, { kind: "slide" }>;
+
+/** The shaded cell nearest to the middle that slides to a shaded one; null where there is none. */
+function slideStart(layout: ChartLayout, { down, right }: Slide, isShaded: Props["isShaded"]): number | null {
+  const { columns, rows, numbers } = layout;
+  let best = { at: -1, far: Number.POSITIVE_INFINITY };
+  for (const [at, number] of numbers.entries()) {
+    const [row, column] = [Math.floor(at / columns), at % columns];
+    const to = numbers[at + down * columns + right];
+    if (number === null || !to || row + down >= rows || column + right < 0 || column + right >= columns)
+      continue;
+    if (!isShaded(number) || !isShaded(to)) continue;
+    const far = (row + down / 2 - rows / 2) ** 2 + (column + right / 2 - columns / 2) ** 2;
+    if (far < best.far) best = { at, far };
+  }
+  return best.at < 0 ? null : best.at;
+}

@@ -1,0 +1,250 @@
+import type { ReactNode } from "react";
+import { shadingOf } from "@/core/lesson/shading-of";
+import { chartOf } from "@/core/lesson/views-of";
+import { inksAt } from "@/core/scene/scene";
+import { NOTHING_SAID } from "@/core/scene/slices/saying";
+import { type Fit, fitOf } from "@/core/set/fit";
+import { inksOf } from "@/core/set/ink";
+import type { Rule } from "@/core/set/rule";
+import { ruleWords } from "@/core/set/rule-words";
+import { sentenceParts } from "@/core/set/sentence-parts";
+import { clamp, type DrawingProps, grown } from "../drawing";
+import { INK_STYLE } from "../ink/ink-style";
+import { SmallChart, Square, type Tone } from "../pattern/small-chart";
+import { Said } from "../said";
+import { Touchable } from "../touchable";
+
+type Props = DrawingProps<"say"> & {
+  /** What a part of the sentence does that is touched, and which one is being chosen. */
+  onPart?: (condition: number, part: string) => void;
+  chosen?: { condition: number; part: string } | null;
+  /** What stands in the place of the second chart while a part is chosen. */
+  choosing?: ReactNode;
+  onUnhear?: (at: number) => void;
+};
+
+const MAX_TRIES_SHOWN = 3;
+
+/** The class's sentence, the chart that it shades, and how the two charts fit. */
+export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, choosing, onUnhear }: Props) {
+  const { sentence, tried, heard } = scene.said[view.id] ?? NOTHING_SAID;
+  const text = clamp(
+    18,
+    Math.min(size.height * 0.05, size.width * 0.042),
+    grown(theme, theme.strong ? 36 : 30),
+  );
+  const chart = chartOf(board);
+  const shading = chart && shadingOf(chart, scene, "sun");
+  const shaded = new Set(chart ? shading!.numbers.filter((number) => inksAt(scene, number) !== 0) : []);
+  const ink = shading && [...shaded].length > 0 ? inksOf(inksAt(scene, [...shaded][0]!))[0]! : "plum";
+  const last = tried.at(-1);
+  const fit = last && shading ? fitOf(last, shading.numbers, shaded) : null;
+  const heardRows = view.heard === "shown" ? Math.ceil((heard.join("").length * text * 0.5) / size.width) : 0;
+  const before = tried.slice(0, -1).slice(-MAX_TRIES_SHOWN).reverse();
+  return (
+    <div className="flex size-full flex-col gap-3" style={{ fontSize: text }}>
+      <div
+        className="flex shrink-0 flex-wrap items-center gap-x-[0.35em] gap-y-2 font-semibold"
+        data-part="sentence"
+      >
+        <span>Numbers that</span>
+        <Sentence rule={sentence} onPart={onPart} chosen={chosen ?? null} />
+      </div>
+      {view.heard === "shown" && heard.length > 0 && (
+        <ul className="flex shrink-0 flex-wrap gap-2" style={{ fontSize: text * 0.72 }}>
+          {heard.map((words, at) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is where it stands among those heard.
+            <li key={at}>
+              <Touchable
+                name={onUnhear ? `Let go of: ${words}` : words}
+                onTouch={onUnhear && (() => onUnhear(at))}
+                className="block rounded-button bg-mist px-3 py-2 text-left"
+              >
+                “{words}”
+              </Touchable>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="min-h-0 flex-1">
+        {choosing ??
+          (!shading || shaded.size === 0 ? (
+            <Said>Shade some numbers on the chart. Then say what they have in common.</Said>
+          ) : (
+            <Below
+              fit={fit}
+              last={last ?? null}
+              before={before}
+              shading={shading}
+              shaded={shaded}
+              color={INK_STYLE[ink].figure}
+              text={text}
+              room={{
+                width: size.width,
+                height:
+                  size.height - rowsOf(sentence, size.width, text) * text * 2.3 - heardRows * text * 1.8 - 12,
+              }}
+            />
+          ))}
+      </div>
+    </div>
+  );
+}
+
+/** In about how many rows a sentence stands. */
+const rowsOf = (rule: Rule | null, width: number, text: number): number =>
+  Math.ceil(
+    ((rule ? sentenceParts(rule) : []).reduce(
+      (wide, part) =>
+        wide + ("word" in part ? part.word.length * 0.55 + 0.4 : Math.max(2, part.text.length * 0.55 + 1.4)),
+      9,
+    ) *
+      text) /
+      width,
+  );
+
+type SentenceProps = {
+  rule: Rule | null;
+  onPart: Props["onPart"];
+  chosen: { condition: number; part: string } | null;
+};
+
+/** A sentence word by word; those that can be another are tiles. */
+function Sentence({ rule, onPart, chosen }: SentenceProps) {
+  const tile =
+    "flex min-h-[1.9em] items-center justify-center rounded-button border-2 px-[0.5em] leading-tight min-w-14";
+  const parts = rule ? sentenceParts(rule) : [];
+  const adds = rule === null ? 0 : rule.conditions.length;
+  return (
+    <>
+      {parts.map((part, i) =>
+        "word" in part ? (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a word is where it stands in the sentence.
+          <span key={i} className="text-quiet">
+            {part.word}
+          </span>
+        ) : (
+          <Touchable
+            key={`${part.condition} ${part.part}`}
+            name={part.text}
+            data-tile={part.part}
+            onTouch={onPart && (() => onPart(part.condition, part.part))}
+            className={`${tile} ${chosen?.condition === part.condition && chosen.part === part.part ? "border-ink bg-lit" : "border-rule bg-mist"} ${part.part === "what" || part.part === "verb" || part.part === "join" ? "" : "font-numeral font-bold"}`}
+          >
+            {part.text}
+          </Touchable>
+        ),
+      )}
+      {adds < 3 && (
+        <Touchable
+          name={rule === null ? "Choose the words" : "Another condition"}
+          onTouch={onPart && (() => onPart(adds, "new"))}
+          className={`${tile} border-dashed border-quiet text-quiet`}
+        >
+          {rule === null ? "…" : "+"}
+        </Touchable>
+      )}
+    </>
+  );
+}
+
+type BelowProps = {
+  fit: Fit | null;
+  last: Rule | null;
+  before: readonly Rule[];
+  shading: NonNullable<ReturnType<typeof shadingOf>>;
+  shaded: ReadonlySet<string>;
+  color: string;
+  text: number;
+  room: { width: number; height: number };
+};
+
+/** The second chart, as the sentence that was tried last shades it, how that fits, and the tries before it. */
+function Below({ fit, last, before, shading, shaded, color, text, room }: BelowProps) {
+  const { squares, numbers } = shading;
+  const tones = new Map<string, Tone>();
+  for (const number of fit?.fits ?? []) tones.set(number, "shaded");
+  for (const number of fit?.missing ?? []) tones.set(number, "missing");
+  for (const number of fit?.tooMany ?? []) tones.set(number, "tooMany");
+  const legend = Math.min(text * 9, room.width * 0.4);
+  const side = Math.max(80, room.width - legend - 24);
+  return (
+    <div className="flex size-full items-start gap-6">
+      <SmallChart
+        squares={squares}
+        toneAt={(index) => tones.get(numbers[index]!) ?? "plain"}
+        width={side}
+        height={Math.max(80, room.height)}
+        color={color}
+        name={
+          fit
+            ? `What the sentence shades: ${fit.fits.length} fit, ${fit.missing.length} still missing, ${fit.tooMany.length} too many`
+            : "What the sentence shades: nothing yet"
+        }
+      />
+      <div className="flex min-w-0 flex-1 flex-col gap-[0.5em]" aria-live="polite">
+        {fit ? (
+          <>
+            <Count tone="shaded" color={color} many={fit.fits.length} words="fit" strong={false} />
+            <Count
+              tone="missing"
+              color={color}
+              many={fit.missing.length}
+              words="still missing"
+              strong={fit.missing.length > 0}
+            />
+            <Count
+              tone="tooMany"
+              color={color}
+              many={fit.tooMany.length}
+              words="too many"
+              strong={fit.tooMany.length > 0}
+            />
+            {fit.missing.length + fit.tooMany.length === 0 && (
+              <p className="font-bold" data-part="fits">
+                It fits exactly.
+              </p>
+            )}
+          </>
+        ) : (
+          <p className="text-quiet">Say it, and see what it says.</p>
+        )}
+        {last !== null && before.length > 0 && (
+          <div className="pt-[0.4em] text-quiet" style={{ fontSize: Math.max(15, text * 0.62) }}>
+            <p className="font-semibold">Before</p>
+            {before.map((rule, i) => {
+              const then = fitOf(rule, numbers, shaded);
+              return (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a try is where it stands among the tries.
+                <p key={i} className="leading-snug">
+                  “{ruleWords(rule)}” ({then.fits.length} fit, {then.missing.length} missing
+                  {then.tooMany.length > 0 ? `, ${then.tooMany.length} too many` : ""})
+                </p>
+              );
+            })}
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}
+
+type CountProps = {
+  tone: Exclude<Tone, "plain">;
+  color: string;
+  many: number;
+  words: string;
+  strong: boolean;
+};
+
+const Count = ({ tone, color, many, words, strong }: CountProps) => (
+  <p className={`flex items-center gap-[0.5em] ${strong ? "font-bold" : ""}`}>
+    <svg width="1.3em" height="1.3em" viewBox="0 0 24 24" aria-hidden className="shrink-0 overflow-visible">
+      <Square tone={tone} x={0} y={0} cell={24} color={color} />
+      <rect width={24} height={24} rx={2} fill="none" stroke="var(--color-rule)" />
+    </svg>
+    <span>
+      <span className="font-numeral">{many}</span> {words}
+    </span>
+  </p>
+);

@@ -1,0 +1,250 @@
+import { expect, type Page, test } from "@playwright/test";
+import { carry, HANDS, press } from "./support/hands";
+import { addLesson, lessonWith, openBoard, place } from "./support/lessons";
+
+const say = (page: Page) => page.getByRole("region", { name: "Say the rule" });
+const sentence = (page: Page) => say(page).locator("[data-part=sentence]");
+const pattern = async (page: Page) => {
+  await page.getByRole("button", { name: "By rule" }).click();
+  await page.getByRole("tab", { name: "Pattern" }).click();
+};
+const rules = (page: Page) => page.getByRole("region", { name: "What they have in common" });
+
+const chart = {
+  kind: "chart",
+  first: "1",
+  difference: "1",
+  columns: 10,
+  until: { by: "rows", rows: 10 },
+  run: "across",
+  climb: "down",
+  reads: "one-way",
+  covers: "empty",
+};
+const rule = (...conditions: object[]) => ({
+  join: "and",
+  conditions: conditions.map((one) => ({ not: false, ...one })),
+});
+const mark = (ink: string, numbers: object) => ({ do: "mark", ink, numbers });
+const HALF = { run: "beside", share: 0.5 };
+const nines = mark("sea", rule({ kind: "multiples", of: "9" }));
+
+test.use({ hasTouch: true });
+
+test("a mystery from start to end: seen, said, sharpened, looked at in a mirror, and its numbers brought back", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await addLesson(request, { name: "21-lamps-in-the-mist" })}`);
+  // No number is named: not on the chart, and not for those who hear it.
+  await expect(page.getByRole("gridcell", { name: /^\d/ })).toHaveCount(0);
+  await expect(page.getByRole("grid", { name: "Chart, 10 rows of 10" })).toBeVisible();
+
+  // A first sentence, put together by touch.
+  await say(page).getByRole("button", { name: "Choose the words" }).tap();
+  await say(page).getByRole("button", { name: "multiples of", exact: true }).tap();
+  for (const key of ["1", "1"]) await say(page).getByRole("button", { name: key, exact: true }).tap();
+  await say(page).getByRole("button", { name: "Done" }).tap();
+  await expect(sentence(page)).toHaveText(/Numbers that\s*are\s*multiples of\s*11/);
+  // Nothing is told before it is asked for.
+  await expect(say(page).getByText("Say it, and see what it says.")).toBeVisible();
+  await say(page).getByRole("button", { name: "See what it says" }).tap();
+  await expect(say(page).getByText("10 fit")).toBeVisible();
+  await expect(say(page).getByText("10 still missing")).toBeVisible();
+  await expect(say(page).getByText("0 too many")).toBeVisible();
+
+  // Sharpened until it fits; the try before is kept.
+  await say(page).getByRole("button", { name: "Another condition" }).tap();
+  const words = say(page).getByRole("region", { name: "Multiples and factors" });
+  await words.getByRole("button", { name: "multiples of", exact: true }).tap();
+  await say(page).getByRole("button", { name: "9", exact: true }).tap();
+  await say(page).getByRole("button", { name: "Done" }).tap();
+  await say(page).getByRole("button", { name: "and", exact: true }).tap();
+  await say(page).getByRole("button", { name: "See what it says" }).tap();
+  await expect(say(page).getByText("It fits exactly.")).toBeVisible();
+  await expect(say(page).getByText("“multiples of 11” (10 fit, 10 missing)")).toBeVisible();
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(say(page).getByText("10 still missing")).toBeVisible();
+
+  // What the finder knows is under a cover until it is touched.
+  await pattern(page);
+  await expect(rules(page).getByText("20 numbers marked")).toBeVisible();
+  await expect(rules(page).getByText(/multiples/i)).toHaveCount(0);
+  await rules(page).getByRole("button", { name: "Show rule 1" }).click();
+  await expect(rules(page).getByText("Numbers that are multiples of 9 or are multiples of 11")).toBeVisible();
+
+  // A mirror over the chart, and away with one touch.
+  const mirrors = page.getByRole("region", { name: "Mirrors, turns and repeats" });
+  await mirrors.getByRole("button", { name: "Show what it looks the same after, 1", exact: true }).click();
+  await expect(mirrors.getByText("It is its own mirror image, left and right.")).toBeVisible();
+  await mirrors.getByRole("button", { name: "Draw it" }).click();
+  const drawn = page.getByRole("grid").locator("[data-part=symmetry]");
+  await expect(drawn).toHaveCount(1);
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(drawn).toHaveCount(0);
+
+  // Numbers come back one by one, some, all.
+  const shown = page.getByRole("gridcell", { name: /^\d/ });
+  await page.getByRole("button", { name: "Show one" }).click();
+  await expect(shown).toHaveCount(1);
+  await page.getByRole("button", { name: "Show five" }).click();
+  await expect(shown).toHaveCount(6);
+  await page.getByRole("button", { name: "Show all" }).click();
+  await expect(shown).toHaveCount(100);
+  await page.getByRole("button", { name: "Hide the numbers" }).click();
+  await expect(shown).toHaveCount(0);
+});
+
+test("a sentence that is typed is read where its words are exact, and kept where they are the class's own", async ({
+  page,
+  request,
+}) => {
+  const views = [chart, { kind: "say", heard: "shown" }];
+  await page.goto(`/lesson/${await lessonWith(request, views, { opening: [nines], layout: HALF })}`);
+  await say(page).getByRole("button", { name: "Type it" }).click();
+  const field = say(page).getByLabel("Numbers that are …");
+  await field.fill("they slope down");
+  await say(page).getByRole("button", { name: "Read it" }).click();
+  await expect(say(page).getByText(/not exact enough to be shaded/)).toBeVisible();
+  await say(page).getByRole("button", { name: "Keep these words" }).click();
+  await expect(say(page).getByText("“they slope down”")).toBeVisible();
+  await say(page).getByRole("button", { name: "Type it" }).click();
+  await field.fill("multiples of 3");
+  await field.press("Enter");
+  await say(page).getByRole("button", { name: "See what it says" }).click();
+  await expect(say(page).getByText("11 fit")).toBeVisible();
+  await expect(say(page).getByText("22 too many")).toBeVisible();
+  // Said again as it was: another click would tell nothing new.
+  await expect(say(page).getByRole("button", { name: "See what it says" })).toBeDisabled();
+  await say(page).getByRole("button", { name: "Let go of: they slope down" }).click();
+  await expect(say(page).getByText("“they slope down”")).toHaveCount(0);
+});
+
+test("while she prepares, the teacher shades by touch and the finder follows; its sentence says why it repeats", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await lessonWith(request, [{ ...chart, covers: "solid" }])}?prepare`);
+  await page.getByRole("tab", { name: "Pattern" }).click();
+  for (const number of ["5", "10", "15", "20", "25"]) await place(page, number).click();
+  await expect(rules(page).getByText("Multiples of 5, up to 25")).toBeVisible();
+  await place(page, "15, sun mark").click();
+  await expect(rules(page).getByText(/15/).first()).toBeVisible();
+  await page.getByRole("button", { name: "Clear" }).click();
+  await page.getByRole("menuitem", { name: /all marks/i }).click();
+  await expect(page.getByText("Mark some numbers, by touch or by rule.")).toBeVisible();
+});
+
+test("the same rule in rows of another width: one slide is one act, and the pattern is drawn anew", async ({
+  page,
+  request,
+}) => {
+  await page.goto(
+    `/lesson/${await lessonWith(request, [{ ...chart, covers: "solid" }], { opening: [nines] })}`,
+  );
+  await pattern(page);
+  const repeats = page.getByRole("region", { name: "Mirrors, turns and repeats" });
+  await repeats.getByRole("button", { name: /after, 2$/ }).click();
+  await expect(repeats.getByText("Because 1 row down and 1 column to the left is 9 more.")).toBeVisible();
+  const slider = page.getByRole("slider", { name: "In each row" });
+  await slider.focus();
+  await slider.press("ArrowLeft");
+  await expect(page.getByRole("grid")).toHaveAttribute("aria-colcount", "9");
+  // Nothing is lost: the last number is 100 as before, and the nines are one column.
+  await expect(place(page, "100")).toBeVisible();
+  await expect(page.getByRole("gridcell", { name: /sea mark/ })).toHaveCount(11);
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(page.getByRole("grid")).toHaveAttribute("aria-colcount", "10");
+  await expect(page.getByRole("region", { name: "Beyond this chart" })).toBeVisible();
+  await page.getByRole("button", { name: "Show what comes beyond this chart" }).click();
+  await expect(page.getByText("Next: 108, 117, 126, 135, 144")).toBeVisible();
+  await expect(page.getByText("First above 1,000,000: 1,000,008")).toBeVisible();
+});
+
+test("how a sequence goes on has several answers, each under its cover", async ({ page, request }) => {
+  await page.goto(`/lesson/${await lessonWith(request, [chart])}`);
+  await pattern(page);
+  const goesOn = page.getByRole("region", { name: "How does a sequence go on?" });
+  await goesOn.getByLabel("It begins with").fill("2, 4, 8");
+  await goesOn.getByRole("button", { name: "Show way 1 to go on" }).click();
+  await expect(goesOn.getByText("16, 32, 64")).toBeVisible();
+  await goesOn.getByRole("button", { name: "Show way 2 to go on" }).click();
+  await goesOn.getByLabel("It begins with").fill("2, 4, 8, 14");
+  await goesOn.getByRole("button", { name: "Show way 1 to go on" }).click();
+  await expect(goesOn.getByText("22, 32, 44")).toBeVisible();
+  await goesOn.getByLabel("It begins with").fill("2");
+  await goesOn.getByLabel("It begins with").press("Enter");
+  await expect(goesOn.getByText(/Write 2 to 12 numbers/)).toBeVisible();
+});
+
+const cards = (page: Page) => page.getByRole("region", { name: "Pattern cards" });
+const pile = (page: Page, name: string) => cards(page).getByRole("region", { name, exact: true });
+const card = (page: Page, n: number) => cards(page).getByRole("button", { name: `Card ${n}`, exact: true });
+
+for (const hand of HANDS) {
+  test(`by ${hand}: a card is sorted into a family that the class names, and its rule told`, async ({
+    page,
+    request,
+  }) => {
+    await page.goto(`/lesson/${await addLesson(request, { name: "22-pattern-cards" })}`);
+    await expect(pile(page, "Cards in no family").locator("[data-card]")).toHaveCount(18);
+    if (hand === "keys") {
+      // A card is chosen, then the family.
+      await press(hand, card(page, 1));
+      await press(hand, cards(page).getByRole("button", { name: "Family 1", exact: true }));
+    } else await carry(hand, page, card(page, 1), pile(page, "Family 1"));
+    await expect(pile(page, "Family 1").locator("[data-card]")).toHaveCount(1);
+
+    await press(hand, cards(page).getByRole("button", { name: "Name family 1" }));
+    await page.getByLabel("What do the cards of family 1 share?").fill("They slope");
+    await page.getByLabel("What do the cards of family 1 share?").press("Enter");
+    await expect(pile(page, "They slope").locator("[data-card]")).toHaveCount(1);
+
+    await press(hand, cards(page).getByRole("button", { name: "Rule of card 1, covered" }));
+    await expect(cards(page).getByText("multiples of 9")).toBeVisible();
+    await page.getByRole("button", { name: "Take back" }).click();
+    await expect(cards(page).getByText("multiples of 9")).toHaveCount(0);
+  });
+}
+
+test("two cards are compared on a chart and in rings: in both, in one only, in neither", async ({
+  page,
+  request,
+}) => {
+  const views = [
+    {
+      kind: "cards",
+      first: 1,
+      columns: 10,
+      rows: 10,
+      families: 0,
+      cards: [rule({ kind: "multiples", of: "4" }), rule({ kind: "multiples", of: "6" })],
+    },
+    { ...chart, covers: "solid" },
+    { kind: "diagram", numbers: "shown", outside: "shown" },
+  ];
+  await page.goto(`/lesson/${await lessonWith(request, views, { layout: HALF })}`);
+  await card(page, 1).click();
+  await card(page, 2).click();
+  await cards(page).getByRole("button", { name: "Compare on the chart" }).click();
+  const rings = page.getByRole("region", { name: "Two or three sets" });
+  // Multiples of 12; of 4 and not of 6; of 6 and not of 4; the others.
+  await expect(rings.getByRole("region", { name: "In both: 8 numbers" })).toContainText("12243648607284");
+  await expect(rings.getByRole("region", { name: "In sun only: 17 numbers" })).toBeVisible();
+  await expect(rings.getByRole("region", { name: "In coral only: 8 numbers" })).toBeVisible();
+  await expect(rings.getByRole("region", { name: "In neither: 67 numbers" })).toBeVisible();
+  // A number that is covered is counted, and not named.
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  await place(page, "12, sun and coral marks").click();
+  await expect(rings.getByRole("region", { name: "In both: 8 numbers" })).toContainText("1 covered");
+  await expect(rings.getByText("12", { exact: true })).toHaveCount(0);
+});
+
+test("three evenings stand in three rings", async ({ page, request }) => {
+  await page.goto(`/lesson/${await addLesson(request, { name: "22-pattern-cards" })}`);
+  await openBoard(page, /Three evenings/);
+  const rings = page.getByRole("region", { name: "Two or three sets" });
+  await expect(rings.getByRole("region", { name: "In both: 10 numbers" })).toBeVisible();
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press("ArrowRight");
+  await expect(rings.getByRole("region", { name: "In all three: 2 numbers" })).toContainText("3060");
+});
