@@ -69,9 +69,6 @@ try {
   await page.getByRole("button", { name: "Show answer" }).click();
   await take("board-covers");
 
-  await open(lamps, /How the chart is built/, 8);
-  await take("board-neighbours");
-
   await open(lamps, /Every sixth post/, 3, "?prepare");
   await page.getByRole("button", { name: "Sea ink" }).click();
   for (const number of [4, 8, 12]) await cell(number).click();
@@ -97,17 +94,20 @@ try {
   await open(crates, /Which number belongs here/, 1);
   await take("board-puzzle");
 
-  await open(await again("10-the-tide-gauge"), /Above and below/, 4);
-  await take("board-gauge");
   await open(await again("12-friendly-numbers"), /Friendly numbers/, 4);
   await take("board-line");
   const ten = await again("13-how-far-to-the-next-ten");
-  await open(ten, /To the next ten/, 3);
-  await take("board-pairs");
   await open(ten, /Your turn/, 2);
   await take("board-problems");
-  await open(await again("14-twos-beside-fours"), null, 5);
-  await take("board-two-charts");
+  await open(await again("21-lamps-in-the-mist"), /Two slopes/, 2);
+  await take("board-shading");
+  const cards = await again("22-pattern-cards");
+  await open(cards, /Which belong together/, 5);
+  await take("board-cards");
+  await open(cards, /Three evenings/, 3);
+  await take("board-sets");
+  await open(await again("23-how-the-lamps-grow"), /How many factors/, 1);
+  await take("board-graph");
   await open(await again("16-jars-past-the-hundred"), /Ten jars/, 4);
   await take("board-place-value");
   await open(await again("16-jars-past-the-hundred"), /Was there an exchange/, 5);

@@ -69,6 +69,26 @@ const VIEWS: Record<string, object> = {
   order: { kind: "order", numbers: ["7300", HIDDEN], first: "smallest", pieces: "shown", signs: "shown" },
   pairs: { kind: "pairs", way: "on" },
   compare: { kind: "compare", a: HIDDEN, b: "7300" },
+  say: { kind: "say", heard: "shown" },
+  diagram: { kind: "diagram", numbers: "shown", outside: "shown" },
+  graph: {
+    kind: "graph",
+    shows: "trail",
+    joined: "joined",
+    points: "shown",
+    labels: "shown",
+    from: 1,
+    to: 9,
+  },
+  "graph of marks": {
+    kind: "graph",
+    shows: "marks",
+    joined: "joined",
+    points: "shown",
+    labels: "shown",
+    from: 1,
+    to: 9,
+  },
 };
 const COVERS: Record<string, object> = {
   "one by one": { do: "cover", numbers: [HIDDEN] },
@@ -94,6 +114,7 @@ function lesson() {
         cover,
         { do: "start", number: "7341" },
         { do: "jump", by: "6" },
+        { do: "draw-symmetry", view: "chart", symmetry: { kind: "mirror", line: "upright" }, on: true },
         { do: "guides", on: true },
       ],
     })),
@@ -145,6 +166,9 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await page.getByRole("button", { name: "Cover so many" }).click();
     await quiet(`${title}, covers`);
     await page.keyboard.press("z");
+    await page.getByRole("tab", { name: "Pattern" }).click();
+    await expect(page.getByRole("button", { name: "Show rule 1" })).toBeVisible();
+    await quiet(`${title}, pattern`);
     await tool("By rule").click();
     if (views.some((view: { kind: string }) => view.kind !== "chart")) {
       await page.keyboard.press("j");

@@ -248,3 +248,67 @@ test("three evenings stand in three rings", async ({ page, request }) => {
   for (let i = 0; i < 3; i += 1) await page.keyboard.press("ArrowRight");
   await expect(rings.getByRole("region", { name: "In all three: 2 numbers" })).toContainText("3060");
 });
+
+test("a card is kept in the library, and added to the cards of another lesson", async ({ page, request }) => {
+  const view = (first: number) => [
+    {
+      kind: "cards",
+      first,
+      columns: 10,
+      rows: 10,
+      families: 2,
+      cards: [rule({ kind: "multiples", of: "7" })],
+    },
+  ];
+  await page.goto(`/lesson/${await lessonWith(request, view(1))}?prepare`);
+  await page.getByRole("tab", { name: "Views" }).click();
+  const library = page.getByRole("region", { name: "Card library" });
+  await page.getByRole("button", { name: "Keep card 1 in the library" }).click();
+  await expect(library.getByText("multiples of 7", { exact: true })).toHaveCount(1);
+
+  await page.goto(`/lesson/${await lessonWith(request, view(50))}?prepare`);
+  await page.getByRole("tab", { name: "Views" }).click();
+  await library.getByRole("button", { name: "Add multiples of 7" }).click();
+  await expect(cards(page).locator("[data-card]")).toHaveCount(2);
+  await library.getByRole("button", { name: "Take multiples of 7 out of the library" }).click();
+  await expect(page.getByText("Card taken out of the library")).toBeVisible();
+  await expect(library.getByText("multiples of 7", { exact: true })).toHaveCount(0);
+  // The lesson keeps its card.
+  await expect(cards(page).locator("[data-card]")).toHaveCount(2);
+});
+
+test("a graph of a count: a point for each number, covered by touch, its numbers covered and shown", async ({
+  page,
+  request,
+}) => {
+  const graph = {
+    kind: "graph",
+    shows: "trail",
+    joined: "joined",
+    points: "shown",
+    labels: "shown",
+    from: 1,
+    to: 24,
+  };
+  const opening = [{ do: "start", number: "4" }, ...["6", "6", "6"].map((by) => ({ do: "jump", by }))];
+  await page.goto(`/lesson/${await lessonWith(request, [graph, chart], { opening, layout: HALF })}`);
+  const picture = page.getByRole("region", { name: "Graph" }).getByRole("img");
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 10, 16 and 22");
+  // Chart.js has drawn: some of the canvas is no longer empty.
+  const inked = () =>
+    picture.evaluate((canvas: HTMLCanvasElement) => {
+      const { data } = canvas.getContext("2d")!.getImageData(0, 0, canvas.width, canvas.height);
+      return data.filter((value, i) => i % 4 === 3 && value > 0).length;
+    });
+  await expect.poll(inked).toBeGreaterThan(1000);
+
+  // A cover on a number covers its point.
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  await place(page, "16").click();
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 10 and 22");
+  await page.getByRole("button", { name: "Take back" }).click();
+  await page.getByRole("button", { name: "Cover the points" }).click();
+  await expect(picture).toHaveAccessibleName("Number by position: the points are covered");
+  await page.getByRole("button", { name: "Show the points" }).click();
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 10, 16 and 22");
+});

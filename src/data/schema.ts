@@ -17,3 +17,10 @@ export const lessons = sqliteTable("lessons", {
 });
 
 export type LessonRow = typeof lessons.$inferSelect;
+
+/** One row a pattern card that was kept for other lessons. The same rule is kept once. */
+export const cards = sqliteTable("cards", {
+  id: text("id").primaryKey(),
+  rule: text("rule").notNull().unique(),
+  keptAt: integer("kept_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
+});

@@ -25,7 +25,7 @@ export function Tabs({ label, pages, page, onPage }: Props) {
           <Radix.Trigger
             key={id}
             value={id}
-            className="h-10 grow rounded-[9px] px-1 text-[15px] font-semibold text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule"
+            className={`h-10 grow rounded-[9px] font-semibold ${pages.length > 5 ? "px-0.5 text-sm" : "px-1 text-[15px]"} text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule`}
           >
             {name}
           </Radix.Trigger>

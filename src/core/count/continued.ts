@@ -166,6 +166,9 @@ function overAndOver(terms: readonly Exact[]): Way | null {
   return null;
 }
 
+/** Kinds that hold a few numbers only: no sequence goes on by them. */
+const ENDING: readonly string[] = ["picked", "factors"];
+
 /** Rules whose next numbers, one after the other, these are: 2, 3, 5 are prime numbers. */
 function asMembers(terms: readonly Exact[]): Continued[] {
   const values = terms.map((term) => Number(keyOf(term)));
@@ -174,7 +177,7 @@ function asMembers(terms: readonly Exact[]): Continued[] {
   const clues = { numbers: values, shaded: values, divisor: 0, gap: 0, squares: null };
   const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
   const conditions = kinds.flatMap(({ kind, family, offers }) =>
-    offers && family !== "size" && kind !== "picked"
+    offers && !ENDING.includes(kind) && family !== "size"
       ? [...offers(clues)].map((parts) => ({ kind, not: false, ...parts }) as Condition)
       : [],
   );

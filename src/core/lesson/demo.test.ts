@@ -14,6 +14,7 @@ import type { StopPart } from "../scene/slices/parts";
 import { numberOf } from "../surface/cell-key";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
+import { graphOf } from "./graph-of";
 import type { Board } from "./lesson";
 import { readLesson } from "./read-lesson";
 import { boardHolds, placedOf } from "./views-of";
@@ -64,6 +65,12 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
       const pieces = piecesOf(exact(numberOf(focus))) ?? [];
       if (!pieces.some(({ place }) => isPartCovered(scene, view, placeKey(place)))) tell(numberOf(focus));
       if (view.expanded === "shown") for (const { worth } of expandedForm(pieces)) tell(worth);
+    }
+    if (view.kind === "graph" && !isCoveredPart(scene, view.id, "points", view.points === "covered")) {
+      const isTold = !isCoveredPart(scene, view.id, "labels", view.labels === "covered");
+      const { as, series } = graphOf(view, board, scene);
+      const points = series.flatMap((one) => one.points).filter(({ covered }) => !covered);
+      if (isTold) for (const { number, y } of points) tell(as === "bars" ? String(y) : number);
     }
     if (view.kind === "stops") {
       for (const [i, text] of view.stops.entries()) {

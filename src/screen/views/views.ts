@@ -163,6 +163,13 @@ export const VIEWS: { readonly [K in KindName]: OnScreen<K> } = {
     fields: null,
     drawnOver: true,
   },
+  graph: {
+    drawing: () => import("@/view/graph/graph-drawing").then((part) => part.GraphDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 380), 16]),
+    stage: () => import("./graph/stage").then((part) => part.GraphStage),
+    fields: null,
+    drawnOver: true,
+  },
   time: {
     drawing: () => import("@/view/time/time-drawing").then((part) => part.TimeDrawing),
     inside: (_, card) => within(card, [12, 16, 12, 16]),

@@ -11,7 +11,7 @@ export type StopPart = `${"number" | "pieces" | "exchange"}-${1 | 2 | 3 | 4 | 5 
 
 /**
  * A part of a view that can be covered for itself: all pieces of a place value view, say, or its tens digit; what stands at
- * one of the stops; the parts and the whole of frames; the size of groups and how many there are in all; a time.
+ * one of the stops; the parts and the whole of frames; the size of groups and how many there are in all; the points of a graph; a time.
  */
 export const PART_NAMES = [
   ...SHOWN_PARTS,
@@ -27,6 +27,8 @@ export const PART_NAMES = [
   "in-all",
   "time-words",
   "time-digits",
+  "points",
+  "labels",
   "half-later",
   "hour-later",
 ] as const;

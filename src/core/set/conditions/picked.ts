@@ -10,7 +10,13 @@ export const MAX_PICKED = 200;
 /** So many are offered for a shading that no other rule fits. */
 const MAX_OFFERED = 8;
 
-const shown = (numbers: readonly string[]) => numbers.map((number) => showNumber(number));
+/** As many as can be named in a sentence. */
+const MAX_NAMED = 20;
+
+function named(numbers: readonly string[]): string[] {
+  const shown = numbers.slice(0, MAX_NAMED).map((number) => showNumber(number));
+  return numbers.length > MAX_NAMED ? [...shown, `${numbers.length - MAX_NAMED} more`] : shown;
+}
 
 /** Numbers named one by one. */
 export const picked = condition({
@@ -43,9 +49,9 @@ export const picked = condition({
     return (from) => whole.find((number) => number >= from) ?? null;
   },
   noun: ({ numbers }) =>
-    `${numbers.length === 1 ? "the number" : "the numbers"} ${listWords(shown(numbers))}`,
+    `${numbers.length === 1 ? "the number" : "the numbers"} ${listWords(named(numbers))}`,
   verb: "are",
-  predicate: ({ numbers }) => eitherWords(shown(numbers)),
+  predicate: ({ numbers }) => eitherWords(named(numbers)),
   weight: 4,
   offers: ({ shaded }) =>
     shaded.length > 0 && shaded.length <= MAX_OFFERED ? [{ numbers: shaded.map(String) }] : [],

@@ -4,6 +4,7 @@ import { chart } from "./chart";
 import { compare } from "./compare";
 import { diagram } from "./diagram";
 import { frames } from "./frames";
+import { graph } from "./graph";
 import { groups } from "./groups";
 import { higherLower } from "./higher-lower";
 import { line, strip } from "./line";
@@ -37,6 +38,7 @@ export const KINDS = {
   say,
   cards,
   diagram,
+  graph,
   time,
   pairs,
   compare,

@@ -1,0 +1,123 @@
+import { expect, test } from "vitest";
+import { fold } from "../scene/fold";
+import type { Move } from "../scene/move";
+import { EMPTY_SCENE } from "../scene/scene";
+import { ruleOf } from "../set/rule";
+import { HUNDRED_CHART } from "../surface/chart";
+import { graphOf } from "./graph-of";
+import { newBoard } from "./new-lesson";
+import { regionName, regionsOf } from "./regions";
+import { chartOfWidth, shadingOf, widthMoves } from "./shading-of";
+import { chartOf } from "./views-of";
+
+const board = newBoard("b", "Board", HUNDRED_CHART);
+const sceneOf = (...moves: Move[]) => fold(EMPTY_SCENE, moves);
+const multiples = (of: string) => ruleOf({ kind: "multiples", not: false, of });
+const shows = (what: "trail" | "marks" | "ones" | "factors", to = 12) => ({ shows: what, from: 1, to });
+const jumps = (...by: string[]): Move[] => by.map((each) => ({ do: "jump", by: each }));
+
+test("a trail is a point for each number, by position; a covered one keeps its position", () => {
+  const scene = sceneOf({ do: "start", number: "4" }, ...jumps("6", "6", "-3"), {
+    do: "cover",
+    numbers: ["16"],
+  });
+  expect(graphOf(shows("trail"), board, scene).series).toEqual([
+    {
+      ink: "sea",
+      points: [
+        { number: "4", x: 1, y: 4, covered: false },
+        { number: "10", x: 2, y: 10, covered: false },
+        { number: "16", x: 3, y: 16, covered: true },
+        { number: "13", x: 4, y: 13, covered: false },
+      ],
+    },
+  ]);
+});
+
+test("two trails are two sequences in two inks, and each ink's marks are one", () => {
+  const two = sceneOf(
+    { do: "start", number: "0" },
+    ...jumps("2", "2"),
+    { do: "set-aside", ink: "coral" },
+    { do: "start", number: "1" },
+    ...jumps("1"),
+  );
+  const { series } = graphOf(shows("trail"), board, two);
+  expect(series.map(({ points }) => points.map(({ y }) => y))).toEqual([
+    [1, 2],
+    [0, 2, 4],
+  ]);
+  expect(new Set(series.map(({ ink }) => ink)).size).toBe(2);
+  const marked = sceneOf(
+    { do: "mark", ink: "sun", numbers: multiples("25") },
+    { do: "mark", ink: "plum", numbers: ["3", "1"] },
+  );
+  const marks = graphOf(shows("marks"), board, marked).series;
+  expect(marks.map(({ ink, points }) => [ink, ...points.map(({ y }) => y)])).toEqual([
+    ["sun", 25, 50, 75, 100],
+    ["plum", 1, 3],
+  ]);
+});
+
+// The ones digits of multiples of 6 come round after five: common practice, no source.
+test("ones digits come round", () => {
+  const scene = sceneOf({ do: "start", number: "0" }, ...jumps(...Array(10).fill("6")));
+  const [digits] = graphOf(shows("ones"), board, scene).series;
+  expect(digits!.points.map(({ y }) => y)).toEqual([0, 6, 2, 8, 4, 0, 6, 2, 8, 4, 0]);
+});
+
+// OEIS A000005, the number of divisors; the values are written from memory.
+test("how many factors the numbers to 12 have", () => {
+  const { as, series } = graphOf(shows("factors"), board, EMPTY_SCENE);
+  expect(as).toBe("bars");
+  expect(series[0]!.points.map(({ y }) => y)).toEqual([1, 2, 2, 3, 2, 4, 2, 4, 3, 4, 2, 6]);
+});
+
+test("sets of marks: in both, in one only, in neither; covered numbers are counted and not named", () => {
+  const scene = sceneOf(
+    { do: "mark", ink: "sun", numbers: multiples("4") },
+    { do: "mark", ink: "sea", numbers: multiples("6") },
+    { do: "cover", numbers: ["12"] },
+  );
+  const { inks, regions } = regionsOf(board, scene);
+  expect(inks).toEqual(["sun", "sea"]);
+  const named = [...regions].map(([set, { numbers, covered }]) => [
+    regionName(set, inks),
+    numbers.length,
+    covered,
+  ]);
+  // By counting: 25 multiples of 4, 16 of 6, 8 of 12 up to 100.
+  expect(named.sort()).toEqual([
+    ["In both", 7, 1],
+    ["In neither", 67, 0],
+    ["In sea only", 8, 0],
+    ["In sun only", 17, 0],
+  ]);
+  const three = ["sun", "coral", "sea"] as const;
+  expect([0, 1, 3, 7].map((set) => regionName(set, three))).toEqual([
+    "In none of them",
+    "In sun only",
+    "In sun and coral",
+    "In all three",
+  ]);
+});
+
+test("a chart of another width has the same numbers, and its rules about squares are about it", () => {
+  const chart = chartOf(board)!;
+  const first = shadingOf(chart, EMPTY_SCENE, "sun");
+  const column = ruleOf({ kind: "lane", not: false, lane: "column", nth: "1", on: first.squares });
+  const before = sceneOf(
+    { do: "mark", ink: "sun", numbers: column },
+    { do: "draw-symmetry", view: chart.id, symmetry: { kind: "turn", by: "half" }, on: true },
+  );
+  expect(shadingOf(chart, before, "sun").shaded).toHaveLength(10);
+  const after = fold(before, widthMoves(chart, before, 7));
+  const wide = chartOfWidth(chart, 7);
+  expect(after.settings.views?.[chart.id]).toEqual(wide);
+  const { numbers, shaded } = shadingOf(wide, after, "sun");
+  expect([numbers.length, shaded.length, shaded[1]]).toEqual([100, 15, "8"]);
+  // A mirror that was drawn over the other chart is no longer there.
+  expect(after.symmetries[chart.id]).toEqual([]);
+  // In another ink than the one in hand: whatever is marked.
+  expect(shadingOf(wide, after, "plum")).toMatchObject({ ink: null, shaded });
+});

@@ -1,0 +1,174 @@
+"use client";
+
+import {
+  BarController,
+  BarElement,
+  Chart,
+  type ChartConfiguration,
+  LinearScale,
+  LineController,
+  LineElement,
+  type Plugin,
+  PointElement,
+} from "chart.js";
+import { type RefObject, useEffect, useRef } from "react";
+import type { Graph, GraphPoint } from "@/core/lesson/graph-of";
+import { showNumber } from "@/core/number/show-number";
+import type { Ink } from "@/core/set/ink";
+import { graphScale } from "@/view/graph/graph-scale";
+import { INK_CORNERS, INK_STYLE } from "@/view/ink/ink-style";
+
+Chart.register(BarController, BarElement, LineController, LineElement, LinearScale, PointElement);
+
+/** How a graph is drawn: what of it is seen, and how large. */
+export type GraphLook = {
+  joined: boolean;
+  points: boolean;
+  labels: boolean;
+  text: number;
+  strong: boolean;
+  /** What its numbers and its words are written in. */
+  fonts: { numerals: string; words: string };
+};
+
+/** A colour of the theme, as a canvas takes it. */
+function colorOf(variable: string): string {
+  const name = /var\((--[\w-]+)\)/.exec(variable)?.[1];
+  return name ? getComputedStyle(document.documentElement).getPropertyValue(name).trim() : variable;
+}
+
+/** The shape of an ink as a small picture: Chart.js draws pictures as points. */
+function pointOf(ink: Ink, radius: number): HTMLCanvasElement {
+  const side = Math.ceil(radius * 2.8);
+  // Twice as fine as a pixel of the page, for displays that have more of them.
+  const canvas = document.createElement("canvas");
+  canvas.width = canvas.height = side;
+  const pen = canvas.getContext("2d")!;
+  pen.translate(side / 2, side / 2);
+  pen.fillStyle = colorOf(INK_STYLE[ink].figure);
+  pen.beginPath();
+  if (ink === "sun") pen.arc(0, 0, radius, 0, 2 * Math.PI);
+  else for (const [x, y] of INK_CORNERS[ink]) pen.lineTo(x * radius, y * radius);
+  pen.fill();
+  return canvas;
+}
+
+/** The numbers beside the points, and a cover where a point is covered: it says at which position, not how high. */
+const beside = (graph: Graph, look: GraphLook): Plugin => ({
+  id: "beside",
+  afterDatasetsDraw(chart) {
+    const { ctx, scales } = chart;
+    const { text, labels, points: seen, fonts } = look;
+    const [ink, board] = [colorOf("var(--color-ink)"), colorOf("var(--color-board)")];
+    ctx.save();
+    ctx.font = `700 ${text}px ${fonts.numerals}`;
+    ctx.textAlign = "center";
+    for (const { points } of graph.series) {
+      for (const { x, y, number, covered } of points) {
+        const px = scales.x!.getPixelForValue(x);
+        if (covered) {
+          ctx.fillStyle = ink;
+          ctx.beginPath();
+          ctx.roundRect(px - text * 0.6, scales.y!.bottom - text * 1.3, text * 1.2, text * 1.2, 5);
+          ctx.fill();
+          continue;
+        }
+        if (!labels || !seen) continue;
+        const py = scales.y!.getPixelForValue(y);
+        const words = graph.as === "bars" ? String(y) : showNumber(number);
+        ctx.strokeStyle = board;
+        ctx.lineWidth = 5;
+        ctx.lineJoin = "round";
+        ctx.strokeText(words, px, py - text * 0.75);
+        ctx.fillStyle = ink;
+        ctx.fillText(words, px, py - text * 0.75);
+      }
+    }
+    ctx.restore();
+  },
+});
+
+function configOf(graph: Graph, look: GraphLook): ChartConfiguration {
+  const { x, y } = graphScale(graph);
+  const ink = colorOf("var(--color-ink)");
+  const edge = (title: string, { min, max, step }: typeof x) => ({
+    type: "linear" as const,
+    min,
+    max,
+    title: {
+      display: true,
+      text: title,
+      color: colorOf("var(--color-quiet)"),
+      font: {
+        family: look.fonts.words,
+        size: Math.max(14, look.text * 0.85),
+        weight: 600 as const,
+      },
+    },
+    border: { color: ink, width: 2 },
+    grid: { color: colorOf("var(--color-rule)") },
+    ticks: {
+      stepSize: step,
+      color: ink,
+      font: { family: look.fonts.numerals, size: look.text },
+      autoSkip: false,
+      // The ends of an edge are no numbers of the graph, unless they are steps of it.
+      callback: (value: string | number) =>
+        Number(value) % step === 0 && (title === graph.up || Number(value) > min)
+          ? showNumber(String(value))
+          : "",
+    },
+  });
+  const shown = (points: readonly GraphPoint[]) =>
+    look.points ? points.filter(({ covered }) => !covered) : [];
+  const radius = look.text * (look.strong ? 0.55 : 0.48);
+  return {
+    type: graph.as === "bars" ? "bar" : "line",
+    data: {
+      datasets: graph.series.map(({ ink: of, points }) => ({
+        data: shown(points).map((point) => ({ x: point.x, y: point.y })),
+        borderColor: colorOf(INK_STYLE[of].figure),
+        backgroundColor: colorOf(INK_STYLE[of].figure),
+        borderWidth: graph.as === "bars" ? 0 : look.strong ? 5 : 3,
+        showLine: look.joined,
+        pointStyle: pointOf(of, radius),
+        clip: false as const,
+        barPercentage: 0.7,
+        categoryPercentage: 1,
+        grouped: false,
+        minBarLength: 2,
+      })),
+    },
+    options: {
+      animation: false,
+      responsive: false,
+      maintainAspectRatio: false,
+      events: [],
+      layout: { padding: { top: look.text * 1.4, right: look.text } },
+      scales: { x: edge(graph.across, x), y: edge(graph.up, y) },
+    },
+    plugins: [beside(graph, look)],
+  };
+}
+
+/** Draws a graph with Chart.js on a canvas, and anew whenever it, its look or its room is another. */
+export function useChart(
+  canvas: RefObject<HTMLCanvasElement | null>,
+  graph: Graph,
+  look: Omit<GraphLook, "fonts">,
+  size: { width: number; height: number },
+) {
+  const chart = useRef<Chart | null>(null);
+  useEffect(() => {
+    if (!canvas.current || graph.series.length === 0) return;
+    const fonts = {
+      numerals: getComputedStyle(canvas.current).fontFamily,
+      words: getComputedStyle(document.body).fontFamily,
+    };
+    const made = new Chart(canvas.current, configOf(graph, { ...look, fonts }));
+    made.resize(size.width, size.height);
+    chart.current = made;
+    return () => made.destroy();
+  }, [canvas, graph, look, size]);
+  return chart;
+}
