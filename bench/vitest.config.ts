@@ -4,5 +4,5 @@ import { defineConfig } from "vitest/config";
 export default defineConfig({
   root: fileURLToPath(new URL("..", import.meta.url)),
   resolve: { alias: { "@": fileURLToPath(new URL("../src", import.meta.url)) } },
-  test: { include: ["bench/core.bench.ts"], testTimeout: 120_000 },
+  test: { include: ["bench/*.bench.ts"], testTimeout: 120_000, fileParallelism: false },
 });

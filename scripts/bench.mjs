@@ -11,13 +11,14 @@ const { buildApplication } = await import("./lib/build.mjs");
 buildApplication();
 
 mkdirSync(".tmp", { recursive: true });
-rmSync(".tmp/bench-core.json", { force: true });
+for (const part of ["core", "finder"]) rmSync(`.tmp/bench-${part}.json`, { force: true });
 if (!runBin("vitest", ["run", "--config", "bench/vitest.config.ts", "--reporter=dot"], { quiet: true })) {
   stop("The measurements in Node ended with a fault; the reason stands above.");
 }
 const { measureBrowser } = await import("../bench/browser.mjs");
 const figures = [
   ...JSON.parse(readFileSync(".tmp/bench-core.json", "utf8")),
+  ...JSON.parse(readFileSync(".tmp/bench-finder.json", "utf8")),
   ...(await measureBrowser(executablePath)),
 ];
 

@@ -45,5 +45,14 @@ export function firstIn(bits: Bitset): number {
   return i * 32 + 31 - Math.clz32(bits[i]! & -bits[i]!);
 }
 
-/** A text that two sets share only when they are the same. */
-export const bitsKey = (bits: Bitset): string => String.fromCharCode(...new Uint16Array(bits.buffer));
+/** A number that is the same for sets that are the same, and hardly ever for others. */
+export function hashOf(bits: Bitset): number {
+  let hash = 0x811c9dc5;
+  for (const word of bits) hash = Math.imul(hash ^ word ^ (word >>> 15), 0x01000193);
+  return hash;
+}
+
+export function sameBits(a: Bitset, b: Bitset): boolean {
+  for (let i = 0; i < a.length; i += 1) if (a[i] !== b[i]) return false;
+  return true;
+}

@@ -2,7 +2,7 @@ import { exact } from "../../number/exact";
 import { CONDITIONS } from "../conditions";
 import { conditionBits } from "../description-length";
 import { type AnyConditionKind, type Condition, kindOf, testOf } from "../rule";
-import { type Bitset, bitsKey, bitsOf, emptyBits } from "./bitset";
+import { type Bitset, bitsOf, emptyBits, hashOf, sameBits } from "./bitset";
 import type { Ground } from "./shading";
 
 /** A condition that may be behind a shading, what it costs to say it, and which of the known numbers meet it. */
@@ -15,8 +15,9 @@ export function offered({ clues }: Ground): Condition[] {
   for (const each of clues) {
     for (const { kind, offers } of kinds) {
       for (const parts of offers?.(each) ?? []) {
+        let text: string = kind;
         // The squares are those of the chart in all of them.
-        const text = `${kind} ${Object.values({ ...parts, on: "" }).join(" ")}`;
+        for (const part of Object.values(parts)) if (part !== each.squares) text += ` ${part}`;
         if (!found.has(text)) found.set(text, { kind, not: false, ...parts } as Condition);
       }
     }
@@ -79,11 +80,12 @@ function complement(bits: Bitset, size: number): Bitset {
 
 /** Of candidates that hold the same known numbers, the simplest one. */
 export function distinct(candidates: readonly Candidate[]): Candidate[] {
-  const seen = new Set<string>();
-  return candidates.filter(({ held }) => {
-    const key = bitsKey(held);
-    if (seen.has(key)) return false;
-    seen.add(key);
+  const seen = new Map<number, Candidate[]>();
+  return candidates.filter((one) => {
+    const hash = hashOf(one.held);
+    const alike = seen.get(hash) ?? [];
+    if (alike.some(({ held }) => sameBits(held, one.held))) return false;
+    seen.set(hash, [...alike, one]);
     return true;
   });
 }

@@ -23,9 +23,10 @@ type Wrong = { readonly one: Candidate; readonly wrong: Bitset };
  */
 function sideOf(join: Rule["join"], wanted: Bitset, candidates: readonly Candidate[]): Wrong[] {
   return candidates.flatMap((one) => {
-    const [more, less] = [minus(one.held, wanted), minus(wanted, one.held)];
-    const [allowed, none] = join === "and" ? [more, less] : [less, more];
-    return isEmpty(none) && !isEmpty(allowed) ? [{ one, wrong: allowed }] : [];
+    const [whole, part] = join === "and" ? [one.held, wanted] : [wanted, one.held];
+    if (!contains(whole, part)) return [];
+    const wrong = minus(whole, part);
+    return isEmpty(wrong) ? [] : [{ one, wrong }];
   });
 }
 
@@ -66,6 +67,7 @@ export function* triplesFor(
   const found: Joined[] = [];
   for (const join of ["and", "or"] as const) {
     const side = sideOf(join, wanted, candidates).slice(0, MAX_IN_THREES);
+    const both: Bitset = new Uint32Array(wanted.length);
     const right = new Map<number, readonly number[]>();
     const rightAt = (place: number): readonly number[] => {
       const known = right.get(place) ?? [...side.keys()].filter((k) => !hasBit(side[k]!.wrong, place));
@@ -78,7 +80,7 @@ export function* triplesFor(
         const b = side[j]!;
         // The third one is no simpler than the second.
         if (a.one.bits + 2 * b.one.bits + 2 * (JOINING - MAX_SAVED) > limit) break;
-        const both = and(a.wrong, b.wrong);
+        for (let word = 0; word < both.length; word += 1) both[word] = a.wrong[word]! & b.wrong[word]!;
         // Two that are right together need no third one.
         if (isEmpty(both)) continue;
         // Whichever place is wrong in both, it is right in the third one: few are.
@@ -108,11 +110,13 @@ export function* nearPairsFor(
   const side = candidates.slice(0, MAX_NEAR);
   for (let i = 0; i < side.length; i += 1) {
     for (let j = i + 1; j < side.length; j += 1) {
-      const bits = joinedBits([side[i]!, side[j]!]);
-      if (bits - MAX_SAVED > limit) break;
-      for (const join of ["and", "or"] as const)
-        if (isNear(join, side[i]!.held, side[j]!.held, wanted, most))
-          found.push({ join, of: [side[i]!, side[j]!], bits });
+      const of = [side[i]!, side[j]!] as const;
+      if (of[0].bits + of[1].bits + JOINING - MAX_SAVED > limit) break;
+      for (const join of ["and", "or"] as const) {
+        if (!isNear(join, of[0].held, of[1].held, wanted, most)) continue;
+        const bits = joinedBits(of);
+        if (bits <= limit) found.push({ join, of, bits });
+      }
     }
     yield;
   }
@@ -129,6 +133,12 @@ export function heldTogether({ join, of }: Pick<Joined, "join" | "of">): Bitset 
 const and = (a: Bitset, b: Bitset): Bitset => a.map((word, i) => word & b[i]!);
 export const minus = (a: Bitset, b: Bitset): Bitset => a.map((word, i) => word & ~b[i]!);
 export const isEmpty = (bits: Bitset): boolean => bits.every((word) => word === 0);
+
+/** Whether a set holds all places of another. */
+function contains(whole: Bitset, part: Bitset): boolean {
+  for (let i = 0; i < part.length; i += 1) if ((part[i]! & ~whole[i]!) !== 0) return false;
+  return true;
+}
 
 function areApart(a: Bitset, b: Bitset): boolean {
   for (let i = 0; i < a.length; i += 1) if ((a[i]! & b[i]!) !== 0) return false;
