@@ -218,7 +218,10 @@ test("two cards are compared on a chart and in rings: in both, in one only, in n
       columns: 10,
       rows: 10,
       families: 0,
-      cards: [rule({ kind: "multiples", of: "4" }), rule({ kind: "multiples", of: "6" })],
+      cards: [
+        { id: 1, rule: rule({ kind: "multiples", of: "4" }) },
+        { id: 2, rule: rule({ kind: "multiples", of: "6" }) },
+      ],
     },
     { ...chart, covers: "solid" },
     { kind: "diagram", numbers: "shown", outside: "shown" },
@@ -257,7 +260,7 @@ test("a card is kept in the library, and added to the cards of another lesson", 
       columns: 10,
       rows: 10,
       families: 2,
-      cards: [rule({ kind: "multiples", of: "7" })],
+      cards: [{ id: 1, rule: rule({ kind: "multiples", of: "7" }) }],
     },
   ];
   await page.goto(`/lesson/${await lessonWith(request, view(1))}?prepare`);

@@ -57,6 +57,8 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   const [strong, setStrong] = useState(() => isOn(localStorage, STRONG));
   const [page, setPage] = useState<DrawerPage>("numbers");
   const [byRule, setByRule] = useState(false);
+  // Opened again, it is where it was.
+  const [rulesPage, setRulesPage] = useState("marks");
   const [dialog, setDialog] = useState<Dialogs>(null);
   const saver = useSaver({ ...open, name, unsaved }, store);
   const [unsavedHidden, setUnsavedHidden] = useState(false);
@@ -215,7 +217,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
             <div className="flex min-h-0 flex-col justify-end gap-4 overflow-y-auto">{tools}</div>
           )}
           {side === "drawer" && <Drawer page={shownPage} onPage={showPage} />}
-          {side === "rules" && <ByRule />}
+          {side === "rules" && <ByRule page={rulesPage} onPage={setRulesPage} />}
           {side === "tool" &&
             beside &&
             (narrow && beside.withCount ? (

@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { UNSORTED } from "@/core/scene/slices/sorting";
 import { holdsOf } from "@/core/set/holds";
 import { INKS } from "@/core/set/ink";
-import { type Rule, textOf } from "@/core/set/rule";
+import type { Rule } from "@/core/set/rule";
 import { shortWords } from "@/core/set/rule-words";
 import type { Squares } from "@/core/set/squares";
 import { squaresOfCards } from "@/core/views/kinds/cards";
@@ -13,10 +13,10 @@ import { Touchable } from "../touchable";
 
 type Props = DrawingProps<"cards"> & {
   /** What makes a card one that can be taken to a family. */
-  card?: (index: number, card: ReactNode) => ReactNode;
+  card?: (id: number, place: number, card: ReactNode) => ReactNode;
   /** What makes a family one in which cards can be laid; null is where the others lie. */
   family?: (index: number | null, family: ReactNode) => ReactNode;
-  onTell?: (card: number, told: boolean) => void;
+  onTell?: (id: number, told: boolean) => void;
   onName?: (family: number) => void;
 };
 
@@ -31,13 +31,13 @@ const colorOf = (family: number | null) =>
 export function CardsDrawing({ view, scene, size, theme, card, family, onTell, onName }: Props) {
   const { homes, names, told } = scene.sorted[view.id] ?? UNSORTED;
   const squares = squaresOfCards(view);
-  const others = view.cards
-    .map((_, i) => i)
-    .filter((i) => homes[i] === undefined || homes[i]! >= view.families);
+  const lies = homes.filter(({ family: at }) => at < view.families);
+  const others = view.cards.filter(({ id }) => !lies.some(({ card: laid }) => laid === id));
   const inFamily = (at: number) =>
-    Object.keys(homes)
-      .map(Number)
-      .filter((i) => homes[i] === at && i < view.cards.length);
+    lies
+      .filter((one) => one.family === at)
+      .flatMap((one) => view.cards.find(({ id }) => id === one.card) ?? []);
+  const placeOf = (id: number) => view.cards.findIndex((one) => one.id === id) + 1;
   const piles: (number | null)[] = Array.from({ length: view.families }, (_, i) => i);
   // Once every card lies in a family, the others need no room.
   const columns = others.length > 0 || view.families === 0 ? [null, ...piles] : piles;
@@ -72,31 +72,27 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
               </Touchable>
             )}
             <div className="flex min-h-0 flex-1 flex-wrap content-start" style={{ gap: GAP }}>
-              {all[i]!.map((index) => {
+              {all[i]!.map(({ id, rule }) => {
                 const drawn = (
                   <PatternCard
-                    rule={view.cards[index]!}
+                    rule={rule}
                     squares={squares}
                     side={side}
                     color={colorOf(at)}
-                    name={`Card ${index + 1}`}
+                    name={`Card ${placeOf(id)}`}
                   />
                 );
                 return (
-                  <div
-                    key={`${index} ${textOf(view.cards[index]!)}`}
-                    className="flex flex-col gap-1.5"
-                    data-card={index}
-                  >
-                    {card ? card(index, drawn) : drawn}
+                  <div key={id} className="flex flex-col gap-1.5" data-card={id}>
+                    {card ? card(id, placeOf(id), drawn) : drawn}
                     <Answer
-                      index={index}
-                      rule={view.cards[index]!}
-                      told={told.includes(index)}
+                      name={`Rule of card ${placeOf(id)}, covered`}
+                      rule={rule}
+                      told={told.includes(id)}
                       width={side}
                       height={answer}
                       text={text}
-                      onTell={onTell}
+                      onTouch={onTell && (() => onTell(id, !told.includes(id)))}
                     />
                   </div>
                 );
@@ -146,23 +142,24 @@ export function PatternCard({ rule, squares, side, color, name }: CardProps) {
 }
 
 type AnswerProps = {
-  index: number;
+  /** What it is called while it is covered. */
+  name: string;
   rule: Rule;
   told: boolean;
   width: number;
   height: number;
   text: number;
-  onTell: Props["onTell"];
+  onTouch: (() => void) | undefined;
 };
 
 /** The rule of a card, under its cover until it is told. */
-function Answer({ index, rule, told, width, height, text, onTell }: AnswerProps) {
+function Answer({ name, rule, told, width, height, text, onTouch }: AnswerProps) {
   const words = shortWords(rule);
   return (
     <Touchable
-      name={told ? words : `Rule of card ${index + 1}, covered`}
+      name={told ? words : name}
       data-part="rule"
-      onTouch={onTell && (() => onTell(index, !told))}
+      onTouch={onTouch}
       className={`flex items-center justify-center overflow-hidden rounded-button px-1 text-center leading-tight font-semibold ${told ? "bg-board ring-1 ring-rule" : "bg-ink"}`}
       style={{ width, height, fontSize: Math.min(text, width / 9, height / 2.3) }}
     >

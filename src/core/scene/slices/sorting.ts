@@ -1,13 +1,13 @@
 import * as z from "zod/mini";
-import { MAX_CARDS, MAX_FAMILIES } from "../../views/kinds/cards";
+import { CardId, MAX_FAMILIES } from "../../views/kinds/cards";
 import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
 import { orNull, someFlag, someView } from "./examples";
 
 /** How pattern cards are sorted. */
 export type Sorted = {
-  /** By card, from 0: the family in which it lies, from 0. */
-  readonly homes: { readonly [card in number]?: number };
+  /** The families, from 0, in which cards lie; the card that was laid last comes last. */
+  readonly homes: readonly { readonly card: number; readonly family: number }[];
   /** By family: what the class calls it. */
   readonly names: { readonly [family in number]?: string };
   /** The cards whose rule is told. */
@@ -15,33 +15,31 @@ export type Sorted = {
 };
 export type Sorting = { readonly sorted: { readonly [view in ViewId]?: Sorted } };
 
-export const UNSORTED: Sorted = { homes: {}, names: {}, told: [] };
+export const UNSORTED: Sorted = { homes: [], names: {}, told: [] };
 
 const change = (draft: Draft, view: ViewId, to: (was: Sorted) => Partial<Sorted>) => {
   const was = draft.sorted[view] ?? UNSORTED;
   draft.sorted = { ...draft.sorted, [view]: { ...was, ...to(was) } };
 };
 
-const Card = z.int().check(z.minimum(0), z.maximum(MAX_CARDS - 1));
 const Family = z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES - 1));
 
 const moves = [
   /**
-   * Lays a pattern card in a family, both counted from 0; with `null` back among the others.
+   * Lays a pattern card, by its id, in a family, from 0; with `null` back among the others.
    * @example { "do": "sort-card", "view": "cards", "card": 3, "family": 0 }
    */
   move(
     "sort-card",
-    { view: ViewId, card: Card, family: z.nullable(Family) },
+    { view: ViewId, card: CardId, family: z.nullable(Family) },
     (draft, { view, card, family }) =>
       change(draft, view, ({ homes }) => {
-        const { [card]: _, ...others } = homes;
-        // The card that was laid last lies last.
-        return { homes: family === null ? others : { ...others, [card]: family } };
+        const others = homes.filter((one) => one.card !== card);
+        return { homes: family === null ? others : [...others, { card, family }] };
       }),
     (some) => ({
       view: someView(some),
-      card: some.whole(0, 5),
+      card: some.whole(1, 6),
       family: orNull(some, () => some.whole(0, 2)),
     }),
   ),
@@ -62,13 +60,13 @@ const moves = [
    */
   move(
     "tell-card",
-    { view: ViewId, card: Card, on: z.boolean() },
+    { view: ViewId, card: CardId, on: z.boolean() },
     (draft, { view, card, on }) =>
       change(draft, view, ({ told }) => {
         const others = told.filter((one) => one !== card);
         return { told: on ? [...others, card] : others };
       }),
-    (some) => ({ view: someView(some), card: some.whole(0, 5), on: someFlag(some) }),
+    (some) => ({ view: someView(some), card: some.whole(1, 6), on: someFlag(some) }),
   ),
 ] as const;
 

@@ -5,7 +5,7 @@ import { type Agreement, agreementsWith } from "./agree";
 import { countBits, placesIn } from "./bitset";
 import { type Candidate, candidatesOf, distinct } from "./candidates";
 import { heldTogether, isWithin, type Joined, minus, nearPairsFor, pairsFor, triplesFor } from "./combine";
-import { groundOf, type Shading } from "./shading";
+import { type Ground, groundOf, type Shading } from "./shading";
 
 /** A rule behind a shading, or nearly so. */
 export type Answer = {
@@ -51,13 +51,13 @@ export function* findRules(shading: Shading): Generator<void, Answer[]> {
   const alone = (from: readonly Candidate[], most: number) =>
     from
       .filter(({ held }) => isWithin(held, wanted, most))
-      .flatMap((one) => answersFrom({ join: "and", of: [one], bits: one.bits }, most));
+      .flatMap((one) => answersFrom(ground, { join: "and", of: [one], bits: one.bits }, most));
   const answers = alone(candidates, 0);
   const simple = distinct(candidates);
   const byHand = (answer: Answer) => answer.rule.conditions.some(({ kind }) => kind === "picked");
   const found = () => answers.some((answer) => !byHand(answer));
   const add = (joined: readonly Joined[], most: number) => {
-    for (const one of joined) answers.push(...answersFrom(one, most));
+    for (const one of joined) answers.push(...answersFrom(ground, one, most));
   };
   add(yield* pairsFor(wanted, simple, limit), 0);
   if (!found()) add(yield* triplesFor(wanted, simple, limit), 0);
@@ -71,25 +71,27 @@ export function* findRules(shading: Shading): Generator<void, Answer[]> {
   const best = answers.sort((a, b) => a.bits - b.bits);
   const enough = best.filter(({ bits }) => bits <= best[0]!.bits + MAX_DEARER);
   return agreementsWith(enough.slice(0, MAX_ANSWERS));
+}
 
-  /** The answer that joined candidates are, where they have no more exceptions than these. */
-  function answersFrom({ join, of, bits }: Joined, most: number): Answer[] {
-    const held = heldTogether({ join, of });
-    const [missing, besides] = [minus(held, wanted), minus(wanted, held)];
-    const wrong = countBits(missing) + countBits(besides);
-    if (wrong > most || (most > 0 && wrong === 0)) return [];
-    const name = (places: readonly number[]) => places.map((at) => numbers[at]!);
-    const [lacks, has] = [name(placesIn(missing)), name(placesIn(besides))];
-    return [
-      {
-        rule: { join, conditions: of.map(({ condition }) => condition) },
-        bits: bits + exceptionBits([...lacks, ...has]),
-        missing: lacks,
-        besides: has,
-        agrees: null,
-      },
-    ];
-  }
+/** The answer that joined candidates are, where they have no more exceptions than these, and none only where none are allowed. */
+function answersFrom({ wanted, numbers }: Ground, { join, of, bits }: Joined, most: number): Answer[] {
+  const held = heldTogether({ join, of });
+  const [missing, besides] = [minus(held, wanted), minus(wanted, held)];
+  const wrong = countBits(missing) + countBits(besides);
+  if (wrong > most || (most > 0 && wrong === 0)) return [];
+  const [lacks, has] = [missing, besides].map((places) => placesIn(places).map((at) => numbers[at]!)) as [
+    NumberKey[],
+    NumberKey[],
+  ];
+  return [
+    {
+      rule: { join, conditions: of.map(({ condition }) => condition) },
+      bits: bits + exceptionBits([...lacks, ...has]),
+      missing: lacks,
+      besides: has,
+      agrees: null,
+    },
+  ];
 }
 
 const namedBits = (numbers: readonly NumberKey[], places: readonly number[]) =>

@@ -7,6 +7,13 @@ export const MAX_CARDS = 24;
 export const MAX_FAMILIES = 4;
 const MAX_SIDE = 20;
 
+/** What a card is called by moves, so that one that is taken away leaves the others theirs. */
+export const CardId = z.int().check(z.minimum(1), z.maximum(999));
+
+/** A card: its rule, and what it is called by moves. */
+export const PatternCard = z.object({ id: CardId, rule: Rule });
+export type PatternCard = z.infer<typeof PatternCard>;
+
 const Side = z.int().check(z.minimum(2), z.maximum(MAX_SIDE));
 
 /**
@@ -20,12 +27,27 @@ export const CardsSettings = z.object({
   columns: Side,
   rows: Side,
   families: z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES)),
-  cards: z.array(Rule).check(z.minLength(1), z.maxLength(MAX_CARDS, "There is room for 24 cards.")),
+  cards: z.array(PatternCard).check(
+    z.minLength(1),
+    z.maxLength(MAX_CARDS, "There is room for 24 cards."),
+    z.refine((all) => new Set(all.map(({ id }) => id)).size === all.length, "Two cards have the same id."),
+  ),
 });
 export type CardsSettings = z.infer<typeof CardsSettings>;
 
-const rule = (condition: Record<string, unknown>): Rule =>
-  Rule.parse({ join: "and", conditions: [{ not: false, ...condition }] });
+const card = (id: number, condition: Record<string, unknown>): PatternCard => ({
+  id,
+  rule: Rule.parse({ join: "and", conditions: [{ not: false, ...condition }] }),
+});
+
+/** The cards with one more, which is called otherwise than any of them. */
+export const withCard = (cards: readonly PatternCard[], rule: Rule): PatternCard[] => {
+  const taken = new Set(cards.map(({ id }) => id));
+  let id = Math.max(0, ...taken) + 1;
+  // A list that was added to for years begins again with what is free.
+  if (!CardId.safeParse(id).success) for (id = 1; taken.has(id); ) id += 1;
+  return [...cards, { id, rule }];
+};
 
 /** The squares of a card. */
 export const squaresOfCards = ({ first, columns, rows }: Omit<CardsSettings, "kind">): Squares => ({
@@ -48,10 +70,10 @@ export const cards = reader<CardsSettings>({
     rows: 10,
     families: 2,
     cards: [
-      rule({ kind: "multiples", of: "9" }),
-      rule({ kind: "multiples", of: "5" }),
-      rule({ kind: "multiples", of: "11" }),
-      rule({ kind: "digit", place: "ones", digit: 4 }),
+      card(1, { kind: "multiples", of: "9" }),
+      card(2, { kind: "multiples", of: "5" }),
+      card(3, { kind: "multiples", of: "11" }),
+      card(4, { kind: "digit", place: "ones", digit: 4 }),
     ],
   },
   name: "Pattern cards",

@@ -7,11 +7,11 @@ import { inksAt } from "@/core/scene/scene";
 import { ruleOn } from "@/core/set/choose-condition";
 import { MAX_PICKED } from "@/core/set/conditions/picked";
 import { holdsOf } from "@/core/set/holds";
-import { type Rule, ruleOf, sameRule, textOf } from "@/core/set/rule";
+import { type Rule, ruleOf, sameRule } from "@/core/set/rule";
 import { shortWords } from "@/core/set/rule-words";
 import type { Squares } from "@/core/set/squares";
 import { chartNumbers, plainChart } from "@/core/surface/chart";
-import { MAX_CARDS, squaresOfCards } from "@/core/views/kinds/cards";
+import { MAX_CARDS, squaresOfCards, withCard } from "@/core/views/kinds/cards";
 import type { ViewOf } from "@/core/views/view";
 import { Button, IconButton } from "@/kit/button";
 import { PatternCard } from "@/view/cards/cards-drawing";
@@ -35,19 +35,13 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
   const chart = chartOf(board);
   const shaded = chart ? chartNumbers(chart).filter((number) => inksAt(scene, number) !== 0) : [];
   const full = view.cards.length >= MAX_CARDS;
-  const add = (card: Rule) => lay(({ cards }) => ({ cards: [...cards, ruleOn(card, squares)] }));
+  const add = (card: Rule) => lay(({ cards }) => ({ cards: withCard(cards, ruleOn(card, squares)) }));
   const isKept = (card: Rule) => kept?.some((one) => sameRule(one.rule, card)) ?? true;
   return (
     <div className="flex flex-col gap-4">
       <ul aria-label="Cards" className="flex flex-col gap-2">
-        {view.cards.map((card, i) => (
-          <CardRow
-            // biome-ignore lint/suspicious/noArrayIndexKey: a card is where it stands; two may be alike.
-            key={`${i} ${textOf(card)}`}
-            rule={card}
-            squares={squares}
-            name={`Card ${i + 1}`}
-          >
+        {view.cards.map(({ id, rule: card }, i) => (
+          <CardRow key={id} rule={card} squares={squares} name={`Card ${i + 1}`}>
             <IconButton
               name={isKept(card) ? `Card ${i + 1} is in the library` : `Keep card ${i + 1} in the library`}
               disabled={isKept(card)}
@@ -58,7 +52,7 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
             <IconButton
               name={`Remove card ${i + 1}`}
               disabled={view.cards.length === 1}
-              onClick={() => lay(({ cards }) => ({ cards: cards.toSpliced(i, 1) }))}
+              onClick={() => lay(({ cards }) => ({ cards: cards.filter((one) => one.id !== id) }))}
             >
               <X aria-hidden size={19} />
             </IconButton>

@@ -38,11 +38,12 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
   const [naming, setNaming] = useState<number | null>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }));
   const act = (moves: Move[]) => store.getState().act([moves]);
+  const familyOf = (card: number) => homes.find((one) => one.card === card)?.family ?? null;
   const drop = ({ active, over }: DragEndEvent) => {
     const card = Number(active.id);
     if (!over) return;
     const family = over.id === "others" ? null : Number(String(over.id).slice("family ".length));
-    if ((homes[card] ?? null) !== family) act([{ do: "sort-card", view: id, card, family }]);
+    if (familyOf(card) !== family) act([{ do: "sort-card", view: id, card, family }]);
   };
   const choose = (card: number) =>
     setChosen((was) =>
@@ -56,7 +57,9 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
     if (!chartOf(drawn.board)) return say("Add a hundred chart to this board to compare cards on it.");
     act([
       { do: "clear-marks", ink: null },
-      ...chosen.map((card, i): Move => ({ do: "mark", ink: INKS[i]!, numbers: view.cards[card]! })),
+      ...view.cards
+        .filter((card) => chosen.includes(card.id))
+        .map(({ rule }, i): Move => ({ do: "mark", ink: INKS[i]!, numbers: rule })),
     ]);
     setChosen([]);
   };
@@ -77,8 +80,8 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
             {...drawn}
             onTell={(card, on) => act([{ do: "tell-card", view: id, card, on }])}
             onName={setNaming}
-            card={(index, card) => (
-              <Card index={index} chosen={chosen.includes(index)} onTouch={() => choose(index)}>
+            card={(of, place, card) => (
+              <Card id={of} place={place} chosen={chosen.includes(of)} onTouch={() => choose(of)}>
                 {card}
               </Card>
             )}
@@ -112,7 +115,7 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
                 <span className="truncate">{names[family] || `Family ${family + 1}`}</span>
               </Button>
             ))}
-            {chosen.some((card) => homes[card] !== undefined) && (
+            {chosen.some((card) => familyOf(card) !== null) && (
               <Button className="h-14 px-5" onClick={() => lay(null)}>
                 <Undo2 aria-hidden size={22} /> Out of its family
               </Button>
@@ -130,17 +133,17 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
 /** With keys a card is chosen, and then its family. */
 const INSTRUCTIONS = { draggable: "Press Enter to choose the card, then choose a family below the cards." };
 
-type CardProps = { index: number; chosen: boolean; onTouch: () => void; children: ReactNode };
+type CardProps = { id: number; place: number; chosen: boolean; onTouch: () => void; children: ReactNode };
 
-function Card({ index, chosen, onTouch, children }: CardProps) {
-  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: String(index) });
+function Card({ id, place, chosen, onTouch, children }: CardProps) {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: String(id) });
   return (
     <button
       type="button"
       ref={setNodeRef}
       {...attributes}
       {...listeners}
-      aria-label={`Card ${index + 1}`}
+      aria-label={`Card ${place}`}
       aria-pressed={chosen}
       onClick={onTouch}
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
