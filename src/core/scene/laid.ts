@@ -79,7 +79,8 @@ export function layRule(draft: LaidDraft, layer: Layer, on: boolean, rule: Rule)
   const seen: Laid = looksAtInks ? { rules: draft.rules, touched: new Map(draft.touched) } : NOTHING_LAID;
   const holds = holdsOf(rule, (number) => inksOfLayers(layersOn(seen, number)));
   dropTouches(draft.touched, layer, holds);
-  const everything = conditions.length === 1 && conditions[0]!.kind === "all" && !conditions[0]!.not;
+  const everything =
+    !rule.first && conditions.length === 1 && conditions[0]!.kind === "all" && !conditions[0]!.not;
   const others = draft.rules.filter(
     (old) => old.layer !== layer || !(everything || (old.on === on && sameRule(old.rule, rule))),
   );

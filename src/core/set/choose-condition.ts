@@ -1,8 +1,9 @@
 import { readNumber } from "../number/read-number";
 import { readNumbers } from "../number/read-numbers";
+import { readWhole } from "../number/read-whole";
 import { CONDITIONS } from "./conditions";
 import { FAMILIES, type Family } from "./conditions/condition";
-import { Condition, kindOf, type Rule } from "./rule";
+import { Condition, FirstOnly, kindOf, MAX_FIRST, type Rule } from "./rule";
 import { HUNDRED_SQUARES, type Squares } from "./squares";
 
 const ALL = CONDITIONS.flatMap(({ kind, family, choices }) =>
@@ -36,6 +37,25 @@ export function chooseCondition(value: string, old: Condition, squares?: Squares
     not: old.not,
     ...choice.start(old, squares ?? squaresIn(old)),
   });
+}
+
+/**
+ * Only the first numbers of a rule, as typed: how many, and from which one on. With nothing typed for how many, all of them.
+ */
+export function firstOnly(typed: {
+  readonly many?: string;
+  readonly from?: string;
+}): { ok: true; value: Rule["first"] } | { ok: false; message: string; at: "many" | "from" } {
+  const { many = "", from = "" } = typed;
+  if (many.trim() === "") return { ok: true, value: undefined };
+  const read = readWhole(many, 1, MAX_FIRST);
+  if (!read.ok) return { ...read, at: "many" };
+  const start = readNumber(from.trim() === "" ? "1" : from);
+  if (!start.ok) return { ok: false, message: start.message, at: "from" };
+  const made = FirstOnly.safeParse({ many: read.value, from: start.text });
+  return made.success
+    ? { ok: true, value: made.data }
+    : { ok: false, message: made.error.issues[0]!.message, at: "from" };
 }
 
 /** The squares that a condition speaks of; those of a hundred chart where it speaks of none. */

@@ -1,4 +1,7 @@
 import { describe, expect, test } from "vitest";
+import { fold } from "../scene/fold";
+import { EMPTY_SCENE, isCoveredAt } from "../scene/scene";
+import { firstOnly } from "./choose-condition";
 import { holdsOf } from "./holds";
 import { firstOf, membersFrom } from "./members";
 import { type Condition, Rule, ruleOf } from "./rule";
@@ -20,6 +23,22 @@ describe("only the first ones", () => {
     expect(firstOf(first({ kind: "powers", of: "10" }, 13)).at(-1)).toBe(1_000_000_000_000);
     const holds = holdsOf(first({ kind: "even" }, 3), () => 0);
     expect(wholes(10).filter((n) => holds(String(n)))).toEqual([2, 4, 6]);
+  });
+
+  test("as they are typed: how many, and from which one on", () => {
+    expect(firstOnly({ many: "5", from: "1" })).toEqual({ ok: true, value: { many: 5, from: "1" } });
+    expect(firstOnly({ many: "5" })).toEqual({ ok: true, value: { many: 5, from: "1" } });
+    expect(firstOnly({ many: " ", from: "x" })).toEqual({ ok: true, value: undefined });
+    expect(firstOnly({ many: "0", from: "1" })).toMatchObject({ ok: false, at: "many" });
+    expect(firstOnly({ many: "5000", from: "1" })).toMatchObject({ ok: false, at: "many" });
+    expect(firstOnly({ many: "5", from: "1/2" })).toMatchObject({ ok: false, at: "from" });
+  });
+
+  test("of all numbers are a few, not all", () => {
+    const scene = fold(EMPTY_SCENE, [{ do: "cover", numbers: first({ kind: "all" }, 3) }]);
+    expect(wholes(5).filter((n) => isCoveredAt(scene, String(n)))).toEqual([1, 2, 3]);
+    const again = fold(scene, [{ do: "lift", numbers: first({ kind: "all" }, 2) }]);
+    expect(wholes(5).filter((n) => isCoveredAt(again, String(n)))).toEqual([3]);
   });
 
   test("are said", () => {

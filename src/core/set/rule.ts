@@ -83,7 +83,7 @@ export function wholeTestOf(condition: Condition): (number: number) => boolean {
 export const MAX_FIRST = 200;
 
 /** Only the first so many whole numbers that meet a rule, counted from one of them on. */
-const First = z.object({
+export const FirstOnly = z.object({
   many: z.int().check(z.minimum(1), z.maximum(MAX_FIRST)),
   from: wholeText(-1_000_000, 1_000_000_000_000),
 });
@@ -101,7 +101,7 @@ export const Rule = z
         z.minLength(1),
         z.maxLength(MAX_CONDITIONS, `A rule has room for ${MAX_CONDITIONS} conditions.`),
       ),
-    first: z.optional(First),
+    first: z.optional(FirstOnly),
   })
   .check(
     z.refine(

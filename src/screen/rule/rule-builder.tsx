@@ -2,11 +2,14 @@
 
 import { Plus } from "lucide-react";
 import type { NumberKey } from "@/core/number/exact";
-import { MAX_CONDITIONS, type Rule } from "@/core/set/rule";
+import { showNumber } from "@/core/number/show-number";
+import { firstOnly } from "@/core/set/choose-condition";
+import { asksForInks, MAX_CONDITIONS, type Rule } from "@/core/set/rule";
 import { listNumbers, ruleWords } from "@/core/set/rule-words";
 import type { Squares } from "@/core/set/squares";
 import { Button } from "@/kit/button";
 import { Segments } from "@/kit/segments";
+import { DraftField, useBoardDrafts } from "../prepare/checked-field";
 import { ConditionRow } from "./condition-row";
 import { useSeen } from "./use-seen";
 
@@ -20,7 +23,10 @@ type Props = {
 };
 
 /** A rule as a sentence of plain controls, with the numbers it holds counted below. */
-export function RuleBuilder({ rule, onChange, held, squares }: Props) {
+export function RuleBuilder({ rule, onChange: onRule, held, squares }: Props) {
+  // What asks for marks has no first ones: they are counted without a board.
+  const onChange = (next: Rule) =>
+    onRule(next.first && asksForInks(next) ? { ...next, first: undefined } : next);
   const { conditions, join } = rule;
   const many = conditions.length > 1;
   const shown = useSeen()(held);
@@ -63,6 +69,7 @@ export function RuleBuilder({ rule, onChange, held, squares }: Props) {
           <Plus aria-hidden size={18} /> Another condition
         </Button>
       )}
+      {!asksForInks(rule) && <OnlyTheFirst rule={rule} onChange={onChange} />}
       <output className="block rounded-button bg-mist px-3.5 py-2.5 text-[15px] leading-snug">
         <span className="block font-semibold first-letter:uppercase">{ruleWords(rule)}</span>
         <span className="text-quiet">
@@ -71,6 +78,25 @@ export function RuleBuilder({ rule, onChange, held, squares }: Props) {
             : `${held.length === 1 ? "1 number" : `${held.length} numbers`}${shown.length === held.length ? `: ${listNumbers(held, 8)}` : ""}`}
         </span>
       </output>
+    </div>
+  );
+}
+
+/** How many of the numbers that meet a rule are meant, and from which one on; all of them where nothing is typed. */
+function OnlyTheFirst({ rule, onChange }: Pick<Props, "rule" | "onChange">) {
+  const { first } = rule;
+  const drafts = useBoardDrafts(
+    "first",
+    { many: first ? String(first.many) : "", from: first ? showNumber(first.from) : "1" },
+    firstOnly,
+    (next) => onChange({ ...rule, first: next }),
+  );
+  return (
+    <div {...drafts.group} className="flex flex-wrap items-center gap-2">
+      <span className="text-quiet">only the first</span>
+      <DraftField bare label="Only the first, optional" className="w-[4.5rem]" {...drafts.field("many")} />
+      <span className="text-quiet">from</span>
+      <DraftField bare label="Counted from" className="w-[4.5rem]" {...drafts.field("from")} />
     </div>
   );
 }

@@ -47,6 +47,8 @@ export const graph = reader<GraphSettings>({
     to: 24,
   },
   name: "Graph",
+  // A count can go anywhere on it.
+  holds: ({ shows }) => shows === "trail" || shows === "ones",
   fields: [
     {
       part: "shows",
