@@ -236,10 +236,11 @@ test("two cards are compared on a chart and in rings: in both, in one only, in n
   await expect(rings.getByRole("region", { name: "In sun only: 17 numbers" })).toBeVisible();
   await expect(rings.getByRole("region", { name: "In coral only: 8 numbers" })).toBeVisible();
   await expect(rings.getByRole("region", { name: "In neither: 67 numbers" })).toBeVisible();
-  // A number that is covered is counted, and not named.
+  // A solid cover hides the marks too: in which ring the number is, nobody is told.
   await page.getByRole("button", { name: "Cover", exact: true }).click();
   await place(page, "12, sun and coral marks").click();
-  await expect(rings.getByRole("region", { name: "In both: 8 numbers" })).toContainText("1 covered");
+  await expect(rings.getByRole("region", { name: "In both: 7 numbers" })).toBeVisible();
+  await expect(rings.getByText("1 number is covered.")).toBeVisible();
   await expect(rings.getByText("12", { exact: true })).toHaveCount(0);
 });
 
@@ -314,4 +315,28 @@ test("a graph of a count: a point for each number, covered by touch, its numbers
   await expect(picture).toHaveAccessibleName("Number by position: the points are covered");
   await page.getByRole("button", { name: "Show the points" }).click();
   await expect(picture).toHaveAccessibleName("Number by position: 4, 10, 16 and 22");
+});
+
+test("kinds of number are chosen by family; only the first of them; where they stand on this chart", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await lessonWith(request, [{ ...chart, covers: "solid" }])}`);
+  await page.getByRole("button", { name: "By rule" }).click();
+  await page.getByRole("combobox", { name: "What the numbers are" }).click();
+  await expect(page.getByRole("group", { name: "Kinds of number" })).toBeVisible();
+  await page.getByRole("option", { name: "prime", exact: true }).click();
+  await expect(page.getByText("25 numbers: 2, 3, 5, 7")).toBeVisible();
+  await page.getByLabel("Only the first, optional").fill("4");
+  await expect(page.getByText("The first 4 whole numbers from 1 on that are prime")).toBeVisible();
+  await page.getByLabel("Counted from").fill("50");
+  await expect(page.getByText("4 numbers: 53, 59, 61 and 67")).toBeVisible();
+  await page.getByRole("button", { name: "Mark in sun" }).click();
+  await expect(page.getByRole("gridcell", { name: /sun mark/ })).toHaveCount(4);
+  await page.getByLabel("Only the first, optional").fill("");
+  await page.getByRole("combobox", { name: "What the numbers are" }).click();
+  await page.getByRole("option", { name: "on the border of the chart", exact: true }).click();
+  await page.getByRole("button", { name: "Mark in sun" }).click();
+  // 36 on the border, and 53, 59, 67 inside; 61 is on it.
+  await expect(page.getByRole("gridcell", { name: /sun mark/ })).toHaveCount(39);
 });

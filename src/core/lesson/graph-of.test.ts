@@ -7,7 +7,7 @@ import { HUNDRED_CHART } from "../surface/chart";
 import { graphOf } from "./graph-of";
 import { newBoard } from "./new-lesson";
 import { regionName, regionsOf } from "./regions";
-import { chartOfWidth, shadingOf, widthMoves } from "./shading-of";
+import { chartOfWidth, isMarkSeen, shadingOf, widthMoves } from "./shading-of";
 import { chartOf } from "./views-of";
 
 const board = newBoard("b", "Board", HUNDRED_CHART);
@@ -79,8 +79,12 @@ test("sets of marks: in both, in one only, in neither; covered numbers are count
     { do: "mark", ink: "sea", numbers: multiples("6") },
     { do: "cover", numbers: ["12"] },
   );
-  const { inks, regions } = regionsOf(board, scene);
-  expect(inks).toEqual(["sun", "sea"]);
+  // A solid cover hides the marks too.
+  expect(regionsOf(board, scene)).toMatchObject({ inks: ["sun", "sea"], hidden: 1 });
+  expect(graphOf(shows("marks"), board, scene).series.map(({ points }) => points.length)).toEqual([24, 15]);
+  const open = { ...board, views: [{ ...chartOf(board)!, covers: "empty" as const }] };
+  const { inks, regions, hidden } = regionsOf(open, scene);
+  expect([inks, hidden]).toEqual([["sun", "sea"], 0]);
   const named = [...regions].map(([set, { numbers, covered }]) => [
     regionName(set, inks),
     numbers.length,
@@ -118,6 +122,9 @@ test("a chart of another width has the same numbers, and its rules about squares
   expect([numbers.length, shaded.length, shaded[1]]).toEqual([100, 15, "8"]);
   // A mirror that was drawn over the other chart is no longer there.
   expect(after.symmetries[chart.id]).toEqual([]);
+  // In class, what is under a solid cover is not told.
+  const covered = fold(after, [{ do: "cover", numbers: ["1", "8"] }]);
+  expect(shadingOf(wide, covered, "sun", isMarkSeen(board, covered)).shaded).toHaveLength(13);
   // In another ink than the one in hand: whatever is marked.
   expect(shadingOf(wide, after, "plum")).toMatchObject({ ink: null, shaded });
 });

@@ -6,6 +6,7 @@ import { inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { hasInk, INKS, type Ink } from "../set/ink";
 import type { GraphSettings } from "../views/kinds/graph";
 import type { Board } from "./lesson";
+import { isMarkSeen } from "./shading-of";
 import { boardNumbers } from "./views-of";
 
 /** Most points of one sequence. */
@@ -54,7 +55,7 @@ export function graphOf({ shows, from, to }: Shows, board: Board, scene: Scene):
     })),
   });
   if (shows === "marks") {
-    const numbers = boardNumbers(board, scene);
+    const numbers = boardNumbers(board, scene).filter(isMarkSeen(board, scene));
     const series = INKS.map((ink) =>
       sequence(
         ink,

@@ -2,6 +2,7 @@ import type { NumberKey } from "../number/exact";
 import { inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { hasInk, INKS, type Ink, inkBit, inksOf } from "../set/ink";
 import type { Board } from "./lesson";
+import { isMarkSeen } from "./shading-of";
 import { boardNumbers } from "./views-of";
 
 /** Most sets that overlap in every way and can still be drawn as rings. */
@@ -14,23 +15,26 @@ export type Regions = {
   readonly more: readonly Ink[];
   /** By the inks of the sets that its numbers are in, as bits; 0 for those in none. Covered numbers are only counted. */
   readonly regions: ReadonlyMap<number, { readonly numbers: readonly NumberKey[]; readonly covered: number }>;
+  /** So many are under covers that hide their marks too: nobody can tell in which sets they are. */
+  readonly hidden: number;
 };
 
 /** Which numbers of a board are in both sets, in one only, in neither; of three sets in every way. */
 export function regionsOf(board: Board, scene: Scene): Regions {
-  const numbers = boardNumbers(board, scene);
+  const all = boardNumbers(board, scene);
+  const numbers = all.filter(isMarkSeen(board, scene));
   const used = INKS.filter((ink) => numbers.some((number) => hasInk(inksAt(scene, number), ink)));
   const inks = used.slice(0, MAX_SETS);
-  const all = inks.reduce((set, ink) => set | inkBit(ink), 0);
+  const drawn = inks.reduce((set, ink) => set | inkBit(ink), 0);
   const regions = new Map<number, { numbers: NumberKey[]; covered: number }>();
   for (const number of numbers) {
-    const set = inksAt(scene, number) & all;
+    const set = inksAt(scene, number) & drawn;
     const region = regions.get(set) ?? { numbers: [], covered: 0 };
     if (isCoveredAt(scene, number)) region.covered += 1;
     else region.numbers.push(number);
     regions.set(set, region);
   }
-  return { inks, more: used.slice(MAX_SETS), regions };
+  return { inks, more: used.slice(MAX_SETS), regions, hidden: all.length - numbers.length };
 }
 
 /** A region in words: "In sun and sea", "In sun only", "In none of them". */

@@ -1,11 +1,13 @@
 import type { NumberKey } from "../number/exact";
 import type { Move } from "../scene/move";
-import { inksAt, type Scene } from "../scene/scene";
+import { inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { ruleOn } from "../set/choose-condition";
 import { hasInk, INKS, type Ink } from "../set/ink";
 import type { Squares } from "../set/squares";
 import { type ChartSettings, chartNumbers, lastNumber, squaresOf } from "../surface/chart";
 import type { ViewOf } from "../views/view";
+import type { Board } from "./lesson";
+import { chartOf } from "./views-of";
 
 /** A chart with the numbers on it that are shaded. */
 export type ShadedChart = {
@@ -17,12 +19,27 @@ export type ShadedChart = {
   readonly ink: Ink | null;
 };
 
+/**
+ * The numbers of a board whose marks can be seen: a solid cover hides the marks of its number too, an empty square shows
+ * them.
+ */
+export function isMarkSeen(board: Board, scene: Scene): (number: NumberKey) => boolean {
+  if (chartOf(board)?.covers === "empty") return () => true;
+  return (number) => !isCoveredAt(scene, number);
+}
+
 /** The shading of a chart in an ink; where it has no number in that ink, in any. */
-export function shadingOf(view: ViewOf<"chart">, scene: Scene, ink: Ink): ShadedChart {
+export function shadingOf(
+  view: ViewOf<"chart">,
+  scene: Scene,
+  ink: Ink | null,
+  isSeen: (number: NumberKey) => boolean = () => true,
+): ShadedChart {
   const numbers = chartNumbers(view);
-  const inInk = numbers.filter((number) => hasInk(inksAt(scene, number), ink));
-  const shaded = inInk.length > 0 ? inInk : numbers.filter((number) => inksAt(scene, number) !== 0);
-  return { view, squares: squaresOf(view), numbers, shaded, ink: inInk.length > 0 ? ink : null };
+  const marked = numbers.filter((number) => inksAt(scene, number) !== 0 && isSeen(number));
+  const inInk = ink === null ? [] : marked.filter((number) => hasInk(inksAt(scene, number), ink));
+  const [shaded, of] = inInk.length > 0 ? [inInk, ink] : [marked, null];
+  return { view, squares: squaresOf(view), numbers, shaded, ink: of };
 }
 
 /** Narrowest and widest that a chart is drawn anew to see what becomes of a pattern. */

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { shadingOf } from "@/core/lesson/shading-of";
+import { isMarkSeen, shadingOf } from "@/core/lesson/shading-of";
 import { chartOf } from "@/core/lesson/views-of";
 import { INK_STYLE } from "@/view/ink/ink-style";
 import { pickBoardInHand, pickScene, useBoard } from "../store/use-board";
@@ -20,7 +20,12 @@ export function PatternPage() {
   const scene = useBoard(pickScene);
   const ink = useBoard((state) => state.ink);
   const chart = chartOf(board);
-  const shading = useMemo(() => chart && shadingOf(chart, scene, ink), [chart, scene, ink]);
+  const preparing = useBoard((state) => state.preparing);
+  // In class nothing is told of marks that are under a cover.
+  const shading = useMemo(
+    () => chart && shadingOf(chart, scene, ink, preparing ? undefined : isMarkSeen(board, scene)),
+    [chart, scene, ink, preparing, board],
+  );
   const question = useMemo(
     () =>
       shading && shading.shaded.length > 0

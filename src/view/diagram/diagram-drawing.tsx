@@ -53,8 +53,9 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   if (inks.length === 0) return <Said>Mark numbers in two inks or three, and they stand here.</Said>;
   const outside = regions.get(0);
   const below = view.outside === "shown" && outside ? name * 3.1 : 0;
+  const line = found.hidden > 0 ? name * 1.8 : 0;
   const { room, rings: planned, boxes } = PLANS[inks.length]!;
-  const scale = Math.min(size.width / room[2], (size.height - below - 8) / room[3]);
+  const scale = Math.min(size.width / room[2], (size.height - below - line - 8) / room[3]);
   const [wide, high] = [room[2] * scale, room[3] * scale];
   const rings = planned.map(({ x, y, r }) => ({ x: x - room[0], y: y - room[1], r }));
   const boxOf = ([x, y, w, h]: Box): Box => [
@@ -114,6 +115,14 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
           />
         ))}
       </div>
+      {found.hidden > 0 && (
+        <p
+          className="flex items-center font-semibold text-quiet"
+          style={{ height: line, fontSize: name * 0.9 }}
+        >
+          {found.hidden === 1 ? "1 number is covered." : `${found.hidden} numbers are covered.`}
+        </p>
+      )}
       {below > 0 && (
         <Region
           set={0}

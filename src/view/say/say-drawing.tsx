@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { shadingOf } from "@/core/lesson/shading-of";
+import { isMarkSeen, shadingOf } from "@/core/lesson/shading-of";
 import { chartOf } from "@/core/lesson/views-of";
 import { inksAt } from "@/core/scene/scene";
 import { NOTHING_SAID } from "@/core/scene/slices/saying";
@@ -34,9 +34,10 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
     grown(theme, theme.strong ? 36 : 30),
   );
   const chart = chartOf(board);
-  const shading = chart && shadingOf(chart, scene, "sun");
-  const shaded = new Set(chart ? shading!.numbers.filter((number) => inksAt(scene, number) !== 0) : []);
-  const ink = shading && [...shaded].length > 0 ? inksOf(inksAt(scene, [...shaded][0]!))[0]! : "plum";
+  const shading = chart && shadingOf(chart, scene, null, isMarkSeen(board, scene));
+  const shaded = new Set(shading?.shaded);
+  const [some] = shaded;
+  const ink = some === undefined ? "plum" : inksOf(inksAt(scene, some))[0]!;
   const last = tried.at(-1);
   const fit = last && shading ? fitOf(last, shading.numbers, shaded) : null;
   const heardRows = view.heard === "shown" ? Math.ceil((heard.join("").length * text * 0.5) / size.width) : 0;
