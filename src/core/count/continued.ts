@@ -174,7 +174,15 @@ function asMembers(terms: readonly Exact[]): Continued[] {
   const values = terms.map((term) => Number(keyOf(term)));
   const rises = values.every((value, i) => i === 0 || value > values[i - 1]!);
   if (!rises || !terms.every(isWhole) || values[0]! < 0 || values.at(-1)! > MAX_LOOKED) return [];
-  const clues = { numbers: values, shaded: values, divisor: 0, gap: 0, squares: null };
+  const clues = {
+    all: values.map(String),
+    unit: null,
+    numbers: values,
+    shaded: values,
+    divisor: 0,
+    gap: 0,
+    squares: null,
+  };
   const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
   const conditions = kinds.flatMap(({ kind, family, offers }) =>
     offers && !ENDING.includes(kind) && family !== "size"

@@ -85,10 +85,11 @@ export function RuleBuilder({ rule, onChange: onRule, held, squares }: Props) {
 /** How many of the numbers that meet a rule are meant, and from which one on; all of them where nothing is typed. */
 function OnlyTheFirst({ rule, onChange }: Pick<Props, "rule" | "onChange">) {
   const { first } = rule;
+  const shown = { many: first ? String(first.many) : "", from: first ? showNumber(first.from) : "1" };
   const drafts = useBoardDrafts(
     "first",
-    { many: first ? String(first.many) : "", from: first ? showNumber(first.from) : "1" },
-    firstOnly,
+    shown,
+    (typed) => firstOnly({ ...shown, ...typed }),
     (next) => onChange({ ...rule, first: next }),
   );
   return (

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { type Exact, exact } from "../../number/exact";
+import { type Exact, exact, type NumberKey } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { InkSet } from "../ink";
@@ -51,8 +51,12 @@ export type ConditionChoice<S extends Shape> = {
   readonly start: (old: Readonly<Record<string, unknown>>, squares: Squares) => Of<S>;
 };
 
-/** What is known of a shading whose rule is looked for. All numbers are whole ones, and rise. */
+/** What is known of a shading whose rule is looked for. Numbers are whole ones, and rise, where nothing else is said. */
 export type Clues = {
+  /** All shaded numbers, also those that are not whole. */
+  readonly all: readonly NumberKey[];
+  /** What the chart goes up in, where that is not a whole number. */
+  readonly unit: NumberKey | null;
   /** The numbers of the chart. */
   readonly numbers: readonly number[];
   readonly shaded: readonly number[];

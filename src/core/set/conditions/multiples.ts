@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { exact, isMultiple } from "../../number/exact";
+import { exact, isMultiple, keyOf } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import { Above0, condition, keepText, range, upwards } from "./condition";
@@ -7,6 +7,7 @@ import { Above0, condition, keepText, range, upwards } from "./condition";
 /** Multiples of every number up to this are offered for a shading, and of a few of its own. */
 const MAX_OFFERED = 60;
 const FEW = 8;
+const MAX_UNITS = 20;
 
 type Ends = { from?: string | undefined; to?: string | undefined };
 
@@ -65,7 +66,10 @@ export const multiples = condition({
   predicate: noun,
   short: noun,
   weight: 2,
-  *offers({ numbers, shaded, divisor }) {
+  *offers({ numbers, shaded, divisor, unit }) {
+    // On a chart of tenths: multiples of two, three and more of its tenths.
+    if (unit !== null)
+      for (const many of upwards(2, MAX_UNITS)) yield { of: keyOf(exact(unit).mul(many).abs()) };
     const most = numbers.at(-1)!;
     const small = upwards(2, Math.min(most, MAX_OFFERED));
     // A pattern of large multiples begins with the number itself.

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { type Exact, exact, keyOf } from "../../number/exact";
+import { type Exact, exact, keyOf, type NumberKey } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import { type Cell, latticeGrid } from "../lattice";
@@ -35,6 +35,12 @@ const LANES = ["row", "column"] as const;
 /** A chart of up to so many rows or columns has all of them offered for a shading. */
 const MAX_LANES = 20;
 
+/** Where some numbers of a chart stand. */
+function cellsOf(on: Squares, numbers: readonly NumberKey[]): Cell[] {
+  const [whole, any] = [squareOfWhole(on), squareOf(on)];
+  return numbers.flatMap((number) => (whole ? whole(Number(number)) : any(exact(number))) ?? []);
+}
+
 /** A large chart has many rows, columns and slopes: those are worth a look of which half is shaded, or nothing. */
 const isTelling = (shaded: number, all: number): boolean => shaded === 0 || 2 * shaded >= all;
 
@@ -59,14 +65,13 @@ export const lane = condition({
   predicate: ({ lane: which, nth }) => `in ${which} ${nth} of the chart`,
   short: ({ lane: which, nth }) => `${which} ${nth}`,
   weight: 6,
-  *offers({ squares: on, shaded }) {
-    const place = on && squareOfWhole(on);
-    if (!place) return;
-    const { rows, columns } = latticeGrid(on);
+  *offers({ squares: on, all }) {
+    if (!on) return;
+    const [{ rows, columns }, cells] = [latticeGrid(on), cellsOf(on, all)];
     for (const which of LANES) {
       const [many, long] = which === "row" ? [rows, columns] : [columns, rows];
       const held = new Array<number>(many).fill(0);
-      for (const number of shaded) held[place(number)![which]]! += 1;
+      for (const cell of cells) held[cell[which]]! += 1;
       for (const [i, count] of held.entries())
         if (isTelling(count, long) || many <= MAX_LANES) yield { lane: which, nth: String(i + 1), on };
     }
@@ -102,15 +107,13 @@ export const slope = condition({
   predicate: (one) => slopeWords(one),
   short: ({ way, through }) => `down ${way} through ${showNumber(through)}`,
   weight: 6,
-  *offers({ squares: on, shaded }) {
-    const place = on && squareOfWhole(on);
-    if (!place) return;
-    const { rows, columns } = latticeGrid(on);
+  *offers({ squares: on, all }) {
+    if (!on) return;
+    const [{ rows, columns }, cells] = [latticeGrid(on), cellsOf(on, all)];
     for (const way of WAYS) {
       const sign = way === "right" ? 1 : -1;
       const held = new Map<number, number>();
-      for (const number of shaded) {
-        const cell = place(number)!;
+      for (const cell of cells) {
         const slope = cell.column - sign * cell.row;
         held.set(slope, (held.get(slope) ?? 0) + 1);
       }

@@ -188,9 +188,16 @@ describe("the finder", () => {
   });
 
   test("works on charts of decimals, of negative numbers, of one number, and on an empty one", () => {
-    const tenths = Array.from({ length: 30 }, (_, i) => String(i / 10));
-    const shaded = new Set(tenths.filter((n) => !n.includes(".")));
-    expect(searchRules({ numbers: tenths, shaded, squares: null })[0]).toBeDefined();
+    const tenths = Array.from({ length: 50 }, (_, i) => String((i + 1) / 10));
+    const squares = { ...HUNDRED_SQUARES, first: "0.1", difference: "0.1", count: 50 };
+    const halves = new Set(tenths.filter((n) => Number(n) % 0.5 === 0));
+    expect(answerWords(searchRules({ numbers: tenths, shaded: halves, squares })[0]!)).toBe(
+      "multiples of 0.5",
+    );
+    const third = new Set(tenths.filter((_, i) => i % 10 === 2));
+    expect(answerWords(searchRules({ numbers: tenths, shaded: third, squares })[0]!)).toBe(
+      "numbers in column 3 of the chart",
+    );
     expect(words(shade((n) => n % 3 === 0, chart(-20, 10, 41)))[0]).toBe("multiples of 3");
     expect(words(shade(() => false))).toEqual([]);
     expect(words(shade(() => true))[0]).toBe("all numbers");

@@ -1,4 +1,4 @@
-import type { NumberKey } from "../../number/exact";
+import { exact, isWhole, keyOf, type NumberKey } from "../../number/exact";
 import type { Clues } from "../conditions/condition";
 import type { Squares } from "../squares";
 import { type Bitset, bitsOf } from "./bitset";
@@ -23,13 +23,14 @@ export type Ground = {
   readonly clues: readonly Clues[];
 };
 
-export function groundOf({ numbers: all, shaded, unknown, squares }: Shading): Ground {
-  const numbers = unknown && unknown.size > 0 ? all.filter((number) => !unknown.has(number)) : all;
+export function groundOf({ numbers: every, shaded, unknown, squares }: Shading): Ground {
+  const numbers = unknown && unknown.size > 0 ? every.filter((number) => !unknown.has(number)) : every;
   const values = numbers.map((number) => Number(number));
   // What is offered for a shading speaks of whole numbers.
   const rising = [...new Set(values.filter(Number.isInteger))].sort((a, b) => a - b);
-  const held = numbers.filter((number) => shaded.has(number)).map(Number);
-  const known = { numbers: rising.length > 0 ? rising : [0], squares };
+  const all = numbers.filter((number) => shaded.has(number));
+  const held = all.map(Number);
+  const known = { numbers: rising.length > 0 ? rising : [0], squares, all, unit: unitOf(numbers) };
   const shadings = withoutStrays(held.filter(Number.isInteger).sort((a, b) => a - b));
   return {
     numbers,
@@ -42,6 +43,13 @@ export function groundOf({ numbers: all, shaded, unknown, squares }: Shading): G
       gap: gapsOf(rise).reduce(common, 0),
     })),
   };
+}
+
+/** What a chart goes up in, where that is not a whole number. */
+function unitOf([a, b]: readonly NumberKey[]): NumberKey | null {
+  if (a === undefined || b === undefined) return null;
+  const unit = exact(b).sub(exact(a));
+  return isWhole(unit) ? null : keyOf(unit);
 }
 
 const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b));
