@@ -310,6 +310,15 @@ test("a graph of a count: a point for each number, covered by touch, its numbers
   await page.getByRole("button", { name: "Cover", exact: true }).click();
   await place(page, "16").click();
   await expect(picture).toHaveAccessibleName("Number by position: 4, 10 and 22");
+  // Its place at the foot is touched to show it again, by keys as well.
+  await page.getByRole("button", { name: "Lift", exact: true }).click();
+  await page.getByRole("button", { name: "Point at position 3, covered" }).press("Enter");
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 10, 16 and 22");
+  await page.keyboard.press("ArrowLeft");
+  await expect(page.getByRole("button", { name: "Point at position 2: 10" })).toBeFocused();
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  await page.getByRole("button", { name: "Point at position 2: 10" }).tap();
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 16 and 22");
   await page.getByRole("button", { name: "Take back" }).click();
   await page.getByRole("button", { name: "Cover the points" }).click();
   await expect(picture).toHaveAccessibleName("Number by position: the points are covered");

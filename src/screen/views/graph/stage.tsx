@@ -1,8 +1,8 @@
 "use client";
 
 import { Eye, EyeOff } from "lucide-react";
-import { type MouseEvent, useMemo, useRef } from "react";
-import { type GraphPoint, graphOf } from "@/core/lesson/graph-of";
+import { useMemo, useRef } from "react";
+import { graphOf } from "@/core/lesson/graph-of";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { listNumbers } from "@/core/set/rule-words";
 import { Button } from "@/kit/button";
@@ -13,6 +13,7 @@ import { useBoardStore } from "../../store/use-board";
 import { useReader } from "../use-reader";
 import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
+import { Spots } from "./spots";
 import { type GraphLook, useChart } from "./use-chart";
 
 /** A graph of the count, of marked numbers or of factors, drawn by Chart.js; a touch on a point is one on its number. */
@@ -30,23 +31,8 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
     () => ({ joined: joined === "joined", points: !pointsCovered, labels: !labelsCovered, text, strong }),
     [joined, pointsCovered, labelsCovered, text, strong],
   );
-  const chart = useChart(canvas, graph, look, size);
+  const spots = useChart(canvas, graph, look, size);
   const points = graph.series.flatMap((one) => one.points);
-  /** The point nearest to a touch, by its position; a covered one is met at the foot of the graph. */
-  const touch = (event: MouseEvent<HTMLCanvasElement>) => {
-    const { scales } = chart.current ?? {};
-    if (!scales) return;
-    const box = event.currentTarget.getBoundingClientRect();
-    const [x, y] = [event.clientX - box.left, event.clientY - box.top];
-    const far = (point: GraphPoint) => {
-      const px = scales.x!.getPixelForValue(point.x);
-      const py =
-        point.covered || graph.as === "bars" ? scales.y!.bottom : scales.y!.getPixelForValue(point.y);
-      return graph.as === "bars" ? Math.abs(px - x) : Math.hypot(px - x, py - y);
-    };
-    const near = points.toSorted((a, b) => far(a) - far(b))[0];
-    if (near && far(near) < 44) touched.onNumber(near.number);
-  };
   const turn = (part: "points" | "labels", covered: boolean) =>
     store.getState().act([[{ do: "cover-part", view: view.id, part, on: !covered }]]);
   const told = points.filter(({ covered }) => !covered && !pointsCovered);
@@ -67,15 +53,10 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
         {points.length === 0 ? (
           <Said>{NO_POINTS}</Said>
         ) : (
-          // Chart.js draws on a canvas; with keys its numbers are touched on the views that they stand on.
-          <canvas
-            ref={canvas}
-            role="img"
-            aria-label={name}
-            onMouseDown={(event) => event.preventDefault()}
-            onClick={touch}
-            className="block touch-none font-numeral"
-          />
+          <div className="relative size-full">
+            <canvas ref={canvas} role="img" aria-label={name} className="block font-numeral" />
+            <Spots spots={spots} as={graph.as} hidden={pointsCovered} onTouch={touched.onNumber} />
+          </div>
         )}
       </div>
       {points.length > 0 && (

@@ -11,7 +11,7 @@ import {
   type Plugin,
   PointElement,
 } from "chart.js";
-import { type RefObject, useEffect, useRef } from "react";
+import { type RefObject, useEffect, useState } from "react";
 import type { Graph, GraphPoint } from "@/core/lesson/graph-of";
 import { showNumber } from "@/core/number/show-number";
 import type { Ink } from "@/core/set/ink";
@@ -151,14 +151,20 @@ function configOf(graph: Graph, look: GraphLook): ChartConfiguration {
   };
 }
 
-/** Draws a graph with Chart.js on a canvas, and anew whenever it, its look or its room is another. */
+/** Where a point, or its cover, is on the canvas. */
+export type Spot = { readonly point: GraphPoint; readonly left: number; readonly top: number };
+
+/**
+ * Draws a graph with Chart.js on a canvas, and anew whenever it, its look or its room is another.
+ * @returns where its points then are
+ */
 export function useChart(
   canvas: RefObject<HTMLCanvasElement | null>,
   graph: Graph,
   look: Omit<GraphLook, "fonts">,
   size: { width: number; height: number },
-) {
-  const chart = useRef<Chart | null>(null);
+): readonly Spot[] {
+  const [spots, setSpots] = useState<readonly Spot[]>([]);
   useEffect(() => {
     if (!canvas.current || graph.series.length === 0) return;
     const fonts = {
@@ -167,8 +173,18 @@ export function useChart(
     };
     const made = new Chart(canvas.current, configOf(graph, { ...look, fonts }));
     made.resize(size.width, size.height);
-    chart.current = made;
+    const { x, y } = made.scales as { x: LinearScale; y: LinearScale };
+    setSpots(
+      graph.series.flatMap(({ points }) =>
+        points.map((point) => ({
+          point,
+          left: x.getPixelForValue(point.x),
+          top:
+            point.covered || graph.as === "bars" ? y.bottom - look.text * 0.7 : y.getPixelForValue(point.y),
+        })),
+      ),
+    );
     return () => made.destroy();
   }, [canvas, graph, look, size]);
-  return chart;
+  return spots;
 }
