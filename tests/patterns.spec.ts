@@ -73,6 +73,9 @@ test("a mystery from start to end: seen, said, sharpened, looked at in a mirror,
   await rules(page).getByRole("button", { name: "Show rule 1" }).click();
   await expect(rules(page).getByText("Numbers that are multiples of 9 or are multiples of 11")).toBeVisible();
 
+  await rules(page).getByRole("button", { name: "Cover rule 1 again" }).click();
+  await expect(rules(page).getByText(/multiples/i)).toHaveCount(0);
+
   // A mirror over the chart, and away with one touch.
   const mirrors = page.getByRole("region", { name: "Mirrors, turns and repeats" });
   await mirrors.getByRole("button", { name: "Show what it looks the same after, 1", exact: true }).click();

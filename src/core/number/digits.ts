@@ -1,4 +1,5 @@
 import type { Exact } from "./exact";
+import { remembered } from "./remembered";
 
 /** The places of whole numbers that rules speak of, and the power of ten of each. */
 export const PLACES = { ones: 0, tens: 1, hundreds: 2 } as const;
@@ -19,16 +20,7 @@ export function digitAt(value: Exact, place: PlaceName): number | null {
   return rest === 0n && power > 0 ? null : Number(rest % 10n);
 }
 
-/** The digits of small numbers, which a chart asks for again and again. */
-const known: (readonly number[] | undefined)[] = [];
-const MAX_KNOWN = 10_000;
+const digitsOfSize = remembered((size): readonly number[] => Array.from(String(size), Number));
 
 /** The digits of a whole number of at most 15 digits, from the left, its sign aside: −370 → 3, 7, 0. */
-export function digitsOfWhole(number: number): readonly number[] {
-  const size = Math.abs(number);
-  const there = known[size];
-  if (there) return there;
-  const digits = Array.from(String(size), Number);
-  if (size < MAX_KNOWN) known[size] = digits;
-  return digits;
-}
+export const digitsOfWhole = (number: number): readonly number[] => digitsOfSize(Math.abs(number));

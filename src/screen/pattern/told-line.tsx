@@ -1,6 +1,8 @@
 "use client";
 
+import { EyeOff } from "lucide-react";
 import { type ReactNode, useState } from "react";
+import { IconButton } from "@/kit/button";
 import { useBoard } from "../store/use-board";
 
 type Props = { name: string; children: ReactNode; aside?: ReactNode };
@@ -26,6 +28,11 @@ export function ToldLine({ name, children, aside }: Props) {
     <div className="flex min-h-11 items-center gap-2 rounded-button border border-rule py-1.5 pr-1.5 pl-3">
       <div className="min-w-0 flex-1 leading-snug">{children}</div>
       {aside}
+      {!preparing && (
+        <IconButton name={`Cover ${name} again`} onClick={() => setTold(false)}>
+          <EyeOff aria-hidden size={19} />
+        </IconButton>
+      )}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import * as z from "zod/mini";
 import { digitsOfWhole } from "../../number/digits";
+import { remembered } from "../../number/remembered";
 import { showNumber } from "../../number/show-number";
 import { condition, keepWhole, wholeText } from "./condition";
 
@@ -28,6 +29,9 @@ const MAKES = {
   },
 } as const;
 const HOW = ["sum", "product", "difference"] as const;
+const madeBy = (make: (typeof HOW)[number]) =>
+  remembered((size): number | null => MAKES[make].of(digitsOfWhole(size)));
+const MADE = { sum: madeBy("sum"), product: madeBy("product"), difference: madeBy("difference") };
 /** Fifteen nines multiply to more than anybody asks for. */
 const MAX_MADE = 1_000_000;
 
@@ -44,8 +48,8 @@ export const digits = condition({
   fields: [{ part: "is", label: "Make", number: "required" }],
   asks: "number",
   whole: ({ make, is }) => {
-    const [{ of }, wanted] = [MAKES[make], Number(is)];
-    return (number) => of(digitsOfWhole(number)) === wanted;
+    const [made, wanted] = [MADE[make], Number(is)];
+    return (number) => made(Math.abs(number)) === wanted;
   },
   noun: ({ make, is }) => MAKES[make].noun(showNumber(is)),
   nounNot: (one) => {
@@ -60,7 +64,7 @@ export const digits = condition({
     for (const make of HOW) {
       made.clear();
       for (const number of numbers) {
-        const is = MAKES[make].of(digitsOfWhole(number));
+        const is = MADE[make](Math.abs(number));
         if (is !== null && is <= MAX_OFFERED) made.add(String(is));
       }
       for (const is of made) yield { make, is };

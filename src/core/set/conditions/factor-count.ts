@@ -1,5 +1,8 @@
 import { countDivisors, MAX_FACTORISED } from "../../number/factors";
+import { remembered } from "../../number/remembered";
 import { condition, keepWhole, upwards, wholeText } from "./condition";
+
+const countFactors = remembered((number) => (number === 0 ? 0 : countDivisors(number)));
 
 /** Numbers with so many factors, 1 and themselves among them, up to 10¹². */
 export const factorCount = condition({
@@ -17,7 +20,7 @@ export const factorCount = condition({
   asks: "number",
   whole: ({ is }) => {
     const wanted = Number(is);
-    return (number) => number > 0 && number <= MAX_FACTORISED && countDivisors(number) === wanted;
+    return (number) => number > 0 && number <= MAX_FACTORISED && countFactors(number) === wanted;
   },
   noun: ({ is }) => `numbers with exactly ${factorsOf(is)}`,
   nounNot: ({ is }) => `numbers that do not have exactly ${factorsOf(is)}`,

@@ -28,7 +28,7 @@ export const remainder = condition({
   asks: "number",
   whole: ({ more, of }) => {
     const [rest, size] = [Number(more), Number(of)];
-    return (number) => (((number - rest) % size) + size) % size === 0;
+    return (number) => (number - rest) % size === 0;
   },
   next: ({ more, of }) => {
     const [rest, size] = [Number(more), Number(of)];
