@@ -167,7 +167,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await quiet(`${title}, covers`);
     await page.keyboard.press("z");
     await page.getByRole("tab", { name: "Pattern" }).click();
-    await expect(page.getByRole("button", { name: "Show rule 1" })).toBeVisible();
+    await expect(page.getByRole("heading", { name: "What they have in common" })).toBeVisible();
     await quiet(`${title}, pattern`);
     await tool("By rule").click();
     if (views.some((view: { kind: string }) => view.kind !== "chart")) {

@@ -352,3 +352,27 @@ test("kinds of number are chosen by family; only the first of them; where they s
   // 36 on the border, and 53, 59, 67 inside; 61 is on it.
   await expect(page.getByRole("gridcell", { name: /sun mark/ })).toHaveCount(39);
 });
+
+test("a sentence can name its numbers one by one, and they are left out again", async ({ page, request }) => {
+  const views = [chart, { kind: "say", heard: "none" }];
+  const some = mark("plum", ["4", "9"]);
+  await page.goto(`/lesson/${await lessonWith(request, views, { opening: [some], layout: HALF })}`);
+  await say(page).getByRole("button", { name: "Choose the words" }).click();
+  await say(page).getByRole("button", { name: "one of these", exact: true }).click();
+  // The numbers that it begins with are an example: the first one that is typed takes their place.
+  for (const number of ["4", "9", "12"]) {
+    await say(page).getByLabel("Answer").fill(number);
+    await say(page).getByRole("button", { name: "Name it" }).click();
+  }
+  await expect(sentence(page)).toHaveText(/4, 9 and 12/);
+  await say(page).getByRole("button", { name: "Leave out 12" }).click();
+  await say(page).getByRole("button", { name: "See what it says" }).click();
+  await expect(say(page).getByText("It fits exactly.")).toBeVisible();
+});
+
+test("an ink for which there is no ring is named below the rings", async ({ page, request }) => {
+  const inks = ["sun", "coral", "sea", "kelp"].map((ink, i) => mark(ink, [String(i + 1)]));
+  const views = [chart, { kind: "diagram", numbers: "shown", outside: "none" }];
+  await page.goto(`/lesson/${await lessonWith(request, views, { opening: inks, layout: HALF })}`);
+  await expect(page.getByText("Not drawn: kelp.")).toBeVisible();
+});

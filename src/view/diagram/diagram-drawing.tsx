@@ -1,5 +1,6 @@
 import { type Regions, regionName, regionsOf } from "@/core/lesson/regions";
 import type { NumberKey } from "@/core/number/exact";
+import { listWords } from "@/core/number/list-words";
 import { showNumber } from "@/core/number/show-number";
 import { type Ink, inkBit } from "@/core/set/ink";
 import { clamp, type DrawingProps, grown } from "../drawing";
@@ -53,7 +54,8 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   if (inks.length === 0) return <Said>Mark numbers in two inks or three, and they stand here.</Said>;
   const outside = regions.get(0);
   const below = view.outside === "shown" && outside ? name * 3.1 : 0;
-  const line = found.hidden > 0 ? name * 1.8 : 0;
+  const notes = notesOn(found);
+  const line = notes === "" ? 0 : name * 1.8;
   const { room, rings: planned, boxes } = PLANS[inks.length]!;
   const scale = Math.min(size.width / room[2], (size.height - below - line - 8) / room[3]);
   const [wide, high] = [room[2] * scale, room[3] * scale];
@@ -115,12 +117,12 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
           />
         ))}
       </div>
-      {found.hidden > 0 && (
+      {notes !== "" && (
         <p
           className="flex items-center font-semibold text-quiet"
           style={{ height: line, fontSize: name * 0.9 }}
         >
-          {found.hidden === 1 ? "1 number is covered." : `${found.hidden} numbers are covered.`}
+          {notes}
         </p>
       )}
       {below > 0 && (
@@ -136,6 +138,13 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
       )}
     </div>
   );
+}
+
+/** What the rings do not show: covered numbers, and inks for which there is no ring. */
+function notesOn({ hidden, more }: Regions): string {
+  const covered =
+    hidden === 0 ? "" : hidden === 1 ? "1 number is covered." : `${hidden} numbers are covered.`;
+  return [covered, more.length === 0 ? "" : `Not drawn: ${listWords(more)}.`].filter(Boolean).join(" ");
 }
 
 /** The inks of the sets of a region, whose place among the sets its bits name. */

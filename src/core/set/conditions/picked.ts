@@ -7,6 +7,8 @@ import { condition } from "./condition";
 
 /** Most numbers that are picked by hand. */
 export const MAX_PICKED = 200;
+/** What it begins with, until others are named. */
+export const PICKED_AT_FIRST: readonly string[] = ["3", "7", "12"];
 /** So many are offered for a shading that no other rule fits. */
 const MAX_OFFERED = 8;
 
@@ -30,7 +32,7 @@ export const picked = condition({
         z.maxLength(MAX_PICKED, "Write at most 200 numbers."),
       ),
   },
-  choices: [{ value: "picked", label: "one of these:", start: () => ({ numbers: ["3", "7", "12"] }) }],
+  choices: [{ value: "picked", label: "one of these:", start: () => ({ numbers: [...PICKED_AT_FIRST] }) }],
   fields: [{ part: "numbers", label: "Numbers", numbers: { most: MAX_PICKED } }],
   asks: "number",
   test: ({ numbers }) => {

@@ -9,7 +9,7 @@ import { Button } from "@/kit/button";
 import { NO_POINTS } from "@/view/graph/graph-drawing";
 import { graphText } from "@/view/graph/graph-scale";
 import { Said } from "@/view/said";
-import { useBoardStore } from "../../store/use-board";
+import { useBoardStore, useNumberText } from "../../store/use-board";
 import { useReader } from "../use-reader";
 import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
@@ -27,9 +27,17 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
   const labelsCovered = isCoveredPart(scene, view.id, "labels", view.labels === "covered");
   const text = graphText(size, theme);
   const { joined } = view;
+  const write = useNumberText();
   const look = useMemo<Omit<GraphLook, "fonts">>(
-    () => ({ joined: joined === "joined", points: !pointsCovered, labels: !labelsCovered, text, strong }),
-    [joined, pointsCovered, labelsCovered, text, strong],
+    () => ({
+      joined: joined === "joined",
+      points: !pointsCovered,
+      labels: !labelsCovered,
+      text,
+      strong,
+      write,
+    }),
+    [joined, pointsCovered, labelsCovered, text, strong, write],
   );
   const spots = useChart(canvas, graph, look, size);
   const points = graph.series.flatMap((one) => one.points);
@@ -42,6 +50,7 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
       : listNumbers(
           told.map(({ number }) => number),
           20,
+          write,
         )
   }`;
   return (

@@ -27,6 +27,8 @@ export type GraphLook = {
   labels: boolean;
   text: number;
   strong: boolean;
+  /** How a number is written beside its point. */
+  write: (number: string) => string;
   /** What its numbers and its words are written in. */
   fonts: { numerals: string; words: string };
 };
@@ -58,7 +60,7 @@ const beside = (graph: Graph, look: GraphLook): Plugin => ({
   id: "beside",
   afterDatasetsDraw(chart) {
     const { ctx, scales } = chart;
-    const { text, labels, points: seen, fonts } = look;
+    const { text, labels, points: seen, fonts, write } = look;
     const [ink, board] = [colorOf("var(--color-ink)"), colorOf("var(--color-board)")];
     ctx.save();
     ctx.font = `700 ${text}px ${fonts.numerals}`;
@@ -75,7 +77,7 @@ const beside = (graph: Graph, look: GraphLook): Plugin => ({
         }
         if (!labels || !seen) continue;
         const py = scales.y!.getPixelForValue(y);
-        const words = graph.as === "bars" ? String(y) : showNumber(number);
+        const words = graph.as === "bars" ? String(y) : write(number);
         ctx.strokeStyle = board;
         ctx.lineWidth = 5;
         ctx.lineJoin = "round";

@@ -1,7 +1,10 @@
 "use client";
 
+import { X } from "lucide-react";
 import { useState } from "react";
+import { showNumber } from "@/core/number/show-number";
 import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith } from "@/core/set/choose-condition";
+import { MAX_PICKED, PICKED_AT_FIRST } from "@/core/set/conditions/picked";
 import { Condition, kindOf, type Rule, ruleOf } from "@/core/set/rule";
 import type { Squares } from "@/core/set/squares";
 import { Button } from "@/kit/button";
@@ -81,7 +84,7 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove }
   if (!field || !("part" in field)) return null;
   if ("oneOf" in field) {
     return (
-      <div className="flex flex-wrap gap-2 rounded-button border border-rule bg-mist p-3">
+      <div className={`${PANEL} flex-row flex-wrap content-start`}>
         {field.oneOf.map((one) => (
           <Button
             key={one}
@@ -94,27 +97,68 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove }
       </div>
     );
   }
-  // Numbers named one by one are chosen with all the others of their condition.
-  const many = "numbers" in field;
+  if ("numbers" in field && was.kind === "picked") {
+    return (
+      <NameNumbers
+        numbers={was.numbers}
+        onNumbers={(numbers) => onRule(withCondition({ ...was, numbers }), part)}
+      />
+    );
+  }
   const fields = kindOf(was).fields.flatMap((one) =>
     "part" in one && "number" in one && one.number === "required" ? [one.part] : [],
   );
   const next = fields[fields.indexOf(part) + 1];
   return (
-    <div className="flex flex-col items-start gap-2 rounded-button border border-rule bg-mist p-3">
+    <div className={PANEL}>
       <p className="text-lg font-semibold">{field.label}</p>
       <NumberPad
         done="Done"
         onDone={(says) => {
-          const typed = many ? [...("numbers" in was ? was.numbers : []), says].join(", ") : says;
-          const read = conditionWith(was, { [part]: typed });
+          const read = conditionWith(was, { [part]: says });
           if (!read.ok) return setMessage(read.message);
-          onRule(withCondition(read.value), many ? part : next);
+          onRule(withCondition(read.value), next);
         }}
       />
       <p aria-live="polite" className="text-[15px] font-medium text-wrong empty:hidden">
         {message}
       </p>
+    </div>
+  );
+}
+
+const PANEL =
+  "flex size-full flex-col items-start gap-2 overflow-y-auto rounded-button border border-rule bg-mist p-3";
+
+type NumbersProps = { numbers: readonly string[]; onNumbers: (numbers: string[]) => void };
+
+/** Numbers named one by one. Those that the words begin with are only an example: the first one typed takes their place. */
+function NameNumbers({ numbers, onNumbers }: NumbersProps) {
+  const isExample = numbers.join() === PICKED_AT_FIRST.join();
+  return (
+    <div className={PANEL}>
+      <NumberPad
+        done="Name it"
+        onDone={(says) => {
+          const named = isExample ? [] : numbers.filter((number) => number !== says);
+          onNumbers([...named, says].slice(-MAX_PICKED));
+        }}
+      />
+      {!isExample && (
+        <div className="flex flex-wrap gap-2">
+          {numbers.map((number) => (
+            <Button
+              key={number}
+              className="h-14 font-numeral text-xl"
+              aria-label={`Leave out ${showNumber(number)}`}
+              disabled={numbers.length === 1}
+              onClick={() => onNumbers(numbers.filter((one) => one !== number))}
+            >
+              {showNumber(number)} <X aria-hidden size={18} />
+            </Button>
+          ))}
+        </div>
+      )}
     </div>
   );
 }
