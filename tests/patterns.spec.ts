@@ -44,6 +44,8 @@ test("a mystery from start to end: seen, said, sharpened, looked at in a mirror,
   await say(page).getByRole("button", { name: "Choose the words" }).tap();
   await say(page).getByRole("button", { name: "multiples of", exact: true }).tap();
   for (const key of ["1", "1"]) await say(page).getByRole("button", { name: key, exact: true }).tap();
+  // The keypad is whole, without a scroll.
+  await expect(say(page).getByRole("button", { name: "Done" })).toBeInViewport({ ratio: 1 });
   await say(page).getByRole("button", { name: "Done" }).tap();
   await expect(sentence(page)).toHaveText(/Numbers that\s*are\s*multiples of\s*11/);
   // Nothing is told before it is asked for.
@@ -362,10 +364,11 @@ test("a sentence can name its numbers one by one, and they are left out again", 
   // The numbers that it begins with are an example: the first one that is typed takes their place.
   for (const number of ["4", "9", "12"]) {
     await say(page).getByLabel("Answer").fill(number);
-    await say(page).getByRole("button", { name: "Name it" }).click();
+    await say(page).getByRole("button", { name: "Add", exact: true }).click();
   }
   await expect(sentence(page)).toHaveText(/4, 9 and 12/);
   await say(page).getByRole("button", { name: "Leave out 12" }).click();
+  await say(page).getByRole("button", { name: "That is all" }).click();
   await say(page).getByRole("button", { name: "See what it says" }).click();
   await expect(say(page).getByText("It fits exactly.")).toBeVisible();
 });

@@ -10,10 +10,17 @@ const NAMES: Record<string, string> = {
   "/": "Over",
 };
 
+type Props = {
+  onKey: (key: string) => void;
+  /** In few rows, for a room that is wide and low. */
+  wide?: boolean;
+  children: ReactNode;
+};
+
 /** The keys of a number, large enough for fingers, and the one that writes it. "back" takes the last sign away. */
-export function NumberKeys({ onKey, children }: { onKey: (key: string) => void; children: ReactNode }) {
+export function NumberKeys({ onKey, wide = false, children }: Props) {
   return (
-    <div data-keypad className="grid grid-cols-3 gap-2">
+    <div data-keypad className={`grid gap-2 ${wide ? "grid-cols-5" : "grid-cols-3"}`}>
       {KEYS.map((key) => (
         <button
           key={key}

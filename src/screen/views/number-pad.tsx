@@ -10,10 +10,12 @@ type Props = {
   onDone: (says: NumberKey) => void;
   /** What the button that ends it says. */
   done?: string;
+  /** Wide and low. */
+  wide?: boolean;
 };
 
 /** A number typed with fingers, or with the keyboard. */
-export function NumberPad({ onDone, done: word = "Write it" }: Props) {
+export function NumberPad({ onDone, done: word = "Write it", wide = false }: Props) {
   const [typed, setTyped] = useState("");
   const [message, setMessage] = useState("");
   const field = useRef<HTMLInputElement>(null);
@@ -27,7 +29,7 @@ export function NumberPad({ onDone, done: word = "Write it" }: Props) {
   };
   return (
     <form
-      className="flex w-64 flex-col gap-2"
+      className={`flex flex-col gap-2 ${wide ? "w-full max-w-md" : "w-64"}`}
       onSubmit={(event) => {
         event.preventDefault();
         done();
@@ -47,6 +49,7 @@ export function NumberPad({ onDone, done: word = "Write it" }: Props) {
         {message}
       </p>
       <NumberKeys
+        wide={wide}
         onKey={(key) => {
           setMessage("");
           setTyped((was) => (key === "back" ? was.slice(0, -1) : (was + key).slice(0, 12)));

@@ -19,12 +19,13 @@ type Props = {
   /** The sentence as it now is, and which of its parts is to be chosen next. */
   onRule: (rule: Rule, next?: string) => void;
   onRemove: (rule: Rule | null) => void;
+  onClose: () => void;
 };
 
 const EVEN: Condition = { kind: "even", not: false };
 
 /** The words that a part of the sentence can be: kinds of number family by family, a number by its keys, a digit. */
-export function ChooseWords({ rule, condition, part, squares, onRule, onRemove }: Props) {
+export function ChooseWords({ rule, condition, part, squares, onRule, onRemove, onClose }: Props) {
   const was = rule?.conditions[condition];
   const [message, setMessage] = useState("");
   const withCondition = (next: Condition): Rule =>
@@ -102,6 +103,7 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove }
       <NameNumbers
         numbers={was.numbers}
         onNumbers={(numbers) => onRule(withCondition({ ...was, numbers }), part)}
+        onClose={onClose}
       />
     );
   }
@@ -113,6 +115,7 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove }
     <div className={PANEL}>
       <p className="text-lg font-semibold">{field.label}</p>
       <NumberPad
+        wide
         done="Done"
         onDone={(says) => {
           const read = conditionWith(was, { [part]: says });
@@ -130,15 +133,20 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove }
 const PANEL =
   "flex size-full flex-col items-start gap-2 overflow-y-auto rounded-button border border-rule bg-mist p-3";
 
-type NumbersProps = { numbers: readonly string[]; onNumbers: (numbers: string[]) => void };
+type NumbersProps = {
+  numbers: readonly string[];
+  onNumbers: (numbers: string[]) => void;
+  onClose: () => void;
+};
 
 /** Numbers named one by one. Those that the words begin with are only an example: the first one typed takes their place. */
-function NameNumbers({ numbers, onNumbers }: NumbersProps) {
+function NameNumbers({ numbers, onNumbers, onClose }: NumbersProps) {
   const isExample = numbers.join() === PICKED_AT_FIRST.join();
   return (
     <div className={PANEL}>
       <NumberPad
-        done="Name it"
+        wide
+        done="Add"
         onDone={(says) => {
           const named = isExample ? [] : numbers.filter((number) => number !== says);
           onNumbers([...named, says].slice(-MAX_PICKED));
@@ -157,6 +165,9 @@ function NameNumbers({ numbers, onNumbers }: NumbersProps) {
               {showNumber(number)} <X aria-hidden size={18} />
             </Button>
           ))}
+          <Button tone="strong" className="h-14 px-5" onClick={onClose}>
+            That is all
+          </Button>
         </div>
       )}
     </div>

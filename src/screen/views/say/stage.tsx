@@ -80,6 +80,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
                         say(rule);
                         setOpen(next ? { condition: open.condition, part: next } : null);
                       }}
+                      onClose={() => setOpen(null)}
                       onRemove={(rule) => {
                         act({ do: "say-rule", view: id, rule });
                         setOpen(null);
@@ -89,36 +90,39 @@ export function SayStage({ view, strong }: StageProps<"say">) {
               })}
         />
       </div>
-      <ViewButtons>
-        <Button
-          className="h-14 px-5"
-          aria-pressed={open === "type"}
-          onClick={() => setOpen(open === "type" ? null : "type")}
-        >
-          <TextCursorInput aria-hidden size={22} /> Type it
-        </Button>
-        <Button
-          className="h-14 px-5"
-          disabled={sentence === null}
-          onClick={() => {
-            act({ do: "say-rule", view: id, rule: null });
-            setOpen(null);
-          }}
-        >
-          <RotateCcw aria-hidden size={22} /> Begin anew
-        </Button>
-        <Button
-          tone="stair"
-          className="h-14 px-5"
-          disabled={sentence === null || seen}
-          onClick={() => {
-            act({ do: "try-rule", view: id });
-            setOpen(null);
-          }}
-        >
-          <Eye aria-hidden size={22} /> See what it says
-        </Button>
-      </ViewButtons>
+      {/* What is being chosen has all the room; its word is touched again to leave it as it was. */}
+      {(open === null || open === "type") && (
+        <ViewButtons>
+          <Button
+            className="h-14 px-5"
+            aria-pressed={open === "type"}
+            onClick={() => setOpen(open === "type" ? null : "type")}
+          >
+            <TextCursorInput aria-hidden size={22} /> Type it
+          </Button>
+          <Button
+            className="h-14 px-5"
+            disabled={sentence === null}
+            onClick={() => {
+              act({ do: "say-rule", view: id, rule: null });
+              setOpen(null);
+            }}
+          >
+            <RotateCcw aria-hidden size={22} /> Begin anew
+          </Button>
+          <Button
+            tone="stair"
+            className="h-14 px-5"
+            disabled={sentence === null || seen}
+            onClick={() => {
+              act({ do: "try-rule", view: id });
+              setOpen(null);
+            }}
+          >
+            <Eye aria-hidden size={22} /> See what it says
+          </Button>
+        </ViewButtons>
+      )}
     </section>
   );
 }
