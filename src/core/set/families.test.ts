@@ -4,6 +4,7 @@ import { evaluate, gcd, isPrime as mathjsIsPrime } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { anyRule } from "../../../tests/support/any-move";
 import { exact } from "../number/exact";
+import { countDivisors, divisorsOf } from "../number/factors";
 import { isPrime } from "../number/prime";
 import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith, ruleOn } from "./choose-condition";
 import { CONDITIONS } from "./conditions";
@@ -111,6 +112,29 @@ describe("primes and factors are those of mathjs", () => {
       expect(next({ kind: "common-multiples", ...both }, 1, 3)).toEqual(
         [1, 2, 3].map((k) => Number(evaluate(`lcm(${a}, ${b})`)) * k),
       );
+    }
+  });
+
+  test("how many factors a number has is how many there are in a list of them", () => {
+    const some = [
+      ...wholes(3000).slice(1),
+      999_999_999_989,
+      999_998_000_001,
+      999_962_000_357,
+      963_761_198_400,
+    ];
+    for (const number of some)
+      expect([number, countDivisors(number)]).toEqual([number, divisorsOf(number).length]);
+  });
+
+  test("a sequence whose gaps grow is evaluated far out, without a list of its terms", () => {
+    // The triangular numbers: 1 + 2 + … + 1,414,213 and 44,721,358 of them, by Gauss's formula.
+    const triangular = { kind: "growing", first: "0", gap: "1", growth: "1" };
+    const meets = wholeTestOf(one(triangular).conditions[0]!);
+    for (const n of [1_414_213, 44_721_358]) {
+      const term = (n * (n + 1)) / 2;
+      expect([meets(term - 1), meets(term), meets(term + 1)]).toEqual([false, true, false]);
+      expect(next(triangular, term - 3, 1)).toEqual([term]);
     }
   });
 

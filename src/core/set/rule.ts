@@ -85,7 +85,7 @@ export const MAX_FIRST = 200;
 /** Only the first so many whole numbers that meet a rule, counted from one of them on. */
 export const FirstOnly = z.object({
   many: z.int().check(z.minimum(1), z.maximum(MAX_FIRST)),
-  from: wholeText(-1_000_000, 1_000_000_000_000),
+  from: wholeText(-1_000_000, 1_000_000),
 });
 
 /**

@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { continuedFrom, MAX_TERMS, MIN_TERMS } from "@/core/count/continued";
 import { keyOfText } from "@/core/number/exact";
 import { readNumbers } from "@/core/number/read-numbers";
@@ -21,7 +21,7 @@ export function GoesOn() {
     },
     setTerms,
   );
-  const ways = continuedFrom(terms.map(keyOfText));
+  const ways = useMemo(() => continuedFrom(terms.map(keyOfText)), [terms]);
   return (
     <PagePart name="How does a sequence go on?">
       <div {...drafts.group}>

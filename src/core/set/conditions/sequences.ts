@@ -149,12 +149,28 @@ export const geometric = condition({
 });
 
 type Growing = { first: string; gap: string; growth: string };
-const growingTerms = ({ first, gap, growth }: Growing, to: number) => {
+
+/**
+ * A sequence whose gaps grow, by its formula: its terms are too many to be listed up to a large number.
+ * @returns its term at an index, from 0, and the index of its first term that is not below a value
+ */
+function growingOf({ first, gap, growth }: Growing) {
   const [start, by, more] = [Number(first), Number(gap), Number(growth)];
-  return termsTo(to, [start], (terms) => terms.at(-1)! + by + more * (terms.length - 1));
-};
+  const term = (n: number): number => start + n * by + (more * n * (n - 1)) / 2;
+  const indexOf = (value: number): number => {
+    const half = by - more / 2;
+    const about = (Math.sqrt(half * half + 2 * more * Math.max(0, value - start)) - half) / more;
+    // A root in floating point may miss by one.
+    let n = Math.max(0, Math.floor(about) - 1);
+    while (term(n) < value) n += 1;
+    return n;
+  };
+  return { term, indexOf };
+}
+
+const growingStart = (one: Growing) => shown([0, 1, 2, 3, 4].map(growingOf(one).term), 5);
 const growingWords = (one: Growing) =>
-  `${shown(growingTerms(one, 1e9), 5)}, where each gap is ${showNumber(one.growth)} more than the one before`;
+  `${growingStart(one)}, where each gap is ${showNumber(one.growth)} more than the one before`;
 
 /** The gaps grow by as much each time: 1, 2, 4, 7, 11, … Its second difference is always the same. */
 export const growing = condition({
@@ -177,11 +193,18 @@ export const growing = condition({
     { part: "growth", label: "More each time", number: "required" },
   ],
   asks: "number",
-  ...ofTerms(growingTerms),
+  whole: (one) => {
+    const { term, indexOf } = growingOf(one);
+    return (number) => term(indexOf(number)) === number;
+  },
+  next: (one) => {
+    const { term, indexOf } = growingOf(one);
+    return (from) => term(indexOf(from));
+  },
   noun: (one) => `numbers in the sequence ${growingWords(one)}`,
   verb: "are",
   predicate: (one) => `in the sequence ${growingWords(one)}`,
-  short: (one) => shown(growingTerms(one, 1e9), 5),
+  short: growingStart,
   weight: 6,
   *offers({ shaded }) {
     const [a, b, c] = shaded;

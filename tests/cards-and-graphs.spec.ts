@@ -1,0 +1,162 @@
+import { expect, type Page, test } from "@playwright/test";
+import { carry, HANDS, press } from "./support/hands";
+import { addLesson, lessonWith, openBoard, place } from "./support/lessons";
+import { chart, HALF, mark, rule } from "./support/patterns";
+
+test.use({ hasTouch: true });
+
+const cards = (page: Page) => page.getByRole("region", { name: "Pattern cards" });
+const pile = (page: Page, name: string) => cards(page).getByRole("region", { name, exact: true });
+const card = (page: Page, n: number) => cards(page).getByRole("button", { name: `Card ${n}`, exact: true });
+
+for (const hand of HANDS) {
+  test(`by ${hand}: a card is sorted into a family that the class names, and its rule told`, async ({
+    page,
+    request,
+  }) => {
+    await page.goto(`/lesson/${await addLesson(request, { name: "22-pattern-cards" })}`);
+    await expect(pile(page, "Cards in no family").locator("[data-card]")).toHaveCount(18);
+    if (hand === "keys") {
+      // A card is chosen, then the family.
+      await press(hand, card(page, 1));
+      await press(hand, cards(page).getByRole("button", { name: "Family 1", exact: true }));
+    } else await carry(hand, page, card(page, 1), pile(page, "Family 1"));
+    await expect(pile(page, "Family 1").locator("[data-card]")).toHaveCount(1);
+
+    await press(hand, cards(page).getByRole("button", { name: "Name family 1" }));
+    await page.getByLabel("What do the cards of family 1 share?").fill("They slope");
+    await page.getByLabel("What do the cards of family 1 share?").press("Enter");
+    await expect(pile(page, "They slope").locator("[data-card]")).toHaveCount(1);
+
+    await press(hand, cards(page).getByRole("button", { name: "Rule of card 1, covered" }));
+    await expect(cards(page).getByText("multiples of 9")).toBeVisible();
+    await page.getByRole("button", { name: "Take back" }).click();
+    await expect(cards(page).getByText("multiples of 9")).toHaveCount(0);
+  });
+}
+
+test("two cards are compared on a chart and in rings: in both, in one only, in neither", async ({
+  page,
+  request,
+}) => {
+  const views = [
+    {
+      kind: "cards",
+      first: 1,
+      columns: 10,
+      rows: 10,
+      families: 0,
+      cards: [
+        { id: 1, rule: rule({ kind: "multiples", of: "4" }) },
+        { id: 2, rule: rule({ kind: "multiples", of: "6" }) },
+      ],
+    },
+    { ...chart, covers: "solid" },
+    { kind: "diagram", numbers: "shown", outside: "shown" },
+  ];
+  await page.goto(`/lesson/${await lessonWith(request, views, { layout: HALF })}`);
+  await card(page, 1).click();
+  await card(page, 2).click();
+  await cards(page).getByRole("button", { name: "Compare on the chart" }).click();
+  const rings = page.getByRole("region", { name: "Two or three sets" });
+  // Multiples of 12; of 4 and not of 6; of 6 and not of 4; the others.
+  await expect(rings.getByRole("region", { name: "In both: 8 numbers" })).toContainText("12243648607284");
+  await expect(rings.getByRole("region", { name: "In sun only: 17 numbers" })).toBeVisible();
+  await expect(rings.getByRole("region", { name: "In coral only: 8 numbers" })).toBeVisible();
+  await expect(rings.getByRole("region", { name: "In neither: 67 numbers" })).toBeVisible();
+  // A solid cover hides the marks too: in which ring the number is, nobody is told.
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  await place(page, "12, sun and coral marks").click();
+  await expect(rings.getByRole("region", { name: "In both: 7 numbers" })).toBeVisible();
+  await expect(rings.getByText("1 number is covered.")).toBeVisible();
+  await expect(rings.getByText("12", { exact: true })).toHaveCount(0);
+});
+
+test("three evenings stand in three rings", async ({ page, request }) => {
+  await page.goto(`/lesson/${await addLesson(request, { name: "22-pattern-cards" })}`);
+  await openBoard(page, /Three evenings/);
+  const rings = page.getByRole("region", { name: "Two or three sets" });
+  await expect(rings.getByRole("region", { name: "In both: 10 numbers" })).toBeVisible();
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press("ArrowRight");
+  await expect(rings.getByRole("region", { name: "In all three: 2 numbers" })).toContainText("3060");
+});
+
+test("a card is kept in the library, and added to the cards of another lesson", async ({ page, request }) => {
+  const view = (first: number) => [
+    {
+      kind: "cards",
+      first,
+      columns: 10,
+      rows: 10,
+      families: 2,
+      cards: [{ id: 1, rule: rule({ kind: "multiples", of: "7" }) }],
+    },
+  ];
+  await page.goto(`/lesson/${await lessonWith(request, view(1))}?prepare`);
+  await page.getByRole("tab", { name: "Views" }).click();
+  const library = page.getByRole("region", { name: "Card library" });
+  await page.getByRole("button", { name: "Keep card 1 in the library" }).click();
+  await expect(library.getByText("multiples of 7", { exact: true })).toHaveCount(1);
+
+  await page.goto(`/lesson/${await lessonWith(request, view(50))}?prepare`);
+  await page.getByRole("tab", { name: "Views" }).click();
+  await library.getByRole("button", { name: "Add multiples of 7" }).click();
+  await expect(cards(page).locator("[data-card]")).toHaveCount(2);
+  await library.getByRole("button", { name: "Take multiples of 7 out of the library" }).click();
+  await expect(page.getByText("Card taken out of the library")).toBeVisible();
+  await expect(library.getByText("multiples of 7", { exact: true })).toHaveCount(0);
+  // The lesson keeps its card.
+  await expect(cards(page).locator("[data-card]")).toHaveCount(2);
+});
+
+test("a graph of a count: a point for each number, covered by touch, its numbers covered and shown", async ({
+  page,
+  request,
+}) => {
+  const graph = {
+    kind: "graph",
+    shows: "trail",
+    joined: "joined",
+    points: "shown",
+    labels: "shown",
+    from: 1,
+    to: 24,
+  };
+  const opening = [{ do: "start", number: "4" }, ...["6", "6", "6"].map((by) => ({ do: "jump", by }))];
+  await page.goto(`/lesson/${await lessonWith(request, [graph, chart], { opening, layout: HALF })}`);
+  const picture = page.getByRole("region", { name: "Graph" }).getByRole("img");
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 10, 16 and 22");
+  // Chart.js has drawn: some of the canvas is no longer empty.
+  const inked = () =>
+    picture.evaluate((canvas: HTMLCanvasElement) => {
+      const { data } = canvas.getContext("2d")!.getImageData(0, 0, canvas.width, canvas.height);
+      return data.filter((value, i) => i % 4 === 3 && value > 0).length;
+    });
+  await expect.poll(inked).toBeGreaterThan(1000);
+
+  // A cover on a number covers its point.
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  await place(page, "16").click();
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 10 and 22");
+  // Its place at the foot is touched to show it again, by keys as well.
+  await page.getByRole("button", { name: "Lift", exact: true }).click();
+  await page.getByRole("button", { name: "Point at position 3, covered" }).press("Enter");
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 10, 16 and 22");
+  await page.keyboard.press("ArrowLeft");
+  await expect(page.getByRole("button", { name: "Point at position 2: 10" })).toBeFocused();
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  await page.getByRole("button", { name: "Point at position 2: 10" }).tap();
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 16 and 22");
+  await page.getByRole("button", { name: "Take back" }).click();
+  await page.getByRole("button", { name: "Cover the points" }).click();
+  await expect(picture).toHaveAccessibleName("Number by position: the points are covered");
+  await page.getByRole("button", { name: "Show the points" }).click();
+  await expect(picture).toHaveAccessibleName("Number by position: 4, 10, 16 and 22");
+});
+
+test("an ink for which there is no ring is named below the rings", async ({ page, request }) => {
+  const inks = ["sun", "coral", "sea", "kelp"].map((ink, i) => mark(ink, [String(i + 1)]));
+  const views = [chart, { kind: "diagram", numbers: "shown", outside: "none" }];
+  await page.goto(`/lesson/${await lessonWith(request, views, { opening: inks, layout: HALF })}`);
+  await expect(page.getByText("Not drawn: kelp.")).toBeVisible();
+});
