@@ -3,7 +3,8 @@ import { test } from "vitest";
 import { watchMarks } from "@/core/count/watch";
 import { act, climb, openBoard, sceneOf } from "@/core/lesson/board-state";
 import { newBoard, newLesson } from "@/core/lesson/new-lesson";
-import { readLesson, writeLesson } from "@/core/lesson/read-lesson";
+import { readLesson } from "@/core/lesson/read-lesson";
+import { writeLessonFile } from "@/core/lesson/write-lesson";
 import { chanceOf } from "@/core/puzzle/draw";
 import { makeTimesPuzzle, PUZZLE_ROWS } from "@/core/puzzle/make-times-puzzle";
 import { verdictOf } from "@/core/puzzle/times-puzzle";
@@ -55,7 +56,7 @@ test("measures core", () => {
   const touched = beats(400).reduce((state, beat) => act(state, [beat]), top);
 
   const lesson = newLesson({ title: "Long", forClass: "" }, board);
-  const text = writeLesson({
+  const text = writeLessonFile("x", {
     ...lesson,
     boards: Array.from({ length: 10 }, (_, i) => ({ ...board, id: `${i}` })),
   });

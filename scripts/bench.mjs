@@ -2,7 +2,7 @@
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { installChromium } from "./lib/chromium.mjs";
 import { installPackages } from "./lib/install.mjs";
-import { ROOT, runBin, stop } from "./lib/run.mjs";
+import { ROOT, run, runBin, stop } from "./lib/run.mjs";
 
 process.chdir(ROOT);
 installPackages();
@@ -11,14 +11,19 @@ const { buildApplication } = await import("./lib/build.mjs");
 buildApplication();
 
 mkdirSync(".tmp", { recursive: true });
-for (const part of ["core", "finder"]) rmSync(`.tmp/bench-${part}.json`, { force: true });
+for (const part of ["core", "finder", "files", "paper"]) rmSync(`.tmp/bench-${part}.json`, { force: true });
 if (!runBin("vitest", ["run", "--config", "bench/vitest.config.ts", "--reporter=dot"], { quiet: true })) {
   stop("The measurements in Node ended with a fault; the reason stands above.");
+}
+if (!run(process.execPath, ["bench/paper.mjs"], { env: { NODE_ENV: "production" } })) {
+  stop("The measurements of pictures and paper ended with a fault; the reason stands above.");
 }
 const { measureBrowser } = await import("../bench/browser.mjs");
 const figures = [
   ...JSON.parse(readFileSync(".tmp/bench-core.json", "utf8")),
   ...JSON.parse(readFileSync(".tmp/bench-finder.json", "utf8")),
+  ...JSON.parse(readFileSync(".tmp/bench-files.json", "utf8")),
+  ...JSON.parse(readFileSync(".tmp/bench-paper.json", "utf8")),
   ...(await measureBrowser(executablePath)),
 ];
 

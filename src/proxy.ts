@@ -59,6 +59,8 @@ export function proxy(request: NextRequest) {
     "font-src 'self'",
     `connect-src 'self'${development ? " ws:" : ""}`,
     "worker-src 'self'",
+    // A sheet is looked at as the PDF that it will be.
+    "frame-src blob:",
     "manifest-src 'self'",
     "form-action 'self'",
     "base-uri 'none'",

@@ -1,7 +1,7 @@
 import { LARGEST_REQUEST } from "@/screen/save/save-messages";
 
 /** A request refused, with a message that says what to do. */
-export function refuse(status: 400 | 403 | 404 | 413, message: string): Response {
+export function refuse(status: 400 | 403 | 404 | 413 | 503, message: string): Response {
   return Response.json({ kind: "refused", message }, { status });
 }
 
@@ -26,7 +26,8 @@ export async function readJson(request: Request): Promise<{ value: unknown } | {
   }
 }
 
-function isForeign(request: Request): boolean {
+/** Whether a request comes from a page of another site. */
+export function isForeign(request: Request): boolean {
   const site = request.headers.get("sec-fetch-site");
   if (site !== null && site !== "same-origin") return true;
   const origin = request.headers.get("origin");

@@ -1,6 +1,5 @@
 import { nanoid } from "nanoid";
-import { MAX } from "@/core/lesson/lesson";
-import { newBoard, newLesson } from "@/core/lesson/new-lesson";
+import { copyTitle, newBoard, newLesson } from "@/core/lesson/new-lesson";
 import { startingChart } from "@/core/surface/starting-charts";
 import type { Database } from "@/data/database";
 import { addLesson, findLesson, saveLesson, setRemoved } from "@/data/lessons";
@@ -51,7 +50,7 @@ async function duplicate(db: Database, id: string): Promise<ShelfAnswer> {
   if (!kept) return GONE;
   if (!kept.read.ok) return kept.read;
   const copy = nanoid();
-  const title = `${kept.read.lesson.title.slice(0, MAX.title - 5)} copy`;
+  const title = copyTitle(kept.read.lesson.title);
   await addLesson(db, copy, { ...kept.read.lesson, title });
   return { ok: true, id: copy };
 }

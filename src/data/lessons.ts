@@ -164,3 +164,9 @@ export async function setRemoved(db: Database, id: string, removed: boolean): Pr
     .returning({ id: lessons.id });
   return rows.length > 0;
 }
+
+/** The bytes of a lesson as they are kept, whatever they are. */
+export async function rawDocument(db: Database, id: string): Promise<Uint8Array<ArrayBuffer>> {
+  const [row] = await db.select({ document: ROW.document }).from(lessons).where(eq(lessons.id, id));
+  return new Uint8Array(row?.document ?? new ArrayBuffer(0));
+}

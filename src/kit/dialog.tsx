@@ -45,3 +45,35 @@ export function Dialog({ open, onOpenChange, title, description, wide, children 
 export function DialogEnd({ children }: { children: ReactNode }) {
   return <div className="mt-6 flex flex-wrap justify-end gap-3">{children}</div>;
 }
+
+/** A window that takes the whole page, with its own head. */
+export function WholeDialog({
+  title,
+  onClose,
+  head,
+  children,
+}: {
+  title: string;
+  onClose: () => void;
+  head: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <Radix.Root open onOpenChange={(open) => !open && onClose()}>
+      <Radix.Portal>
+        <Radix.Content aria-describedby={undefined} className="fixed inset-0 z-40 flex flex-col bg-wall">
+          <div className="flex min-h-[76px] shrink-0 flex-wrap items-center gap-3 px-5 py-2.5">
+            <Radix.Close asChild>
+              <IconButton name="Close">
+                <X aria-hidden />
+              </IconButton>
+            </Radix.Close>
+            <Radix.Title className="text-xl font-bold">{title}</Radix.Title>
+            {head}
+          </div>
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

@@ -14,7 +14,7 @@ export const countedFrom = (from: string, write: (number: NumberKey) => string):
   /^[-−]?\d+$/.test(from) ? showNumber(keyOfText(from)) : write(keyOfText(from));
 
 /** The jump of a count with its sign. */
-export function jumpOf(count: Count): NumberKey {
+export function jumpOf(count: Pick<Count, "by" | "way">): NumberKey {
   return count.way === "back" ? keyOf(exact(count.by).neg()) : keyOfText(count.by);
 }
 

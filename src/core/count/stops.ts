@@ -21,7 +21,7 @@ export type Stop = {
  * A stop of a count at a number: its pieces, what was exchanged there, or what is wanting until the next exchange.
  * @returns null where the count does not come to the number, or it has no pieces
  */
-export function stopAt(count: Count, number: NumberKey): Stop | null {
+export function stopAt(count: Pick<Count, "by" | "from" | "way">, number: NumberKey): Stop | null {
   const [at, by] = [exact(number), exact(jumpOf(count))];
   const index = indexIn({ first: exact(count.from), difference: by }, at);
   const pieces = piecesOf(at);

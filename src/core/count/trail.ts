@@ -30,7 +30,7 @@ export type JumpCovers = { readonly [part in JumpPart]?: true };
 
 /** Most jumps of a trail. */
 export const MAX_JUMPS = 2000;
-const NO_COVERS: JumpCovers = {};
+export const NO_COVERS: JumpCovers = {};
 
 /** A trail that has not jumped yet. */
 export function startTrail(start: NumberKey, terms: readonly number[] | null = null): Trail {

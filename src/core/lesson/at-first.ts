@@ -1,10 +1,6 @@
-import type { Scene } from "../scene/scene";
-import { currentStep, openBoard, sceneOf, standOn } from "./board-state";
-import { boardWith } from "./board-with";
+import { openBoard, standOn } from "./board-state";
 import type { Board } from "./lesson";
-
-/** A board at one moment: as it is set by then, what it shows, and whether its views may ask, as no step does. */
-export type Moment = { readonly board: Board; readonly scene: Scene; readonly mayAsk: boolean };
+import { type Moment, momentOf } from "./moment";
 
 /** A function of boards that is worked out once for each. */
 const once = (work: (board: Board) => Moment) => {
@@ -16,15 +12,8 @@ const once = (work: (board: Board) => Moment) => {
   };
 };
 
-const standing = (steps: number) => (prepared: Board) => {
-  const state = standOn(openBoard(prepared), Math.min(steps, prepared.stair.length));
-  const scene = sceneOf(state);
-  return {
-    board: boardWith(prepared, scene.settings),
-    scene,
-    mayAsk: !currentStep(state)?.question,
-  };
-};
+const standing = (steps: number) => (board: Board) =>
+  momentOf(standOn(openBoard(board), Math.min(steps, board.stair.length)));
 
 /** A board as it opens. */
 export const asOpened = once(standing(0));

@@ -39,7 +39,11 @@ export function sceneOf(state: BoardState, played = Number.POSITIVE_INFINITY): S
   return fold(EMPTY_SCENE, movesOf(state, played));
 }
 
-function* movesOf({ board, climbed, live }: BoardState, played: number): Generator<Move> {
+/** All moves that led to where a board stands, in their order: its opening, then steps and what was done by hand. */
+export function* movesOf(
+  { board, climbed, live }: BoardState,
+  played = Number.POSITIVE_INFINITY,
+): Generator<Move> {
   yield* board.opening;
   yield* movesIn(live[0] ?? []);
   for (let level = 1; level <= climbed; level += 1) {

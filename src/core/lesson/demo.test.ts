@@ -1,5 +1,5 @@
-import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
+import { demoFiles } from "../../../tests/support/demo-files";
 import { toNext } from "../count/bridge";
 import { numberSentence, type SentenceForm } from "../count/number-sentence";
 import { landings, numbersSaid, type Trail } from "../count/trail";
@@ -19,9 +19,8 @@ import type { Board } from "./lesson";
 import { readLesson } from "./read-lesson";
 import { boardHolds, placedOf } from "./views-of";
 
-const FOLDER = new URL("../../../demo/", import.meta.url);
-const lessons = readdirSync(FOLDER).map((file) => {
-  const read = readLesson(JSON.parse(readFileSync(new URL(file, FOLDER), "utf8")));
+const lessons = demoFiles().map(({ file, text }) => {
+  const read = readLesson(JSON.parse(text));
   if (!read.ok) throw new Error(`${file}: ${read.message}`);
   return { file, boards: read.lesson.boards };
 });

@@ -1,8 +1,7 @@
-import { readdirSync, readFileSync } from "node:fs";
-import { join } from "node:path";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
+import { demoFiles } from "../../../tests/support/demo-files";
 import { numberSentence } from "../count/number-sentence";
 import { seedOf } from "../puzzle/draw";
 import { overlapsOf, overlapWords } from "../scene/overlap";
@@ -15,8 +14,9 @@ import { addView, withView } from "./edit-views";
 import { FORMAT, type Lesson, VERSION } from "./lesson";
 import { NEW_COUNT, newBoard, newLesson } from "./new-lesson";
 import { verdictOn } from "./put-puzzle";
-import { readLesson, upgrade, writeLesson } from "./read-lesson";
+import { readLesson, upgrade } from "./read-lesson";
 import { boardHolds, boardNumbers, chartOf, trailOf } from "./views-of";
+import { writeLessonFile } from "./write-lesson";
 
 const words = fc
   .string({ minLength: 1, maxLength: 40 })
@@ -66,7 +66,7 @@ describe("the lesson file", () => {
   test("survives a round trip", () => {
     fc.assert(
       fc.property(anyLesson, (lesson) => {
-        expect(readLesson(JSON.parse(writeLesson(lesson)))).toEqual({ ok: true, lesson });
+        expect(readLesson(JSON.parse(writeLessonFile("x", lesson)))).toEqual({ ok: true, lesson });
       }),
     );
   });
@@ -75,12 +75,12 @@ describe("the lesson file", () => {
     ["nothing", null, /not a Yellow Stair lesson/],
     ["another file", { format: "a picture" }, /not a Yellow Stair lesson/],
     ["a newer lesson", file((l) => ({ ...l, version: 99 })), /newer Yellow Stair/],
-    ["no title", file((l) => ({ ...l, title: " " })), /look at title. Give the lesson a title/],
+    ["no title", file((l) => ({ ...l, title: " " })), /In title: Give the lesson a title/],
     ["no boards", file((l) => ({ ...l, boards: [] })), /This lesson cannot be read. A lesson needs a board/],
     [
       "a view that is none",
       file((l) => ({ ...l, boards: [{ ...(l.boards as object[])[0]!, views: [{ kind: "clock" }] }] })),
-      /This lesson cannot be read: look at board 1, view 1. Something in it is not as it should be/,
+      /This lesson cannot be read. In board 1, view 1: “clock” is no view that this Yellow Stair knows/,
     ],
     [
       "far too many boards",
@@ -140,8 +140,7 @@ describe("the views of a board", () => {
 });
 
 describe("the demo lessons", () => {
-  const folder = join(process.cwd(), "demo");
-  const demos = readdirSync(folder).map((name) => ({ name, text: readFileSync(join(folder, name), "utf8") }));
+  const demos = demoFiles().map(({ file, text }) => ({ name: file, text }));
 
   test("are at least three, and all can be read", () => {
     expect(demos.length).toBeGreaterThanOrEqual(3);

@@ -3,17 +3,19 @@ import { Count } from "../count/count-settings";
 import { Seed } from "../puzzle/draw";
 import { Fill } from "../puzzle/fill-settings";
 import { Beat, Move } from "../scene/move";
+import { Sheet } from "../sheet/sheet";
 import { Layout, MAX_PLACED, MAX_VIEWS } from "../views/layout";
 import { View } from "../views/view";
 
 /** The name and version that a lesson file carries. */
 export const FORMAT = "yellow-stair-lesson";
-export const VERSION = 4;
+export const VERSION = 5;
 
 /** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
 export const MAX = {
   boards: 40,
   removed: 12,
+  sheets: 20,
   steps: 60,
   beatsInStep: 1200,
   movesInOpening: 5000,
@@ -92,5 +94,9 @@ export const Lesson = z.extend(LessonWords, {
     ),
   /** Boards that were removed, the latest first: they can be put back. */
   removed: z.optional(z.array(Board).check(z.maxLength(MAX.removed))),
+  /** Sheets to be printed for the table. */
+  sheets: z.optional(
+    z.array(Sheet).check(z.maxLength(MAX.sheets, `A lesson has room for ${MAX.sheets} sheets.`)),
+  ),
 });
 export type Lesson = z.infer<typeof Lesson>;

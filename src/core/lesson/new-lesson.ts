@@ -8,7 +8,7 @@ import type { ChartSettings } from "../surface/chart";
 import { KINDS } from "../views/kinds";
 import type { ViewOf } from "../views/view";
 import { withView } from "./edit-views";
-import { type Board, FORMAT, type Lesson, type LessonWords, VERSION } from "./lesson";
+import { type Board, FORMAT, type Lesson, type LessonWords, MAX, VERSION } from "./lesson";
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;
 
@@ -55,6 +55,10 @@ const isAll = (numbers: Numbers) => !Array.isArray(numbers) && sameRule(numbers,
 function openingOf(chart: ChartSettings): Move[] {
   return chart.covers === "empty" ? [ALL_COVERED] : [];
 }
+
+const COPY = " copy";
+/** What a copy of a lesson or a board is called. */
+export const copyTitle = (title: string): string => `${title.slice(0, MAX.title - COPY.length)}${COPY}`;
 
 /** A lesson of one board. */
 export function newLesson(words: LessonWords, board: Board): Lesson {

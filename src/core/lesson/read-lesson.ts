@@ -1,5 +1,6 @@
 import * as z from "zod/mini";
 import { seedOf } from "../puzzle/draw";
+import { faultWords } from "./fault-words";
 import { FORMAT, Lesson, VERSION } from "./lesson";
 
 export type LessonRead = { ok: true; lesson: Lesson } | { ok: false; message: string };
@@ -8,7 +9,12 @@ type Document = Record<string, unknown>;
 
 /** How a document of each older version becomes one of the next: the entry for 1 makes a version 2 of a version 1. */
 export type Upgrades = Readonly<Record<number, (older: Document) => Document>>;
-const UPGRADES: Upgrades = { 1: fromFirstVersion, 2: fromSecondVersion, 3: fromThirdVersion };
+const UPGRADES: Upgrades = {
+  1: fromFirstVersion,
+  2: fromSecondVersion,
+  3: fromThirdVersion,
+  4: fromFourthVersion,
+};
 
 /**
  * In version 1 a chart had rows, ran across and down the page, and its covers were solid; boards had no seed,
@@ -87,6 +93,11 @@ function namingView<T>(move: T): T | Document {
   return { ...move, setting: { of: "view", is: { id: of, ...is } } };
 }
 
+/** In version 4 a lesson had no sheets. */
+function fromFourthVersion(older: Document): Document {
+  return older;
+}
+
 const isDocument = (one: unknown): one is Document => typeof one === "object" && one !== null;
 
 /** A document with every document of one of its lists changed; what is no list, or no document, is left as it is. */
@@ -135,37 +146,11 @@ function readDocument(value: unknown): LessonRead {
       message: "This lesson was made by a newer Yellow Stair. Update this one to open it.",
     };
   }
-  const parsed = Lesson.safeParse(upgrade(envelope.data, VERSION, UPGRADES));
+  const upgraded = upgrade(envelope.data, VERSION, UPGRADES);
+  const parsed = Lesson.safeParse(upgraded);
   if (parsed.success) return { ok: true, lesson: parsed.data };
-  const [issue] = parsed.error.issues;
-  const where = whereWords(issue!.path);
-  // What Zod says of a shape is about code; what the schemas say themselves is written for teachers.
-  const why = /^Invalid/.test(issue!.message) ? "Something in it is not as it should be." : issue!.message;
-  return { ok: false, message: `This lesson cannot be read${where && `: look at ${where}`}. ${why}` };
-}
-
-/** What the lists of a lesson hold, one by one. */
-const PIECES: Readonly<Record<string, string>> = {
-  boards: "board",
-  stair: "step",
-  beats: "move",
-  opening: "opening move",
-  views: "view",
-  items: "problem",
-};
-
-/** A place in a lesson as a teacher finds it: "board 2, step 3, move 1". */
-function whereWords(path: readonly PropertyKey[]): string {
-  const words = path.flatMap((part, i) => {
-    const piece = typeof part === "number" ? PIECES[String(path[i - 1])] : undefined;
-    return piece ? [`${piece} ${Number(part) + 1}`] : [];
-  });
-  const last = path.at(-1);
-  const title = last === "title" || last === "question" || last === "answer" ? [String(last)] : [];
-  return [...words, ...title].join(", ");
-}
-
-/** The text of a lesson file: JSON that a person can read and compare line by line. */
-export function writeLesson(lesson: Lesson): string {
-  return `${JSON.stringify(lesson, null, 2)}\n`;
+  return {
+    ok: false,
+    message: `This lesson cannot be read. ${faultWords(upgraded, parsed.error.issues[0]!)}`,
+  };
 }

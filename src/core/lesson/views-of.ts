@@ -112,7 +112,7 @@ export function boardHolds(board: Board): (number: NumberKey) => boolean {
 }
 
 /** What a scene shows of a view. */
-const seenOf = (view: View, { looks, windows }: Scene): Seen => ({
+export const seenOf = (view: View, { looks, windows }: Scene): Seen => ({
   look: looks[view.id],
   window: windows[view.id],
 });

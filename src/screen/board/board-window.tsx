@@ -19,6 +19,7 @@ import { isOn, keep } from "../save/browser-store";
 import { isAnswering, sendAside } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
 import { useSaver } from "../save/use-saver";
+import { lessonOf } from "../store/lesson-of";
 import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
 import { useClock } from "../store/use-clock";
 import { useWindowKeeping } from "../store/use-window-keeping";
@@ -32,7 +33,12 @@ import {
   KeepStep,
   KeysDialog,
   LessonWordsDialog,
+  NumbersDialog,
+  PictureDialog,
+  PrintBoard,
   RemovedBoards,
+  SaveDialog,
+  Sheets,
   StepsStrip,
   TimesPanels,
   UnsavedBand,
@@ -46,7 +52,17 @@ import { useSeenCookie } from "./use-seen-cookie";
 
 const STRONG = "yellow-stair:back-of-the-room";
 
-type Dialogs = "keep" | "keys" | "command" | "words" | "removed" | null;
+type Dialogs =
+  | "keep"
+  | "save"
+  | "sheets"
+  | "picture"
+  | "numbers"
+  | "keys"
+  | "command"
+  | "words"
+  | "removed"
+  | null;
 type Props = { open: OpenLesson; name: string; unsaved: Unsaved | null };
 
 /** The board screen: one board, taught or prepared. */
@@ -86,6 +102,15 @@ export function BoardWindow({ open, name, unsaved }: Props) {
       byRule: () => toggle.current(),
       showKeys: () => setDialog("keys"),
       showRemoved: () => setDialog("removed"),
+      saveOrPrint: () => setDialog("save"),
+      savePicture: () => setDialog("picture"),
+      sheets: () => setDialog("sheets"),
+      saveFile: () =>
+        void import("../picture/save-lesson-file").then(({ saveLessonFile }) =>
+          saveLessonFile(open.id, lessonOf(store.getState())),
+        ),
+      numbers: () => setDialog("numbers"),
+      print: () => window.print(),
       bringBack: (key, lesson) =>
         void sendAside({ key, lesson }).then(
           (id) => window.location.assign(`/lesson/${id}?prepare`),
@@ -93,7 +118,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
         ),
       findCommand: () => setDialog("command"),
     }),
-    [store],
+    [store, open.id],
   );
   const commands = useMemo(() => boardCommands(store, doors), [store, doors]);
   useKeys(commands);
@@ -254,6 +279,11 @@ export function BoardWindow({ open, name, unsaved }: Props) {
           }}
         />
       )}
+      <PrintBoard strong={strong} />
+      {dialog === "save" && <SaveDialog open onOpenChange={close} doors={doors} />}
+      {dialog === "sheets" && <Sheets onClose={() => setDialog(null)} />}
+      {dialog === "picture" && <PictureDialog open onOpenChange={close} strong={strong} />}
+      {dialog === "numbers" && <NumbersDialog open onOpenChange={close} />}
       {dialog === "removed" && <RemovedBoards onClose={() => setDialog(null)} />}
       {dialog === "keys" && <KeysDialog open onOpenChange={close} commands={commands} />}
       {dialog === "command" && <FindCommand open onOpenChange={close} commands={commands} />}

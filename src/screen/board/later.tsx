@@ -35,6 +35,19 @@ export const LessonWordsDialog = later(() =>
 export const RemovedBoards = later(() =>
   import("../prepare/removed-boards").then((part) => part.RemovedBoards),
 );
+export const Sheets = later(() => import("../sheets/sheets").then((part) => part.Sheets));
+export const SaveDialog = later(() => import("../picture/save-dialog").then((part) => part.SaveDialog));
+export const PictureDialog = later(() =>
+  import("../picture/picture-dialog").then((part) => part.PictureDialog),
+);
+export const NumbersDialog = later(() =>
+  import("../numbers/numbers-dialog").then((part) => part.NumbersDialog),
+);
+export const PrintBoard = later(
+  () => import("../picture/print-board").then((part) => part.PrintBoard),
+  () => null,
+  "when brought",
+);
 export const KeysDialog = later(() => import("../commands/keys-dialog").then((part) => part.KeysDialog));
 export const FindCommand = later(() => import("../commands/find-command").then((part) => part.default));
 export const Voice = later(() => import("../count/voice").then((part) => part.Voice));
@@ -64,6 +77,11 @@ const PARTS = [
   UnsavedBand,
   LessonWordsDialog,
   RemovedBoards,
+  SaveDialog,
+  Sheets,
+  PictureDialog,
+  NumbersDialog,
+  PrintBoard,
   KeysDialog,
   FindCommand,
   ArrowPanel,

@@ -3,6 +3,7 @@
 import { X } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { copyTitle } from "@/core/lesson/new-lesson";
 import { Button, IconButton } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { keepUnsaved, setAsideWork } from "../save/kept-keys";
@@ -32,7 +33,7 @@ export function UnsavedBand({ state, onHide, id, name, stop }: Props) {
   const stale = state.kind === "stale";
   const keepCopy = async () => {
     const lesson = lessonOf(store.getState());
-    const copy = await sendCopy({ ...lesson, title: `${lesson.title.slice(0, 110)} copy` });
+    const copy = await sendCopy({ ...lesson, title: copyTitle(lesson.title) });
     stop();
     keepUnsaved(id, name, null);
     router.push(`/lesson/${copy}?prepare`);

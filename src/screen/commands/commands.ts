@@ -20,6 +20,12 @@ export type ScreenDoors = {
   byRule: () => void;
   showKeys: () => void;
   showRemoved: () => void;
+  saveOrPrint: () => void;
+  savePicture: () => void;
+  sheets: () => void;
+  saveFile: () => void;
+  numbers: () => void;
+  print: () => void;
   /** What was set aside for the saved lesson, as a lesson of its own. */
   bringBack: (key: string, lesson: Lesson) => void;
   findCommand: () => void;
@@ -93,6 +99,11 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     },
     { name: "Full screen", keys: ["f"], run: doors.fullScreen },
     { name: "Prepare or teach", keys: ["e"], run: doors.prepare },
+    { name: "Save a picture of the board", keys: [], run: doors.savePicture },
+    { name: "Sheets for the table", keys: [], run: doors.sheets },
+    { name: "Print the board", keys: [], run: doors.print },
+    { name: "Numbers as a table", keys: [], run: doors.numbers },
+    { name: "Save the lesson as a file", keys: [], run: doors.saveFile },
     { name: "Find a command", keys: ["Ctrl+K"], run: doors.findCommand },
     { name: "Show the keys", keys: ["?"], run: doors.showKeys },
   ];

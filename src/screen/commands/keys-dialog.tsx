@@ -17,25 +17,27 @@ export function KeysDialog({ open, onOpenChange, commands }: Props) {
       wide
     >
       <dl className="columns-1 gap-10 sm:columns-2">
-        {commands.map((command) => (
-          <div
-            key={command.name}
-            className="flex min-h-11 break-inside-avoid items-center justify-between gap-4"
-          >
-            <dt>{command.name}</dt>
-            <dd className="flex gap-1.5 whitespace-nowrap">
-              {command.keys.map((key) => (
-                <kbd
-                  key={key}
-                  className="rounded-lg border border-rule bg-mist px-2 py-0.5 font-sans text-sm font-semibold"
-                >
-                  {command.shift ? "Shift+" : ""}
-                  {keyLabel(key)}
-                </kbd>
-              ))}
-            </dd>
-          </div>
-        ))}
+        {commands
+          .filter(({ keys }) => keys.length > 0)
+          .map((command) => (
+            <div
+              key={command.name}
+              className="flex min-h-11 break-inside-avoid items-center justify-between gap-4"
+            >
+              <dt>{command.name}</dt>
+              <dd className="flex gap-1.5 whitespace-nowrap">
+                {command.keys.map((key) => (
+                  <kbd
+                    key={key}
+                    className="rounded-lg border border-rule bg-mist px-2 py-0.5 font-sans text-sm font-semibold"
+                  >
+                    {command.shift ? "Shift+" : ""}
+                    {keyLabel(key)}
+                  </kbd>
+                ))}
+              </dd>
+            </div>
+          ))}
       </dl>
     </Dialog>
   );

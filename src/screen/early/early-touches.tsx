@@ -1,9 +1,9 @@
-import type { Moment } from "@/core/lesson/at-first";
+import type { Moment } from "@/core/lesson/moment";
 import { KIND_NAMES, type KindName } from "@/core/views/view";
+import { placedViews } from "@/view/board/board-drawing";
+import { DRAWINGS } from "@/view/board/drawings";
 import type { CellsAt } from "@/view/cells-at";
 import type { DrawingProps, Size, Theme } from "@/view/drawing";
-import { placedViews } from "../views/board-drawing";
-import { VIEWS } from "../views/views";
 import { TOUCHED, type TouchGrid, takeTouches } from "./take-touches";
 
 /** Boards with more cells than this are touched once they are alive: the page would be long. */
@@ -13,7 +13,7 @@ type CellsOf = { readonly [K in KindName]?: (of: DrawingProps<K>) => CellsAt };
 
 /** What tells where the cells are, of the kinds of view that have any. */
 export async function allCells(): Promise<CellsOf> {
-  const brought = KIND_NAMES.map(async (kind) => [kind, await VIEWS[kind].cells?.()] as const);
+  const brought = KIND_NAMES.map(async (kind) => [kind, await DRAWINGS[kind].cells?.()] as const);
   return Object.fromEntries(await Promise.all(brought)) as CellsOf;
 }
 
@@ -22,7 +22,7 @@ export function touchGrids(moment: Moment, cellsOf: CellsOf, room: Size, theme: 
   const grids = placedViews(moment, room).flatMap(({ view, board, scene, box }) => {
     const cells = cellsOf[view.kind] as CellsOf["chart"];
     if (!cells) return [];
-    const { left, top, width, height } = VIEWS[view.kind].inside(view as never, box);
+    const { left, top, width, height } = DRAWINGS[view.kind].inside(view as never, box);
     const at = cells({ view: view as never, board, scene, size: { width, height }, theme });
     return [{ view: view.id, ...at, left: box.left + left + at.left, top: box.top + top + at.top }];
   });

@@ -2,10 +2,9 @@
 
 import { ArrowLeft, ArrowRight, Copy, Plus, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
-import { openBoard } from "@/core/lesson/board-state";
-import { type History, historyOf } from "@/core/lesson/history";
-import { type Board, MAX } from "@/core/lesson/lesson";
-import { newBoard } from "@/core/lesson/new-lesson";
+import type { History } from "@/core/lesson/history";
+import { MAX } from "@/core/lesson/lesson";
+import { copyTitle, newBoard } from "@/core/lesson/new-lesson";
 import { chartOf } from "@/core/lesson/views-of";
 import { HUNDRED_CHART } from "@/core/surface/chart";
 import { MenuItem } from "@/kit/menu";
@@ -22,8 +21,7 @@ export function AddBoard() {
   const at = useBoard((state) => state.at);
   const add = () => {
     const chart = chartOf(boards[at]!.present.board) ?? HUNDRED_CHART;
-    const board = newBoard(nanoid(8), `Board ${boards.length + 1}`, chart);
-    store.getState().setBoards((all) => all.toSpliced(at + 1, 0, historyOf(openBoard(board))), at + 1);
+    store.getState().addBoard(newBoard(nanoid(8), `Board ${boards.length + 1}`, chart));
   };
   return (
     <button
@@ -47,12 +45,8 @@ export function BoardItems() {
   const { present } = boards[at]!;
   const set = (next: (all: Boards) => Boards, where: number) => store.getState().setBoards(next, where);
   const duplicate = () => {
-    const copy: Board = {
-      ...present.board,
-      id: nanoid(8),
-      title: `${present.board.title.slice(0, 110)} copy`,
-    };
-    set((all) => all.toSpliced(at + 1, 0, historyOf(openBoard(copy))), at + 1);
+    const { board } = present;
+    store.getState().addBoard({ ...board, id: nanoid(8), title: copyTitle(board.title) });
   };
   const swap = (by: 1 | -1) => set((all) => swapped(all, at, at + by), at + by);
   const remove = () => {

@@ -1,6 +1,16 @@
 "use client";
 
-import { ArchiveRestore, Expand, Keyboard, ListFilter, Move, PencilLine, Redo2, ZoomIn } from "lucide-react";
+import {
+  ArchiveRestore,
+  Expand,
+  Keyboard,
+  ListFilter,
+  Move,
+  PencilLine,
+  Printer,
+  Redo2,
+  ZoomIn,
+} from "lucide-react";
 import { MenuItem, MenuLine } from "@/kit/menu";
 import type { ScreenDoors } from "../commands/commands";
 import { workAside } from "../save/kept-work";
@@ -47,6 +57,9 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
       </MenuItem>
       <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={renameLesson}>
         Rename the lesson
+      </MenuItem>
+      <MenuItem icon={<Printer aria-hidden size={19} />} onSelect={doors.saveOrPrint}>
+        Save or print
       </MenuItem>
       <MenuItem icon={<Keyboard aria-hidden size={19} />} onSelect={doors.showKeys}>
         Show the keys

@@ -1,13 +1,13 @@
 "use client";
 
-import { Copy, MoreVertical, PencilLine, Trash2, TriangleAlert } from "lucide-react";
+import { Copy, FileDown, MoreVertical, PencilLine, Trash2, TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { type ReactNode, useState } from "react";
 import { IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
-import type { ShelfLesson } from "./shelf-lesson";
+import { boardsOf, type ShelfLesson } from "./shelf-lesson";
 import { useDoor } from "./use-door";
 
 const LessonWordsDialog = later(() =>
@@ -21,11 +21,7 @@ export function LessonCard({ lesson }: Props) {
   const [naming, setNaming] = useState(false);
   const [busy, ask] = useDoor();
   const { id, title } = lesson;
-  const details = [
-    lesson.boards === 1 ? "1 board" : `${lesson.boards} boards`,
-    lesson.forClass,
-    lesson.taught,
-  ];
+  const details = [boardsOf(lesson.boards), lesson.forClass, lesson.taught];
   const remove = () =>
     ask({ do: "remove", id }, () =>
       say(`“${title}” removed.`, {
@@ -80,6 +76,12 @@ export function LessonCard({ lesson }: Props) {
                   onSelect={() => ask({ do: "duplicate", id }, () => say(`“${title}” duplicated.`))}
                 >
                   Duplicate
+                </MenuItem>
+                <MenuItem
+                  icon={<FileDown aria-hidden size={19} />}
+                  onSelect={() => window.location.assign(`/api/lessons/${encodeURIComponent(id)}/file`)}
+                >
+                  Save as a file
                 </MenuItem>
               </>
             )}

@@ -3,7 +3,7 @@
 import { Undo2 } from "lucide-react";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
-import type { ShelfLesson } from "./shelf-lesson";
+import { boardsOf, type ShelfLesson } from "./shelf-lesson";
 import { useDoor } from "./use-door";
 
 /** The lessons taken off the shelf. Each can be put back. */
@@ -22,11 +22,7 @@ export function RemovedLessons({ lessons }: { lessons: ShelfLesson[] }) {
           <li key={id} className="flex items-center gap-4 rounded-card border border-rule px-5 py-4">
             <div className="min-w-0 flex-1">
               <h2 className="truncate text-xl font-bold">{title}</h2>
-              <p className="text-quiet">
-                {[boards === 1 ? "1 board" : `${boards} boards`, forClass, taught]
-                  .filter(Boolean)
-                  .join(" · ")}
-              </p>
+              <p className="text-quiet">{[boardsOf(boards), forClass, taught].filter(Boolean).join(" · ")}</p>
             </div>
             <Button
               disabled={busy}

@@ -10,3 +10,6 @@ export type ShelfLesson = {
   taught: string;
   fault: string | null;
 };
+
+/** How many boards a lesson has, in words. */
+export const boardsOf = (count: number): string => (count === 1 ? "1 board" : `${count} boards`);

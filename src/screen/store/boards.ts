@@ -1,6 +1,7 @@
 import { type BoardState, openBoard } from "@/core/lesson/board-state";
 import { type History, historyOf } from "@/core/lesson/history";
 import { type Board, type Lesson, type LessonWords, MAX } from "@/core/lesson/lesson";
+import type { Sheet } from "@/core/sheet/sheet";
 import { keepDrafts } from "@/kit/open-drafts";
 import { AT_REST } from "./at-rest";
 import type { Part } from "./part";
@@ -14,14 +15,19 @@ export type BoardsPart = {
   boards: readonly History<BoardState>[];
   /** Boards that were removed from the lesson, the latest first. */
   removed: readonly Board[];
+  /** Sheets to be printed for the table. */
+  sheets: readonly Sheet[];
   at: number;
   prepare: (preparing: boolean) => void;
   setWords: (words: LessonWords) => void;
+  setSheets: (next: (sheets: readonly Sheet[]) => readonly Sheet[]) => void;
   setBoards: (
     next: (boards: readonly History<BoardState>[]) => readonly History<BoardState>[],
     at: number,
   ) => void;
   goTo: (at: number) => void;
+  /** One more board, after the one on show, and it is shown. False where the lesson is full. */
+  addBoard: (board: Board) => boolean;
   /** The board on show out of the lesson; the last one stays. */
   removeBoard: () => void;
   /** A removed board back: as the board of that number, else after the one on show. */
@@ -31,7 +37,7 @@ export type BoardsPart = {
 export const boardsPart =
   (lesson: Lesson, where: Whereabouts | null, preparing: boolean): Part<BoardsPart> =>
   ({ getState: get, setState: set }) => {
-    const { boards, title, forClass, removed = [] } = lesson;
+    const { boards, title, forClass, removed = [], sheets = [] } = lesson;
     return {
       preparing,
       words: { title, forClass },
@@ -42,6 +48,7 @@ export const boardsPart =
         );
       }),
       removed,
+      sheets,
       at: Math.max(
         0,
         boards.findIndex(({ id }) => id === where?.at),
@@ -51,9 +58,16 @@ export const boardsPart =
         set({ preparing: next });
       },
       setWords: (words) => set({ words }),
+      setSheets: (next) => set({ sheets: next(get().sheets) }),
       setBoards: (make, at) => {
         keepDrafts();
         set({ boards: make(get().boards), at, ...AT_REST });
+      },
+      addBoard: (board) => {
+        const { boards: all, at } = get();
+        if (all.length >= MAX.boards) return false;
+        get().setBoards((some) => some.toSpliced(at + 1, 0, historyOf(openBoard(board))), at + 1);
+        return true;
       },
       removeBoard: () => {
         const { boards: all, at, removed: gone } = get();

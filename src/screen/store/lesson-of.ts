@@ -1,16 +1,17 @@
 import { FORMAT, type Lesson, VERSION } from "@/core/lesson/lesson";
 import type { BoardScreenState } from "./board-store";
 
-type Held = Pick<BoardScreenState, "words" | "boards" | "removed">;
+type Held = Pick<BoardScreenState, "words" | "boards" | "removed" | "sheets">;
 
 /** The lesson as it now is, to be saved. */
-export function lessonOf({ words, boards, removed }: Held): Lesson {
+export function lessonOf({ words, boards, removed, sheets }: Held): Lesson {
   return {
     format: FORMAT,
     version: VERSION,
     ...words,
     boards: boards.map((history) => history.present.board),
     ...(removed.length > 0 ? { removed: [...removed] } : {}),
+    ...(sheets.length > 0 ? { sheets: [...sheets] } : {}),
   };
 }
 
@@ -19,6 +20,7 @@ export function sameLesson(a: Held, b: Held): boolean {
   return (
     a.words === b.words &&
     a.removed === b.removed &&
+    a.sheets === b.sheets &&
     a.boards.length === b.boards.length &&
     a.boards.every((history, i) => history.present.board === b.boards[i]!.present.board)
   );

@@ -1,6 +1,6 @@
 import * as z from "zod/mini";
 import type { BoardState } from "@/core/lesson/board-state";
-import { Beat } from "@/core/scene/move";
+import { LiveActs } from "@/core/lesson/shown-board";
 import type { BoardScreenState } from "./board-store";
 import { boardStateOf } from "./on-show";
 
@@ -12,16 +12,13 @@ export type Whereabouts = {
   boards: { readonly [id in string]?: { climbed: number; live: BoardState["live"] } };
 };
 
-const MAX_ACTS = 2000;
-
-const acts = z.array(z.array(Beat).check(z.maxLength(MAX_ACTS))).check(z.maxLength(MAX_ACTS));
 const BoardId = z.string().check(z.maxLength(40));
 const upTo100 = z.int().check(z.minimum(0), z.maximum(100));
 
 /** Where a teacher was in a lesson, as its window keeps it. */
 export const WhereaboutsKept: z.ZodMiniType<Whereabouts> = z.object({
   at: BoardId,
-  boards: z.record(BoardId, z.object({ climbed: upTo100, live: z.array(acts).check(z.maxLength(100)) })),
+  boards: z.record(BoardId, z.object({ climbed: upTo100, live: LiveActs })),
 });
 
 export function whereaboutsOf(state: BoardScreenState): Whereabouts {

@@ -1,7 +1,5 @@
+import { CARD_OF } from "@/view/board/board-layout";
 import type { Size } from "@/view/drawing";
-
-/** Where a drawing of the board says which view a card is of. */
-export const CARD_OF = "data-card-of";
 
 const cards = new Map<string, Size>();
 

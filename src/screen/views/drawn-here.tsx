@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useState } from "react";
 import { asOpened, onFirstStep } from "@/core/lesson/at-first";
-import { BoardDrawing, type Drawings, drawingsOf } from "./board-drawing";
+import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { StillProps } from "./still-board";
 
 /** A board's picture drawn by the browser. */

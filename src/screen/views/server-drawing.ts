@@ -1,8 +1,9 @@
-import { asOpened, type Moment, onFirstStep } from "@/core/lesson/at-first";
+import { asOpened, onFirstStep } from "@/core/lesson/at-first";
 import type { Board } from "@/core/lesson/lesson";
+import type { Moment } from "@/core/lesson/moment";
 import { KIND_NAMES } from "@/core/views/view";
+import { BoardDrawing, drawingsOf } from "@/view/board/board-drawing";
 import { allCells, EarlyTouches, touchGrids } from "../early/early-touches";
-import { BoardDrawing, drawingsOf } from "./board-drawing";
 
 /** Most moments that are kept: a shelf of many lessons, each at its latest revision. */
 const MAX_KEPT = 600;

@@ -4,6 +4,7 @@ import { createElement } from "react";
 import { KIND_NAMES, type KindName, type View } from "@/core/views/view";
 import { Busy } from "@/kit/busy";
 import { type Later, later } from "@/kit/later";
+import { DRAWINGS } from "@/view/board/drawings";
 import { PenOver } from "../pen/use-pen-over";
 import { VIEWS } from "./views";
 
@@ -22,7 +23,7 @@ export const bringStages = (kinds: readonly KindName[]) =>
 /** One view of the board, filling its place. */
 export function ViewStage({ view, strong }: { view: View; strong: boolean }) {
   const stage = createElement(STAGES[view.kind], { key: view.id, view, strong });
-  return VIEWS[view.kind].drawnOver ? (
+  return DRAWINGS[view.kind].drawnOver ? (
     <PenOver key={view.id} view={view.id}>
       {stage}
     </PenOver>

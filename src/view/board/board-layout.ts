@@ -1,6 +1,9 @@
 import type { Layout } from "@/core/views/layout";
 import type { Size } from "../drawing";
 
+/** Where a drawing of the board says which view a card is of. */
+export const CARD_OF = "data-card-of";
+
 /** The room between two views, in pixels. */
 export const GAP = 16;
 

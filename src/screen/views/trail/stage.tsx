@@ -1,6 +1,6 @@
 "use client";
 
-import { currentStep } from "@/core/lesson/board-state";
+import { mayAsk } from "@/core/lesson/moment";
 import { keepKeyboard } from "@/kit/rail-button";
 import { TrailDrawing } from "@/view/trail/trail-drawing";
 import { boardStateOf } from "../../store/on-show";
@@ -12,7 +12,7 @@ import type { StageProps } from "../views";
 export function TrailStage({ view, strong }: StageProps<"trail">) {
   const { room, drawn } = useReader(strong);
   // A board asks one question at a time: with the step's own above it, the panel asks none.
-  const mayAsk = useBoard((state) => !currentStep(boardStateOf(state))?.question);
+  const asks = useBoard((state) => mayAsk(boardStateOf(state)));
   return (
     <section
       aria-label="The count so far"
@@ -23,7 +23,7 @@ export function TrailStage({ view, strong }: StageProps<"trail">) {
       className="size-full min-h-0 overflow-y-auto rounded-card bg-board p-6"
     >
       <div ref={room} className="size-full">
-        <TrailDrawing view={view} {...drawn} mayAsk={mayAsk} />
+        <TrailDrawing view={view} {...drawn} mayAsk={asks} />
       </div>
     </section>
   );

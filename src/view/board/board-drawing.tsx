@@ -1,23 +1,22 @@
 import { createElement } from "react";
-import type { Moment } from "@/core/lesson/at-first";
 import type { Board } from "@/core/lesson/lesson";
+import type { Moment } from "@/core/lesson/moment";
 import { boardAround, placedOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";
 import type { Scene } from "@/core/scene/scene";
 import type { KindName, View } from "@/core/views/view";
-import { type Box, layOutBoard } from "@/view/board/board-layout";
-import type { Drawing, Size, Theme } from "@/view/drawing";
-import { viewAnchors } from "@/view/pen/anchors";
-import { DrawnOver } from "@/view/pen/drawn";
-import { CARD_OF } from "./cards-drawn";
-import { VIEWS } from "./views";
+import type { Drawing, Inside, Size, Theme } from "../drawing";
+import { viewAnchors } from "../pen/anchors";
+import { DrawnOver } from "../pen/drawn";
+import { type Box, CARD_OF, layOutBoard } from "./board-layout";
+import { DRAWINGS } from "./drawings";
 
 /** The drawings that a board needs. */
 export type Drawings = { readonly [K in KindName]?: Drawing<K> };
 
 /** Fetches the drawings of some kinds of view. */
 export async function drawingsOf(kinds: readonly KindName[]): Promise<Drawings> {
-  const brought = [...new Set(kinds)].map(async (kind) => [kind, await VIEWS[kind].drawing()] as const);
+  const brought = [...new Set(kinds)].map(async (kind) => [kind, await DRAWINGS[kind].drawing()] as const);
   return Object.fromEntries(await Promise.all(brought)) as Drawings;
 }
 
@@ -63,24 +62,37 @@ export function BoardDrawing({ moment, drawings, room, theme }: Props) {
 
 type ViewProps = { view: View; moment: Moment; drawings: Drawings; box: Box; theme: Theme };
 
-function ViewDrawing({ view, moment, drawings, box, theme }: ViewProps) {
-  const { drawnOver, inside } = VIEWS[view.kind] as (typeof VIEWS)["trail"];
-  const { left, top, width, height } = inside(view as never, box);
+function ViewDrawing({ box, ...props }: ViewProps) {
+  const { inside } = DRAWINGS[props.view.kind] as (typeof DRAWINGS)["trail"];
+  return (
+    <foreignObject x={box.left} y={box.top} width={box.width} height={box.height}>
+      <ViewCard {...props} card={box} inside={inside(props.view as never, box)} />
+    </foreignObject>
+  );
+}
+
+type CardProps = Omit<ViewProps, "box"> & { card: Size; inside: Inside; bare?: boolean };
+
+/** A view on its card, drawn into a part of it; or bare, without the ground of the card. */
+export function ViewCard({ view, moment, drawings, card, inside, theme, bare = false }: CardProps) {
+  const { drawnOver } = DRAWINGS[view.kind] as (typeof DRAWINGS)["trail"];
+  const { left, top, width, height } = inside;
   const drawing = drawings[view.kind] as Drawing<KindName> | undefined;
   if (!drawing) return null;
   const of = { view: view as never, ...moment, size: { width, height }, theme };
   return (
-    <foreignObject x={box.left} y={box.top} width={box.width} height={box.height}>
-      <div {...{ [CARD_OF]: view.id }} className="relative size-full overflow-hidden rounded-card bg-board">
-        <div className="absolute" style={{ left, top, width, height }}>
-          {createElement(drawing, of)}
-        </div>
-        {drawnOver && (
-          <svg aria-hidden width={box.width} height={box.height} className="absolute inset-0">
-            <DrawnOver view={view.id} scene={moment.scene} anchors={viewAnchors(box.width, box.height)} />
-          </svg>
-        )}
+    <div
+      {...{ [CARD_OF]: view.id }}
+      className={`relative size-full overflow-hidden rounded-card ${bare ? "" : "bg-board"}`}
+    >
+      <div className="absolute" style={{ left, top, width, height }}>
+        {createElement(drawing, of)}
       </div>
-    </foreignObject>
+      {drawnOver && (
+        <svg aria-hidden width={card.width} height={card.height} className="absolute inset-0">
+          <DrawnOver view={view.id} scene={moment.scene} anchors={viewAnchors(card.width, card.height)} />
+        </svg>
+      )}
+    </div>
   );
 }

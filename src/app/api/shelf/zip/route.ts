@@ -1,0 +1,9 @@
+import { database } from "@/data/database";
+import { packShelf } from "@/data/shelf-file";
+import { download } from "../../../downloads";
+
+/** All lessons of the shelf as one zip. */
+export async function GET(): Promise<Response> {
+  const today = new Date().toISOString().slice(0, 10);
+  return download(await packShelf(await database()), `yellow-stair-lessons-${today}.zip`, "application/zip");
+}

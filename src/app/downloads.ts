@@ -1,0 +1,15 @@
+/** An answer that the browser keeps as a file of some name, which is plain ASCII. */
+export function download(
+  body: string | Uint8Array<ArrayBuffer>,
+  name: string,
+  type: string,
+  how: "attachment" | "inline" = "attachment",
+): Response {
+  return new Response(body, {
+    headers: {
+      "Content-Type": type,
+      "Content-Disposition": `${how}; filename="${name}"`,
+      "Cache-Control": "no-store",
+    },
+  });
+}

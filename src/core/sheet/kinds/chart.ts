@@ -1,0 +1,120 @@
+import * as z from "zod/mini";
+import { exact, keyOf, type NumberKey } from "../../number/exact";
+import { groupDigits } from "../../number/group-digits";
+import { NumberText } from "../../number/number-schema";
+import { type Chance, pick } from "../../puzzle/draw";
+import type { Move } from "../../scene/move";
+import { chartNumbers, plainChart } from "../../surface/chart";
+import { sheetKind } from "../sheet-kind";
+
+const MISSING = ["none", "few", "some", "most", "all", "multiples"] as const;
+
+/**
+ * A chart for the table: full, blank, or with numbers missing at random or by rule; to be coloured for a count. Two or four
+ * small ones stand on a page.
+ * - `of`: the multiples that are missing, where those are
+ * - `colour`: the count to be coloured, its size; 0 for none
+ */
+export const ChartSheet = z.object({
+  kind: z.literal("chart"),
+  first: NumberText,
+  difference: NumberText,
+  columns: z.int().check(z.minimum(2), z.maximum(15)),
+  rows: z.int().check(z.minimum(1), z.maximum(20)),
+  missing: z.enum(MISSING),
+  of: z.int().check(z.minimum(2), z.maximum(100)),
+  colour: z.int().check(z.minimum(0), z.maximum(100)),
+  count: z.int().check(z.minimum(1), z.maximum(4)),
+});
+export type ChartSheet = z.infer<typeof ChartSheet>;
+
+/** The part of the numbers that is missing. */
+const SHARE = { few: 0.1, some: 0.25, most: 0.6 } as const;
+
+const isMultiple = (number: NumberKey, of: number) => exact(number).mod(of).equals(0);
+
+function missingOf({ missing, of }: ChartSheet, numbers: readonly NumberKey[], chance: Chance): NumberKey[] {
+  switch (missing) {
+    case "none":
+      return [];
+    case "all":
+      return [...numbers];
+    case "multiples":
+      return numbers.filter((number) => isMultiple(number, of));
+    default:
+      return pick(numbers, Math.max(1, Math.round(numbers.length * SHARE[missing])), chance);
+  }
+}
+
+export const chart = sheetKind<ChartSheet>({
+  kind: "chart",
+  schema: ChartSheet,
+  starts: {
+    kind: "chart",
+    first: "1",
+    difference: "1",
+    columns: 10,
+    rows: 10,
+    missing: "some",
+    of: 6,
+    colour: 0,
+    count: 1,
+  },
+  name: "Chart",
+  fields: [
+    { part: "first", label: "First", number: true },
+    { part: "difference", label: "Go up in", number: true },
+    { part: "columns", label: "In each row", whole: { least: 2, most: 15 } },
+    { part: "rows", label: "Rows", whole: { least: 1, most: 20 } },
+    {
+      part: "missing",
+      label: "Missing numbers",
+      list: [
+        { value: "none", label: "None" },
+        { value: "few", label: "A few, at random" },
+        { value: "some", label: "Some, at random" },
+        { value: "most", label: "Most, at random" },
+        { value: "multiples", label: "Multiples of a number" },
+        { value: "all", label: "All: a blank chart" },
+      ],
+    },
+    { part: "of", label: "Multiples of", whole: { least: 2, most: 100 } },
+    { part: "colour", label: "Colour a count in (0 for none)", whole: { least: 0, most: 100 } },
+    { part: "count", label: "Charts", whole: { least: 1, most: 4 } },
+  ],
+  make(settings, chance) {
+    const { first, difference, columns, rows, colour, count } = settings;
+    const laid = {
+      ...plainChart(first, difference, columns, { by: "rows", rows }),
+      covers: "empty" as const,
+    };
+    const numbers = chartNumbers(laid);
+    const task = () => {
+      const missing = missingOf(settings, numbers, chance);
+      const coloured = colour === 0 ? [] : numbers.filter((number) => isMultiple(number, colour));
+      const question: Move[] = missing.length > 0 ? [{ do: "cover", numbers: missing }] : [];
+      const answer: Move[] = [
+        ...missing.map((number): Move => ({ do: "write", number, says: keyOf(exact(number)) })),
+        ...(coloured.length > 0 ? [{ do: "mark", ink: "kelp", numbers: coloured } as const] : []),
+      ];
+      // A cell is a little wider than high; few columns make no tower.
+      return {
+        view: {
+          settings: laid,
+          question,
+          answer,
+          ratio: Math.min(1.4, (rows / columns) * (columns >= 8 ? 0.56 : 0.75)),
+        },
+      };
+    };
+    const asks = [
+      ...(settings.missing === "none" ? [] : ["Write the missing numbers."]),
+      ...(colour === 0 ? [] : [`Colour the count in ${groupDigits(String(colour))}s.`]),
+    ];
+    return {
+      instruction: asks.join(" ") || "Use this chart.",
+      across: count === 1 ? 1 : 2,
+      tasks: Array.from({ length: count }, task),
+    };
+  },
+});

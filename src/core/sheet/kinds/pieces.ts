@@ -1,0 +1,66 @@
+import * as z from "zod/mini";
+import { drawNumber, ZEROS } from "../../puzzle/draw-number";
+import { KINDS } from "../../views/kinds";
+import { howMany, sheetKind } from "../sheet-kind";
+
+/** Pieces of numbers, to be read and written in digits. */
+export const PiecesSheet = z.object({
+  kind: z.literal("pieces"),
+  as: z.enum(["blocks", "discs", "bundles"]),
+  numbers: z.enum(["teens", "tens", "hundreds", "thousands"]),
+  zeros: z.enum(ZEROS),
+  count: z.int().check(z.minimum(1), z.maximum(12)),
+});
+export type PiecesSheet = z.infer<typeof PiecesSheet>;
+
+export const pieces = sheetKind<PiecesSheet>({
+  kind: "pieces",
+  schema: PiecesSheet,
+  starts: { kind: "pieces", as: "blocks", numbers: "hundreds", zeros: "may", count: 6 },
+  name: "Pieces to read",
+  fields: [
+    {
+      part: "as",
+      label: "Pieces",
+      options: [
+        { value: "blocks", label: "Blocks" },
+        { value: "discs", label: "Discs" },
+        { value: "bundles", label: "Bundles" },
+      ],
+    },
+    {
+      part: "numbers",
+      label: "Numbers",
+      list: [
+        { value: "teens", label: "11 to 19" },
+        { value: "tens", label: "Tens and ones" },
+        { value: "hundreds", label: "Hundreds" },
+        { value: "thousands", label: "Thousands" },
+      ],
+    },
+    {
+      part: "zeros",
+      label: "A 0 among the digits",
+      list: [
+        { value: "may", label: "Now and then" },
+        { value: "some", label: "Always" },
+        { value: "none", label: "Never" },
+      ],
+    },
+    howMany(12, "Numbers"),
+  ],
+  make({ as, numbers, zeros, count }, chance) {
+    // Bundles go to hundreds.
+    const drawnAs = as === "bundles" && numbers === "thousands" ? "blocks" : as;
+    const settings = { ...KINDS["place-value"].starts, as: drawnAs, digits: "none" } as const;
+    const tasks = Array.from({ length: count }, () => {
+      // These always draw one.
+      const number = drawNumber({ draws: numbers, zeros }, chance, null)!;
+      return {
+        view: { settings, question: [{ do: "focus", number } as const], answer: [], ratio: 0.62 },
+        signs: [{ blank: number }],
+      };
+    });
+    return { instruction: "Read the pieces. Write the number.", across: count === 1 ? 1 : 2, tasks };
+  },
+});

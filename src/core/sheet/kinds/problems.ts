@@ -1,0 +1,171 @@
+import * as z from "zod/mini";
+import { type Problem, readProblem } from "../../count/problem";
+import { type Exact, exact, keyOf } from "../../number/exact";
+import type { Chance } from "../../puzzle/draw";
+import type { Move } from "../../scene/move";
+import { KINDS } from "../../views/kinds";
+import { howMany, sheetKind } from "../sheet-kind";
+import type { PaperView, Task } from "../task";
+
+const WITHIN = ["10", "20", "100", "1000"] as const;
+
+/**
+ * Problems with a blank, each with a line of its own or without: drawn at random within a range, or typed.
+ * - `typed`: one's own problems with semicolons between them; where there are any, none are drawn
+ */
+export const ProblemsSheet = z.object({
+  kind: z.literal("problems"),
+  operation: z.enum(["add", "subtract", "both", "multiply"]),
+  within: z.enum(WITHIN),
+  blank: z.enum(["result", "part", "any"]),
+  lines: z.enum(["labelled", "empty", "none"]),
+  count: z.int().check(z.minimum(1), z.maximum(20)),
+  typed: z.string().check(z.trim(), z.maxLength(400, "Write at most 400 characters.")),
+});
+export type ProblemsSheet = z.infer<typeof ProblemsSheet>;
+
+/** The problems of a text that can be read. */
+const typedProblems = (typed: string): string[] =>
+  typed
+    .split(/[;\n]/)
+    .map((text) => text.trim())
+    .filter((text) => text !== "" && readProblem(text).ok)
+    .slice(0, 20);
+
+function drawn({ operation, within, blank }: ProblemsSheet, chance: Chance): string {
+  const most = Number(within);
+  const sign =
+    operation === "both"
+      ? chance(0, 1) === 0
+        ? "+"
+        : "−"
+      : { add: "+", subtract: "−", multiply: "×" }[operation];
+  const where =
+    blank === "any"
+      ? (["result", "first", "second"] as const)[chance(0, 2)]!
+      : blank === "part"
+        ? "second"
+        : "result";
+  let [a, b] = [0, 0];
+  if (sign === "×") {
+    // Both factors are 2 or more, and the product stays within the range.
+    a = chance(2, Math.max(2, Math.min(12, Math.floor(most / 2))));
+    b = chance(2, Math.max(2, Math.min(12, Math.floor(most / a))));
+  } else {
+    // Nearly as large as it may be: 1 + 1 within 1,000 teaches little.
+    const whole = chance(Math.max(3, Math.ceil(most / 4)), most);
+    a = sign === "+" ? chance(1, whole - 1) : whole;
+    b = sign === "+" ? whole - a : chance(1, whole - 1);
+  }
+  const result = sign === "+" ? a + b : sign === "−" ? a - b : a * b;
+  const say = (number: number, part: typeof where) => (part === where ? "?" : String(number));
+  return `${say(a, "first")} ${sign} ${say(b, "second")} = ${say(result, "result")}`;
+}
+
+/**
+ * A line on which the jumps of a problem can be drawn, with whole tens or hundreds at its ends. The number that the jumps begin from
+ * is ringed; where that is asked for, the one they lead to.
+ */
+function lineOf({ start, end, stands }: Problem, labels: "labelled" | "empty"): PaperView {
+  const [low, high] = [exact(start), exact(end)].sort((a, b) => a.compare(b)) as [Exact, Exact];
+  const unit = high.sub(low).compare(120) <= 0 ? 10 : 100;
+  const from = low.div(unit).floor().mul(unit);
+  const last = high.div(unit).ceil().mul(unit);
+  const to = last.equals(from) ? last.add(unit) : last;
+  const fine = to.sub(from).compare(20) <= 0;
+  const settings = {
+    ...KINDS.line.starts,
+    from: from.toFraction(),
+    to: to.toFraction(),
+    interval: fine ? "1" : String(unit),
+    divisions: fine ? 1 : 10,
+    labels: labels === "labelled" ? ("all" as const) : ("none" as const),
+    open: labels === "empty",
+  };
+  const by = exact(end).sub(exact(start));
+  const answer: Move[] = by.equals(0)
+    ? []
+    : [
+        { do: "start", number: start },
+        { do: "jump", by: keyOf(by) },
+      ];
+  return { settings, question: [{ do: "focus", number: stands }], answer, ratio: 0.27 };
+}
+
+/** A problem as a task: its signs with a box for the blank. */
+export function problemTask(text: string, lines: ProblemsSheet["lines"]): Task | null {
+  const read = readProblem(text);
+  if (!read.ok) return null;
+  const { problem } = read;
+  const signs = problem.parts.map((part) => (part.blank ? { blank: problem.answer } : { text: part.text }));
+  return lines === "none" ? { signs } : { signs, view: lineOf(problem, lines) };
+}
+
+export const problems = sheetKind<ProblemsSheet>({
+  kind: "problems",
+  schema: ProblemsSheet,
+  starts: {
+    kind: "problems",
+    operation: "both",
+    within: "20",
+    blank: "result",
+    lines: "labelled",
+    count: 6,
+    typed: "",
+  },
+  name: "Problems with a blank",
+  fields: [
+    {
+      part: "operation",
+      label: "What is done",
+      list: [
+        { value: "add", label: "Add" },
+        { value: "subtract", label: "Take away" },
+        { value: "both", label: "Add and take away" },
+        { value: "multiply", label: "Multiply" },
+      ],
+    },
+    {
+      part: "within",
+      label: "Numbers up to",
+      list: WITHIN.map((value) => ({ value, label: value === "1000" ? "1,000" : value })),
+    },
+    {
+      part: "blank",
+      label: "The blank is",
+      list: [
+        { value: "result", label: "The result" },
+        { value: "part", label: "The second number" },
+        { value: "any", label: "Anywhere" },
+      ],
+    },
+    {
+      part: "lines",
+      label: "Lines",
+      list: [
+        { value: "labelled", label: "With labels" },
+        { value: "empty", label: "Empty" },
+        { value: "none", label: "None" },
+      ],
+    },
+    howMany(20, "Problems"),
+    { part: "typed", label: "Your own, with ; between them", text: { most: 400 } },
+  ],
+  make(settings, chance) {
+    const own = typedProblems(settings.typed);
+    const seen = new Set<string>();
+    const draw = () => {
+      // No problem twice, as long as there are others.
+      let text = drawn(settings, chance);
+      for (let tries = 0; seen.has(text) && tries < 40; tries += 1) text = drawn(settings, chance);
+      seen.add(text);
+      return text;
+    };
+    const texts = own.length > 0 ? own : Array.from({ length: settings.count }, draw);
+    return {
+      instruction: settings.lines === "none" ? "Fill the blanks." : "Draw the jumps and fill the blanks.",
+      across: settings.lines === "none" ? 3 : 2,
+      tasks: texts.flatMap((text) => problemTask(text, settings.lines) ?? []),
+    };
+  },
+});

@@ -1,0 +1,60 @@
+import * as z from "zod/mini";
+import { stopAt } from "../../count/stops";
+import { pick } from "../../puzzle/draw";
+import { KINDS } from "../../views/kinds";
+import { howMany, sheetKind } from "../sheet-kind";
+
+/** Stops of a count: was there an exchange, of what for what, and if not, how many more are needed? */
+export const StopsSheet = z.object({
+  kind: z.literal("stops"),
+  by: z.int().check(z.minimum(1), z.maximum(100)),
+  from: z.int().check(z.minimum(0), z.maximum(900)),
+  count: z.int().check(z.minimum(1), z.maximum(6)),
+});
+export type StopsSheet = z.infer<typeof StopsSheet>;
+
+/** Jumps after which stops are drawn. */
+const JUMPS = 14;
+
+export const stops = sheetKind<StopsSheet>({
+  kind: "stops",
+  schema: StopsSheet,
+  starts: { kind: "stops", by: 6, from: 0, count: 3 },
+  name: "Stops of a count",
+  fields: [
+    { part: "by", label: "Count in", whole: { least: 1, most: 100 } },
+    { part: "from", label: "From", whole: { least: 0, most: 900 } },
+    howMany(6, "Stops"),
+  ],
+  make({ by, from, count }, chance) {
+    const counted = { by: String(by), from: String(from), way: "forwards" } as const;
+    const numbers = Array.from({ length: JUMPS }, (_, i) => String(from + by * (i + 1)));
+    const tasks = pick(numbers, count, chance).flatMap((number) => {
+      const stop = stopAt(counted, number);
+      if (!stop) return [];
+      return [
+        {
+          view: {
+            settings: {
+              ...KINDS.stops.starts,
+              stops: [number],
+              number: "shown" as const,
+              pieces: "shown" as const,
+              exchange: "covered" as const,
+              appears: "at-once" as const,
+            },
+            question: [],
+            answer: [{ do: "cover-part", view: "view", part: "exchange-1", on: false } as const],
+            count: counted,
+            ratio: 1.05,
+          },
+        },
+      ];
+    });
+    return {
+      instruction: `Count in ${by}s from ${from}. Was there an exchange at this number? If not, how many more are needed?`,
+      across: count === 1 ? 1 : count === 2 || count === 4 ? 2 : 3,
+      tasks,
+    };
+  },
+});

@@ -1,0 +1,70 @@
+import * as z from "zod/mini";
+import { Move } from "../../scene/move";
+import { ALL } from "../../set/rule";
+import { KINDS } from "../../views/kinds";
+import { View, type ViewSettings } from "../../views/view";
+import { sheetKind } from "../sheet-kind";
+
+/** Most moves that a view brings along from its board. */
+export const MAX_BROUGHT = 2_000;
+
+/** A view as it stood on a board, with its marks and covers; what was covered is shown where the answers stand. */
+export const ViewSheet = z.object({
+  kind: z.literal("view"),
+  view: View,
+  moves: z.array(Move).check(z.maxLength(MAX_BROUGHT)),
+  size: z.enum(["large", "small"]),
+});
+export type ViewSheet = z.infer<typeof ViewSheet>;
+
+/** How high views are on paper, in parts of their width. */
+const RATIO: { readonly [kind in string]?: number } = {
+  chart: 0.66,
+  times: 0.66,
+  line: 0.2,
+  strip: 0.14,
+  sentence: 0.16,
+  way: 0.16,
+};
+
+export const view = sheetKind<ViewSheet>({
+  kind: "view",
+  schema: ViewSheet as never,
+  starts: {
+    kind: "view",
+    view: { ...KINDS.line.starts, id: "line" },
+    moves: [],
+    size: "large",
+  },
+  name: "From the board",
+  fields: [
+    {
+      part: "size",
+      label: "Size",
+      options: [
+        { value: "large", label: "Large" },
+        { value: "small", label: "Small" },
+      ],
+    },
+  ],
+  make({ view: one, moves, size }) {
+    const { id, own: _, ...settings } = one;
+    const question = moves.map((move) =>
+      "view" in move && move.view === id ? ({ ...move, view: "view" } as Move) : move,
+    );
+    return {
+      instruction: "",
+      across: size === "large" ? 1 : 2,
+      tasks: [
+        {
+          view: {
+            settings: settings as ViewSettings,
+            question,
+            answer: [{ do: "lift", numbers: ALL }],
+            ratio: RATIO[one.kind] ?? 0.55,
+          },
+        },
+      ],
+    };
+  },
+});

@@ -1,0 +1,49 @@
+import type { Count } from "../count/count-settings";
+import type { Move } from "../scene/move";
+import type { ViewSettings } from "../views/view";
+
+/** A piece of a line of signs: signs, or a box to write in, with what belongs there. */
+export type Piece = { readonly text: string } | { readonly blank: string };
+
+/** A view as it stands on paper: as pupils get it, and with its answers. */
+export type PaperView = {
+  readonly settings: ViewSettings;
+  readonly question: readonly Move[];
+  /** What is done after it where the answers stand. */
+  readonly answer: readonly Move[];
+  /** What is counted, for views that speak of a count. */
+  readonly count?: Pick<Count, "by" | "from" | "way">;
+  /** How high it is, in parts of its width. */
+  readonly ratio: number;
+};
+
+/** A strip of cells in true size, to be cut out in pieces and glued together. */
+export type TrueStrip = {
+  /** The numbers of its cells. */
+  readonly numbers: readonly string[];
+  /** The width of a cell, in millimetres. */
+  readonly cell: number;
+  readonly blank: boolean;
+};
+
+/** One thing to be done on a sheet, from the top down: a line of signs, a drawing, a line to write on. */
+export type Task = {
+  readonly signs?: readonly Piece[];
+  readonly view?: PaperView;
+  readonly strip?: TrueStrip;
+  /** A line to be written on: what stands before it, and what belongs there. */
+  readonly line?: { readonly before: string; readonly answer: string };
+};
+
+/** A part of a sheet as it is made for one copy: what is to be done, and how many stand beside each other. */
+export type Made = {
+  readonly instruction: string;
+  readonly across: 1 | 2 | 3 | 4;
+  readonly tasks: readonly Task[];
+};
+
+/** What a task is answered with, in the order in which it is read: what stands in boxes and on lines. */
+export const answersOf = ({ signs, line }: Task): string[] => [
+  ...(signs ?? []).flatMap((piece) => ("blank" in piece ? [piece.blank] : [])),
+  ...(line ? [line.answer] : []),
+];

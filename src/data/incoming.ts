@@ -1,0 +1,147 @@
+import { eq, sql } from "drizzle-orm";
+import type { BatchItem } from "drizzle-orm/batch";
+import { nanoid } from "nanoid";
+import type { Lesson } from "../core/lesson/lesson";
+import type { FileRead } from "../core/lesson/lesson-file";
+import { copyTitle } from "../core/lesson/new-lesson";
+import type { Database } from "./database";
+import { type Kept, removedLessons, shelfLessons } from "./lessons";
+import { lessons } from "./schema";
+
+/** A file that is to be opened, as it was read, and what a shelf that it was saved with says of it. */
+export type Incoming = {
+  readonly name: string;
+  readonly read: FileRead;
+  readonly changedAt?: Date | undefined;
+  readonly taughtAt?: Date | null | undefined;
+};
+
+/** What is done with a lesson that is there already, but is not the same. */
+export type Choice = "replace" | "both" | "leave";
+
+/** What an incoming file is to the lessons there are. */
+export type Standing =
+  | { readonly kind: "unreadable"; readonly message: string }
+  /** It is not there yet. */
+  | { readonly kind: "new"; readonly id: string; readonly lesson: Lesson }
+  /** It is there, to the letter; on the shelf, or among the removed. */
+  | { readonly kind: "same"; readonly id: string; readonly lesson: Lesson; readonly removed: boolean }
+  /** It is there, and differs. */
+  | { readonly kind: "differs"; readonly id: string; readonly lesson: Lesson; readonly there: Kept };
+
+/**
+ * What each of some files is to the lessons there are, without changing any. A lesson is known again by its name; one
+ * that has none, by what it holds, or else by its title and class.
+ */
+export async function standingOf(db: Database, files: readonly Incoming[]): Promise<Standing[]> {
+  const [shelf, removed] = await Promise.all([shelfLessons(db), removedLessons(db)]);
+  const off = new Set(removed.map(({ id }) => id));
+  const byName = new Map([...removed, ...shelf].map((kept) => [kept.id, kept]));
+  const byWords = new Map<string, Kept[]>();
+  for (const kept of [...shelf, ...removed]) {
+    if (!kept.read.ok) continue;
+    const words = wordsOf(kept.read.lesson);
+    byWords.set(words, [...(byWords.get(words) ?? []), kept]);
+  }
+  /** What these files hold that is new, by its names. */
+  const coming = new Map<string, Set<string>>();
+  return files.map(({ read }): Standing => {
+    if (!read.ok) return { kind: "unreadable", message: read.message };
+    const { lesson } = read;
+    const text = JSON.stringify(lesson);
+    const alike = byWords.get(wordsOf(lesson)) ?? [];
+    const there =
+      read.id === null
+        ? (alike.find((kept) => textOf(kept) === text) ?? alike.find(({ id }) => !off.has(id)))
+        : byName.get(read.id);
+    if (there) {
+      return textOf(there) === text
+        ? { kind: "same", id: there.id, lesson, removed: off.has(there.id) }
+        : { kind: "differs", id: there.id, lesson, there };
+    }
+    const id = read.id ?? `file:${text}`;
+    const before = coming.get(id);
+    if (before?.has(text)) return { kind: "same", id, lesson, removed: false };
+    coming.set(id, new Set([...(before ?? []), text]));
+    // Two lessons of one name in one handful of files: the second gets another.
+    return { kind: "new", id: read.id === null || before !== undefined ? nanoid() : read.id, lesson };
+  });
+}
+
+const wordsOf = ({ title, forClass }: Lesson) => JSON.stringify([title, forClass]);
+const textOf = ({ read }: Kept) => (read.ok ? JSON.stringify(read.lesson) : null);
+
+/** How many lessons were opened, put in the place of others, and left as they were. */
+export type Opened = { opened: number; replaced: number; left: number; ids: string[] };
+
+/**
+ * Opens files as they stand: all of them, or none where the database fails. What is replaced goes to the removed lessons,
+ * from where it can be put back.
+ * @param choiceOf what is done with the so-manyth file, where its lesson is there already
+ */
+export async function openFiles(
+  db: Database,
+  files: readonly Incoming[],
+  choiceOf: (index: number) => Choice,
+): Promise<Opened> {
+  const standing = await standingOf(db, files);
+  const now = Date.now();
+  const tally: Opened = { opened: 0, replaced: 0, left: 0, ids: [] };
+  const row = (index: number, id: string, lesson: Lesson) => ({
+    id,
+    document: JSON.stringify(lesson),
+    // Those opened together stand in their order.
+    changedAt: files[index]!.changedAt ?? new Date(now - index),
+    taughtAt: files[index]!.taughtAt ?? null,
+  });
+  const writes = standing.flatMap((one, index): BatchItem<"sqlite">[] => {
+    if (one.kind === "unreadable") return [];
+    const choice = one.kind === "differs" ? choiceOf(index) : "leave";
+    if (one.kind === "same" && one.removed) {
+      tally.opened += 1;
+      tally.ids.push(one.id);
+      return [db.update(lessons).set({ removedAt: null }).where(eq(lessons.id, one.id))];
+    }
+    if (one.kind === "new") {
+      tally.opened += 1;
+      tally.ids.push(one.id);
+      return [db.insert(lessons).values(row(index, one.id, one.lesson))];
+    }
+    if (one.kind === "same" || choice === "leave") {
+      tally.left += 1;
+      return [];
+    }
+    if (choice === "both") {
+      tally.opened += 1;
+      const id = nanoid();
+      tally.ids.push(id);
+      const title = copyTitle(one.lesson.title);
+      return [db.insert(lessons).values(row(index, id, { ...one.lesson, title }))];
+    }
+    tally.replaced += 1;
+    tally.ids.push(one.id);
+    return replacing(db, one, new Date(now - index));
+  });
+  const [first, ...rest] = writes;
+  if (first) await db.batch([first, ...rest]);
+  return tally;
+}
+
+/** Puts a lesson in the place of another, which is kept among the removed ones, whatever it holds. */
+function replacing(db: Database, { id, lesson, there }: Extract<Standing, { kind: "differs" }>, at: Date) {
+  return [
+    db.run(sql`
+      INSERT INTO ${lessons} (id, document, created_at, changed_at, taught_at, removed_at)
+      SELECT ${nanoid()}, document, created_at, changed_at, taught_at, ${at.getTime()} FROM ${lessons} WHERE id = ${id}`),
+    db
+      .update(lessons)
+      .set({
+        document: JSON.stringify(lesson),
+        revision: there.revision + 1,
+        saveName: nanoid(),
+        changedAt: at,
+        removedAt: null,
+      })
+      .where(eq(lessons.id, id)),
+  ];
+}

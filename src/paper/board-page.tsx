@@ -1,0 +1,82 @@
+import { NO_COVERS } from "@/core/count/trail";
+import type { Moment } from "@/core/lesson/moment";
+import { fold } from "@/core/scene/fold";
+import type { Move } from "@/core/scene/move";
+import type { Scene } from "@/core/scene/scene";
+import { PART_NAMES } from "@/core/scene/slices/parts";
+import { ALL } from "@/core/set/rule";
+import type { View } from "@/core/views/view";
+import type { ViewId } from "@/core/views/view-id";
+import { type Drawings, placedViews, ViewCard } from "@/view/board/board-drawing";
+import { ORDINARY, type Size, within } from "@/view/drawing";
+
+/** What of a board is shown in a picture of it. */
+export type Shows = {
+  /** One of its views, or all of them as they stand. */
+  readonly view: ViewId | null;
+  /** Without them numbers lie open. */
+  readonly covers: boolean;
+  readonly marks: boolean;
+};
+
+const EDGE = 16;
+
+type Props = { moment: Moment; drawings: Drawings; room: Size; shows: Shows; strong?: boolean };
+
+/** A board at one moment as it is put on paper: its views in their layout, or one of them alone. */
+export function BoardPage({ moment, drawings, room, shows, strong = false }: Props) {
+  const { board, scene, mayAsk } = onlyView(moment, shows.view);
+  return (
+    <div className="relative size-full">
+      {placedViews({ board, scene, mayAsk }, room).map((placed) => (
+        <div key={placed.view.id} className="absolute" style={{ ...placed.box }}>
+          <ViewCard
+            view={shows.covers ? placed.view : opened(placed.view)}
+            moment={{ board: placed.board, scene: asShown(placed.scene, placed.view.id, shows), mayAsk }}
+            drawings={drawings}
+            card={placed.box}
+            // A picture has no buttons that a stage would need room for.
+            inside={within(placed.box, [EDGE, EDGE, EDGE, EDGE])}
+            theme={{ ...ORDINARY, strong, screen: Math.max(ORDINARY.screen, room.height) }}
+            bare
+          />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** A board with one of its views alone, hidden or not. */
+function onlyView(moment: Moment, view: ViewId | null): Moment {
+  if (view === null) return moment;
+  const { board, scene } = moment;
+  return {
+    ...moment,
+    board: { ...board, views: board.views.filter(({ id }) => id === view) },
+    scene: { ...scene, hidden: scene.hidden.filter((id) => id !== view) },
+  };
+}
+
+/** A view whose settings cover nothing. */
+const opened = (view: View): View =>
+  Object.fromEntries(
+    Object.entries(view).map(([name, is]) => [name, is === "covered" ? "shown" : is]),
+  ) as unknown as View;
+
+/** A scene without what a picture is to be without. */
+function asShown(scene: Scene, view: ViewId, { covers, marks }: Shows): Scene {
+  const moves: Move[] = [
+    ...(covers ? [] : [{ do: "lift" as const, numbers: ALL }]),
+    ...(marks ? [] : [{ do: "clear-marks" as const, ink: null }]),
+  ];
+  const shown = fold(scene, moves);
+  if (covers) return shown;
+  const { trail } = shown;
+  return {
+    ...shown,
+    hushed: false,
+    asked: null,
+    parts: { ...shown.parts, [view]: Object.fromEntries(PART_NAMES.map((part) => [part, false])) },
+    trail: trail && { ...trail, covers: trail.covers.map(() => NO_COVERS) },
+  };
+}

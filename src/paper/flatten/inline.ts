@@ -1,0 +1,145 @@
+import { reachOf, widthOf } from "../fonts";
+import { fontOf, type Inherited, lineHeight } from "./style";
+
+/** A piece of a line: letters of one look, or a box that stands among them. */
+export type Piece =
+  | { readonly kind: "letters"; readonly text: string; readonly look: Inherited }
+  | {
+      readonly kind: "box";
+      readonly width: number;
+      readonly height: number;
+      /** How far above the baseline it stands. */
+      readonly raised: number;
+      readonly box: number;
+      readonly look: Inherited;
+    };
+
+/** A piece where it stands in its block: its left edge, and the baseline of its line, or the top of its box. */
+export type Placed = {
+  readonly piece: Piece;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+};
+
+type Word = { pieces: { piece: Piece; width: number }[]; width: number; space: number; breaks: boolean };
+
+/** The letters of pieces as words that stay together; a box is a word of its own. */
+function wordsOf(pieces: readonly Piece[], wraps: boolean): Word[] {
+  const words: Word[] = [];
+  let space = 0;
+  let joined = false;
+  for (const piece of pieces) {
+    if (piece.kind === "box") {
+      const last = joined && space === 0 ? words.at(-1) : undefined;
+      const part = { piece, width: piece.width };
+      if (last) {
+        last.pieces.push(part);
+        last.width += piece.width;
+      } else words.push({ pieces: [part], width: piece.width, space, breaks: false });
+      [space, joined] = [0, true];
+      continue;
+    }
+    const { look } = piece;
+    for (const token of piece.text.split(/(\n|[ \t]+)/)) {
+      if (token === "") continue;
+      if (token === "\n") {
+        words.push({ pieces: [], width: 0, space: 0, breaks: true });
+        [space, joined] = [0, false];
+      } else if (/^[ \t]+$/.test(token) && !look.whiteSpace.startsWith("pre")) {
+        const width = widthOf(" ", fontOf(look)) * look.size;
+        space = wraps ? Math.max(space, width) : space + width * token.length;
+        joined = false;
+      } else {
+        const width = widthOf(token, fontOf(look)) * look.size;
+        const part = { piece: { ...piece, text: token }, width };
+        const last = words.at(-1);
+        if (joined && space === 0 && last && !last.breaks) {
+          last.pieces.push(part);
+          last.width += width;
+        } else words.push({ pieces: [part], width, space, breaks: false });
+        [space, joined] = [0, true];
+      }
+    }
+  }
+  return words;
+}
+
+/** Collapses white space as a page does, unless the look says that it stays. */
+export function collapsed(text: string, look: Inherited): string {
+  if (look.whiteSpace.startsWith("pre")) return text;
+  return text.replace(/\s+/g, " ");
+}
+
+export type LaidLines = {
+  readonly placed: readonly Placed[];
+  readonly width: number;
+  readonly height: number;
+};
+
+/**
+ * Pieces in lines, as a page sets them: broken between words where they are wider than their room.
+ * @param look the block they stand in: its line height and how its lines are aligned
+ */
+export function layLines(pieces: readonly Piece[], room: number, look: Inherited): LaidLines {
+  const wraps = look.whiteSpace !== "nowrap" && look.whiteSpace !== "pre";
+  const lines: Word[][] = [[]];
+  let taken = 0;
+  for (const word of wordsOf(pieces, wraps)) {
+    const line = lines.at(-1)!;
+    if (word.breaks) {
+      lines.push([]);
+      taken = 0;
+      continue;
+    }
+    const space = line.length === 0 ? 0 : word.space;
+    // A hair of room is kept: widths are sums of rounded ones.
+    if (wraps && line.length > 0 && taken + space + word.width > room + 0.01) {
+      lines.push([word]);
+      taken = word.width;
+    } else {
+      line.push(word);
+      taken += space + word.width;
+    }
+  }
+  const placed: Placed[] = [];
+  let top = 0;
+  let widest = 0;
+  const own = { look, ...reachOf(fontOf(look)) };
+  for (const line of lines) {
+    const parts = line.flatMap(({ pieces }) => pieces);
+    let above = (lineHeight(look) + (own.above - own.below) * look.size) / 2;
+    let below = lineHeight(look) - above;
+    for (const { piece } of parts) {
+      if (piece.kind === "box") {
+        // A box stands on the baseline, or so far above it.
+        above = Math.max(above, piece.height + piece.raised);
+        below = Math.max(below, -piece.raised);
+        continue;
+      }
+      const reach = reachOf(fontOf(piece.look));
+      const height = lineHeight(piece.look);
+      const up = (height + (reach.above - reach.below) * piece.look.size) / 2;
+      above = Math.max(above, up);
+      below = Math.max(below, height - up);
+    }
+    const width = line.reduce((sum, word, i) => sum + word.width + (i === 0 ? 0 : word.space), 0);
+    widest = Math.max(widest, width);
+    const free = Number.isFinite(room) ? Math.max(0, room - width) : 0;
+    let x = look.align === "center" ? free / 2 : look.align === "right" ? free : 0;
+    line.forEach((word, i) => {
+      x += i === 0 ? 0 : word.space;
+      for (const { piece, width: wide } of word.pieces) {
+        placed.push({
+          piece,
+          x,
+          y: piece.kind === "box" ? top + above - piece.height - piece.raised : top + above,
+          width: wide,
+        });
+        x += wide;
+      }
+    });
+    top += above + below;
+  }
+  return { placed, width: widest, height: top };
+}

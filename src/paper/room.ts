@@ -1,0 +1,29 @@
+import { isMainThread, parentPort } from "node:worker_threads";
+import { JOBS, type Job, type JobName } from "./jobs";
+
+export * from "./command-line";
+/**
+ * The room where pictures and paper are made. On the command line its jobs are called; the server gives it a thread of its
+ * own, so that a set of thirty pages holds up nobody.
+ */
+export { JOBS };
+
+type Asked = { readonly id: number; readonly job: JobName; readonly of: Job<JobName> };
+
+if (!isMainThread && parentPort) {
+  const port = parentPort;
+  port.on("message", ({ id, job, of }: Asked) => {
+    void (async () => {
+      try {
+        const made = await (JOBS[job] as (of: unknown) => Promise<unknown>)(of);
+        port.postMessage({ id, ok: true, made });
+      } catch (reason) {
+        port.postMessage({
+          id,
+          ok: false,
+          message: reason instanceof Error ? (reason.stack ?? reason.message) : String(reason),
+        });
+      }
+    })();
+  });
+}

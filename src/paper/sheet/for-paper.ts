@@ -1,0 +1,62 @@
+import type { Drawn, Paint } from "../flatten/drawn";
+
+/** What a drawing looks like that is written on: nothing is laid over a page in solid ink. */
+export type PaperLook = { readonly grey: boolean };
+
+const INK = "#16233b";
+const STAIR = "#ffc928";
+const BY_HAND = "#1c5fa8";
+const WHITE: Paint = { hex: "#ffffff", alpha: 1 };
+/** A cover is larger than a tick or a bead. */
+const SMALLEST_COVER = 8;
+
+/** A drawing as it is put on paper: covers become boxes to write in, what is asked for a frame; in one colour, where that is wanted. */
+export function forPaper(drawn: readonly Drawn[], look: PaperLook): Drawn[] {
+  return drawn.flatMap((one): Drawn[] => {
+    if (one.kind === "group") return [{ ...one, children: forPaper(one.children, look) }];
+    if (one.kind === "text") {
+      if (one.text === "?") return [];
+      return [{ ...one, fill: inked(one.fill, look) }];
+    }
+    const { outline, fill, stroke } = one;
+    const isCover =
+      outline.tag === "rect" &&
+      outline.rx > 0 &&
+      fill?.hex === INK &&
+      Math.min(outline.width, outline.height) >= SMALLEST_COVER;
+    if (isCover) {
+      const edge = {
+        paint: { hex: INK, alpha: 1 },
+        width: 1.4,
+        dash: [],
+        cap: "butt",
+        join: "round",
+      } as const;
+      return [{ kind: "shape", outline, fill: WHITE, stroke: edge }];
+    }
+    const ground = fill?.hex === STAIR && stroke ? WHITE : fill;
+    return [
+      {
+        ...one,
+        fill: ground && inked(ground, look),
+        stroke: stroke && { ...stroke, paint: inked(stroke.paint, look) },
+      },
+    ];
+  });
+}
+
+/** A colour as it is printed. Grey keeps how light it is, as a copier would. */
+export function inked(paint: Paint, { grey }: PaperLook): Paint {
+  if (!grey) return paint;
+  // What is written by hand is as dark as what is printed.
+  if (paint.hex === BY_HAND) return { ...paint, hex: "#1e1e1e" };
+  const [r, g, b] = [1, 3, 5].map((i) => Number.parseInt(paint.hex.slice(i, i + 2), 16)) as [
+    number,
+    number,
+    number,
+  ];
+  const light = Math.round(0.299 * r + 0.587 * g + 0.114 * b)
+    .toString(16)
+    .padStart(2, "0");
+  return { ...paint, hex: `#${light}${light}${light}` };
+}

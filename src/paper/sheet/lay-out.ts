@@ -1,0 +1,133 @@
+import { pageSize } from "@/core/sheet/page-size";
+import type { MadePart, Sheet } from "@/core/sheet/sheet";
+import type { Task, TrueStrip } from "@/core/sheet/task";
+import { MARGIN } from "../units";
+
+/** Where something stands on a page, in millimetres from its upper left corner. */
+export type Place = {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+};
+
+/** What stands on a page: the instruction of a part, a task of it, or a piece of a strip. */
+export type Standing =
+  | { readonly kind: "instruction"; readonly nth: number; readonly text: string; readonly place: Place }
+  | { readonly kind: "task"; readonly task: Task; readonly place: Place }
+  | {
+      readonly kind: "piece";
+      readonly numbers: readonly string[];
+      readonly strip: TrueStrip;
+      readonly glue: boolean;
+      readonly place: Place;
+    };
+
+export type LaidPage = readonly Standing[];
+
+/** Heights in millimetres. */
+export const HEAD = { withName: 22, plain: 14 } as const;
+const FOOT = 7;
+const INSTRUCTION = 7;
+export const SIGNS = 11;
+export const LINE = 11;
+const GAP = { across: 8, down: 5, part: 5 } as const;
+/** A piece of a strip, and its edge for glue. */
+export const PIECE = { height: 16, gap: 6, glue: 9 } as const;
+
+/**
+ * The parts of a copy on pages, from the top down; what does not fit goes on on the next page, and no task is cut. A task higher
+ * than a page is made as high as the page.
+ */
+export function layOut(sheet: Sheet, parts: readonly MadePart[]): LaidPage[] {
+  const { width, height } = pageSize(sheet);
+  const room = { left: MARGIN, width: width - 2 * MARGIN, bottom: height - MARGIN - FOOT };
+  const first = MARGIN + (sheet.name ? HEAD.withName : HEAD.plain);
+  const pages: Standing[][] = [[]];
+  let y = first;
+  const next = () => {
+    pages.push([]);
+    y = first;
+  };
+  const put = (one: Standing) => pages.at(-1)!.push(one);
+  for (const { nth, instruction, across, tasks } of parts) {
+    const rows = rowsOf(tasks, across, room.width, room.bottom - first - INSTRUCTION);
+    const [head] = rows;
+    const needed = (instruction === "" ? 0 : INSTRUCTION) + (head?.height ?? 0);
+    if (y > first && y + needed > room.bottom) next();
+    if (instruction !== "") {
+      put({
+        kind: "instruction",
+        nth,
+        text: instruction,
+        place: { x: room.left, y, width: room.width, height: INSTRUCTION },
+      });
+      y += INSTRUCTION;
+    }
+    for (const row of rows) {
+      if (y > first && y + row.height > room.bottom) next();
+      for (const one of row.standing(room.left, y)) put(one);
+      y += row.height + row.gap;
+    }
+    y += GAP.part;
+  }
+  return pages;
+}
+
+type Row = {
+  readonly height: number;
+  readonly gap: number;
+  readonly standing: (left: number, top: number) => Standing[];
+};
+
+function rowsOf(tasks: readonly Task[], across: number, width: number, most: number): Row[] {
+  const rows: Row[] = [];
+  const wide = (width - (across - 1) * GAP.across) / across;
+  for (let i = 0; i < tasks.length; i += across) {
+    const row = tasks.slice(i, i + across);
+    const strip = row[0]?.strip;
+    if (strip) {
+      rows.push(...pieceRows(strip, width));
+      continue;
+    }
+    const height = Math.min(most, Math.max(...row.map((task) => heightOf(task, wide))));
+    rows.push({
+      height,
+      gap: GAP.down,
+      standing: (left, y) =>
+        row.map((task, at) => ({
+          kind: "task",
+          task,
+          place: { x: left + at * (wide + GAP.across), y, width: wide, height },
+        })),
+    });
+  }
+  return rows;
+}
+
+const heightOf = ({ signs, view, line }: Task, width: number): number =>
+  (signs ? SIGNS : 0) + (view ? width * view.ratio : 0) + (line ? LINE : 0);
+
+/** A strip in pieces as long as the page is wide; each but the last has an edge to which the next is glued. */
+function pieceRows(strip: TrueStrip, width: number): Row[] {
+  const each = Math.max(1, Math.floor((width - PIECE.glue) / strip.cell));
+  const rows: Row[] = [];
+  for (let i = 0; i < strip.numbers.length; i += each) {
+    const numbers = strip.numbers.slice(i, i + each);
+    const glue = i + each < strip.numbers.length;
+    rows.push({
+      height: PIECE.height,
+      gap: PIECE.gap,
+      standing: (x, y) => [
+        {
+          kind: "piece",
+          numbers,
+          strip,
+          glue,
+          place: { x, y, width: numbers.length * strip.cell + (glue ? PIECE.glue : 0), height: PIECE.height },
+        },
+      ],
+    });
+  }
+  return rows;
+}

@@ -1,0 +1,169 @@
+import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
+import { describe, expect, test } from "vitest";
+import { showNumber } from "@/core/number/show-number";
+import { SHEET_KINDS } from "@/core/sheet/kinds";
+import { pageSize } from "@/core/sheet/page-size";
+import { makeCopy, newSheet, type PartSettings, SHEET_KIND_NAMES, type Sheet } from "@/core/sheet/sheet";
+import { answersOf } from "@/core/sheet/task";
+import type { Drawn } from "../flatten/drawn";
+import { MARGIN, MM, POINTS } from "../units";
+import { layOut } from "./lay-out";
+import { copyPages, sheetPdf } from "./sheet-pdf";
+
+const part = (of: PartSettings, id = "p") => ({ id, instruction: "", of });
+const sheetOf = (of: PartSettings, more: Partial<Sheet> = {}): Sheet => ({
+  ...newSheet("s", "Posts on the jetty", 7, part(of)),
+  ...more,
+});
+
+type Page = { width: number; height: number; texts: string[] };
+
+/** The pages of a PDF by a reader that knows nothing of how it was made. */
+async function pagesOf(bytes: Uint8Array): Promise<Page[]> {
+  const document = await getDocument({ data: new Uint8Array(bytes), useSystemFonts: false, verbosity: 0 })
+    .promise;
+  const pages: Page[] = [];
+  for (let n = 1; n <= document.numPages; n += 1) {
+    const page = await document.getPage(n);
+    const [, , width, height] = page.view as [number, number, number, number];
+    const { items } = await page.getTextContent();
+    pages.push({
+      width,
+      height,
+      texts: items.map((item) => ("str" in item ? item.str : "")).filter((text) => text.trim() !== ""),
+    });
+  }
+  return pages;
+}
+
+const shapesOf = (drawn: readonly Drawn[]): Extract<Drawn, { kind: "shape" }>[] =>
+  drawn.flatMap((one) => (one.kind === "group" ? shapesOf(one.children) : one.kind === "shape" ? [one] : []));
+
+describe("a sheet as a PDF", () => {
+  test("a blank chart has its title, its line for the name, and no number; its answers have all", async () => {
+    const pages = await pagesOf(await sheetPdf(sheetOf({ ...SHEET_KINDS.chart.starts, missing: "all" })));
+    expect(pages).toHaveLength(2);
+    const [page, answers] = pages as [Page, Page];
+    expect(page.texts).toEqual(expect.arrayContaining(["Posts on the jetty", "Name"]));
+    expect(page.texts.filter((text) => /^\d+$/.test(text))).toEqual([]);
+    expect(answers.texts).toContain("Answers");
+    const numbers = answers.texts.filter((text) => /^\d+$/.test(text)).map(Number);
+    expect(numbers).toEqual(Array.from({ length: 100 }, (_, i) => i + 1));
+  });
+
+  test.each([
+    ["a4", "upright", 595.28, 841.89],
+    ["a4", "lying", 841.89, 595.28],
+    ["letter", "upright", 612, 792],
+    ["letter", "lying", 792, 612],
+  ] as const)(
+    "%s %s has the size of its paper (ISO 216, ANSI/ASME Y14.1, in points)",
+    async (paper, way, width, height) => {
+      const [page] = await pagesOf(await sheetPdf(sheetOf(SHEET_KINDS.lines.starts, { paper, way })));
+      expect(page!.width).toBeCloseTo(width, 0);
+      expect(page!.height).toBeCloseTo(height, 0);
+    },
+  );
+
+  test("each copy has its own numbers, and its answers follow it", async () => {
+    const sheet = sheetOf(SHEET_KINDS.arrows.starts, { copies: 3 });
+    const pages = await pagesOf(await sheetPdf(sheet));
+    expect(pages).toHaveLength(6);
+    for (let copy = 0; copy < 3; copy += 1) {
+      const [page, answers] = [pages[2 * copy]!, pages[2 * copy + 1]!];
+      expect(page.texts).toContain("ABC"[copy]);
+      const right = makeCopy(sheet, copy)
+        .flatMap(({ tasks }) => tasks.flatMap(answersOf))
+        .map((text) => showNumber(text));
+      for (const text of right) expect(answers.texts).toContain(text);
+    }
+    expect(pages[0]!.texts).not.toEqual(pages[2]!.texts);
+  });
+
+  test("all kinds on paper, in colour and in grey, are light and hold what they must", async () => {
+    for (const kind of SHEET_KIND_NAMES) {
+      if (kind === "view") continue;
+      const sheet = sheetOf(SHEET_KINDS[kind].starts as PartSettings, {
+        ink: kind === "frames" ? "grey" : "colour",
+      });
+      const bytes = await sheetPdf(sheet);
+      expect([kind, bytes.length < 300_000]).toEqual([kind, true]);
+      const pages = await pagesOf(bytes);
+      const right = makeCopy(sheet, 0).flatMap(({ tasks }) => tasks.flatMap(answersOf));
+      const said = pages.at(-1)!.texts.join(" ");
+      for (const text of right)
+        expect([kind, said.includes(/^\d+$/.test(text) ? showNumber(text) : text)]).toEqual([kind, true]);
+    }
+  });
+
+  test("grey has no colour left, and the shapes of the inks stay", async () => {
+    const [, answers] = await copyPages(
+      sheetOf({ ...SHEET_KINDS.chart.starts, colour: 7 }, { ink: "grey" }),
+      0,
+    );
+    const shapes = shapesOf(answers!.drawn);
+    for (const { fill, stroke } of shapes) {
+      for (const hex of [fill?.hex, stroke?.paint.hex]) {
+        if (hex)
+          expect([hex, hex.slice(1, 3) === hex.slice(3, 5) && hex.slice(3, 5) === hex.slice(5, 7)]).toEqual([
+            hex,
+            true,
+          ]);
+      }
+    }
+    // Fourteen numbers of the count, each with its ground and its diamond.
+    const polygons = shapes.filter(({ outline }) => outline.tag === "polygon");
+    expect(polygons.length).toBe(2 * 14);
+  });
+
+  test("no page is all ink: what is covered on a screen is a box to write in", async () => {
+    const of = { ...SHEET_KINDS.stops.starts };
+    const [page] = await copyPages(sheetOf(of), 0);
+    const dark = shapesOf(page!.drawn).filter(
+      ({ outline, fill }) =>
+        outline.tag === "rect" && fill?.hex === "#16233b" && outline.width * outline.height > 400,
+    );
+    expect(dark).toEqual([]);
+  });
+});
+
+describe("pages", () => {
+  test("a strip of a hundred centimetres is in true size, in pieces with an edge for glue", async () => {
+    const pages = await copyPages(sheetOf(SHEET_KINDS.strip.starts), 0);
+    const cells = shapesOf(pages.flatMap(({ drawn }) => drawn)).filter(
+      ({ outline, stroke }) => outline.tag === "rect" && stroke?.dash.length === 0 && outline.height > 50,
+    );
+    expect(cells).toHaveLength(100);
+    for (const { outline } of cells) {
+      // A centimetre has 28.346 points.
+      if (outline.tag === "rect") expect(outline.width * POINTS).toBeCloseTo(28.346, 2);
+    }
+    const edges = shapesOf(pages.flatMap(({ drawn }) => drawn)).filter(
+      ({ stroke }) => (stroke?.dash.length ?? 0) > 0,
+    );
+    expect(edges).toHaveLength(5);
+  });
+
+  test("nothing leaves the page, and no task is cut, on any paper", () => {
+    const many = SHEET_KIND_NAMES.filter((kind) => kind !== "view").map((kind) =>
+      part(SHEET_KINDS[kind].starts as PartSettings, kind),
+    );
+    for (const paper of ["a4", "letter"] as const) {
+      for (const way of ["upright", "lying"] as const) {
+        for (let i = 0; i < many.length; i += 1) {
+          const sheet = sheetOf(SHEET_KINDS.chart.starts, { paper, way, parts: many.slice(i, i + 8) });
+          const { width, height } = pageSize(sheet);
+          for (const standing of layOut(sheet, makeCopy(sheet, 0))) {
+            expect(standing.length).toBeGreaterThan(0);
+            for (const { place } of standing) {
+              expect(place.x).toBeGreaterThanOrEqual(MARGIN - 0.01);
+              expect(place.x + place.width).toBeLessThanOrEqual(width - MARGIN + 0.01);
+              expect(place.y + place.height).toBeLessThanOrEqual(height - MARGIN + 0.01);
+            }
+          }
+        }
+      }
+    }
+    expect(MM * 25.4).toBe(96);
+  });
+});

@@ -1,0 +1,51 @@
+import { pageSize } from "@/core/sheet/page-size";
+import { type MadePart, makeCopy, type Sheet, type SheetPages } from "@/core/sheet/sheet";
+import { answersOf, type Task } from "@/core/sheet/task";
+import type { KindName } from "@/core/views/view";
+import { drawingsOf } from "@/view/board/board-drawing";
+import type { Picture } from "../flatten/drawn";
+import { flatten } from "../flatten/flatten";
+import { toPdf } from "../pdf";
+import { MM } from "../units";
+import { forPaper } from "./for-paper";
+import { layOut } from "./lay-out";
+import { SheetPage } from "./sheet-page";
+
+/** The pages of one copy of a sheet, and after them those with its answers. */
+export async function copyPages(sheet: Sheet, copy: number, which: SheetPages = "all"): Promise<Picture[]> {
+  const parts = makeCopy(sheet, copy);
+  const pages = layOut(sheet, parts);
+  const drawings = await drawingsOf(kindsOf(parts));
+  const { width, height } = pageSize(sheet);
+  const room = { width: width * MM, height: height * MM };
+  const made: Picture[] = [];
+  const answered = sheet.answers && parts.some(({ tasks }) => tasks.some(hasAnswer));
+  const kinds = [...(which === "answers" ? [] : [false]), ...(answered && which !== "pupils" ? [true] : [])];
+  for (const answers of kinds) {
+    for (const [page, standing] of pages.entries()) {
+      const of = { sheet, copy, page, pages: pages.length, answers };
+      const picture = await flatten(<SheetPage of={of} standing={standing} drawings={drawings} />, room);
+      made.push({ ...picture, drawn: forPaper(picture.drawn, { grey: sheet.ink === "grey" }) });
+    }
+  }
+  return made;
+}
+
+/** What is only written on or cut out has no answers. */
+const hasAnswer = (task: Task): boolean => answersOf(task).length > 0 || (task.view?.answer.length ?? 0) > 0;
+
+const kindsOf = (parts: readonly MadePart[]): KindName[] =>
+  parts.flatMap(({ tasks }) => tasks.flatMap(({ view }) => (view ? [view.settings.kind] : [])));
+
+/** A sheet as a PDF: all its copies, or only so many of them; nothing where no page is to be made. */
+export async function sheetPdf(
+  sheet: Sheet,
+  copies = sheet.copies,
+  which: SheetPages = "all",
+): Promise<Uint8Array> {
+  const pages: Picture[] = [];
+  for (let copy = 0; copy < Math.min(copies, sheet.copies); copy += 1) {
+    pages.push(...(await copyPages(sheet, copy, which)));
+  }
+  return pages.length === 0 ? new Uint8Array() : toPdf(pages, sheet.title);
+}

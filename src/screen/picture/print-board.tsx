@@ -1,0 +1,49 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import { createPortal, flushSync } from "react-dom";
+import { type Moment, mayAsk } from "@/core/lesson/moment";
+import { KIND_NAMES } from "@/core/views/view";
+import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
+import { boardNow, boardStateOf, sceneNow } from "../store/on-show";
+import { useBoardStore } from "../store/use-board";
+
+/** The room of a board on paper: a sheet that lies, less its margins. */
+const ROOM = { width: 1240, height: 850 };
+
+/** The board as the browser prints it: alone, whole, on one page. It is drawn when printing begins. */
+export function PrintBoard({ strong }: { strong: boolean }) {
+  const store = useBoardStore();
+  const drawings = useRef<Drawings>({});
+  const [moment, setMoment] = useState<Moment | null>(null);
+  useEffect(() => {
+    // All kinds: a browser that prints waits for nothing, and a board may get a new view.
+    void drawingsOf(KIND_NAMES).then((all) => {
+      drawings.current = all;
+    });
+    const begin = () => {
+      const state = store.getState();
+      const asks = mayAsk(boardStateOf(state));
+      flushSync(() => setMoment({ board: boardNow(state), scene: sceneNow(state), mayAsk: asks }));
+    };
+    const end = () => setMoment(null);
+    window.addEventListener("beforeprint", begin);
+    window.addEventListener("afterprint", end);
+    return () => {
+      window.removeEventListener("beforeprint", begin);
+      window.removeEventListener("afterprint", end);
+    };
+  }, [store]);
+  if (!moment) return null;
+  return createPortal(
+    <div className="printed" data-part="printed">
+      <BoardDrawing
+        moment={moment}
+        drawings={drawings.current}
+        room={ROOM}
+        theme={{ strong, screen: ROOM.height }}
+      />
+    </div>,
+    document.body,
+  );
+}

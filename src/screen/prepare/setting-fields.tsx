@@ -1,0 +1,118 @@
+"use client";
+
+import type * as z from "zod/mini";
+import { readNumber } from "@/core/number/read-number";
+import { readNumbers } from "@/core/number/read-numbers";
+import { readWhole } from "@/core/number/read-whole";
+import { showNumber } from "@/core/number/show-number";
+import type { KindField } from "@/core/views/kind";
+import { Choice } from "@/kit/choice";
+import { Labelled } from "@/kit/labelled";
+import { Select } from "@/kit/select";
+import type { DraftRead } from "@/kit/use-drafts";
+import { CheckedField } from "./checked-field";
+
+type Props = {
+  fields: readonly KindField[];
+  settings: object;
+  /** What the settings may be: what is typed and does not fit is refused with its reason. */
+  schema: z.ZodMiniObject;
+  onSet: (part: object) => void;
+  /** What the settings belong to, besides the board on show. */
+  of?: string;
+};
+
+/** The fields that a kind of view, or of part of a sheet, is set up with. */
+export function SettingFields({ fields, ...rest }: Props) {
+  if (fields.length === 0) return null;
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      {fields.map((field) => (
+        <SettingField key={field.part} field={field} {...rest} />
+      ))}
+    </div>
+  );
+}
+
+function SettingField({
+  field,
+  settings,
+  schema,
+  onSet,
+  of = "",
+}: Omit<Props, "fields"> & { field: KindField }) {
+  const { part, label } = field;
+  const value = (settings as Readonly<Record<string, unknown>>)[part];
+  const set = (next: unknown) => onSet({ [part]: next });
+  if ("options" in field) {
+    return (
+      <div className="col-span-2">
+        <Choice label={label} value={String(value)} options={field.options} onChange={set} />
+      </div>
+    );
+  }
+  if ("list" in field) {
+    return (
+      <div className="grid grid-cols-[minmax(0,1fr)] [&_button]:max-w-full">
+        <Labelled label={label}>
+          <Select label={label} value={String(value)} options={field.list} onChange={set} />
+        </Labelled>
+      </div>
+    );
+  }
+  const { shown, read } = typedIn(field, value);
+  return (
+    <CheckedField
+      label={label}
+      of={of}
+      numeric={!("text" in field)}
+      className={"numbers" in field || "text" in field ? "col-span-2" : ""}
+      value={shown}
+      read={(typed) => {
+        const found = read(typed);
+        // What the lesson does not take is refused here, with its reason.
+        const whole = found.ok ? schema.safeParse({ ...settings, [part]: found.value }) : null;
+        const issue = whole?.error?.issues[0];
+        return issue ? { ok: false, message: issue.message } : found;
+      }}
+      onTake={set}
+    />
+  );
+}
+
+type Typed = { shown: string; read: (typed: string) => DraftRead<unknown, "field"> };
+
+/** How a field shows its setting and reads what is typed. */
+function typedIn(field: KindField, value: unknown): Typed {
+  if ("whole" in field) {
+    const { least, most } = field.whole;
+    return { shown: showNumber(String(value)), read: (typed) => readWhole(typed, least, most) };
+  }
+  if ("numbers" in field) {
+    const { least, most } = field.numbers;
+    return {
+      shown: (value as readonly string[]).map((text) => showNumber(text)).join(", "),
+      read: (typed) => {
+        const found = readNumbers(typed, least, most);
+        return found.ok ? { ok: true, value: found.texts } : found;
+      },
+    };
+  }
+  if ("text" in field) {
+    const { most } = field.text;
+    return {
+      shown: String(value),
+      read: (typed) =>
+        typed.trim().length > most
+          ? { ok: false, message: `Write at most ${most} characters.` }
+          : { ok: true, value: typed.trim() },
+    };
+  }
+  return {
+    shown: showNumber(String(value)),
+    read: (typed) => {
+      const found = readNumber(typed);
+      return found.ok ? { ok: true, value: found.text } : found;
+    },
+  };
+}

@@ -1,0 +1,166 @@
+import type { KindName, ViewOf } from "@/core/views/view";
+import type { CellsAt } from "../cells-at";
+import { type Drawing, type DrawingProps, type Inside, type Size, within } from "../drawing";
+import { Words } from "../number/words-later";
+
+/** How a kind of view is drawn; each part is fetched when it is needed. */
+export type Drawn<K extends KindName> = {
+  /** It as it looks, without a hand on it. */
+  readonly drawing: () => Promise<Drawing<K>>;
+  /** Into which part of its card it is drawn, so that it stands where its stage has it. */
+  readonly inside: (view: ViewOf<K>, card: Size) => Inside;
+  /** Where its cells are in its drawing, for the touches that come before its stage does. */
+  readonly cells?: () => Promise<(of: DrawingProps<K>) => CellsAt>;
+  /** What is drawn by hand over it belongs to the view: no number has a place of its own in it. */
+  readonly drawnOver?: true;
+};
+
+/** The edge of a chart or times grid, and that of a chart by which whole rows and columns are touched. */
+const CARD = 12;
+const CHART_EDGE = 26;
+/** The row of buttons under a line, which a small room does not have. */
+const LINE_BUTTONS = 50;
+const SMALL = { width: 304, height: 176 };
+/** The button beside a number sentence, and the choice under the pairs. */
+const SENTENCE_BUTTON = 44;
+const PAIRS_CHOICE = 44;
+/** The button that marks exchanges. */
+const STOPS_BUTTON = 52;
+const BUTTON_ROW = 64;
+/** In a smaller room a view has no buttons under it. */
+const NO_BUTTONS = { width: 304, height: 208 };
+
+/** The height of the buttons under a view, which stand in as many rows as their width needs. */
+const buttonRows = ({ width, height }: Size, needed: number) =>
+  width <= NO_BUTTONS.width || height <= NO_BUTTONS.height
+    ? 0
+    : BUTTON_ROW * Math.max(1, Math.ceil(needed / (width - 32)));
+
+const ofLine = {
+  drawing: () => import("../line/line-drawing").then((part) => part.LineDrawing),
+  inside: (_: unknown, card: Size) => {
+    const small = card.width <= SMALL.width || card.height <= SMALL.height;
+    return within(card, [8, 8, small ? 0 : LINE_BUTTONS, 8]);
+  },
+};
+
+/** How wide the buttons are under numbers that are put in order. */
+const orderButtons = ({ signs, pieces }: ViewOf<"order">) =>
+  430 + (signs === "shown" ? 264 : 0) + (pieces === "none" ? 0 : 190);
+
+/** The drawings of all kinds of view. A kind that lacks one does not compile. */
+export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
+  chart: {
+    drawing: () => import("../chart/chart-drawing").then((part) => part.ChartDrawing),
+    inside: (_, card) => within(card, [CARD, CARD, CARD + CHART_EDGE, CARD + CHART_EDGE]),
+    cells: () => import("../chart/place-chart").then((part) => part.chartCells),
+  },
+  times: {
+    drawing: () => import("../times/times-drawing").then((part) => part.TimesDrawing),
+    inside: (_, card) => within(card, [CARD, CARD, CARD, CARD]),
+    cells: () => import("../times/times-cells").then((part) => part.timesCells),
+  },
+  line: ofLine,
+  strip: ofLine,
+  trail: {
+    drawing: async () => {
+      const { TrailDrawing } = await import("../trail/trail-drawing");
+      // What is drawn at once has its words at once.
+      await Words.bring();
+      return TrailDrawing;
+    },
+    inside: (_, card) => within(card, [24, 24, 24, 24]),
+    drawnOver: true,
+  },
+  sentence: {
+    drawing: () => import("../sentence/sentence-drawing").then((part) => part.SentenceDrawing),
+    inside: (_, card) => within(card, [0, 16 + SENTENCE_BUTTON, 0, 16]),
+    drawnOver: true,
+  },
+  way: {
+    drawing: () => import("../way/way-drawing").then((part) => part.WayDrawing),
+    inside: (_, card) => within(card, [8, 16, 8, 16]),
+    drawnOver: true,
+  },
+  "place-value": {
+    drawing: async () => {
+      const { PlaceValueDrawing } = await import("../place-value/place-value-drawing");
+      await Words.bring();
+      return PlaceValueDrawing;
+    },
+    inside: (view, card) =>
+      within(card, [12, 16, 12 + (view.draws === "none" ? 0 : buttonRows(card, 330)), 16]),
+    drawnOver: true,
+  },
+  stops: {
+    drawing: () => import("../stops/stops-drawing").then((part) => part.StopsDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + (buttonRows(card, 0) > 0 ? STOPS_BUTTON : 0), 16]),
+    drawnOver: true,
+  },
+  frames: {
+    drawing: () => import("../frames/frames-drawing").then((part) => part.FramesDrawing),
+    inside: (view, card) =>
+      within(card, [12, 16, 12 + (view.counts === "hand" ? buttonRows(card, 340) : 0), 16]),
+    drawnOver: true,
+  },
+  groups: {
+    drawing: () => import("../groups/groups-drawing").then((part) => part.GroupsDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 930), 16]),
+    drawnOver: true,
+  },
+  "higher-lower": {
+    drawing: () => import("../higher-lower/higher-lower-drawing").then((part) => part.HigherLowerDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 430), 16]),
+    drawnOver: true,
+  },
+  say: {
+    drawing: () => import("../say/say-drawing").then((part) => part.SayDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 520), 16]),
+    drawnOver: true,
+  },
+  cards: {
+    drawing: () => import("../cards/cards-drawing").then((part) => part.CardsDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 560), 16]),
+    drawnOver: true,
+  },
+  diagram: {
+    drawing: () => import("../diagram/diagram-drawing").then((part) => part.DiagramDrawing),
+    inside: (_, card) => within(card, [12, 16, 12, 16]),
+    drawnOver: true,
+  },
+  graph: {
+    drawing: () => import("../graph/graph-drawing").then((part) => part.GraphDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 380), 16]),
+    drawnOver: true,
+  },
+  time: {
+    drawing: () => import("../time/time-drawing").then((part) => part.TimeDrawing),
+    inside: (_, card) => within(card, [12, 16, 12, 16]),
+    drawnOver: true,
+  },
+  order: {
+    drawing: () => import("../order/order-drawing").then((part) => part.OrderDrawing),
+    inside: (view, card) => within(card, [12, 16, 12 + buttonRows(card, orderButtons(view)), 16]),
+    drawnOver: true,
+  },
+  pairs: {
+    drawing: () => import("../pairs/pairs-drawing").then((part) => part.PairsDrawing),
+    inside: (_, card) => within(card, [12, 16, 12 + PAIRS_CHOICE, 16]),
+    drawnOver: true,
+  },
+  compare: {
+    drawing: () => import("../compare/compare-drawing").then((part) => part.CompareDrawing),
+    inside: (_, card) => within(card, [8, 16, 8, 16]),
+    drawnOver: true,
+  },
+  problems: {
+    drawing: () => import("../problems/problems-drawing").then((part) => part.ProblemsDrawing),
+    inside: (_, card) => within(card, [0, 0, 0, 0]),
+    drawnOver: true,
+  },
+  // Arrows stand with the tools, and not in the layout.
+  arrows: {
+    drawing: async () => () => null,
+    inside: (_, card) => within(card, [0, 0, 0, 0]),
+  },
+};
