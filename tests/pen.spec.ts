@@ -114,8 +114,8 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   await addView(page, "Number line");
   await button(page, "Teach").click();
   await page.keyboard.press("p");
-  // A chart, a line and the panel beside them.
-  await inHand(page, 3);
+  // A chart and a line.
+  await inHand(page, 2);
   const chartAt = await middle(page, "[data-cell='46']");
   await draw(page, chartAt, { x: chartAt.x + 12, y: chartAt.y + 8 });
   const lineAt = await middle(page, "[role=gridcell][data-number='0']");

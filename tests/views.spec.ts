@@ -38,6 +38,17 @@ for (const hand of HANDS) {
   });
 }
 
+test("a letter on a closed list is a shortcut, and chooses nothing from the list", async ({ page, request }) => {
+  await prepare(page, request);
+  await addView(page, "Number line");
+  const views = page.getByRole("list", { name: "Views of this board" }).getByRole("listitem");
+  await expect(views).toHaveCount(2);
+  await expect(page.getByRole("combobox", { name: "Add a view" })).toBeFocused();
+  await page.keyboard.press("p");
+  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+  await expect(views).toHaveCount(2);
+});
+
 test("two lines are slid each for itself, and stay there after a reload", async ({ page, request }) => {
   await prepare(page, request);
   await page.getByRole("combobox", { name: "View 1" }).click();

@@ -2,6 +2,7 @@
 
 import { Check, ChevronDown } from "lucide-react";
 import { Select as Radix } from "radix-ui";
+import { useState } from "react";
 
 type Option<T extends string> = { readonly value: T; readonly label: string };
 
@@ -17,10 +18,19 @@ type Props<T extends string> = {
   placeholder?: string;
 };
 
-/** One of a list, chosen in the middle of a sentence. */
+/**
+ * One of a list, chosen in the middle of a sentence. Only an open list is chosen from: a letter pressed on a closed one
+ * is a shortcut of the board, and must not change what the list holds as well.
+ */
 export function Select<T extends string>({ label, value, onChange, options, placeholder }: Props<T>) {
+  const [open, setOpen] = useState(false);
   return (
-    <Radix.Root value={value} onValueChange={(next) => onChange(next as T)}>
+    <Radix.Root
+      open={open}
+      onOpenChange={setOpen}
+      value={value}
+      onValueChange={(next) => open && onChange(next as T)}
+    >
       <Radix.Trigger
         aria-label={label}
         className="flex h-11 min-w-0 items-center gap-1.5 whitespace-nowrap [&>span:first-child]:truncate rounded-button border border-rule bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
