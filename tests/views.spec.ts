@@ -38,7 +38,10 @@ for (const hand of HANDS) {
   });
 }
 
-test("a letter on a closed list is a shortcut, and chooses nothing from the list", async ({ page, request }) => {
+test("a letter on a closed list is a shortcut, and chooses nothing from the list", async ({
+  page,
+  request,
+}) => {
   await prepare(page, request);
   await addView(page, "Number line");
   const views = page.getByRole("list", { name: "Views of this board" }).getByRole("listitem");

@@ -1,64 +1,67 @@
 import { join } from "node:path";
 import { Worker } from "node:worker_threads";
+import PQueue from "p-queue";
 import type { Job, JobName, Made } from "@/paper/jobs";
 
 /** Longest that one job may take; after it the thread is ended, and the next job gets a new one. */
-const TOO_LONG_MS = 180_000;
+const TOO_LONG_MS = 120_000;
 /** Jobs that may wait; a server that has more of them to do says so. */
 const MOST_WAITING = 40;
 
-type Answer = { readonly id: number } & (
-  | { readonly ok: true; readonly made: Made }
-  | { readonly ok: false; readonly message: string }
-);
-type Waiting = { readonly done: (made: Made) => void; readonly fail: (reason: Error) => void };
-type Room = { readonly worker: Worker; readonly waiting: Map<number, Waiting> };
+type Answer = { readonly ok: true; readonly made: Made } | { readonly ok: false; readonly message: string };
 
-const kept = globalThis as { yellowStairPaper?: Room | undefined };
-let jobs = 0;
+type Room = { readonly jobs: PQueue; worker: Worker | null };
 
-function room(): Room {
-  if (kept.yellowStairPaper) return kept.yellowStairPaper;
+// Kept over a reload of this module while it is worked on.
+const kept = globalThis as { yellowStairPaper?: Room };
+const room = () => (kept.yellowStairPaper ??= { jobs: new PQueue({ concurrency: 1 }), worker: null });
+
+function workerOf(there: Room): Worker {
+  if (there.worker) return there.worker;
   // It is built beside the application: written out, the bundler would take it for a part of its own.
   const worker: Worker = Reflect.construct(Worker, [join(process.cwd(), "dist/paper/room.mjs")]);
-  const waiting = new Map<number, Waiting>();
-  const opened: Room = { worker, waiting };
   worker.unref();
-  worker.on("message", (answer: Answer) => {
-    const there = waiting.get(answer.id);
-    waiting.delete(answer.id);
-    if (answer.ok) there?.done(answer.made);
-    else there?.fail(new Error(answer.message));
+  // One that ends, ends alone: the next job opens another.
+  worker.on("exit", () => {
+    if (there.worker === worker) there.worker = null;
   });
-  const over = (reason: Error) => {
-    if (kept.yellowStairPaper === opened) kept.yellowStairPaper = undefined;
-    for (const { fail } of waiting.values()) fail(reason);
-    waiting.clear();
-  };
-  worker.on("error", over);
-  worker.on("exit", () => over(new Error("The paper room has closed.")));
-  kept.yellowStairPaper = opened;
-  return opened;
+  there.worker = worker;
+  return worker;
 }
 
-/** Has a job done in the paper room. Throws where it cannot be done, or takes too long. */
-export async function inPaperRoom<N extends JobName>(job: N, of: Job<N>): Promise<Made> {
-  const { worker, waiting } = room();
-  if (waiting.size >= MOST_WAITING) throw new Error("The paper room is full.");
-  jobs += 1;
-  const id = jobs;
+/** Does one job, alone in the room. */
+function doneBy(worker: Worker, job: JobName, of: unknown): Promise<Made> {
   return new Promise<Made>((resolve, reject) => {
+    const end = (act: () => void) => {
+      clearTimeout(timer);
+      worker.off("message", onMessage).off("error", onError).off("exit", onExit);
+      act();
+    };
+    const onMessage = (answer: Answer) =>
+      end(() => (answer.ok ? resolve(answer.made) : reject(new Error(answer.message))));
+    // A thread that fails closes after it has said why: until then no other could be opened.
+    let why = new Error("The paper room has closed.");
+    const onError = (reason: Error) => {
+      why = reason;
+    };
+    const onExit = () => end(() => reject(why));
     const timer = setTimeout(() => void worker.terminate(), TOO_LONG_MS);
-    waiting.set(id, {
-      done: (made) => {
-        clearTimeout(timer);
-        resolve(made);
-      },
-      fail: (reason) => {
-        clearTimeout(timer);
-        reject(reason);
-      },
-    });
-    worker.postMessage({ id, job, of });
+    worker.on("message", onMessage).on("error", onError).on("exit", onExit);
+    worker.postMessage({ job, of });
   });
+}
+
+/**
+ * Has a job done in the paper room, where one is done after the other. One that nobody waits for any more when its turn comes
+ * is left out: a page that is set up asks for many previews, and looks at the last. Throws where a job cannot be done, takes
+ * too long, or too many wait.
+ */
+export async function inPaperRoom<N extends JobName>(job: N, of: Job<N>, signal: AbortSignal): Promise<Made> {
+  const there = room();
+  if (there.jobs.size >= MOST_WAITING) throw new Error("The paper room is full.");
+  const made = await there.jobs.add(() => {
+    signal.throwIfAborted();
+    return doneBy(workerOf(there), job, of);
+  });
+  return made as Made;
 }

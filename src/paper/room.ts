@@ -8,18 +8,17 @@ export * from "./command-line";
  */
 export { JOBS };
 
-type Asked = { readonly id: number; readonly job: JobName; readonly of: Job<JobName> };
+type Asked = { readonly job: JobName; readonly of: Job<JobName> };
 
 if (!isMainThread && parentPort) {
   const port = parentPort;
-  port.on("message", ({ id, job, of }: Asked) => {
+  port.on("message", ({ job, of }: Asked) => {
     void (async () => {
       try {
         const made = await (JOBS[job] as (of: unknown) => Promise<unknown>)(of);
-        port.postMessage({ id, ok: true, made });
+        port.postMessage({ ok: true, made });
       } catch (reason) {
         port.postMessage({
-          id,
           ok: false,
           message: reason instanceof Error ? (reason.stack ?? reason.message) : String(reason),
         });

@@ -1,4 +1,4 @@
-import type * as z from "zod/mini";
+import * as z from "zod/mini";
 import type { Chance } from "../puzzle/draw";
 import type { KindField } from "../views/kind";
 import type { Made } from "./task";
@@ -15,6 +15,18 @@ export type SheetKind<S extends { kind: string }> = {
 };
 
 export const sheetKind = <S extends { kind: string }>(kind: SheetKind<S>): SheetKind<S> => kind;
+
+/**
+ * What a part is set to must make a view that there can be: what is wrong with the view is said of the part, in the same
+ * words.
+ */
+export const makesView = <S>(schema: z.ZodMiniType, viewOf: (settings: S) => unknown) =>
+  z.check<S>(({ issues, value }) => {
+    // A field that is none in itself has said so.
+    if (issues.length > 0) return;
+    const fault = schema.safeParse(viewOf(value)).error?.issues[0];
+    if (fault) issues.push({ code: "custom", message: fault.message, input: value });
+  });
 
 /** A choice of how many, as the fields ask for it. */
 export const howMany = (most: number, label = "How many") =>

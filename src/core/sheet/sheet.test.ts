@@ -6,6 +6,7 @@ import { EMPTY_SCENE, inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { holdsOf } from "../set/holds";
 import { readRule } from "../set/read-rule";
 import { type ChartSettings, chartNumbers } from "../surface/chart";
+import type { LineSettings } from "../surface/line";
 import type { TimesSettings } from "../surface/times-grid";
 import { SHEET_KINDS } from "./kinds";
 import {
@@ -78,9 +79,30 @@ describe("sheets answer themselves, whatever is drawn", () => {
     );
   });
 
-  test("problems of one's own stand as they are typed; what is no problem is left out", () => {
-    const { tasks } = madeOf("problems", { typed: "8 + ? = 12; lamp; 30 − 4 = ?", lines: "labelled" }, 1);
+  test("problems of one's own stand as they are typed", () => {
+    const { tasks } = madeOf("problems", { typed: "8 + ? = 12;; 30 − 4 = ?", lines: "labelled" }, 1);
     expect(tasks.map((task) => filled(task).join(" "))).toEqual(["8 + 4 = 12", "30 − 4 = 26"]);
+  });
+
+  test("a problem of any size has a line of few ticks, or none", () => {
+    const ticks = (typed: string) => {
+      const [task] = madeOf("problems", { typed, lines: "labelled" }, 1).tasks;
+      if (!task!.view) return 0;
+      const { from, to, interval, divisions } = task!.view.settings as LineSettings;
+      return ((Number(to) - Number(from)) / Number(interval)) * divisions;
+    };
+    for (const typed of [
+      "7 + 5 = ?",
+      "340 + 85 = ?",
+      "999999999999 − 1 = ?",
+      "1 + 123456789 = ?",
+      "−5 + 12 = ?",
+    ]) {
+      expect(ticks(typed), typed).toBeGreaterThan(0);
+      expect(ticks(typed), typed).toBeLessThanOrEqual(140);
+    }
+    // A line ends at a billion thousands.
+    expect(ticks("5000000000000 + 1 = ?")).toBe(0);
   });
 
   test("a problem's line holds its start, its landing and all between", () => {
@@ -226,6 +248,22 @@ describe("a sheet", () => {
         makeCopy({ ...sheet, parts: [{ id: "p", instruction: "", of }] }, 0)[0]!.tasks.length,
       ).toBeGreaterThan(0);
     }
+  });
+
+  test("what makes no chart, no line and no problem is refused in words", () => {
+    const why = (kind: keyof typeof SHEET_KINDS, settings: object) =>
+      SHEET_KINDS[kind].schema.safeParse({ ...SHEET_KINDS[kind].starts, ...settings }).error?.issues[0]
+        ?.message;
+    expect(why("chart", { difference: "0" })).toBe("A chart cannot go up in 0. Write another number.");
+    expect(why("lines", { from: "20", to: "5" })).toBe("Put the smaller number first.");
+    expect(why("lines", { to: "2000000000000" })).toMatch(/^A line goes from −1,000,000,000,000/);
+    expect(why("lines", { interval: "0.0001", to: "0.01" })).toBe("The smallest interval is 0.001.");
+    expect(why("lines", { to: "201" })).toBe(
+      "A line on paper has room for 200 ticks. Choose a larger interval.",
+    );
+    expect(why("problems", { typed: "8 + ? = 12; lamp" })).toMatch(/^“lamp”: /);
+    expect(why("problems", { typed: Array(21).fill("1 + 1").join(";") })).toMatch(/room for 20 problems/);
+    expect(why("problems", { typed: Array(20).fill("1 + 1").join(";") })).toBeUndefined();
   });
 
   test("copies differ from each other, and each is the same whenever it is made", () => {

@@ -3,6 +3,7 @@
 import { ArrowDown, ArrowUp, ChevronDown, ChevronRight, Dices, MonitorUp, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useState } from "react";
+import { viewOnPaper } from "@/core/lesson/sheet-from-board";
 import { readWhole } from "@/core/number/read-whole";
 import { SHEET_KINDS } from "@/core/sheet/kinds";
 import {
@@ -26,7 +27,7 @@ type Props = {
   sheet: Sheet;
   onChange: (sheet: Sheet) => void;
   /** Views of the board on show, as parts. */
-  fromBoard: readonly { readonly label: string; readonly part: () => PartSettings }[];
+  fromBoard: readonly { readonly label: string; readonly part: () => PartSettings | null }[];
   showOnBoard: (part: SheetPart) => void;
 };
 
@@ -49,7 +50,8 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
   const setPart = (next: SheetPart) => set({ parts: parts.map((one) => (one.id === next.id ? next : one)) });
   const swap = (at: number, by: 1 | -1) =>
     set({ parts: parts.with(at, parts[at + by]!).with(at + by, parts[at]!) });
-  const add = (of: PartSettings) => {
+  const add = (of: PartSettings | null) => {
+    if (!of) return;
     const part = { id: nanoid(8), instruction: "", of };
     set({ parts: [...parts, part] });
     setOpen(part.id);
@@ -166,7 +168,7 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
                   read={(typed) => ({ ok: true, value: typed.trim().slice(0, MAX_SHEET.instruction) })}
                   onTake={(instruction) => setPart({ ...part, instruction })}
                 />
-                {part.of.kind !== "strip" && part.of.kind !== "arrows" && (
+                {viewOnPaper(sheet, part) && (
                   <Button onClick={() => showOnBoard(part)}>
                     <MonitorUp aria-hidden size={19} /> Show it on a board
                   </Button>

@@ -75,7 +75,11 @@ export function Sheets({ onClose }: { onClose: () => void }) {
   const [board] = useState(() => boardNow(store.getState()));
   const fromBoard = placedOf(board).map((view) => ({
     label: viewName(board, view),
-    part: () => partOfView(boardStateOf(store.getState()), view),
+    part: () => {
+      const part = partOfView(boardStateOf(store.getState()), view);
+      if (!part) say("More was done on this board than a sheet can keep. Go back to its start, then add it.");
+      return part;
+    },
   }));
   const copies = sheet && sheet.copies > 1 ? `, ${sheet.copies} copies` : "";
   return (

@@ -14,7 +14,7 @@ export async function POST(request: Request): Promise<Response> {
   if ("refused" in json) return json.refused;
   const asked = PictureRequest.safeParse(json.value);
   if (!asked.success) return refuse(400, "There is no board in this request. Reload the page and try again.");
-  const made = await inPaperRoom("picture", asked.data).catch(() => null);
+  const made = await inPaperRoom("picture", asked.data, request.signal).catch(() => null);
   if (made === null) return refuse(503, "The picture could not be made just now. Try again.");
   return new Response(typeof made === "string" ? made : new Uint8Array(made), {
     headers: { "Content-Type": TYPES[asked.data.wish.as], "Cache-Control": "no-store" },

@@ -17,7 +17,7 @@ export async function POST(request: Request): Promise<Response> {
   if ("refused" in json) return json.refused;
   const asked = SheetRequest.safeParse(json.value);
   if (!asked.success) return refuse(400, "There is no sheet in this request. Reload the page and try again.");
-  const made = await inPaperRoom("sheet", asked.data).catch(() => null);
+  const made = await inPaperRoom("sheet", asked.data, request.signal).catch(() => null);
   if (made === null)
     return refuse(503, "The sheet could not be made just now. Try again, or make fewer copies at once.");
   const bytes = typeof made === "string" ? made : new Uint8Array(made);

@@ -4,8 +4,8 @@ import { groupDigits } from "../../number/group-digits";
 import { NumberText } from "../../number/number-schema";
 import { type Chance, pick } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
-import { chartNumbers, plainChart } from "../../surface/chart";
-import { sheetKind } from "../sheet-kind";
+import { ChartSettings, chartNumbers, plainChart } from "../../surface/chart";
+import { makesView, sheetKind } from "../sheet-kind";
 
 const MISSING = ["none", "few", "some", "most", "all", "multiples"] as const;
 
@@ -15,7 +15,7 @@ const MISSING = ["none", "few", "some", "most", "all", "multiples"] as const;
  * - `of`: the multiples that are missing, where those are
  * - `colour`: the count to be coloured, its size; 0 for none
  */
-export const ChartSheet = z.object({
+const Fields = z.object({
   kind: z.literal("chart"),
   first: NumberText,
   difference: NumberText,
@@ -26,7 +26,14 @@ export const ChartSheet = z.object({
   colour: z.int().check(z.minimum(0), z.maximum(100)),
   count: z.int().check(z.minimum(1), z.maximum(4)),
 });
-export type ChartSheet = z.infer<typeof ChartSheet>;
+export type ChartSheet = z.infer<typeof Fields>;
+
+const laidOf = ({ first, difference, columns, rows }: ChartSheet): ChartSettings => ({
+  ...plainChart(first, difference, columns, { by: "rows", rows }),
+  covers: "empty",
+});
+
+export const ChartSheet = Fields.check(makesView(ChartSettings, laidOf));
 
 /** The part of the numbers that is missing. */
 const SHARE = { few: 0.1, some: 0.25, most: 0.6 } as const;
@@ -83,11 +90,8 @@ export const chart = sheetKind<ChartSheet>({
     { part: "count", label: "Charts", whole: { least: 1, most: 4 } },
   ],
   make(settings, chance) {
-    const { first, difference, columns, rows, colour, count } = settings;
-    const laid = {
-      ...plainChart(first, difference, columns, { by: "rows", rows }),
-      covers: "empty" as const,
-    };
+    const { columns, rows, colour, count } = settings;
+    const laid = laidOf(settings);
     const numbers = chartNumbers(laid);
     const task = () => {
       const missing = missingOf(settings, numbers, chance);

@@ -3,11 +3,29 @@ import { type Problem, readProblem } from "../../count/problem";
 import { type Exact, exact, keyOf } from "../../number/exact";
 import type { Chance } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
+import { LineSettings } from "../../surface/line";
 import { KINDS } from "../../views/kinds";
 import { howMany, sheetKind } from "../sheet-kind";
 import type { PaperView, Task } from "../task";
 
 const WITHIN = ["10", "20", "100", "1000"] as const;
+
+/** Most problems in a part. */
+const MOST = 20;
+const TOO_MANY = `A part has room for ${MOST} problems. Put the others into a part of their own.`;
+
+/** One's own problems, as they are typed. */
+const pieces = (typed: string): string[] =>
+  typed
+    .split(/[;\n]/)
+    .map((text) => text.trim())
+    .filter((text) => text !== "");
+
+/** Why a piece is no problem; null where it is one. */
+function faultOf(text: string): string | null {
+  const read = readProblem(text);
+  return read.ok ? null : `“${text}”: ${read.message}`;
+}
 
 /**
  * Problems with a blank, each with a line of its own or without: drawn at random within a range, or typed.
@@ -19,18 +37,18 @@ export const ProblemsSheet = z.object({
   within: z.enum(WITHIN),
   blank: z.enum(["result", "part", "any"]),
   lines: z.enum(["labelled", "empty", "none"]),
-  count: z.int().check(z.minimum(1), z.maximum(20)),
-  typed: z.string().check(z.trim(), z.maxLength(400, "Write at most 400 characters.")),
+  count: z.int().check(z.minimum(1), z.maximum(MOST)),
+  typed: z.string().check(
+    z.trim(),
+    z.maxLength(400, "Write at most 400 characters."),
+    z.check(({ issues, value }) => {
+      const faults = pieces(value).map(faultOf);
+      const message = faults.find((one) => one !== null) ?? (faults.length > MOST ? TOO_MANY : null);
+      if (message) issues.push({ code: "custom", message, input: value });
+    }),
+  ),
 });
 export type ProblemsSheet = z.infer<typeof ProblemsSheet>;
-
-/** The problems of a text that can be read. */
-const typedProblems = (typed: string): string[] =>
-  typed
-    .split(/[;\n]/)
-    .map((text) => text.trim())
-    .filter((text) => text !== "" && readProblem(text).ok)
-    .slice(0, 20);
 
 function drawn({ operation, within, blank }: ProblemsSheet, chance: Chance): string {
   const most = Number(within);
@@ -62,13 +80,23 @@ function drawn({ operation, within, blank }: ProblemsSheet, chance: Chance): str
   return `${say(a, "first")} ${sign} ${say(b, "second")} = ${say(result, "result")}`;
 }
 
+/** Most intervals of the line beside a problem. */
+const MOST_INTERVALS = 12;
+
+/** The smallest of 10, 100, 1,000 … of which a length holds no more than a line has intervals. */
+function unitFor(length: Exact): number {
+  let unit = 10;
+  while (length.compare(unit * MOST_INTERVALS) > 0) unit *= 10;
+  return unit;
+}
+
 /**
- * A line on which the jumps of a problem can be drawn, with whole tens or hundreds at its ends. The number that the jumps begin from
- * is ringed; where that is asked for, the one they lead to.
+ * A line on which the jumps of a problem can be drawn, with whole tens, hundreds and so on at its ends. The number that the
+ * jumps begin from is ringed; where that is asked for, the one they lead to. Null where no line reaches that far.
  */
-function lineOf({ start, end, stands }: Problem, labels: "labelled" | "empty"): PaperView {
+function lineOf({ start, end, stands }: Problem, labels: "labelled" | "empty"): PaperView | null {
   const [low, high] = [exact(start), exact(end)].sort((a, b) => a.compare(b)) as [Exact, Exact];
-  const unit = high.sub(low).compare(120) <= 0 ? 10 : 100;
+  const unit = unitFor(high.sub(low));
   const from = low.div(unit).floor().mul(unit);
   const last = high.div(unit).ceil().mul(unit);
   const to = last.equals(from) ? last.add(unit) : last;
@@ -82,6 +110,7 @@ function lineOf({ start, end, stands }: Problem, labels: "labelled" | "empty"): 
     labels: labels === "labelled" ? ("all" as const) : ("none" as const),
     open: labels === "empty",
   };
+  if (!LineSettings.safeParse(settings).success) return null;
   const by = exact(end).sub(exact(start));
   const answer: Move[] = by.equals(0)
     ? []
@@ -98,7 +127,8 @@ export function problemTask(text: string, lines: ProblemsSheet["lines"]): Task |
   if (!read.ok) return null;
   const { problem } = read;
   const signs = problem.parts.map((part) => (part.blank ? { blank: problem.answer } : { text: part.text }));
-  return lines === "none" ? { signs } : { signs, view: lineOf(problem, lines) };
+  const view = lines === "none" ? null : lineOf(problem, lines);
+  return view ? { signs, view } : { signs };
 }
 
 export const problems = sheetKind<ProblemsSheet>({
@@ -148,11 +178,11 @@ export const problems = sheetKind<ProblemsSheet>({
         { value: "none", label: "None" },
       ],
     },
-    howMany(20, "Problems"),
+    howMany(MOST, "Problems"),
     { part: "typed", label: "Your own, with ; between them", text: { most: 400 } },
   ],
   make(settings, chance) {
-    const own = typedProblems(settings.typed);
+    const own = pieces(settings.typed);
     const seen = new Set<string>();
     const draw = () => {
       // No problem twice, as long as there are others.

@@ -1,12 +1,13 @@
 import * as z from "zod/mini";
 import { Move } from "../../scene/move";
+import { movesMadeOn } from "../../scene/own";
 import { ALL } from "../../set/rule";
 import { KINDS } from "../../views/kinds";
 import { View, type ViewSettings } from "../../views/view";
 import { sheetKind } from "../sheet-kind";
 
-/** Most moves that a view brings along from its board. */
-export const MAX_BROUGHT = 2_000;
+/** Most moves that a view brings along from its board: above a whole lesson's. */
+export const MAX_BROUGHT = 5_000;
 
 /** A view as it stood on a board, with its marks and covers; what was covered is shown where the answers stand. */
 export const ViewSheet = z.object({
@@ -48,8 +49,9 @@ export const view = sheetKind<ViewSheet>({
     },
   ],
   make({ view: one, moves, size }) {
+    // It stands alone here: what it keeps for itself is all there is.
     const { id, own: _, ...settings } = one;
-    const question = moves.map((move) =>
+    const question = movesMadeOn(one, moves).map((move) =>
       "view" in move && move.view === id ? ({ ...move, view: "view" } as Move) : move,
     );
     return {
