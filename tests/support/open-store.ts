@@ -1,5 +1,6 @@
+import { NEW_COUNT } from "@/core/count/count-settings";
 import { liveHere } from "@/core/lesson/board-state";
-import { NEW_COUNT, newBoard, newLesson } from "@/core/lesson/new-lesson";
+import { newBoard, newLesson } from "@/core/lesson/new-lesson";
 import type { Beat } from "@/core/scene/move";
 import { startingChart } from "@/core/surface/starting-charts";
 import { createBoardStore } from "@/screen/store/board-store";

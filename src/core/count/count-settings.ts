@@ -29,3 +29,16 @@ export const Count = z.object({
   watch: z.boolean(),
 });
 export type Count = z.infer<typeof Count>;
+
+/** What a new board counts. */
+export const NEW_COUNT: Count = {
+  by: "2",
+  from: "0",
+  way: "forwards",
+  every: 2,
+  pauses: [],
+  silent: false,
+  marks: false,
+  voice: false,
+  watch: true,
+};

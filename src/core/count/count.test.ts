@@ -1,6 +1,6 @@
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
-import { NEW_COUNT } from "../lesson/new-lesson";
+import { NEW_COUNT } from "../count/count-settings";
 import type { NumberKey } from "../number/exact";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE } from "../scene/scene";

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { NEW_COUNT } from "../lesson/new-lesson";
+import { NEW_COUNT } from "../count/count-settings";
 import type { Count } from "./count-settings";
 import { stopAt, stopQuestion } from "./stops";
 

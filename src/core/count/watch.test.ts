@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { NEW_COUNT } from "../lesson/new-lesson";
+import { NEW_COUNT } from "../count/count-settings";
 import { marksByHand } from "../scene/marks-by-hand";
 import type { Act, Move } from "../scene/move";
 import { plainChart } from "../surface/chart";

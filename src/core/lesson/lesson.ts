@@ -43,6 +43,18 @@ export const Step = z.extend(StepWords, {
 });
 export type Step = z.infer<typeof Step>;
 
+/**
+ * The recipe that wrote a stair, and what it was given. Whether the recipe still takes it is asked when the stair is to be
+ * written again: the stair itself is the teacher's, and opens without it.
+ */
+export const RecipeNote = z
+  .catchall(
+    z.object({ kind: Id }),
+    z.union([z.number(), z.string().check(z.maxLength(40)), z.array(z.string().check(z.maxLength(40)))]),
+  )
+  .check(z.refine((note) => Object.keys(note).length <= 12 && JSON.stringify(note).length <= 1_000));
+export type RecipeNote = z.infer<typeof RecipeNote>;
+
 export const BoardTitle = title("Give the board a title.");
 
 export const Board = z.object({
@@ -73,6 +85,8 @@ export const Board = z.object({
   seed: Seed,
   opening: z.array(Move).check(z.maxLength(MAX.movesInOpening)),
   stair: z.array(Step).check(z.maxLength(MAX.steps, `A stair has room for ${MAX.steps} steps.`)),
+  /** What its stair was written from, where a recipe wrote it. */
+  recipe: z.optional(RecipeNote),
 });
 export type Board = z.infer<typeof Board>;
 

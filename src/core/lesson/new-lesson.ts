@@ -1,4 +1,4 @@
-import type { Count } from "../count/count-settings";
+import { NEW_COUNT } from "../count/count-settings";
 import { seedOf } from "../puzzle/draw";
 import type { Fill } from "../puzzle/fill-settings";
 import type { Move } from "../scene/move";
@@ -12,17 +12,6 @@ import { type Board, FORMAT, type Lesson, type LessonWords, MAX, VERSION } from 
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;
 
-export const NEW_COUNT: Count = {
-  by: "2",
-  from: "0",
-  way: "forwards",
-  every: 2,
-  pauses: [],
-  silent: false,
-  marks: false,
-  voice: false,
-  watch: true,
-};
 export const NEW_FILL: Fill = { by: "keypad", check: "at-once", hints: true, goal: 10 };
 
 /** A board with one chart, the panel beside it, and a stair without steps. A chart of empty cells opens empty. */

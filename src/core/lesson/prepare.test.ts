@@ -1,4 +1,5 @@
 import { describe, expect, test } from "vitest";
+import { NEW_COUNT } from "../count/count-settings";
 import type { Move } from "../scene/move";
 import { startingChart } from "../surface/starting-charts";
 import { startingLine } from "../surface/starting-lines";
@@ -8,7 +9,7 @@ import { boardWith } from "./board-with";
 import { keepAsOpening, keepAsStep } from "./edit-stair";
 import { withMain, withView } from "./edit-views";
 import type { Board } from "./lesson";
-import { NEW_COUNT, newBoard } from "./new-lesson";
+import { newBoard } from "./new-lesson";
 import { prepareSetting, prepareView } from "./prepare";
 import { lookOf } from "./views-of";
 

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { isCount } from "../count/count";
+import { NEW_COUNT } from "../count/count-settings";
 import { numberSentence } from "../count/number-sentence";
 import type { Arrow } from "../count/route";
 import { isRoute, jumpBack, jumpOn, startTrail, type Trail } from "../count/trail";
-import { NEW_COUNT } from "../lesson/new-lesson";
 import { exact, keyOf } from "../number/exact";
 import { ARROW_CARDS, cardsFrom, drawCard } from "../puzzle/arrow-cards";
 import { chanceOf } from "../puzzle/draw";

@@ -1,7 +1,7 @@
 import { describe, expect, test, vi } from "vitest";
+import { NEW_COUNT } from "@/core/count/count-settings";
 import { watchMarks } from "@/core/count/watch";
 import { liveHere } from "@/core/lesson/board-state";
-import { NEW_COUNT } from "@/core/lesson/new-lesson";
 import { marksByHand } from "@/core/scene/marks-by-hand";
 import { isCoveredAt } from "@/core/scene/scene";
 import { cover, openStore, step } from "../../../tests/support/open-store";

@@ -1,0 +1,48 @@
+import * as z from "zod/mini";
+import { countedIn } from "../../count/count";
+import type { KindField } from "../../views/kind";
+import { CHART_SPAN, range, say } from "./parts";
+import { whole } from "./recipe";
+
+/** A count from one number to another in equal jumps, forwards or back. */
+export const COUNTED = { by: whole(1, 1000), from: whole(0, 10_000), to: whole(0, 10_000) };
+const Counted = z.object(COUNTED);
+export type Counted = z.infer<typeof Counted>;
+
+export const COUNTED_FIELDS: readonly KindField[] = [
+  { part: "by", label: "Count in", whole: { least: 1, most: 1000 } },
+  { part: "from", label: "From", whole: { least: 0, most: 10_000 } },
+  { part: "to", label: "Up or down to", whole: { least: 0, most: 10_000 } },
+];
+
+/** Most jumps of a count that a stair is written for. */
+const MOST_JUMPS = 40;
+
+/** The numbers of a count, its start first. */
+export const countOf = ({ by, from, to }: Counted): number[] =>
+  range(0, Math.abs(to - from), by).map((far) => (to < from ? from - far : from + far));
+
+/** The jump of a count, with its sign. */
+export const jumpOfCount = ({ by, from, to }: Counted): number => (to < from ? -by : by);
+
+/** "Count in 7s from 0", "Count back in 10s from 94". */
+export const countWords = ({ by, from, to }: Counted): string =>
+  `Count ${to < from ? "back " : ""}in ${countedIn(String(by))} from ${say(from)}`;
+
+/** Why a count makes no stair on a chart; null where it does. */
+export function countFault(counted: Counted, leastJumps: number): string | null {
+  const { by, from, to } = counted;
+  const far = Math.abs(to - from);
+  if (far > CHART_SPAN)
+    return `A chart shows a count of at most ${CHART_SPAN}. Choose numbers closer together.`;
+  if (far < by * leastJumps) {
+    const enough = from + by * leastJumps;
+    return `That is fewer than ${leastJumps} jumps. Count on to ${say(enough)} or further.`;
+  }
+  if (far > by * MOST_JUMPS) return `That is more than ${MOST_JUMPS} jumps. Choose numbers closer together.`;
+  if (far % by === 0) return null;
+  const [before, after] = [Math.floor(far / by), Math.ceil(far / by)].map((jumps) =>
+    say(to < from ? from - jumps * by : from + jumps * by),
+  );
+  return `${countWords(counted)} comes to ${before} and ${after}, not to ${say(to)}.`;
+}

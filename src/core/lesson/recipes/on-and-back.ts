@@ -1,0 +1,84 @@
+import * as z from "zod/mini";
+import type { Beat } from "../../scene/move";
+import { asking, COVER_ALL, jump, LIFT_ALL, lift, lineFor, many, say, start, step, view } from "./parts";
+import { makesStair, recipe, whole } from "./recipe";
+
+const Fields = z.object({
+  kind: z.literal("on-and-back"),
+  from: whole(0, 1_000),
+  by: whole(1, 100),
+  on: whole(1, 12),
+  back: whole(1, 12),
+});
+type Inputs = z.infer<typeof Fields>;
+
+/** Jumps on and back along a line whose numbers are covered: the class keeps count in its head. */
+export const onAndBack = recipe<Inputs>({
+  kind: "on-and-back",
+  schema: Fields.check(
+    makesStair(({ from, by, on, back }: Inputs) =>
+      from + by * (on - back) < 0
+        ? `That goes back beyond 0. Make fewer than ${say(back)} jumps back.`
+        : null,
+    ),
+  ),
+  starts: { kind: "on-and-back", from: 12, by: 3, on: 4, back: 2 },
+  name: "On and back under a cover",
+  about: "All numbers are covered. The class follows the jumps in its head and says where they land.",
+  fields: [
+    { part: "from", label: "Start at", whole: { least: 0, most: 1_000 } },
+    { part: "by", label: "Jumps of", whole: { least: 1, most: 100 } },
+    { part: "on", label: "Jumps on", whole: { least: 1, most: 12 } },
+    { part: "back", label: "Jumps back", whole: { least: 1, most: 12 } },
+  ],
+  write({ from, by, on, back }) {
+    const there = from + by * on;
+    const end = there - by * back;
+    const jumps = (count: number, size: number): Beat[] => Array.from({ length: count }, () => [jump(size)]);
+    return {
+      title: `On and back from ${say(from)}`,
+      views: [view(lineFor([from, there, end]))],
+      count: { by: String(by), from: String(from) },
+      opening: [COVER_ALL, lift(from)],
+      steps: [
+        asking("covered", [there], {
+          title: `Start at ${say(from)}`,
+          question: `We make ${many(on, "jump")} of ${say(by)} on from ${say(from)}. Where will we land?`,
+          answer: say(there),
+          beats: [[start(from)]],
+        }),
+        asking("covered", [there], {
+          title: "On",
+          question: "We have landed. How do you know where we are?",
+          answer: `${say(from)} + ${say(on)} × ${say(by)} = ${say(there)}`,
+          beats: jumps(on, by),
+        }),
+        ...(end === from
+          ? [
+              step(
+                "And back",
+                `From ${say(there)} we make ${many(back, "jump")} of ${say(by)} back. Where will we land?`,
+                `At ${say(from)}, where we started`,
+                [[lift(there)]],
+              ),
+              step("Back", "", "", [...jumps(back, -by), [LIFT_ALL]]),
+            ]
+          : [
+              asking("covered", [end], {
+                title: "And back",
+                question: `From ${say(there)} we make ${many(back, "jump")} of ${say(by)} back. Where will we land?`,
+                answer: say(end),
+                beats: [[lift(there)]],
+              }),
+              asking("covered", [end], {
+                title: "Back",
+                question: "We have landed again. How do you know where we are?",
+                answer: `${say(there)} − ${say(back)} × ${say(by)} = ${say(end)}`,
+                beats: jumps(back, -by),
+              }),
+              step("Look", "", "", [[LIFT_ALL]]),
+            ]),
+      ],
+    };
+  },
+});

@@ -1,0 +1,29 @@
+import { NEW_COUNT } from "../count/count-settings";
+import { HUNDRED_CHART } from "../surface/chart";
+import type { Board, Step } from "./lesson";
+import { newBoard } from "./new-lesson";
+import { type RecipeInputs, written } from "./recipes/any";
+
+/**
+ * A board with the views and the stair that a recipe writes. Its name, its seed and its pace stay; what it was written from is
+ * kept with it, so that it can be written again with other numbers.
+ * @param newId names for the steps, of their own on the board
+ */
+export function writeRecipe(board: Board, inputs: RecipeInputs, newId: () => string): Board {
+  const { title, views, layout, count, opening, steps } = written(inputs);
+  const stair = steps.map(({ asks: _, ...words }): Step => ({ id: newId(), ...words }));
+  return {
+    ...board,
+    title,
+    views: [...views],
+    layout: layout ?? { run: "beside", share: 0.74 },
+    count: { ...NEW_COUNT, ...count },
+    opening: [...(opening ?? [])],
+    stair,
+    recipe: inputs,
+  };
+}
+
+/** A new board that a recipe writes. */
+export const recipeBoard = (id: string, inputs: RecipeInputs, newId: () => string): Board =>
+  writeRecipe(newBoard(id, "New board", HUNDRED_CHART), inputs, newId);
