@@ -127,7 +127,8 @@ test("a page under another name, or of another site, reads and changes nothing",
   const foreign = { Host: "lessons.example" };
   expect((await request.get("/", { headers: foreign })).status()).toBe(421);
   expect((await request.get("/api/alive", { headers: foreign })).status()).toBe(421);
-  const shelf = { do: "create", lesson: { title: "Planted", forClass: "", chart: "1-100" } };
+  const begins = { kind: "strip", from: "0", to: "20", interval: "1", divisions: 1 };
+  const shelf = { do: "create", lesson: { title: "Planted", forClass: "", begins } };
   const post = (headers: Record<string, string>, data: string | object = shelf) =>
     request.post("/api/shelf", { headers, data: data as never });
   expect((await post({ Origin: "http://lessons.example" })).status()).toBe(403);

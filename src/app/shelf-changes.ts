@@ -1,6 +1,6 @@
 import { nanoid } from "nanoid";
-import { copyTitle, newBoard, newLesson } from "@/core/lesson/new-lesson";
-import { startingChart } from "@/core/surface/starting-charts";
+import { copyTitle, newLesson } from "@/core/lesson/new-lesson";
+import { recipeBoard } from "@/core/lesson/write-recipe";
 import type { Database } from "@/data/database";
 import { addLesson, findLesson, saveLesson, setRemoved } from "@/data/lessons";
 import type { ShelfAnswer, ShelfRequest } from "@/screen/shelf/shelf-messages";
@@ -11,9 +11,16 @@ const GONE: ShelfAnswer = { ok: false, message: "This lesson is no longer on the
 export async function changeShelf(db: Database, request: ShelfRequest): Promise<ShelfAnswer> {
   switch (request.do) {
     case "create": {
-      const { chart, ...words } = request.lesson;
+      const { begins, ...words } = request.lesson;
       const id = nanoid();
-      await addLesson(db, id, newLesson(words, newBoard(nanoid(8), "Board 1", startingChart(chart))));
+      await addLesson(
+        db,
+        id,
+        newLesson(
+          words,
+          recipeBoard(nanoid(8), begins, () => nanoid(8)),
+        ),
+      );
       return { ok: true, id };
     }
     case "reword":

@@ -10,21 +10,28 @@ type Props = {
   onOpenChange: (open: boolean) => void;
   title: string;
   description?: string;
-  wide?: boolean;
+  /** Wide for a few columns; large for a choice of many with what each makes, as high as the window. */
+  size?: "small" | "wide" | "large";
   children: ReactNode;
 };
 
+const SIZES = {
+  small: "max-w-lg p-7",
+  wide: "max-w-3xl p-7",
+  large: "flex h-[94dvh] max-w-[1240px] flex-col p-6",
+} as const;
+
 /** A window over the page that asks for one thing. */
-export function Dialog({ open, onOpenChange, title, description, wide, children }: Props) {
+export function Dialog({ open, onOpenChange, title, description, size = "small", children }: Props) {
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-ink/55" />
         <Radix.Content
           aria-describedby={description ? undefined : ""}
-          className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-32px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board p-7 ${wide ? "max-w-3xl" : "max-w-lg"}`}
+          className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-32px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board ${SIZES[size]}`}
         >
-          <div className="mb-5 pr-12">
+          <div className={size === "large" ? "mb-4 pr-12" : "mb-5 pr-12"}>
             <Radix.Title className="text-2xl font-bold">{title}</Radix.Title>
             {description && <Radix.Description className="mt-1 text-quiet">{description}</Radix.Description>}
           </div>
@@ -41,9 +48,9 @@ export function Dialog({ open, onOpenChange, title, description, wide, children 
   );
 }
 
-/** The row of buttons that ends a dialog. */
-export function DialogEnd({ children }: { children: ReactNode }) {
-  return <div className="mt-6 flex flex-wrap justify-end gap-3">{children}</div>;
+/** The row of buttons that ends a dialog; `close` to what stands above it. */
+export function DialogEnd({ close = false, children }: { close?: boolean; children: ReactNode }) {
+  return <div className={`flex flex-wrap justify-end gap-3 ${close ? "mt-3" : "mt-6"}`}>{children}</div>;
 }
 
 /** A window that takes the whole page, with its own head. */

@@ -2,24 +2,25 @@ import { openBoard, standOn } from "./board-state";
 import type { Board } from "./lesson";
 import { type Moment, momentOf } from "./moment";
 
-/** A function of boards that is worked out once for each. */
-const once = (work: (board: Board) => Moment) => {
-  const known = new WeakMap<Board, Moment>();
-  return (board: Board): Moment => {
-    const there = known.get(board) ?? work(board);
-    known.set(board, there);
-    return there;
-  };
-};
+const known = new WeakMap<Board, Map<number, Moment>>();
 
-const standing = (steps: number) => (board: Board) =>
-  momentOf(standOn(openBoard(board), Math.min(steps, board.stair.length)));
+/**
+ * A board as it stands with so many steps climbed, 0 as it opens; at most all there are. Worked out once for each.
+ */
+export function standingOn(board: Board, steps: number): Moment {
+  const moments = known.get(board) ?? new Map<number, Moment>();
+  known.set(board, moments);
+  const level = Math.min(steps, board.stair.length);
+  const there = moments.get(level) ?? momentOf(standOn(openBoard(board), level));
+  moments.set(level, there);
+  return there;
+}
 
 /** A board as it opens. */
-export const asOpened = once(standing(0));
+export const asOpened = (board: Board): Moment => standingOn(board, 0);
 
 /**
  * A board on its first step, as the shelf shows it. Further up the stair stands what the class is still to find, and a
  * shelf is seen by the class too.
  */
-export const onFirstStep = once(standing(1));
+export const onFirstStep = (board: Board): Moment => standingOn(board, 1);

@@ -12,15 +12,17 @@ import { type RecipeInputs, written } from "./recipes/any";
 export function writeRecipe(board: Board, inputs: RecipeInputs, newId: () => string): Board {
   const { title, views, layout, count, opening, steps } = written(inputs);
   const stair = steps.map(({ asks: _, ...words }): Step => ({ id: newId(), ...words }));
+  const { recipe: _, ...rest } = board;
   return {
-    ...board,
+    ...rest,
     title,
     views: [...views],
     layout: layout ?? { run: "beside", share: 0.74 },
     count: { ...NEW_COUNT, ...count },
     opening: [...(opening ?? [])],
     stair,
-    recipe: inputs,
+    // A board without a stair has nothing to be written again.
+    ...(stair.length > 0 ? { recipe: inputs } : {}),
   };
 }
 

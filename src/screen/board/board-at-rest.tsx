@@ -81,7 +81,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
             <StillBoard
               of={`${id} ${revision}`}
               board={{ ...board, stair: [] }}
-              at="opened"
+              at={0}
               room={room}
               theme={{ strong: seen.strong, screen: seen.height }}
               from="the server"

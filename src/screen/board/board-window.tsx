@@ -36,6 +36,7 @@ import {
   NumbersDialog,
   PictureDialog,
   PrintBoard,
+  RecipeDialog,
   RemovedBoards,
   SaveDialog,
   Sheets,
@@ -56,6 +57,7 @@ type Dialogs =
   | "keep"
   | "save"
   | "sheets"
+  | "recipe"
   | "picture"
   | "numbers"
   | "keys"
@@ -105,6 +107,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
       saveOrPrint: () => setDialog("save"),
       savePicture: () => setDialog("picture"),
       sheets: () => setDialog("sheets"),
+      fromRecipe: () => setDialog("recipe"),
       saveFile: () =>
         void import("../picture/save-lesson-file").then(({ saveLessonFile }) =>
           saveLessonFile(open.id, lessonOf(store.getState())),
@@ -261,7 +264,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
       </main>
       {preparing && (
         <div className="px-5">
-          <StepsStrip keepStep={doors.keepStep} />
+          <StepsStrip keepStep={doors.keepStep} fromRecipe={doors.fromRecipe} />
         </div>
       )}
       <Rail keepStep={doors.keepStep} byRule={ruling} onByRule={toggleRules} />
@@ -281,6 +284,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
       )}
       <PrintBoard strong={strong} />
       {dialog === "save" && <SaveDialog open onOpenChange={close} doors={doors} />}
+      {dialog === "recipe" && <RecipeDialog onClose={() => setDialog(null)} />}
       {dialog === "sheets" && <Sheets onClose={() => setDialog(null)} />}
       {dialog === "picture" && <PictureDialog open onOpenChange={close} strong={strong} />}
       {dialog === "numbers" && <NumbersDialog open onOpenChange={close} />}

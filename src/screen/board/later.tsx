@@ -36,6 +36,7 @@ export const RemovedBoards = later(() =>
   import("../prepare/removed-boards").then((part) => part.RemovedBoards),
 );
 export const Sheets = later(() => import("../sheets/sheets").then((part) => part.Sheets));
+export const RecipeDialog = later(() => import("../recipes/recipe-dialog").then((part) => part.RecipeDialog));
 export const SaveDialog = later(() => import("../picture/save-dialog").then((part) => part.SaveDialog));
 export const PictureDialog = later(() =>
   import("../picture/picture-dialog").then((part) => part.PictureDialog),
@@ -78,6 +79,7 @@ const PARTS = [
   LessonWordsDialog,
   RemovedBoards,
   SaveDialog,
+  RecipeDialog,
   Sheets,
   PictureDialog,
   NumbersDialog,

@@ -23,6 +23,7 @@ export type ScreenDoors = {
   saveOrPrint: () => void;
   savePicture: () => void;
   sheets: () => void;
+  fromRecipe: () => void;
   saveFile: () => void;
   numbers: () => void;
   print: () => void;
@@ -101,6 +102,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     { name: "Prepare or teach", keys: ["e"], run: doors.prepare },
     { name: "Save a picture of the board", keys: [], run: doors.savePicture },
     { name: "Sheets for the table", keys: [], run: doors.sheets },
+    { name: "A stair from a recipe", keys: [], run: doors.fromRecipe },
     { name: "Print the board", keys: [], run: doors.print },
     { name: "Numbers as a table", keys: [], run: doors.numbers },
     { name: "Save the lesson as a file", keys: [], run: doors.saveFile },

@@ -14,7 +14,7 @@ export function KeysDialog({ open, onOpenChange, commands }: Props) {
       onOpenChange={onOpenChange}
       title="Keys"
       description="Once a square has the keyboard, the arrow keys move from square to square, and Enter touches it; held down on a cover, Enter shows you what is under it. Escape gives the arrow keys back."
-      wide
+      size="wide"
     >
       <dl className="columns-1 gap-10 sm:columns-2">
         {commands

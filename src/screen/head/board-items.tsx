@@ -1,6 +1,6 @@
 "use client";
 
-import { ArrowLeft, ArrowRight, Copy, Plus, Trash2 } from "lucide-react";
+import { ArrowLeft, ArrowRight, Copy, Plus, ScrollText, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
 import type { History } from "@/core/lesson/history";
 import { MAX } from "@/core/lesson/lesson";
@@ -38,7 +38,7 @@ export function AddBoard() {
 }
 
 /** What can be done to the board on show while it is prepared: part of the one menu of the head. */
-export function BoardItems() {
+export function BoardItems({ fromRecipe }: { fromRecipe: () => void }) {
   const boards = useBoard((state) => state.boards);
   const at = useBoard((state) => state.at);
   const store = useBoardStore();
@@ -58,6 +58,9 @@ export function BoardItems() {
   };
   return (
     <>
+      <MenuItem icon={<ScrollText aria-hidden size={19} />} onSelect={fromRecipe}>
+        A stair from a recipe
+      </MenuItem>
       <MenuItem
         icon={<Copy aria-hidden size={19} />}
         disabled={boards.length >= MAX.boards}

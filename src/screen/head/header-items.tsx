@@ -65,7 +65,7 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
         Show the keys
       </MenuItem>
       {preparing && <MenuLine />}
-      {preparing && <BoardItems />}
+      {preparing && <BoardItems fromRecipe={doors.fromRecipe} />}
       {preparing && removed.length > 0 && (
         <MenuItem icon={<ArchiveRestore aria-hidden size={19} />} onSelect={doors.showRemoved}>
           Removed boards

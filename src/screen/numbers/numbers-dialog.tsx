@@ -40,7 +40,7 @@ const TRAIL = "trail";
 /** The numbers of the board as a table, and a table of numbers as marks or as a chart. */
 export function NumbersDialog({ open, onOpenChange }: Props) {
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Numbers as a table" wide>
+    <Dialog open={open} onOpenChange={onOpenChange} title="Numbers as a table" size="wide">
       <SaveNumbers />
       <TakeNumbers close={() => onOpenChange(false)} />
     </Dialog>

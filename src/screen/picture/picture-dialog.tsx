@@ -28,7 +28,7 @@ const SIZES = [
 /** A picture of the board as it stands, or of one of its views: seen first, then saved or copied. */
 export function PictureDialog({ open, onOpenChange, strong }: Props) {
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Save a picture" wide>
+    <Dialog open={open} onOpenChange={onOpenChange} title="Save a picture" size="wide">
       <PictureForm strong={strong} />
     </Dialog>
   );

@@ -12,19 +12,24 @@ type Props<T> = {
   read: (typed: string) => DraftRead<T, "field">;
   /** Takes what was read: a little after the last key, at Enter, or when the field is left. */
   onTake: (value: T) => void;
-  /** What it belongs to, besides the board on show. */
+  /** What it belongs to. */
   of?: string;
   numeric?: boolean;
   bare?: boolean;
   className?: string;
 };
 
-/** One field that changes nothing until what stands in it can be used, and says so where it cannot. */
-export function CheckedField<T>(props: Props<T>) {
-  const { label, value, read, onTake, of = "", numeric, bare, className } = props;
+/** One field of the board on show. */
+export function CheckedField<T>({ of = "", ...rest }: Props<T>) {
   const board = useBoard((state) => pickBoard(state).id);
+  return <OwnField of={`${board} ${of}`} {...rest} />;
+}
+
+/** One field that changes nothing until what stands in it can be used, and says so where it cannot. */
+export function OwnField<T>(props: Props<T>) {
+  const { label, value, read, onTake, of = "", numeric, bare, className } = props;
   const drafts = useDrafts({
-    of: `${board} ${of}`,
+    of,
     values: { field: value },
     read: (typed) => read(typed.field ?? value),
     take: onTake,

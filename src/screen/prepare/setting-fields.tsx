@@ -1,5 +1,6 @@
 "use client";
 
+import { clsx } from "clsx";
 import type * as z from "zod/mini";
 import { readNumber } from "@/core/number/read-number";
 import { readNumbers } from "@/core/number/read-numbers";
@@ -10,23 +11,25 @@ import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
 import { Select } from "@/kit/select";
 import type { DraftRead } from "@/kit/use-drafts";
-import { CheckedField } from "./checked-field";
+import { OwnField } from "./checked-field";
 
 type Props = {
   fields: readonly KindField[];
   settings: object;
-  /** What the settings may be: what is typed and does not fit is refused with its reason. */
-  schema: z.ZodMiniObject;
+  /** What the settings may be: what is typed and does not fit is refused with its reason. Without it each stands alone. */
+  schema?: z.ZodMiniObject;
   onSet: (part: object) => void;
-  /** What the settings belong to, besides the board on show. */
-  of?: string;
+  /** What the settings belong to. */
+  of: string;
+  /** How many fields stand beside each other. */
+  beside?: 2 | 4;
 };
 
 /** The fields that a kind of view, or of part of a sheet, is set up with. */
-export function SettingFields({ fields, ...rest }: Props) {
+export function SettingFields({ fields, beside = 2, ...rest }: Props) {
   if (fields.length === 0) return null;
   return (
-    <div className="grid grid-cols-2 gap-3">
+    <div className={clsx("grid grid-cols-2 gap-3", beside === 4 && "items-end sm:grid-cols-4")}>
       {fields.map((field) => (
         <SettingField key={field.part} field={field} {...rest} />
       ))}
@@ -39,8 +42,8 @@ function SettingField({
   settings,
   schema,
   onSet,
-  of = "",
-}: Omit<Props, "fields"> & { field: KindField }) {
+  of,
+}: Omit<Props, "fields" | "beside"> & { field: KindField }) {
   const { part, label } = field;
   const value = (settings as Readonly<Record<string, unknown>>)[part];
   const set = (next: unknown) => onSet({ [part]: next });
@@ -62,7 +65,7 @@ function SettingField({
   }
   const { shown, read } = typedIn(field, value);
   return (
-    <CheckedField
+    <OwnField
       label={label}
       of={of}
       numeric={!("text" in field)}
@@ -71,7 +74,7 @@ function SettingField({
       read={(typed) => {
         const found = read(typed);
         // What the lesson does not take is refused here, with its reason.
-        const whole = found.ok ? schema.safeParse({ ...settings, [part]: found.value }) : null;
+        const whole = found.ok && schema ? schema.safeParse({ ...settings, [part]: found.value }) : null;
         const issue = whole?.error?.issues[0];
         return issue ? { ok: false, message: issue.message } : found;
       }}

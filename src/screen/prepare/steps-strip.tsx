@@ -1,7 +1,16 @@
 "use client";
 
 import { clsx } from "clsx";
-import { ArrowLeft, ArrowRight, Copy, MoreVertical, PencilLine, RotateCcw, Trash2 } from "lucide-react";
+import {
+  ArrowLeft,
+  ArrowRight,
+  Copy,
+  MoreVertical,
+  PencilLine,
+  RotateCcw,
+  ScrollText,
+  Trash2,
+} from "lucide-react";
 import { nanoid } from "nanoid";
 import { Fragment, useState } from "react";
 import { liveHere } from "@/core/lesson/board-state";
@@ -26,9 +35,10 @@ const MIN_HEIGHT = 78;
 const MAX_HEIGHT = 112;
 
 /** The stair as it is prepared: its steps with their titles and questions, rising from left to right. */
-export function StepsStrip({ keepStep }: { keepStep: () => void }) {
+export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fromRecipe: () => void }) {
   const stair = useBoard((state) => pickBoard(state).stair);
   const climbed = useBoard(pickClimbed);
+  const isWritten = useBoard((state) => pickBoard(state).recipe !== undefined);
   const [wording, setWording] = useState<number | null>(null);
   /** The step that is done again, by its id. */
   const [again, setAgain] = useState<string | null>(null);
@@ -75,6 +85,7 @@ export function StepsStrip({ keepStep }: { keepStep: () => void }) {
           {climbed === index + 1 && keepCard(index + 1)}
         </Fragment>
       ))}
+      <RecipeCard height={height(0)} isAgain={isWritten} fromRecipe={fromRecipe} />
       <StepDialog
         doing="Change the words"
         words={wording === null ? null : (stair[wording - 1] ?? null)}
@@ -251,6 +262,21 @@ function KeepCard({ height, keepStep }: { height: number; keepStep: () => void }
       style={{ height }}
     >
       {live ? "Keep as a step" : "Add a step"}
+    </button>
+  );
+}
+
+/** A stair can be written for the teacher; one that was can be written again with other numbers. */
+function RecipeCard(props: { height: number; isAgain: boolean; fromRecipe: () => void }) {
+  return (
+    <button
+      type="button"
+      onClick={props.fromRecipe}
+      className="flex w-[132px] shrink-0 flex-col items-start justify-center gap-1 rounded-t-button bg-board/60 px-3 text-left leading-tight font-semibold text-quiet hover:bg-board hover:text-ink"
+      style={{ height: props.height }}
+    >
+      <ScrollText aria-hidden size={19} />
+      {props.isAgain ? "Other numbers" : "From a recipe"}
     </button>
   );
 }

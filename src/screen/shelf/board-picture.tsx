@@ -17,7 +17,7 @@ export function BoardPicture({ lesson, revision, board, ahead }: Props) {
       key={of}
       of={of}
       board={first}
-      at="first-step"
+      at={1}
       room={ROOM}
       theme={ORDINARY}
       from={ahead ? "either" : "here"}

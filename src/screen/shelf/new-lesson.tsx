@@ -3,12 +3,14 @@
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useRouter } from "next/navigation";
 import { useForm } from "react-hook-form";
-import { STARTING_CHARTS } from "@/core/surface/starting-charts";
+import { LessonWords } from "@/core/lesson/lesson";
+import { BEGINNING_NAMES, RECIPE_NAMES } from "@/core/lesson/recipes/any";
+import { BEGINNINGS } from "@/core/lesson/recipes/beginnings";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field } from "@/kit/field";
-import { StartingPicture } from "@/view/chart/starting-picture";
-import { NewLessonRequest } from "./shelf-messages";
+import { RecipeGallery } from "../recipes/recipe-gallery";
+import { useRecipe } from "../recipes/use-recipe";
 import { useDoor } from "./use-door";
 
 type Props = {
@@ -16,10 +18,15 @@ type Props = {
   onOpenChange: (open: boolean) => void;
 };
 
-/** Asks for a new lesson's title and the chart it begins with, and opens it to be prepared. */
+const OFFERED = [
+  { name: "A board to begin with", kinds: BEGINNING_NAMES },
+  { name: "A stair written for you", kinds: RECIPE_NAMES },
+];
+
+/** Asks for a new lesson's title and what it begins with, and opens it to be prepared. */
 export function NewLesson({ open, onOpenChange }: Props) {
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="New lesson" wide>
+    <Dialog open={open} onOpenChange={onOpenChange} title="New lesson" size="large">
       <NewLessonForm onCancel={() => onOpenChange(false)} />
     </Dialog>
   );
@@ -28,15 +35,19 @@ export function NewLesson({ open, onOpenChange }: Props) {
 function NewLessonForm({ onCancel }: { onCancel: () => void }) {
   const router = useRouter();
   const [busy, ask] = useDoor();
+  const inHand = useRecipe(BEGINNINGS.chart.starts);
   const { register, handleSubmit, formState } = useForm({
-    resolver: standardSchemaResolver(NewLessonRequest),
-    defaultValues: { title: "", forClass: "", chart: STARTING_CHARTS[0].id as string },
+    resolver: standardSchemaResolver(LessonWords),
+    defaultValues: { title: "", forClass: "" },
   });
   return (
     <form
       noValidate
-      onSubmit={handleSubmit((request) =>
-        ask({ do: "create", lesson: request }, (id) => router.push(`/lesson/${id}?prepare`)),
+      className="flex min-h-0 flex-1 flex-col gap-4"
+      onSubmit={handleSubmit((words) =>
+        ask({ do: "create", lesson: { ...words, begins: inHand.inputs } }, (id) =>
+          router.push(`/lesson/${id}?prepare`),
+        ),
       )}
     >
       <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
@@ -48,26 +59,10 @@ function NewLessonForm({ onCancel }: { onCancel: () => void }) {
           {...register("forClass")}
         />
       </div>
-      <fieldset className="mt-5">
-        <legend className="mb-2 text-sm font-semibold">Chart to begin with</legend>
-        <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
-          {STARTING_CHARTS.map((start) => (
-            <label
-              key={start.id}
-              className="cursor-pointer rounded-card border-2 border-rule bg-mist p-3 has-checked:border-ink has-checked:bg-board has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-focus"
-            >
-              <input type="radio" value={start.id} className="sr-only" {...register("chart")} />
-              <span className="block aspect-[4/3]">
-                <StartingPicture chart={start.chart} />
-              </span>
-              <span className="mt-2 block text-center font-semibold">{start.name}</span>
-            </label>
-          ))}
-        </div>
-      </fieldset>
-      <DialogEnd>
+      <RecipeGallery offered={OFFERED} inHand={inHand} />
+      <DialogEnd close>
         <Button onClick={onCancel}>Cancel</Button>
-        <Button type="submit" tone="strong" disabled={busy}>
+        <Button type="submit" tone="strong" disabled={busy || inHand.fault !== null}>
           Make the lesson
         </Button>
       </DialogEnd>

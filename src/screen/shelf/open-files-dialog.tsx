@@ -46,7 +46,7 @@ export function OpenFilesDialog({ files, standing, onClose }: Props) {
     }
   };
   return (
-    <Dialog open onOpenChange={(open) => !open && onClose()} title="Open lessons" wide>
+    <Dialog open onOpenChange={(open) => !open && onClose()} title="Open lessons" size="wide">
       {differing.length > 1 && (
         <div className="mb-4 flex flex-wrap items-center gap-3">
           <span className="mr-auto">{differing.length} lessons are there already.</span>

@@ -1,9 +1,11 @@
 import * as z from "zod/mini";
 import { LessonWords } from "@/core/lesson/lesson";
+import { RecipeInputs } from "@/core/lesson/recipes/any";
 
 export const LessonId = z.string().check(z.minLength(1), z.maxLength(40));
 
-export const NewLessonRequest = z.extend(LessonWords, { chart: z.string().check(z.maxLength(20)) });
+/** A new lesson: its words, and the board or the recipe that it begins with. */
+export const NewLessonRequest = z.extend(LessonWords, { begins: RecipeInputs });
 export type NewLessonRequest = z.infer<typeof NewLessonRequest>;
 
 /** What the shelf is asked to do. */

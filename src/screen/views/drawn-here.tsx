@@ -1,13 +1,13 @@
 "use client";
 
 import { useEffect, useMemo, useState } from "react";
-import { asOpened, onFirstStep } from "@/core/lesson/at-first";
+import { standingOn } from "@/core/lesson/at-first";
 import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { StillProps } from "./still-board";
 
 /** A board's picture drawn by the browser. */
 export function DrawnHere({ board, at, room, theme }: StillProps) {
-  const moment = useMemo(() => (at === "opened" ? asOpened(board) : onFirstStep(board)), [board, at]);
+  const moment = useMemo(() => standingOn(board, at), [board, at]);
   const [drawings, setDrawings] = useState<Drawings | null>(null);
   useEffect(() => {
     let gone = false;

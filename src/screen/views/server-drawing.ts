@@ -1,4 +1,4 @@
-import { asOpened, onFirstStep } from "@/core/lesson/at-first";
+import { standingOn } from "@/core/lesson/at-first";
 import type { Board } from "@/core/lesson/lesson";
 import type { Moment } from "@/core/lesson/moment";
 import { KIND_NAMES } from "@/core/views/view";
@@ -10,11 +10,11 @@ const MAX_KEPT = 600;
 const moments = new Map<string, Moment>();
 
 /** A board at one moment. It is worked out once for each name, however often its picture is asked for. */
-export function momentOf(name: string, board: Board, at: "opened" | "first-step"): Moment {
+export function momentOf(name: string, board: Board, at: number): Moment {
   const key = `${at} ${name}`;
   const known = moments.get(key);
   if (known) return known;
-  const moment = at === "opened" ? asOpened(board) : onFirstStep(board);
+  const moment = standingOn(board, at);
   if (moments.size >= MAX_KEPT) moments.delete(moments.keys().next().value!);
   moments.set(key, moment);
   return moment;

@@ -5,11 +5,11 @@ import type { Board } from "@/core/lesson/lesson";
 import { later } from "@/kit/later";
 import type { Size, Theme } from "@/view/drawing";
 
-/** What a picture shows: a board as it opens or on its first step, laid out in a room, and a name of its own. */
+/** What a picture shows: a board as it opens, 0, or on one of its steps, laid out in a room, and a name of its own. */
 export type StillProps = {
   of: string;
   board: Board;
-  at: "opened" | "first-step";
+  at: number;
   room: Size;
   theme: Theme;
   /** Where it is drawn: by the server into the page; there, or here if it did not come; here once it is near the window. */

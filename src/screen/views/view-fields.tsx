@@ -4,7 +4,7 @@ import { createElement } from "react";
 import { KIND_NAMES, type KindName, kindOfView, type View } from "@/core/views/view";
 import { type Later, later } from "@/kit/later";
 import { SettingFields } from "../prepare/setting-fields";
-import { useLay } from "../store/use-board";
+import { pickBoard, useBoard, useLay } from "../store/use-board";
 import { VIEWS } from "./views";
 
 type Fields = Later<{ view: View }>;
@@ -28,9 +28,11 @@ export function ViewFields({ view }: { view: View }) {
 
 function AskedFields({ view }: { view: View }) {
   const lay = useLay(view);
+  const board = useBoard((state) => pickBoard(state).id);
   const { fields, schema } = kindOfView(view);
   return (
     <SettingFields
+      of={`${board} ${view.id}`}
       fields={fields}
       settings={view}
       schema={schema}

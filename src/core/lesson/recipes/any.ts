@@ -1,24 +1,27 @@
 import * as z from "zod/mini";
+import { BEGINNINGS } from "./beginnings";
 import { RECIPES } from "./index";
 import type { Recipe, RecipeBoard } from "./recipe";
 
 export type RecipeName = keyof typeof RECIPES;
-/** What a recipe is given, whichever it is. */
-export type RecipeInputs = {
-  [K in RecipeName]: (typeof RECIPES)[K] extends Recipe<infer I> ? I : never;
-}[RecipeName];
+export type BeginningName = keyof typeof BEGINNINGS;
+const ALL = { ...BEGINNINGS, ...RECIPES };
+
+type InputsOf<K extends keyof typeof ALL> = (typeof ALL)[K] extends Recipe<infer I> ? I : never;
+/** What a recipe is given, whichever it is; a board to begin with is one that writes no stair. */
+export type RecipeInputs = { [K in keyof typeof ALL]: InputsOf<K> }[keyof typeof ALL];
 
 export const RECIPE_NAMES = Object.keys(RECIPES) as RecipeName[];
+export const BEGINNING_NAMES = Object.keys(BEGINNINGS) as BeginningName[];
 
-const schemas = RECIPE_NAMES.map((kind) => RECIPES[kind].schema);
+const schemas = Object.values(ALL).map(({ schema }) => schema);
 export const RecipeInputs = z.discriminatedUnion(
   "kind",
   schemas as unknown as [z.ZodMiniObject],
 ) as unknown as z.ZodMiniType<RecipeInputs>;
 
 /** The recipe of some inputs, whichever it is. */
-export const recipeOf = <I extends RecipeInputs>({ kind }: I): Recipe<I> =>
-  RECIPES[kind] as unknown as Recipe<I>;
+export const recipeOf = <I extends RecipeInputs>({ kind }: I): Recipe<I> => ALL[kind] as unknown as Recipe<I>;
 
 /** What the recipe of some inputs writes from them. */
 export const written = (inputs: RecipeInputs): RecipeBoard => recipeOf(inputs).write(inputs);

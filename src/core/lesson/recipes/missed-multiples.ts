@@ -32,7 +32,7 @@ export const missedMultiples = recipe<Inputs>({
     { part: "of", label: "Multiples of", whole: { least: 2, most: 50 } },
     { part: "to", label: "Up to", whole: { least: 20, most: 190 } },
     { part: "missed", label: "How many are missed", whole: { least: 1, most: 6 } },
-    { part: "draw", label: "Drawn by chance: draw", whole: { least: 1, most: 999 } },
+    { part: "draw", label: "Draw", whole: { least: 1, most: 999 } },
   ],
   write({ of, to, missed, draw }) {
     const all = range(of, to, of);

@@ -52,7 +52,7 @@ export const readTheScale = recipe<Inputs>({
       list: PARTS.map((value) => ({ value, label: value })),
     },
     { part: "marks", label: "Marks to be read", whole: { least: 1, most: 6 } },
-    { part: "draw", label: "Drawn by chance: draw", whole: { least: 1, most: 999 } },
+    { part: "draw", label: "Draw", whole: { least: 1, most: 999 } },
   ],
   write({ from, to, interval, parts, marks, draw }) {
     const cut = Number(parts);

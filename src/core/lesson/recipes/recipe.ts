@@ -42,6 +42,8 @@ export type Recipe<I extends { kind: string }> = {
   /** What the class does, in a sentence. */
   readonly about: string;
   readonly fields: readonly KindField[];
+  /** Inputs that are often wanted, by their names. */
+  readonly presets?: readonly { readonly name: string; readonly inputs: I }[];
   /** Right for all inputs that the schema takes. */
   readonly write: (inputs: I) => RecipeBoard;
 };
@@ -56,6 +58,10 @@ export const makesStair = <I>(fault: (inputs: I) => string | null) =>
     const message = fault(value);
     if (message !== null) issues.push({ code: "custom", message, input: value });
   });
+
+/** Refuses inputs whose view there cannot be, with what is said of the view. */
+export const makesBoard = <I>(check: (inputs: I) => z.core.util.SafeParseResult<unknown>) =>
+  makesStair((inputs: I) => check(inputs).error?.issues[0]?.message ?? null);
 
 /** A whole number within bounds, both included. */
 export const whole = (least: number, most: number) => z.int().check(z.minimum(least), z.maximum(most));

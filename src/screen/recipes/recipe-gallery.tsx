@@ -1,0 +1,147 @@
+"use client";
+
+import { clsx } from "clsx";
+import { RadioGroup } from "radix-ui";
+import type { Board } from "@/core/lesson/lesson";
+import { type RecipeInputs, recipeOf } from "@/core/lesson/recipes/any";
+import { Select } from "@/kit/select";
+import { ORDINARY } from "@/view/drawing";
+import { SettingFields } from "../prepare/setting-fields";
+import { DrawnHere } from "../views/drawn-here";
+import type { InHand } from "./use-recipe";
+
+/** What is offered, in groups with names. */
+export type Offered = readonly { readonly name: string; readonly kinds: readonly RecipeInputs["kind"][] }[];
+
+const ROOM = { width: 1040, height: 600 };
+/** Pictures of a stair that are shown before it is written. */
+const SHOWN = 6;
+
+/** Recipes to choose from, the numbers that one is given, and the first things that it makes. */
+export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: InHand }) {
+  const { inputs, fault, board, choose, set } = inHand;
+  const { name, about, fields, presets = [] } = recipeOf(inputs);
+  const stair = board.stair.length > 0;
+  const nameOf = (kind: RecipeInputs["kind"]) => recipeOf({ kind } as RecipeInputs).name;
+  return (
+    <div className="flex min-h-0 flex-1 gap-7 max-md:flex-col">
+      <div className="md:hidden">
+        <Select
+          label="What to begin with"
+          value={inputs.kind}
+          onChange={choose}
+          options={offered.map((group) => ({
+            name: group.name,
+            options: group.kinds.map((value) => ({ value, label: nameOf(value) })),
+          }))}
+        />
+      </div>
+      <RadioGroup.Root
+        aria-label="What to begin with"
+        value={inputs.kind}
+        onValueChange={(kind) => choose(kind as RecipeInputs["kind"])}
+        className="flex w-[264px] shrink-0 flex-col gap-0.5 overflow-y-auto rounded-card bg-mist p-2 max-md:hidden max-lg:w-[216px]"
+      >
+        {offered.map((group) => (
+          <div key={group.name} className="flex flex-col gap-0.5 pb-2">
+            {offered.length > 1 && (
+              <p className="px-3 pt-2 pb-1 text-sm font-semibold text-quiet">{group.name}</p>
+            )}
+            {group.kinds.map((kind) => (
+              <RadioGroup.Item
+                key={kind}
+                value={kind}
+                className="min-h-11 rounded-button px-3 py-1.5 text-left leading-tight font-semibold hover:bg-wall data-[state=checked]:bg-ink data-[state=checked]:text-white"
+              >
+                {nameOf(kind)}
+              </RadioGroup.Item>
+            ))}
+          </div>
+        ))}
+      </RadioGroup.Root>
+      <div className="@container flex min-h-0 min-w-0 flex-1 flex-col gap-4 overflow-y-auto pr-1 pb-1">
+        <div>
+          <h3 className="text-xl font-bold">{name}</h3>
+          <p className="mt-0.5 text-quiet">{about}</p>
+        </div>
+        {presets.length > 0 && (
+          <div className="flex flex-wrap gap-1.5">
+            {presets.map((one) => (
+              <button
+                key={one.name}
+                type="button"
+                aria-pressed={JSON.stringify(one.inputs) === JSON.stringify(inputs)}
+                onClick={() => set(one.inputs)}
+                className="h-10 rounded-full border border-rule px-3.5 text-[15px] font-semibold hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-white"
+              >
+                {one.name}
+              </button>
+            ))}
+          </div>
+        )}
+        <div
+          className={clsx(
+            "flex flex-col gap-4",
+            !stair && "@min-[620px]:grid @min-[620px]:grid-cols-[292px_1fr] @min-[620px]:gap-6",
+          )}
+        >
+          <div className="flex flex-col gap-3">
+            {/* Another recipe has other fields, though some are called alike. */}
+            <SettingFields
+              key={inputs.kind}
+              of={inputs.kind}
+              fields={fields}
+              settings={inputs}
+              onSet={set}
+              beside={stair ? 4 : 2}
+            />
+            <p aria-live="polite" className="font-medium text-wrong empty:hidden">
+              {fault}
+            </p>
+          </div>
+          {stair ? (
+            <Steps board={board} dim={fault !== null} />
+          ) : (
+            <div
+              className={clsx(
+                "w-full max-w-[max(280px,calc((100dvh-480px)*1.73))] min-w-0 self-start rounded-card bg-mist p-3",
+                fault && "opacity-40",
+              )}
+            >
+              <div className="aspect-[1040/600]">
+                <Picture board={board} at={0} />
+              </div>
+            </div>
+          )}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** The board as it opens, and its first steps. */
+function Steps({ board, dim }: { board: Board; dim: boolean }) {
+  const shown = [null, ...board.stair.slice(0, SHOWN - 1)];
+  return (
+    <ol
+      aria-label="The first steps"
+      className={clsx("grid gap-3 @min-[620px]:grid-cols-2", dim && "opacity-40")}
+    >
+      {shown.map((step, at) => (
+        <li key={step?.id ?? "start"} className="flex gap-3 rounded-card bg-mist p-3">
+          <div className="aspect-[1040/600] w-[54%] shrink-0">
+            <Picture board={board} at={at} />
+          </div>
+          <div className="min-w-0 flex-1 pt-1 leading-snug">
+            <p className="font-bold">{step ? step.title : "Start of the board"}</p>
+            <p className="mt-1 line-clamp-5 text-[15px] text-quiet">{step ? step.question : board.title}</p>
+          </div>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+const Picture = ({ board, at }: { board: Board; at: number }) => (
+  <DrawnHere of={`${board.id} ${at}`} board={board} at={at} room={ROOM} theme={ORDINARY} from="here" />
+);
