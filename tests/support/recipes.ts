@@ -418,7 +418,8 @@ export const CHECKS: { [K in RecipeName]: Check<K> } = {
   },
   "equal-groups": ({ groups, each }, moments) => {
     const ends = upTo(groups * each).filter((number) => number % each === 0);
-    expect(numbersIn(answerOf(moments, "On the strip"))).toEqual(ends);
+    expect(numbersIn(answerOf(moments, "One more"))[0]).toBe(ends[1]);
+    expect(Object.values(moments.at(-1)!.scene.grouped)[0]!.laid).toBe(ends.at(-1));
     expect(numbersIn(answerOf(moments, "All of them"))).toEqual([groups, each, ends.at(-1)]);
   },
 };

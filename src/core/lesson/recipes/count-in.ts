@@ -60,7 +60,7 @@ export const countIn = recipe<Inputs>({
         step(
           `On to ${say(to)}`,
           `How many jumps of ${say(by)} is it from ${say(from)} to ${say(to)}?`,
-          `${say(jumps)}: ${say(from)} ${sign} ${say(jumps)} × ${say(by)} = ${say(to)}`,
+          `${say(jumps)}: ${from === 0 ? "" : `${say(from)} ${sign} `}${say(jumps)} × ${say(by)} = ${say(to)}`,
           [[{ do: "hide", view: PANEL }], ...jumpsMarked("sun", jump, rest)],
         ),
         step("The ones digits", "Look at the ones digits. What do you notice?", onesAnswer(numbers, by), [

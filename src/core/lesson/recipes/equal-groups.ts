@@ -81,12 +81,11 @@ export const equalGroups = recipe<Inputs>({
           answer: `${say(groups)} × ${say(each)} = ${say(total)}`,
           beats: [[laid(2 * each)]],
         }),
-        step(
-          "On the strip",
-          `Where do the ${holders} end on the strip?`,
-          range(each, total, each).map(say).join(", "),
-          range(3 * each, total, each).map((count) => [laid(count)]),
-        ),
+        // Where they end is written beside the groups as they are laid: nothing is asked any more.
+        step("On the strip", "", "", [
+          ...range(3 * each, total, each).map((count) => [laid(count)]),
+          [{ do: "cover-part", view: GROUPS, part: "in-all", on: false }],
+        ]),
       ],
     };
   },

@@ -1,6 +1,6 @@
 import * as z from "zod/mini";
 import { KINDS } from "../../views/kinds";
-import { asking, COUNT_PANEL, jump, list, range, say, start, step, view } from "./parts";
+import { asking, jump, list, range, say, start, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 
 const LARGEST = 1_000_000;
@@ -72,7 +72,8 @@ export const whatComesNext = recipe<Inputs>({
       title: "What comes next?",
       views: [
         view({ ...KINDS.graph.starts, shows: "trail" as const, joined: "single" as const }),
-        COUNT_PANEL,
+        // The sentence of the jumps would tell the gaps.
+        view({ ...KINDS.trail.starts, sentence: false, ones: false }),
       ],
       layout: { run: "beside", share: 0.66 },
       steps: [
