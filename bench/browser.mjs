@@ -3,6 +3,7 @@ import { chromium } from "@playwright/test";
 import { CHROMIUM_ARGS } from "../scripts/lib/chromium.mjs";
 import { addLesson, demoLesson } from "../scripts/lib/lessons.mjs";
 import { freePort, startServer } from "../scripts/lib/server.mjs";
+import { classLateness } from "./class.mjs";
 import { countingLesson, countLateness, piecesLesson } from "./counting.mjs";
 import { lineFrames, slidingFrames, turningFrames, zoomFrames } from "./frames.mjs";
 import { groupsLesson, lineLesson, lineSettings, manyJumps, manyStrokes, timesLesson } from "./lessons.mjs";
@@ -56,6 +57,7 @@ export async function measureBrowser(executablePath) {
     const late = await countLateness(browser, `${server.address}/lesson/${counting}`);
     const beside = await addLesson(server.address, piecesLesson(large, board, lineSettings(lamps, board)));
     const latePieces = await countLateness(browser, `${server.address}/lesson/${beside}`);
+    const _lateClass = await classLateness(browser, `${server.address}/lesson/${beside}`);
     const groups = await addLesson(server.address, groupsLesson(lamps, board));
     const turned = await turningFrames(browser, `${server.address}/lesson/${groups}`);
     const times = await addLesson(server.address, timesLesson(lamps, board));
@@ -108,6 +110,8 @@ export async function measureBrowser(executablePath) {
         50,
       ),
       row("Count at four a second with chart, line and pieces, median lateness", latePieces.median, "ms", 20),
+      row("Class screen behind the teacher's, the same count, 95th percentile", lateClass.most, "ms", 100),
+      row("Class screen behind the teacher's, median", lateClass.median, "ms", 60),
       row(`Turning 120 counters, median frame, ${MILDLY} times slower`, turned.median, "ms", 17),
       row("Turning 120 counters, 95th percentile of frames", turned.p95, "ms", 34),
       row(`Sliding a times grid of 20 × 24, median frame, ${MILDLY} times slower`, frames.median, "ms", 17),

@@ -93,7 +93,9 @@ export function rewordStep(state: BoardState, level: number, words: StepWords): 
     ...state,
     board: {
       ...board,
-      stair: board.stair.map((step, i) => (i === level - 1 ? { ...step, ...words } : step)),
+      stair: board.stair.map(({ id, beats, ...was }, i) =>
+        i === level - 1 ? { id, ...words, beats } : { id, ...was, beats },
+      ),
     },
   };
 }

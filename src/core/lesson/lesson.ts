@@ -34,6 +34,8 @@ export const StepWords = z.object({
   title: title("Give the step a title."),
   question: Text,
   answer: Text,
+  /** For the teacher alone. */
+  note: z.optional(Text),
 });
 export type StepWords = z.infer<typeof StepWords>;
 

@@ -9,6 +9,8 @@ import { keepDrafts } from "@/kit/open-drafts";
 import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
+import { BesideClass } from "../class/beside-class";
+import { useClassLink } from "../class/use-class-link";
 import { boardCommands, type ScreenDoors } from "../commands/commands";
 import { useKeys } from "../commands/use-keys";
 import { useTyping } from "../fill/use-typing";
@@ -25,21 +27,12 @@ import { useClock } from "../store/use-clock";
 import { useWindowKeeping } from "../store/use-window-keeping";
 import { toolOf } from "../tools";
 import { ViewStage } from "../views/stages";
+import { type BoardDialog, BoardDialogs } from "./board-dialogs";
 import { BoardViews, Shared, usePlaced } from "./board-views";
 import {
   ByRule,
   Drawer,
-  FindCommand,
-  KeepStep,
-  KeysDialog,
-  LessonWordsDialog,
-  NumbersDialog,
-  PictureDialog,
   PrintBoard,
-  RecipeDialog,
-  RemovedBoards,
-  SaveDialog,
-  Sheets,
   StepsStrip,
   TimesPanels,
   UnsavedBand,
@@ -53,18 +46,6 @@ import { useSeenCookie } from "./use-seen-cookie";
 
 const STRONG = "yellow-stair:back-of-the-room";
 
-type Dialogs =
-  | "keep"
-  | "save"
-  | "sheets"
-  | "recipe"
-  | "picture"
-  | "numbers"
-  | "keys"
-  | "command"
-  | "words"
-  | "removed"
-  | null;
 type Props = { open: OpenLesson; name: string; unsaved: Unsaved | null };
 
 /** The board screen: one board, taught or prepared. */
@@ -77,13 +58,14 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   const [byRule, setByRule] = useState(false);
   // Opened again, it is where it was.
   const [rulesPage, setRulesPage] = useState("marks");
-  const [dialog, setDialog] = useState<Dialogs>(null);
+  const [dialog, setDialog] = useState<BoardDialog>(null);
   const saver = useSaver({ ...open, name, unsaved }, store);
   const [unsavedHidden, setUnsavedHidden] = useState(false);
   useLaterParts();
   useSeenCookie(strong);
   const voice = useBoard((state) => pickBoard(state).count.voice);
   useWindowKeeping(open.id, store, preparing);
+  const { link, openClassScreen } = useClassLink(open.id, strong);
 
   const toggle = useRef(() => {});
   const doors = useMemo<ScreenDoors>(
@@ -120,8 +102,9 @@ export function BoardWindow({ open, name, unsaved }: Props) {
           () => say("It could not be opened as a copy. Check that Yellow Stair is running, then try again."),
         ),
       findCommand: () => setDialog("command"),
+      classScreen: openClassScreen,
     }),
-    [store, open.id],
+    [store, open.id, openClassScreen],
   );
   const commands = useMemo(() => boardCommands(store, doors), [store, doors]);
   useKeys(commands);
@@ -140,7 +123,6 @@ export function BoardWindow({ open, name, unsaved }: Props) {
   // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.
   const narrow = isBeside && placed.length === 2 && placed[1]?.kind === "trail";
   const low = useMedia(LOW);
-  const words = useBoard((state) => state.words);
   const tool = useBoard((state) => state.tool);
   const { panel } = toolOf(tool);
   const beside = panel?.at === "side" ? panel : null;
@@ -196,7 +178,6 @@ export function BoardWindow({ open, name, unsaved }: Props) {
           : "Yellow Stair does not answer just now, and this browser cannot keep your work. Leave this page open.",
     );
   };
-  const close = (isOpen: boolean) => !isOpen && setDialog(null);
 
   return (
     <div className="flex h-dvh flex-col overflow-hidden bg-wall">
@@ -220,47 +201,49 @@ export function BoardWindow({ open, name, unsaved }: Props) {
         />
       )}
       <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5">
-        <QuestionBand />
-        <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>
-          {narrow && !besideViews ? (
-            <Shared layout={{ run: "beside", share }}>
-              <div className="min-h-0 min-w-0 [&>section]:size-full">
-                <ViewStage view={placed[0]!} strong={strong} />
-              </div>
-              {/* The panel grows above; arrows and their like stand below it, and stay where they are. */}
-              <div className="flex min-h-0 flex-col gap-4">
-                <div className="min-h-0 flex-1">
-                  <ViewStage view={placed[1]!} strong={strong} />
+        <BesideClass link={link}>
+          <QuestionBand />
+          <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>
+            {narrow && !besideViews ? (
+              <Shared layout={{ run: "beside", share }}>
+                <div className="min-h-0 min-w-0 [&>section]:size-full">
+                  <ViewStage view={placed[0]!} strong={strong} />
                 </div>
-                {side === "panels" && <div className="max-h-[78%] shrink-0 overflow-y-auto">{tools}</div>}
-              </div>
-            </Shared>
-          ) : (
-            <BoardViews
-              placed={narrow && (!preparing || low) ? placed.slice(0, 1) : placed}
-              strong={strong}
-            />
-          )}
-          {side === "panels" && !narrow && (
-            <div className="flex min-h-0 flex-col justify-end gap-4 overflow-y-auto">{tools}</div>
-          )}
-          {side === "drawer" && <Drawer page={shownPage} onPage={showPage} />}
-          {side === "rules" && <ByRule page={rulesPage} onPage={setRulesPage} />}
-          {side === "tool" &&
-            beside &&
-            (narrow && beside.withCount ? (
-              // The count so far stays while it is jumped.
-              <div className="flex min-h-0 flex-col gap-4">
-                <div className="h-[30%] min-h-0 shrink-0">
-                  <ViewStage view={placed[1]!} strong={strong} />
+                {/* The panel grows above; arrows and their like stand below it, and stay where they are. */}
+                <div className="flex min-h-0 flex-col gap-4">
+                  <div className="min-h-0 flex-1">
+                    <ViewStage view={placed[1]!} strong={strong} />
+                  </div>
+                  {side === "panels" && <div className="max-h-[78%] shrink-0 overflow-y-auto">{tools}</div>}
                 </div>
-                <beside.Panel />
-              </div>
+              </Shared>
             ) : (
-              <beside.Panel />
-            ))}
-        </div>
-        {panel?.at === "below" && <panel.Panel />}
+              <BoardViews
+                placed={narrow && (!preparing || low) ? placed.slice(0, 1) : placed}
+                strong={strong}
+              />
+            )}
+            {side === "panels" && !narrow && (
+              <div className="flex min-h-0 flex-col justify-end gap-4 overflow-y-auto">{tools}</div>
+            )}
+            {side === "drawer" && <Drawer page={shownPage} onPage={showPage} />}
+            {side === "rules" && <ByRule page={rulesPage} onPage={setRulesPage} />}
+            {side === "tool" &&
+              beside &&
+              (narrow && beside.withCount ? (
+                // The count so far stays while it is jumped.
+                <div className="flex min-h-0 flex-col gap-4">
+                  <div className="h-[30%] min-h-0 shrink-0">
+                    <ViewStage view={placed[1]!} strong={strong} />
+                  </div>
+                  <beside.Panel />
+                </div>
+              ) : (
+                <beside.Panel />
+              ))}
+          </div>
+          {panel?.at === "below" && <panel.Panel />}
+        </BesideClass>
       </main>
       {preparing && (
         <div className="px-5">
@@ -270,27 +253,14 @@ export function BoardWindow({ open, name, unsaved }: Props) {
       <Rail keepStep={doors.keepStep} byRule={ruling} onByRule={toggleRules} />
 
       {voice && <Voice />}
-      {dialog === "keep" && <KeepStep onClose={() => setDialog(null)} />}
-      {dialog === "words" && (
-        <LessonWordsDialog
-          open
-          onOpenChange={close}
-          words={words}
-          onSave={(said) => {
-            store.getState().setWords(said);
-            setDialog(null);
-          }}
-        />
-      )}
       <PrintBoard strong={strong} />
-      {dialog === "save" && <SaveDialog open onOpenChange={close} doors={doors} />}
-      {dialog === "recipe" && <RecipeDialog onClose={() => setDialog(null)} />}
-      {dialog === "sheets" && <Sheets onClose={() => setDialog(null)} />}
-      {dialog === "picture" && <PictureDialog open onOpenChange={close} strong={strong} />}
-      {dialog === "numbers" && <NumbersDialog open onOpenChange={close} />}
-      {dialog === "removed" && <RemovedBoards onClose={() => setDialog(null)} />}
-      {dialog === "keys" && <KeysDialog open onOpenChange={close} commands={commands} />}
-      {dialog === "command" && <FindCommand open onOpenChange={close} commands={commands} />}
+      <BoardDialogs
+        dialog={dialog}
+        close={() => setDialog(null)}
+        doors={doors}
+        commands={commands}
+        strong={strong}
+      />
     </div>
   );
 }

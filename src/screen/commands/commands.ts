@@ -30,6 +30,8 @@ export type ScreenDoors = {
   /** What was set aside for the saved lesson, as a lesson of its own. */
   bringBack: (key: string, lesson: Lesson) => void;
   findCommand: () => void;
+  /** What the class sees, in a window of its own. */
+  classScreen: () => void;
 };
 
 export type Command = {
@@ -102,6 +104,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     { name: "Prepare or teach", keys: ["e"], run: doors.prepare },
     { name: "Save a picture of the board", keys: [], run: doors.savePicture },
     { name: "Sheets for the table", keys: [], run: doors.sheets },
+    { name: "Class screen", keys: [], run: doors.classScreen },
     { name: "A stair from a recipe", keys: [], run: doors.fromRecipe },
     { name: "Print the board", keys: [], run: doors.print },
     { name: "Numbers as a table", keys: [], run: doors.numbers },

@@ -5,6 +5,7 @@ import {
   Expand,
   Keyboard,
   ListFilter,
+  MonitorUp,
   Move,
   PencilLine,
   Printer,
@@ -51,6 +52,9 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
       </MenuItem>
       <MenuItem icon={<ListFilter aria-hidden size={19} />} onSelect={doors.byRule}>
         Mark or cover by rule
+      </MenuItem>
+      <MenuItem icon={<MonitorUp aria-hidden size={19} />} onSelect={doors.classScreen}>
+        Class screen
       </MenuItem>
       <MenuItem icon={<Expand aria-hidden size={19} />} onSelect={doors.fullScreen}>
         Full screen

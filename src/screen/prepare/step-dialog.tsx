@@ -38,11 +38,15 @@ type FormProps = { doing: Props["doing"]; words: StepWords; onSave: Props["onSav
 function StepForm({ doing, words, onSave, onCancel }: FormProps) {
   const { register, handleSubmit, formState } = useForm({
     resolver: standardSchemaResolver(StepWords),
-    defaultValues: words,
+    defaultValues: { note: "", ...words },
   });
   const { errors } = formState;
   return (
-    <form noValidate onSubmit={handleSubmit(onSave)} className="flex flex-col gap-4">
+    <form
+      noValidate
+      onSubmit={handleSubmit(({ note, ...words }) => onSave(note ? { ...words, note } : words))}
+      className="flex flex-col gap-4"
+    >
       <Field label="Title" message={errors.title?.message} {...register("title")} />
       <TextField
         label="Question"
@@ -51,6 +55,12 @@ function StepForm({ doing, words, onSave, onCancel }: FormProps) {
         {...register("question")}
       />
       <TextField label="Answer" hint="optional" message={errors.answer?.message} {...register("answer")} />
+      <TextField
+        label="Your note"
+        hint="optional; the class screen never shows it"
+        message={errors.note?.message}
+        {...register("note")}
+      />
       <DialogEnd>
         <Button onClick={onCancel}>Cancel</Button>
         <Button type="submit" tone="strong">

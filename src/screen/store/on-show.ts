@@ -7,21 +7,24 @@ import type { Scene } from "@/core/scene/scene";
 import type { View } from "@/core/views/view";
 import type { BoardScreenState } from "./board-store";
 
-export function boardStateOf(state: BoardScreenState): BoardState {
+/** What a board looks like on a screen follows from this much of it. */
+export type OnShow = Pick<BoardScreenState, "boards" | "at" | "played" | "counting" | "within">;
+
+export function boardStateOf(state: Pick<OnShow, "boards" | "at">): BoardState {
   return state.boards[state.at]!.present;
 }
 
 const scenes = new WeakMap<BoardState, Map<number, Scene>>();
 
 /** The scene on show, whether or not a silent count walks. Folded once for each board state. */
-function shownScene(state: BoardScreenState): Scene {
+function shownScene(state: OnShow): Scene {
   const board = boardStateOf(state);
   const played = state.played ?? Number.POSITIVE_INFINITY;
   return scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
 }
 
 /** The scene on show, which every view reads that keeps nothing of its own. */
-export function sceneNow(state: BoardScreenState): Scene {
+export function sceneNow(state: OnShow): Scene {
   const board = boardStateOf(state);
   const scene = shownScene(state);
   return state.counting && isHushed(boardWith(board.board, scene.settings)) ? hushedOf(scene) : scene;
@@ -31,14 +34,14 @@ export function sceneNow(state: BoardScreenState): Scene {
  * The view in hand: the one that was touched last, else the first with numbers. Tools, count and panels are about its
  * numbers, which are the board's unless it keeps its own.
  */
-export function viewInHand(state: BoardScreenState): View | undefined {
+export function viewInHand(state: OnShow): View | undefined {
   const board = boardNow(state);
   const surfaces = surfacesOf(board);
   return surfaces.find(({ id }) => id === state.within) ?? surfaces[0];
 }
 
 /** The scene as a view on show has it. */
-export function sceneOn(state: BoardScreenState, view: View | undefined): Scene {
+export function sceneOn(state: OnShow, view: View | undefined): Scene {
   if (!view?.own) return state.counting && viewInHand(state)?.own ? shownScene(state) : sceneNow(state);
   const scene = sceneOfView(view, shownScene(state));
   const walks = state.counting && viewInHand(state)?.id === view.id;
@@ -46,14 +49,13 @@ export function sceneOn(state: BoardScreenState, view: View | undefined): Scene 
 }
 
 /** The board on show as far as it shares its numbers with the view in hand. */
-export const boardInHand = (state: BoardScreenState): Board =>
-  boardAround(boardNow(state), viewInHand(state));
+export const boardInHand = (state: OnShow): Board => boardAround(boardNow(state), viewInHand(state));
 
 /** The scene as the view in hand has it. */
-export const sceneInHand = (state: BoardScreenState): Scene => sceneOn(state, viewInHand(state));
+export const sceneInHand = (state: OnShow): Scene => sceneOn(state, viewInHand(state));
 
 /** The board on show: as prepared, with what was set since. */
-export function boardNow(state: BoardScreenState): Board {
+export function boardNow(state: OnShow): Board {
   return boardWith(boardStateOf(state).board, sceneNow(state).settings);
 }
 
@@ -68,6 +70,19 @@ function hushedOf(scene: Scene): Scene {
   const known = hushed.get(scene) ?? { ...scene, hushed: true };
   hushed.set(scene, known);
   return known;
+}
+
+/**
+ * The scene of the whole board as a class screen shows it: like `sceneOn`, a count that walks in silence hides its number, also
+ * in a view that keeps its own.
+ */
+export function classScene(state: OnShow): Scene {
+  const view = viewInHand(state);
+  if (!view?.own || !state.counting) return sceneNow(state);
+  const scene = shownScene(state);
+  const there = scene.own[view.id];
+  if (!there || !isHushed(boardNow(state))) return scene;
+  return { ...scene, own: { ...scene.own, [view.id]: { ...there, hushed: true } } };
 }
 
 /** Keeps the scene of a board state, however it was folded. */

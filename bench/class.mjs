@@ -1,0 +1,68 @@
+import { MILDLY } from "./page.mjs";
+
+/** Beats of the count that are watched. */
+const BEATS = 60;
+
+/** Notes in the teacher's window when it tells the class screen something, on the clock that both windows have. */
+const noteTold = () => {
+  window.told = [];
+  const post = BroadcastChannel.prototype.postMessage;
+  BroadcastChannel.prototype.postMessage = function (message) {
+    if (message.kind === "show") window.told.push(performance.timeOrigin + performance.now());
+    return post.call(this, message);
+  };
+};
+
+/** Notes in the class screen when it has painted something else. */
+const notePainted = () => {
+  window.painted = [];
+  new MutationObserver(() => {
+    // It draws within a frame; the message is handled after that.
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => window.painted.push(performance.timeOrigin + performance.now());
+    port2.postMessage(null);
+  }).observe(document.body, { subtree: true, childList: true, attributes: true, characterData: true });
+};
+
+/**
+ * How long after the teacher's window has told it the class screen has painted a count at four numbers a second, both slowed:
+ * the median, and the 95th of a hundred, in milliseconds.
+ */
+export async function classLateness(browser, address) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const slowed = async (page) => {
+    const cdp = await context.newCDPSession(page);
+    await cdp.send("Emulation.setCPUThrottlingRate", { rate: MILDLY });
+    return page;
+  };
+  const teacher = await slowed(await context.newPage());
+  await teacher.addInitScript(noteTold);
+  await teacher.goto(address);
+  await teacher.locator("[data-cell]").first().waitFor();
+  await teacher.waitForTimeout(6000);
+  // A window of its own, as it has in class: a tab that another one hides is hardly painted.
+  const [opened] = await Promise.all([
+    context.waitForEvent("page"),
+    teacher.evaluate(
+      (at) => void window.open(at, "class", "popup,width=1280,height=800"),
+      `${address}/class`,
+    ),
+  ]);
+  const screen = await slowed(opened);
+  await screen.locator("[data-shows] svg").first().waitFor();
+  await screen.evaluate(notePainted);
+  await teacher.evaluate(() => {
+    window.told.length = 0;
+    document.querySelector("[aria-label='Start the count']").click();
+  });
+  await teacher.waitForFunction((beats) => window.told.length >= beats, BEATS, { timeout: 60_000 });
+  await teacher.waitForTimeout(500);
+  const told = await teacher.evaluate(() => window.told);
+  const painted = await screen.evaluate(() => window.painted);
+  await context.close();
+  const late = told
+    .slice(4, BEATS)
+    .map((at) => painted.find((one) => one >= at) - at)
+    .toSorted((a, b) => a - b);
+  return { median: late[Math.floor(late.length / 2)], most: late[Math.floor(late.length * 0.95)] };
+}

@@ -1,0 +1,98 @@
+import { createStore, type StoreApi } from "zustand/vanilla";
+import type { BoardState } from "@/core/lesson/board-state";
+import type { BoardStore } from "../store/board-store";
+import { FromClass, type FromTeacher } from "./class-messages";
+import { boardMessage, isSameShown, type Shown, showMessage, shownOf } from "./shown-to-class";
+
+/** How a class screen stands to this window. */
+export type ClassLink = {
+  /** A class screen is there and has answered lately. */
+  follows: boolean;
+  /** What it goes on showing while the teacher looks ahead; null where it follows. */
+  held: Shown | null;
+  blank: boolean;
+  hold: (held: boolean) => void;
+  setBlank: (blank: boolean) => void;
+};
+
+/** A class screen is asked now and then whether it is still there, and gone if it does not answer. */
+const ASK_EVERY_MS = 4_000;
+const GONE_AFTER_MS = 10_000;
+
+/**
+ * Tells the class screens of this lesson what the class is to see, whenever that is another: the board once, then what is
+ * done on it. Preparing is not shown: meanwhile they keep what they show. `close` ends it.
+ */
+export function linkClass(
+  channel: BroadcastChannel,
+  board: BoardStore,
+  isStrong: () => boolean,
+): { link: StoreApi<ClassLink>; refresh: () => void; hear: (data: unknown) => void; close: () => void } {
+  /** What the class screens know: the board, what was done by hand on it, and what they show. */
+  let told: { state: BoardState; shown: Shown } | null = null;
+  let kept: Shown = shownOf(board.getState());
+  let frame = 0;
+  let heard = 0;
+  const post = (message: FromTeacher) => channel.postMessage(message);
+  const tell = () => {
+    frame = 0;
+    const { held, blank, follows } = link.getState();
+    if (!board.getState().preparing) kept = shownOf(board.getState());
+    if (!follows) return;
+    const shown = held ?? kept;
+    const { state } = shown;
+    if (told?.state.board !== state.board) {
+      post(boardMessage(state));
+      told = { state: { ...state, live: [] }, shown };
+    }
+    post(showMessage(shown, told!.state.live, { strong: isStrong(), blank }));
+    told = { state, shown };
+  };
+  const link = createStore<ClassLink>()((set) => ({
+    follows: false,
+    held: null,
+    blank: false,
+    hold: (held) => {
+      set({ held: held ? kept : null });
+      tell();
+    },
+    setBlank: (blank) => {
+      set({ blank });
+      tell();
+    },
+  }));
+  /** Several changes within one frame are told together. */
+  const soon = () => {
+    frame ||= requestAnimationFrame(tell);
+  };
+  const forget = board.subscribe(() => {
+    const now = board.getState();
+    if (now.preparing || isSameShown(shownOf(now), kept)) return;
+    soon();
+  });
+  const hear = (data: unknown) => {
+    const read = FromClass.safeParse(data);
+    if (!read.success) return;
+    heard = Date.now();
+    const { kind } = read.data;
+    link.setState({ follows: kind !== "gone" });
+    if (kind === "hello") told = null;
+    // One that was there before this window was knows what another has told it.
+    if (kind !== "gone" && told === null) tell();
+  };
+  channel.onmessage = ({ data }) => hear(data);
+  const asking = setInterval(() => {
+    if (link.getState().follows && Date.now() - heard > GONE_AFTER_MS) link.setState({ follows: false });
+    post({ kind: "there" });
+  }, ASK_EVERY_MS);
+  return {
+    link,
+    refresh: soon,
+    hear,
+    close: () => {
+      forget();
+      clearInterval(asking);
+      cancelAnimationFrame(frame);
+    },
+  };
+}

@@ -1,0 +1,66 @@
+import type { BoardState } from "@/core/lesson/board-state";
+import { historyOf } from "@/core/lesson/history";
+import type { Moment } from "@/core/lesson/moment";
+import { boardNow, classScene } from "../store/on-show";
+import type { BoardMessage, FromClass, FromTeacher, ShowMessage } from "./class-messages";
+import { withSince } from "./shown-to-class";
+
+/** What the class sees: a board at one moment with its question, or nothing. */
+export type ClassView = {
+  readonly moment: Moment;
+  readonly question: string;
+  readonly answer: string | null;
+  readonly strong: boolean;
+  readonly blank: boolean;
+};
+
+/** What a class screen has been told so far. */
+export type Known = {
+  readonly board: BoardMessage | null;
+  readonly live: BoardState["live"];
+  readonly show: ShowMessage | null;
+};
+export const NOTHING_KNOWN: Known = { board: null, live: [], show: null };
+
+/** What a class screen knows after one more message, and what it answers; null for nothing. */
+export function hear(known: Known, message: FromTeacher): [Known, FromClass["kind"] | null] {
+  switch (message.kind) {
+    case "board":
+      return [{ ...known, board: message, live: [] }, null];
+    case "show": {
+      // It is about a board that was sent while this window was not yet there.
+      if (known.board?.board.id !== message.board) return [known, "hello"];
+      const live = withSince(known.live, message.live);
+      return [{ ...known, live, show: message }, "here"];
+    }
+    case "there":
+      return [known, known.board ? "here" : "hello"];
+    default:
+      return message satisfies never;
+  }
+}
+
+/** The board as it was sent, with steps that have no words. */
+const stateOf = ({ board, beats }: BoardMessage, live: BoardState["live"], climbed: number): BoardState => ({
+  board: {
+    ...board,
+    stair: beats.map((some, i) => ({ id: `${i}`, title: "Step", question: "", answer: "", beats: some })),
+  },
+  climbed: Math.min(climbed, beats.length),
+  live,
+});
+
+/** What the class sees by now; null where nothing has been told. */
+export function viewOf({ board: sent, live, show }: Known): ClassView | null {
+  if (!sent || !show) return null;
+  const { climbed, played, counting, within, question, answer, strong, blank } = show;
+  const boards = [historyOf(stateOf(sent, live, climbed))];
+  const state = { boards, at: 0, played, counting, within };
+  return {
+    moment: { board: boardNow(state), scene: classScene(state), mayAsk: question === "" },
+    question,
+    answer,
+    strong,
+    blank,
+  };
+}

@@ -1,0 +1,52 @@
+import * as z from "zod/mini";
+import { Board, MAX, StepWords } from "@/core/lesson/lesson";
+import { Beat } from "@/core/scene/move";
+import { ViewId } from "@/core/views/view-id";
+
+const MAX_ACTS = 100_000;
+const Level = z.int().check(z.minimum(0), z.maximum(MAX.steps));
+const Acts = z.array(z.array(Beat));
+
+/** A board as the class screen is given it: what its steps do, and none of their words. */
+const BoardMessage = z.object({
+  kind: z.literal("board"),
+  board: Board,
+  beats: z.array(z.array(Beat)).check(z.maxLength(MAX.steps)),
+});
+
+/**
+ * What the class sees: where the board stands, and what was done by hand on a step, from the act on that is no longer the
+ * same. A question without its answer, until that is shown.
+ */
+const ShowMessage = z.object({
+  kind: z.literal("show"),
+  board: z.string().check(z.maxLength(40)),
+  climbed: Level,
+  played: z.nullable(z.int().check(z.minimum(0))),
+  counting: z.boolean(),
+  within: z.nullable(ViewId),
+  live: z.array(
+    z.object({ level: Level, from: z.int().check(z.minimum(0), z.maximum(MAX_ACTS)), acts: Acts }),
+  ),
+  question: StepWords.shape.question,
+  answer: z.nullable(StepWords.shape.answer),
+  strong: z.boolean(),
+  blank: z.boolean(),
+});
+export type ShowMessage = z.infer<typeof ShowMessage>;
+export type BoardMessage = z.infer<typeof BoardMessage>;
+
+/** What the teacher's window says: what to show, or that it is there and asks who follows. */
+export const FromTeacher = z.discriminatedUnion("kind", [
+  BoardMessage,
+  ShowMessage,
+  z.object({ kind: z.literal("there") }),
+]);
+export type FromTeacher = z.infer<typeof FromTeacher>;
+
+/** What a class screen says: it has opened and needs everything, it follows, it closes. */
+export const FromClass = z.object({ kind: z.enum(["hello", "here", "gone"]) });
+export type FromClass = z.infer<typeof FromClass>;
+
+/** Windows of one browser hear each other by the lesson that they show. */
+export const channelOf = (lesson: string): string => `yellow-stair:class:${lesson}`;

@@ -1,0 +1,173 @@
+"use client";
+
+import { Eye, EyeOff, Pause, Play, RotateCcw } from "lucide-react";
+import { type ReactNode, useEffect, useState } from "react";
+import { useStore } from "zustand";
+import type { StoreApi } from "zustand/vanilla";
+import { currentStep, openBoard } from "@/core/lesson/board-state";
+import { surfacesOf } from "@/core/lesson/views-of";
+import { isCoveredAt } from "@/core/scene/scene";
+import { listNumbers } from "@/core/set/rule-words";
+import { isCellKey } from "@/core/surface/cell-key";
+import { kindOfView } from "@/core/views/view";
+import { Button } from "@/kit/button";
+import type { BoardScreenState } from "../store/board-store";
+import { boardStateOf, sceneOn } from "../store/on-show";
+import { sayDone } from "../store/say-done";
+import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
+import type { ClassLink } from "./class-link";
+
+/** Steps ahead that are shown. */
+const AHEAD = 3;
+
+/** What only the teacher sees while a class screen follows: the answer, her note, what is covered, and what comes next. */
+export function ClassPanel({ link }: { link: StoreApi<ClassLink> }) {
+  const { held, blank, hold, setBlank } = useStore(link);
+  return (
+    <aside
+      aria-label="Only for you"
+      className="flex w-[336px] shrink-0 flex-col gap-3 overflow-y-auto portrait:max-h-[34%] portrait:w-full"
+    >
+      <Clock />
+      <div className="grid grid-cols-2 gap-2">
+        <Button
+          tone={held ? "stair" : "plain"}
+          aria-pressed={held !== null}
+          onClick={() => hold(!held)}
+          className="px-2"
+        >
+          {held ? <Play aria-hidden size={18} /> : <Pause aria-hidden size={18} />}
+          {held ? "Let it follow" : "Hold it"}
+        </Button>
+        <Button
+          tone={blank ? "stair" : "plain"}
+          aria-pressed={blank}
+          onClick={() => setBlank(!blank)}
+          className="px-2"
+        >
+          {blank ? <Eye aria-hidden size={18} /> : <EyeOff aria-hidden size={18} />}
+          {blank ? "Show it again" : "Blank it"}
+        </Button>
+      </div>
+      <Answer />
+      <Covered />
+      <Next />
+      <Where />
+    </aside>
+  );
+}
+
+const CARD = "rounded-card bg-board px-4 py-3";
+const Label = ({ children }: { children: ReactNode }) => (
+  <p className="text-sm font-semibold text-quiet">{children}</p>
+);
+
+const timeNow = () => new Date().toLocaleTimeString("en-GB", { hour: "numeric", minute: "2-digit" });
+
+function Clock() {
+  const [time, setTime] = useState(timeNow);
+  useEffect(() => {
+    const timer = setInterval(() => setTime(timeNow()), 1_000);
+    return () => clearInterval(timer);
+  }, []);
+  return (
+    <p className="flex items-center gap-2.5 rounded-card bg-board px-4 py-2.5 font-semibold">
+      <span aria-hidden className="size-3 rounded-full bg-kelp-dot" />
+      Class screen follows
+      <span className="ml-auto font-numeral text-lg">{time}</span>
+    </p>
+  );
+}
+
+function Answer() {
+  const step = useBoard((state) => currentStep(boardStateOf(state)));
+  if (!step || (!step.answer && !step.note)) return null;
+  return (
+    <section aria-label="Answer" className={CARD}>
+      {step.answer && (
+        <>
+          <Label>Answer</Label>
+          <p className="font-numeral text-2xl leading-snug font-bold">{step.answer}</p>
+        </>
+      )}
+      {step.note && (
+        <>
+          <p className="mt-1.5 leading-snug">{step.note}</p>
+          <p className="mt-1 text-[13px] text-quiet">Your note</p>
+        </>
+      )}
+    </section>
+  );
+}
+
+/** The covered numbers of the board on show, in their order. */
+function pickCovered(state: BoardScreenState): string {
+  const numbers = surfacesOf(pickBoard(state)).flatMap((view) => {
+    const scene = sceneOn(state, view);
+    const seen = { look: scene.looks[view.id], window: scene.windows[view.id] ?? undefined };
+    return kindOfView(view)
+      .lists(view, seen)
+      .filter((target) => !isCellKey(target) && isCoveredAt(scene, target));
+  });
+  const all = [...new Set(numbers)];
+  return all.length === 0 ? "" : listNumbers(all, 10);
+}
+
+function Covered() {
+  const covered = useBoard(pickCovered);
+  if (covered === "") return null;
+  return (
+    <section aria-label="Under covers" className="rounded-card border-2 border-stair bg-lit px-4 py-3">
+      <Label>Under covers</Label>
+      <p className="font-numeral text-xl leading-snug font-bold">{covered}</p>
+    </section>
+  );
+}
+
+function Next() {
+  const stair = useBoard((state) => boardStateOf(state).board.stair);
+  const climbed = useBoard((state) => boardStateOf(state).climbed);
+  const ahead = stair.slice(climbed, climbed + AHEAD);
+  return (
+    <section aria-label="What comes next" className={CARD}>
+      <Label>Next</Label>
+      {ahead.length === 0 && <p className="pt-1">This is the last step of the board.</p>}
+      <ol className="mt-1.5 flex flex-col gap-1.5">
+        {ahead.map(({ id, title, question, answer }, i) => (
+          <li
+            key={id}
+            className={`flex gap-3 rounded-button px-3 py-2 ${i === 0 ? "bg-lit ring-2 ring-stair" : "bg-mist"}`}
+          >
+            <span className="pt-0.5 text-lg font-bold">{climbed + i + 1}</span>
+            <span className="min-w-0 leading-snug">
+              <span className="block font-semibold">{title}</span>
+              {question && <span className="line-clamp-2 text-[15px] text-quiet">{question}</span>}
+              {answer && <span className="block font-numeral text-[15px] font-bold">{answer}</span>}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Where() {
+  const store = useBoardStore();
+  const at = useBoard((state) => state.at);
+  const climbed = useBoard((state) => boardStateOf(state).climbed);
+  const steps = useBoard((state) => boardStateOf(state).board.stair.length);
+  const again = () => {
+    store.getState().change((state) => openBoard(state.board), { answerShown: false, counting: false });
+    sayDone(store, "The board is at its start again.");
+  };
+  return (
+    <div className={`${CARD} flex items-center justify-between gap-2`}>
+      <p className="font-semibold">
+        Board {at + 1}, {climbed === 0 ? "at its start" : `step ${climbed} of ${steps}`}
+      </p>
+      <Button onClick={again} className="px-3">
+        <RotateCcw aria-hidden size={18} /> Begin again
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,192 @@
+import fc from "fast-check";
+import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
+import { anyMove } from "../../../tests/support/any-move";
+import { cover, openStore, step } from "../../../tests/support/open-store";
+import { seen } from "../../../tests/support/seen";
+import { boardNow, classScene, sceneNow } from "../store/on-show";
+import { linkClass } from "./class-link";
+import { hear, type Known, NOTHING_KNOWN, viewOf } from "./class-memory";
+import { FromTeacher } from "./class-messages";
+
+/** A channel between two windows: what is posted is copied, as a browser would. */
+function wire() {
+  const channel = {
+    postMessage: (_: unknown) => {},
+    onmessage: null as null | ((event: { data: unknown }) => void),
+  };
+  const said: unknown[] = [];
+  let known: Known = NOTHING_KNOWN;
+  let isOpen = true;
+  const toTeacher = (kind: string) => channel.onmessage?.({ data: { kind } });
+  channel.postMessage = (message) => {
+    said.push(structuredClone(message));
+    if (!isOpen) return;
+    const [next, answer] = hear(known, FromTeacher.parse(structuredClone(message)));
+    known = next;
+    if (answer) toTeacher(answer);
+  };
+  return {
+    channel: channel as unknown as BroadcastChannel,
+    said,
+    view: () => viewOf(known),
+    open: () => {
+      [known, isOpen] = [NOTHING_KNOWN, true];
+      toTeacher("hello");
+    },
+    shut: () => {
+      isOpen = false;
+      toTeacher("gone");
+    },
+  };
+}
+
+const STAIR = [
+  step("one", cover("54"), [{ do: "mark", ink: "sun", numbers: ["48"] }]),
+  step("two", cover("60")),
+];
+
+function teach() {
+  const { store, touch } = openStore(...STAIR);
+  const between = wire();
+  const { link, close, refresh } = linkClass(between.channel, store, () => false);
+  const same = () => {
+    vi.advanceTimersByTime(20);
+    const state = store.getState();
+    expect(seen(between.view()!.moment.scene)).toEqual(seen(classScene(state)));
+    expect(between.view()!.moment.board).toMatchObject({
+      id: boardNow(state).id,
+      views: boardNow(state).views,
+    });
+  };
+  return { store, touch, link, close, refresh, ...between, same };
+}
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  vi.stubGlobal("requestAnimationFrame", (run: () => void) => setTimeout(run, 16));
+  vi.stubGlobal("cancelAnimationFrame", (timer: number) => clearTimeout(timer));
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+describe("the class screen", () => {
+  test("shows what the teacher's window shows, whatever is done there, and catches up when it opens late", () => {
+    const doing = fc.oneof(
+      fc.array(anyMove, { minLength: 1, maxLength: 3 }).map((beat) => ({ do: "act" as const, beat })),
+      fc.constantFrom("climb", "down", "back", "again", "grow", "count", "shut", "open").map((what) => ({
+        do: what as "climb" | "down" | "back" | "again" | "grow" | "count" | "shut" | "open",
+        beat: [],
+      })),
+    );
+    fc.assert(
+      fc.property(fc.array(doing, { maxLength: 30 }), (all) => {
+        const there = teach();
+        there.open();
+        let isOpen = true;
+        for (const { do: what, beat } of all) {
+          const now = there.store.getState();
+          if (what === "act") now.act([beat]);
+          if (what === "climb") now.climb();
+          if (what === "down") now.stepDown();
+          if (what === "back") now.takeBack();
+          if (what === "again") now.doAgain();
+          if (what === "grow") now.grow("walk", [{ do: "jump", by: "6" }]);
+          if (what === "count") now.oneOn();
+          if (what === "shut" && isOpen) there.shut();
+          if (what === "open" && !isOpen) there.open();
+          if (what === "shut" || what === "open") isOpen = what === "open";
+          if (isOpen) there.same();
+        }
+        if (!isOpen) there.open();
+        there.same();
+        there.close();
+      }),
+      { numRuns: 200, seed: 3 },
+    );
+  });
+
+  test("is sent no words of steps but the question that is asked, and the answer once it is shown", () => {
+    const there = teach();
+    there.open();
+    there.store.getState().climb();
+    there.store.getState().climb();
+    vi.advanceTimersByTime(20);
+    expect(there.view()).toMatchObject({ question: "What comes next?", answer: null });
+    const words = () => JSON.stringify(there.said);
+    expect(words()).not.toContain('"answer":"54"');
+    expect(words()).not.toContain('"title":"one"');
+    there.store.getState().showAnswer(true);
+    vi.advanceTimersByTime(20);
+    expect(there.view()!.answer).toBe("54");
+    there.close();
+  });
+
+  test("stays as it is while it is held and while the board is prepared, also when it is opened anew", () => {
+    const there = teach();
+    there.open();
+    there.touch("6");
+    there.same();
+    const before = there.view()!.moment.scene;
+    there.link.getState().hold(true);
+    there.touch("7");
+    vi.advanceTimersByTime(20);
+    expect(there.view()!.moment.scene).toEqual(before);
+    there.shut();
+    there.open();
+    expect(there.view()!.moment.scene).toEqual(before);
+    there.link.getState().hold(false);
+    there.same();
+    const held = there.view()!.moment.scene;
+    there.store.getState().prepare(true);
+    there.store.getState().act([[{ do: "cover", numbers: ["9"] }]]);
+    vi.advanceTimersByTime(20);
+    expect(there.view()!.moment.scene).toEqual(held);
+    there.store.getState().prepare(false);
+    there.same();
+    there.close();
+  });
+
+  test("is blank when it is blanked, and follows no longer once it does not answer", () => {
+    const there = teach();
+    there.open();
+    expect(there.link.getState().follows).toBe(true);
+    there.link.getState().setBlank(true);
+    expect(there.view()!.blank).toBe(true);
+    there.link.getState().setBlank(false);
+    expect(there.view()!.blank).toBe(false);
+    vi.advanceTimersByTime(30_000);
+    expect(there.link.getState().follows).toBe(true);
+    there.shut();
+    expect(there.link.getState().follows).toBe(false);
+    there.close();
+  });
+
+  test("tells a number no sooner than a silent count that walks", () => {
+    const there = teach();
+    there.open();
+    there.store.setState({ counting: true });
+    there.store
+      .getState()
+      .setTo({ of: "count", is: { ...boardNow(there.store.getState()).count, silent: true } });
+    there.store.getState().grow("walk", [{ do: "start", number: "0" }]);
+    there.store.getState().grow("walk", [{ do: "jump", by: "6" }]);
+    vi.advanceTimersByTime(20);
+    expect(sceneNow(there.store.getState()).hushed).toBe(there.view()!.moment.scene.hushed);
+    there.same();
+    there.close();
+  });
+
+  test("takes no message that is none", () => {
+    for (const bad of [
+      null,
+      7,
+      {},
+      { kind: "show" },
+      { kind: "board", board: {} },
+      { kind: "show", board: "b", climbed: 1e9 },
+    ])
+      expect(FromTeacher.safeParse(bad).success).toBe(false);
+  });
+});

@@ -1,0 +1,92 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import { KIND_NAMES } from "@/core/views/view";
+import { useSize } from "@/kit/use-size";
+import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
+import type { ClassView } from "./class-memory";
+import { useShown } from "./use-shown";
+
+/** All drawings at once: a board that comes later must not wait for a server that may be gone by then. */
+const brought = typeof document === "undefined" ? null : drawingsOf(KIND_NAMES);
+
+/**
+ * What the class sees on a display of its own: the board, its question, and its answer once that is shown. Nothing on it can be
+ * pressed, but that a press or the key F makes it as large as the display.
+ */
+export function ClassScreen({ lesson }: { lesson: string }) {
+  const shown = useShown(lesson);
+  const [drawings, setDrawings] = useState<Drawings | null>(null);
+  useEffect(() => {
+    let gone = false;
+    void brought?.then((all) => !gone && setDrawings(all));
+    return () => {
+      gone = true;
+    };
+  }, []);
+  useEffect(() => {
+    const turn = () => {
+      // Where the browser cannot, the window stays as it is: nothing is said on the class's display.
+      if (document.fullscreenElement) void document.exitFullscreen();
+      else void document.documentElement.requestFullscreen().catch(() => {});
+    };
+    const onKey = ({ key }: KeyboardEvent) => key.toLowerCase() === "f" && turn();
+    window.addEventListener("pointerup", turn);
+    window.addEventListener("keydown", onKey);
+    return () => {
+      window.removeEventListener("pointerup", turn);
+      window.removeEventListener("keydown", onKey);
+    };
+  }, []);
+  if (shown?.blank) return <main aria-label="Class screen" className="h-dvh bg-wall" data-shows="nothing" />;
+  return (
+    <main
+      aria-label="Class screen"
+      className="flex h-dvh flex-col gap-3 overflow-hidden bg-wall p-4 select-none"
+    >
+      {shown && drawings ? (
+        <Shown view={shown} drawings={drawings} />
+      ) : (
+        <p className="m-auto max-w-xl text-center text-2xl leading-snug text-quiet">
+          The class screen. Open the lesson in the other window; press here for full screen.
+        </p>
+      )}
+    </main>
+  );
+}
+
+function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
+  const { moment, question, answer, strong } = view;
+  const frame = useRef<HTMLDivElement>(null);
+  const room = useSize(frame, { width: 0, height: 0 });
+  return (
+    <>
+      {question && (
+        <section
+          aria-label="Question"
+          className="flex min-h-16 shrink-0 flex-wrap items-center gap-x-8 rounded-card bg-stair px-7 py-3 leading-tight"
+        >
+          <h1 className="min-w-[46%] flex-1 text-[clamp(26px,4vh,80px)] font-semibold">{question}</h1>
+          {answer && (
+            <p
+              className="rises max-w-[46vw] text-right font-numeral text-[clamp(26px,4.2vh,84px)] font-bold text-balance"
+              data-part="answer"
+            >
+              {answer}
+            </p>
+          )}
+        </section>
+      )}
+      <div ref={frame} className="min-h-0 flex-1" data-shows={moment.board.id}>
+        {room.width > 0 && (
+          <BoardDrawing
+            moment={moment}
+            drawings={drawings}
+            room={room}
+            theme={{ strong, screen: window.innerHeight }}
+          />
+        )}
+      </div>
+    </>
+  );
+}
