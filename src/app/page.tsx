@@ -1,5 +1,6 @@
 import { database } from "@/data/database";
 import { countRemoved, shelfLessons } from "@/data/lessons";
+import { lastStood } from "@/data/sittings";
 import { BoardPicture } from "@/screen/shelf/board-picture";
 import { Shelf } from "@/screen/shelf/shelf";
 import { ShelfFrame } from "@/screen/shelf/shelf-frame";
@@ -10,9 +11,10 @@ const AHEAD = 12;
 
 export default async function ShelfPage() {
   const db = await database();
-  const [kept, removed] = await Promise.all([shelfLessons(db), countRemoved(db)]);
+  const [kept, removed, stood] = await Promise.all([shelfLessons(db), countRemoved(db), lastStood(db)]);
+  const now = new Date();
   const lessons = kept.map((one, index) => ({
-    ...shelfLesson(one),
+    ...shelfLesson(one, now, stood.get(one.id)),
     picture: one.read.ok && (
       <BoardPicture
         lesson={one.id}

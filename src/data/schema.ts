@@ -1,5 +1,5 @@
 import { sql } from "drizzle-orm";
-import { integer, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
 
 /** One row a lesson. The lesson itself is a document in the lesson file format. */
 export const lessons = sqliteTable("lessons", {
@@ -24,3 +24,18 @@ export const cards = sqliteTable("cards", {
   rule: text("rule").notNull().unique(),
   keptAt: integer("kept_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
 });
+
+/** One row a sitting: where a lesson stands with a class, and what was done live there. A class has one of each lesson. */
+export const sittings = sqliteTable(
+  "sittings",
+  {
+    lesson: text("lesson").notNull(),
+    forClass: text("for_class").notNull(),
+    /** The board on show and how far it is climbed, to be told without reading the rest. */
+    board: text("board").notNull(),
+    climbed: integer("climbed").notNull(),
+    whereabouts: text("whereabouts").notNull(),
+    changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.lesson, table.forClass] })],
+);

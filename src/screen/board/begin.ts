@@ -13,8 +13,11 @@ import { readCards } from "../views/cards-drawn";
 import { bringStages } from "../views/stages";
 import type { OpenLesson } from "./open-lesson";
 
-/** A lesson that was opened: its store, the name of this window, and work that was not saved. */
-export type Ready = { store: BoardStore; name: string; unsaved: Unsaved | null };
+/**
+ * A lesson that was opened: its store, the name of this window, work that was not saved, and whether the window comes back to
+ * where it was.
+ */
+export type Ready = { store: BoardStore; name: string; unsaved: Unsaved | null; isBack: boolean };
 
 /** The board itself comes once what opens a lesson is there. */
 export const bringBoard = () => import("./live-board");
@@ -38,6 +41,7 @@ async function readyFor(id: string, lesson: Lesson, prepare: boolean): Promise<R
     store: createBoardStore(unsaved?.lesson ?? lesson, where, prepare),
     name: as,
     unsaved,
+    isBack: where !== null,
   });
   if (!isAnyKept(id)) return ready(name, null);
   const { readUnsaved, leftWork } = await keptWork();

@@ -3,6 +3,7 @@
 import type { Command, ScreenDoors } from "../commands/commands";
 import { useBoard, useBoardStore } from "../store/use-board";
 import {
+  ClassDialog,
   FindCommand,
   KeepStep,
   KeysDialog,
@@ -26,10 +27,13 @@ export type BoardDialog =
   | "keys"
   | "command"
   | "words"
+  | "class"
   | "removed"
   | null;
 
 type Props = {
+  /** The lesson. */
+  id: string;
   dialog: BoardDialog;
   close: () => void;
   doors: ScreenDoors;
@@ -38,7 +42,7 @@ type Props = {
 };
 
 /** The windows that open over the board. */
-export function BoardDialogs({ dialog, close, doors, commands, strong }: Props) {
+export function BoardDialogs({ id, dialog, close, doors, commands, strong }: Props) {
   const store = useBoardStore();
   const words = useBoard((state) => state.words);
   const turn = (isOpen: boolean) => !isOpen && close();
@@ -57,6 +61,8 @@ export function BoardDialogs({ dialog, close, doors, commands, strong }: Props) 
           }}
         />
       );
+    case "class":
+      return <ClassDialog id={id} onClose={close} />;
     case "save":
       return <SaveDialog open onOpenChange={turn} doors={doors} />;
     case "recipe":

@@ -33,6 +33,7 @@ import {
   ByRule,
   Drawer,
   PrintBoard,
+  SittingsBand,
   StepsStrip,
   TimesPanels,
   UnsavedBand,
@@ -46,10 +47,16 @@ import { useSeenCookie } from "./use-seen-cookie";
 
 const STRONG = "yellow-stair:back-of-the-room";
 
-type Props = { open: OpenLesson; name: string; unsaved: Unsaved | null };
+type Props = {
+  open: OpenLesson;
+  name: string;
+  unsaved: Unsaved | null;
+  /** This window comes back to where it was in the lesson. */
+  isBack: boolean;
+};
 
 /** The board screen: one board, taught or prepared. */
-export function BoardWindow({ open, name, unsaved }: Props) {
+export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const store = useBoardStore();
   const router = useRouter();
   const preparing = useBoard((state) => state.preparing);
@@ -103,6 +110,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
         ),
       findCommand: () => setDialog("command"),
       classScreen: openClassScreen,
+      anotherClass: () => setDialog("class"),
     }),
     [store, open.id, openClassScreen],
   );
@@ -200,6 +208,9 @@ export function BoardWindow({ open, name, unsaved }: Props) {
           stop={saver.stop}
         />
       )}
+      {!isBack && !preparing && open.sittings.length > 0 && (
+        <SittingsBand id={open.id} sittings={open.sittings} />
+      )}
       <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5">
         <BesideClass link={link}>
           <QuestionBand />
@@ -255,6 +266,7 @@ export function BoardWindow({ open, name, unsaved }: Props) {
       {voice && <Voice />}
       <PrintBoard strong={strong} />
       <BoardDialogs
+        id={open.id}
         dialog={dialog}
         close={() => setDialog(null)}
         doors={doors}

@@ -36,6 +36,8 @@ export const RemovedBoards = later(() =>
   import("../prepare/removed-boards").then((part) => part.RemovedBoards),
 );
 export const Sheets = later(() => import("../sheets/sheets").then((part) => part.Sheets));
+export const SittingsBand = later(() => import("../sitting/sittings-band").then((part) => part.SittingsBand));
+export const ClassDialog = later(() => import("../sitting/class-dialog").then((part) => part.ClassDialog));
 export const RecipeDialog = later(() => import("../recipes/recipe-dialog").then((part) => part.RecipeDialog));
 export const SaveDialog = later(() => import("../picture/save-dialog").then((part) => part.SaveDialog));
 export const PictureDialog = later(() =>
@@ -79,6 +81,7 @@ const PARTS = [
   LessonWordsDialog,
   RemovedBoards,
   SaveDialog,
+  ClassDialog,
   RecipeDialog,
   Sheets,
   PictureDialog,

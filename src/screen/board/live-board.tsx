@@ -12,7 +12,7 @@ import type { OpenLesson } from "./open-lesson";
 export function LiveBoard({ open, ready }: { open: OpenLesson; ready: Ready }) {
   return (
     <BoardProvider store={ready.store}>
-      <BoardWindow open={open} name={ready.name} unsaved={ready.unsaved} />
+      <BoardWindow open={open} name={ready.name} unsaved={ready.unsaved} isBack={ready.isBack} />
       <LastTouches store={ready.store} />
     </BoardProvider>
   );

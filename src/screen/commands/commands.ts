@@ -32,6 +32,7 @@ export type ScreenDoors = {
   findCommand: () => void;
   /** What the class sees, in a window of its own. */
   classScreen: () => void;
+  anotherClass: () => void;
 };
 
 export type Command = {
@@ -105,6 +106,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     { name: "Save a picture of the board", keys: [], run: doors.savePicture },
     { name: "Sheets for the table", keys: [], run: doors.sheets },
     { name: "Class screen", keys: [], run: doors.classScreen },
+    { name: "Teach another class", keys: [], run: doors.anotherClass },
     { name: "A stair from a recipe", keys: [], run: doors.fromRecipe },
     { name: "Print the board", keys: [], run: doors.print },
     { name: "Numbers as a table", keys: [], run: doors.numbers },

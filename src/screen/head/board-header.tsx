@@ -27,7 +27,8 @@ type Props = {
 
 /** The head of the board: the lesson, its boards, and the way between preparing and teaching. */
 export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, showUnsaved, leave }: Props) {
-  const { title, forClass } = useBoard((state) => state.words);
+  const { title } = useBoard((state) => state.words);
+  const forClass = useBoard((state) => state.taughtTo);
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
     <header className="isolate flex min-h-[60px] low:min-h-11 shrink-0 items-center gap-3 pr-5 pl-2 portrait:flex-wrap portrait:gap-y-0">

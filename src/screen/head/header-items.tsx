@@ -10,6 +10,7 @@ import {
   PencilLine,
   Printer,
   Redo2,
+  Users,
   ZoomIn,
 } from "lucide-react";
 import { MenuItem, MenuLine } from "@/kit/menu";
@@ -56,6 +57,11 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
       <MenuItem icon={<MonitorUp aria-hidden size={19} />} onSelect={doors.classScreen}>
         Class screen
       </MenuItem>
+      {!preparing && (
+        <MenuItem icon={<Users aria-hidden size={19} />} onSelect={doors.anotherClass}>
+          Teach another class
+        </MenuItem>
+      )}
       <MenuItem icon={<Expand aria-hidden size={19} />} onSelect={doors.fullScreen}>
         Full screen
       </MenuItem>

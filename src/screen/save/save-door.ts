@@ -1,4 +1,5 @@
 import { type Lesson, MAX } from "@/core/lesson/lesson";
+import type { Whereabouts } from "../store/whereabouts";
 import { forgetWork, type WorkAside } from "./kept-keys";
 import { CopyAnswer, type Save, SaveAnswer } from "./save-messages";
 
@@ -48,6 +49,11 @@ export const isAnswering = (): Promise<boolean> =>
     ({ ok }) => ok,
     () => false,
   );
+
+/** Keeps where a lesson stands with a class; null begins it again. What does not arrive is sent with the next change. */
+export function sendSitting(id: string, forClass: string, where: Whereabouts | null): void {
+  ask("PUT", `/api/lessons/${encodeURIComponent(id)}/sitting`, { forClass, where }).catch(() => {});
+}
 
 /** Notes that the lesson was taught today. A note that does not arrive is not worth a message in class. */
 export function sendTaught(id: string): void {

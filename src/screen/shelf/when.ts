@@ -3,7 +3,16 @@ import { format, isSameYear, isToday, isYesterday } from "date-fns";
 /** When a lesson was last taught, as a teacher would say it. */
 export function whenTaught(taughtAt: Date | null, now: Date): string {
   if (!taughtAt) return "not taught yet";
-  if (isToday(taughtAt)) return "taught today";
-  if (isYesterday(taughtAt)) return "taught yesterday";
-  return `taught ${format(taughtAt, isSameYear(taughtAt, now) ? "d MMMM" : "d MMMM yyyy")}`;
+  return `taught ${dayWords(taughtAt, now)}`;
+}
+
+/** When a sitting stopped: "today", "yesterday", "on 3 November". */
+export function whenStopped(at: Date, now: Date): string {
+  return isToday(at) || isYesterday(at) ? dayWords(at, now) : `on ${dayWords(at, now)}`;
+}
+
+function dayWords(at: Date, now: Date): string {
+  if (isToday(at)) return "today";
+  if (isYesterday(at)) return "yesterday";
+  return format(at, isSameYear(at, now) ? "d MMMM" : "d MMMM yyyy");
 }

@@ -12,6 +12,8 @@ export type BoardsPart = {
   /** The board is prepared: what is set is set in the lesson. In class it is live, and taken back like any move. */
   preparing: boolean;
   words: LessonWords;
+  /** The class that this sitting is with. */
+  taughtTo: string;
   boards: readonly History<BoardState>[];
   /** Boards that were removed from the lesson, the latest first. */
   removed: readonly Board[];
@@ -26,6 +28,8 @@ export type BoardsPart = {
     at: number,
   ) => void;
   goTo: (at: number) => void;
+  /** The lesson as it stood in a sitting with a class; from its beginning where there is none. */
+  carryOn: (where: Whereabouts | null, forClass: string) => void;
   /** One more board, after the one on show, and it is shown. False where the lesson is full. */
   addBoard: (board: Board) => boolean;
   /** The board on show out of the lesson; the last one stays. */
@@ -34,6 +38,21 @@ export type BoardsPart = {
   putBoardBack: (id: string, at?: number) => void;
 };
 
+/** Boards as they stood, with what was done on them by hand. */
+const boardsAt = (boards: readonly Board[], where: Whereabouts | null): History<BoardState>[] =>
+  boards.map((board) => {
+    const was = where?.boards[board.id];
+    return historyOf(
+      was ? { board, ...was, climbed: Math.min(was.climbed, board.stair.length) } : openBoard(board),
+    );
+  });
+
+const placeOf = (boards: readonly Board[], where: Whereabouts | null): number =>
+  Math.max(
+    0,
+    boards.findIndex(({ id }) => id === where?.at),
+  );
+
 export const boardsPart =
   (lesson: Lesson, where: Whereabouts | null, preparing: boolean): Part<BoardsPart> =>
   ({ getState: get, setState: set }) => {
@@ -41,23 +60,21 @@ export const boardsPart =
     return {
       preparing,
       words: { title, forClass },
-      boards: boards.map((board) => {
-        const was = where?.boards[board.id];
-        return historyOf(
-          was ? { board, ...was, climbed: Math.min(was.climbed, board.stair.length) } : openBoard(board),
-        );
-      }),
+      taughtTo: where?.forClass ?? forClass,
+      boards: boardsAt(boards, where),
       removed,
       sheets,
-      at: Math.max(
-        0,
-        boards.findIndex(({ id }) => id === where?.at),
-      ),
+      at: placeOf(boards, where),
       prepare: (next) => {
         keepDrafts();
         set({ preparing: next });
       },
-      setWords: (words) => set({ words }),
+      setWords: (words) =>
+        set((was) => ({
+          words,
+          // A class that is called otherwise from now on is the same class.
+          taughtTo: was.taughtTo === was.words.forClass ? words.forClass : was.taughtTo,
+        })),
       setSheets: (next) => set({ sheets: next(get().sheets) }),
       setBoards: (make, at) => {
         keepDrafts();
@@ -82,6 +99,11 @@ export const boardsPart =
         const at = Math.min(to, all.length);
         get().setBoards((some) => some.toSpliced(at, 0, historyOf(openBoard(board))), at);
         set({ removed: gone.filter((one) => one !== board) });
+      },
+      carryOn: (where, taughtTo) => {
+        keepDrafts();
+        const prepared = get().boards.map(({ present }) => present.board);
+        set({ taughtTo, boards: boardsAt(prepared, where), at: placeOf(prepared, where), ...AT_REST });
       },
       goTo: (at) => {
         // What is typed is about the board that it was typed on.

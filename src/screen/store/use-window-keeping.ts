@@ -3,15 +3,20 @@
 import { useEffect, useRef } from "react";
 import { afterPaint } from "@/view/scene/after-paint";
 import { keep } from "../save/browser-store";
-import { sendTaught } from "../save/save-door";
+import { sendSitting, sendTaught } from "../save/save-door";
 import type { BoardStore } from "./board-store";
 import { boardStateOf } from "./on-show";
 import { whereKey } from "./where-key";
-import { whereaboutsOf } from "./whereabouts";
+import { isBegun, whereaboutsOf } from "./whereabouts";
 
 const SETTLE_MS = 300;
+/** A sitting is kept by the server, so that it is there on another day: not at each touch. */
+const SITTING_MS = 2_000;
 
-/** Keeps in this window where the teacher is, and notes the lesson as taught at the first act before the class. */
+/**
+ * Keeps in this window where the teacher is. From the first act before the class on the lesson is noted as taught, and where it
+ * stands with this class is kept by the server.
+ */
 export function useWindowKeeping(id: string, store: BoardStore, preparing: boolean): void {
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
@@ -37,12 +42,31 @@ export function useWindowKeeping(id: string, store: BoardStore, preparing: boole
   const noted = useRef(false);
   useEffect(() => {
     if (preparing) return;
-    return store.subscribe((now, before) => {
-      if (noted.current || now.at !== before.at) return;
-      const [state, was] = [boardStateOf(now), boardStateOf(before)];
-      if (state.climbed === was.climbed && state.live === was.live) return;
-      noted.current = true;
-      sendTaught(id);
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const send = () => {
+      clearTimeout(timer);
+      timer = undefined;
+      const state = store.getState();
+      if (isBegun(state)) sendSitting(id, state.taughtTo, whereaboutsOf(state));
+    };
+    const sendNow = () => timer && send();
+    const stop = store.subscribe((now, before) => {
+      if ((now.boards === before.boards && now.at === before.at) || !isBegun(now)) return;
+      if (!noted.current) {
+        // Looking through the boards is no teaching; what is done on one is.
+        if (now.at !== before.at || now.boards.length !== before.boards.length) return;
+        const [state, was] = [boardStateOf(now), boardStateOf(before)];
+        if (state.climbed === was.climbed && state.live === was.live) return;
+        noted.current = true;
+        sendTaught(id);
+      }
+      timer ??= setTimeout(send, SITTING_MS);
     });
+    window.addEventListener("pagehide", sendNow);
+    return () => {
+      stop();
+      sendNow();
+      window.removeEventListener("pagehide", sendNow);
+    };
   }, [id, store, preparing]);
 }

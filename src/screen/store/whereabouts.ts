@@ -8,6 +8,8 @@ import { boardStateOf } from "./on-show";
 export type Whereabouts = {
   /** The board on show. */
   at: string;
+  /** The class that is taught; left out by older windows. */
+  forClass?: string | undefined;
   /** By board. */
   boards: { readonly [id in string]?: { climbed: number; live: BoardState["live"] } };
 };
@@ -18,12 +20,18 @@ const upTo100 = z.int().check(z.minimum(0), z.maximum(100));
 /** Where a teacher was in a lesson, as its window keeps it. */
 export const WhereaboutsKept: z.ZodMiniType<Whereabouts> = z.object({
   at: BoardId,
+  forClass: z.optional(z.string().check(z.maxLength(60))),
   boards: z.record(BoardId, z.object({ climbed: upTo100, live: LiveActs })),
 });
+
+/** Whether anything has been done with the class: what has not been begun is not kept in the place of what has. */
+export const isBegun = ({ boards }: Pick<BoardScreenState, "boards">): boolean =>
+  boards.some(({ present: { climbed, live } }) => climbed > 0 || live.some((acts) => acts.length > 0));
 
 export function whereaboutsOf(state: BoardScreenState): Whereabouts {
   return {
     at: boardStateOf(state).board.id,
+    forClass: state.taughtTo,
     boards: Object.fromEntries(
       state.boards.map(({ present: { board, climbed, live } }) => [board.id, { climbed, live }]),
     ),

@@ -7,6 +7,7 @@ import { BoardAtRest } from "@/screen/board/board-at-rest";
 import { BoardScreen } from "@/screen/board/board-screen";
 import { readSeen, SEEN } from "@/screen/board/seen";
 import { Notice } from "@/screen/notice";
+import { sittingsTold } from "../../sittings-told";
 
 type Props = {
   params: Promise<{ id: string }>;
@@ -25,7 +26,8 @@ export default async function LessonPage({ params, searchParams }: Props) {
   if (!kept.read.ok) return <Notice title="This lesson cannot be opened">{kept.read.message}</Notice>;
   const { revision, read } = kept;
   const [sent, cookie] = [await headers(), await cookies()];
-  const open = { id, revision, lesson: read.lesson };
+  const sittings = await sittingsTold(await database(), id, read.lesson);
+  const open = { id, revision, lesson: read.lesson, sittings };
   const prepare = "prepare" in (await searchParams);
   return (
     <BoardScreen open={open} prepare={prepare}>

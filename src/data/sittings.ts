@@ -1,0 +1,49 @@
+import { and, desc, eq } from "drizzle-orm";
+import type { Database } from "./database";
+import { sittings } from "./schema";
+
+/** Where a lesson stands with a class. */
+export type Stood = { board: string; climbed: number; forClass: string; changedAt: Date };
+
+/** A sitting as it is kept; `whereabouts` is what the window that taught it wrote. */
+export type KeptSitting = Stood & { whereabouts: string };
+
+/** Keeps where a lesson stands with a class; what was kept before of the same class goes. */
+export async function keepSitting(
+  db: Database,
+  lesson: string,
+  { forClass, board, climbed, whereabouts }: Omit<KeptSitting, "changedAt">,
+  changedAt = new Date(),
+): Promise<void> {
+  const set = { board, climbed, whereabouts, changedAt };
+  await db
+    .insert(sittings)
+    .values({ lesson, forClass, ...set })
+    .onConflictDoUpdate({ target: [sittings.lesson, sittings.forClass], set });
+}
+
+/** The sittings of a lesson, the latest first. */
+export function sittingsOf(db: Database, lesson: string): Promise<KeptSitting[]> {
+  const { lesson: _, ...row } = { ...columns, whereabouts: sittings.whereabouts };
+  return db.select(row).from(sittings).where(eq(sittings.lesson, lesson)).orderBy(desc(sittings.changedAt));
+}
+
+/** Ends the sitting of a class: the lesson begins again with it. */
+export async function endSitting(db: Database, lesson: string, forClass: string): Promise<void> {
+  await db.delete(sittings).where(and(eq(sittings.lesson, lesson), eq(sittings.forClass, forClass)));
+}
+
+const columns = {
+  lesson: sittings.lesson,
+  forClass: sittings.forClass,
+  board: sittings.board,
+  climbed: sittings.climbed,
+  changedAt: sittings.changedAt,
+};
+
+/** Where each lesson stood last, whatever the class. */
+export async function lastStood(db: Database): Promise<ReadonlyMap<string, Stood>> {
+  const rows = await db.select(columns).from(sittings).orderBy(sittings.changedAt);
+  // The latest comes last, and stays.
+  return new Map(rows.map(({ lesson, ...stood }) => [lesson, stood]));
+}

@@ -1,0 +1,14 @@
+import * as z from "zod/mini";
+import { LessonWords } from "@/core/lesson/lesson";
+import { WhereaboutsKept } from "../store/whereabouts";
+
+export const ForClass = LessonWords.shape.forClass;
+
+/** Where a lesson stands with a class; null where it begins again. */
+export const SittingRequest = z.object({ forClass: ForClass, where: z.nullable(WhereaboutsKept) });
+/** A sitting in words: with which class, where it stopped, and when. */
+export const SittingTold = z.object({ forClass: ForClass, where: z.string(), when: z.string() });
+export type SittingTold = z.infer<typeof SittingTold>;
+export const SittingsTold = z.array(SittingTold);
+
+export type SittingRequest = z.infer<typeof SittingRequest>;
