@@ -27,7 +27,7 @@ for (const hand of HANDS) {
     context,
     request,
   }) => {
-    const id = await addLesson(request, { title: `Two windows, by ${hand}` });
+    const id = await addLesson(request, { title: `Two windows with ${hand}` });
     const screen = await twoWindows(page, context, id);
     await page.getByRole("button", { name: "3 Which post comes next" }).click();
     await press(hand, button(page, "Climb"));

@@ -15,7 +15,7 @@ for (const hand of HANDS) {
   test(`a new lesson begins with a stair from a recipe, by ${hand}`, async ({ page }) => {
     await page.goto("/");
     await press(hand, button(page, "New lesson"));
-    await field(page, "Title").fill(`Sixes, by ${hand}`);
+    await field(page, "Title").fill(`Sixes with ${hand}`);
     await press(hand, radio(page, "Count and predict"));
     await field(page, "Count in").fill("6");
     // 70 is not met in sixes: it is said why, and no lesson is made of it.

@@ -27,7 +27,7 @@ for (const hand of HANDS) {
     context,
     request,
   }) => {
-    const id = await addLesson(request, { title: `Carried on, by ${hand}` });
+    const id = await addLesson(request, { title: `Carried on with ${hand}` });
     await taught(page, id);
     // Another day: a window that knows nothing of it.
     const other = await context.newPage();
@@ -35,7 +35,7 @@ for (const hand of HANDS) {
     await expect(
       other
         .getByRole("listitem")
-        .filter({ hasText: `Carried on, by ${hand}` })
+        .filter({ hasText: `Carried on with ${hand}` })
         .first(),
     ).toContainText("taught today, to step 2 of board 3");
     await other.goto(`/lesson/${id}`);

@@ -56,7 +56,7 @@ test("what comes next is asked, then seen; the window slides by buttons, keys, w
   await expect(grid(page, 1, 2)).toBeVisible();
 
   await page.getByLabel("Go to row").fill("18");
-  await page.keyboard.press("Enter");
+  await page.getByLabel("Go to row").press("Enter");
   await expect(grid(page, 18, 2)).toBeVisible();
   const box = (await grid(page, 18, 2).boundingBox())!;
   const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
@@ -136,6 +136,8 @@ test("a puzzle has one answer, which the teacher is told of; it is filled, and t
 test("two pupils touch at the same time, and while another slides", async ({ page, request }) => {
   await open(page, request);
   await page.getByRole("button", { name: "Teach" }).click();
+  // The grid has grown into the room of the drawer.
+  await expect(page.getByRole("complementary", { name: "Set up the board" })).toHaveCount(0);
   const cdp = await page.context().newCDPSession(page);
   const middle = async (row: number, column: number) => {
     const box = (await at(page, row, column).boundingBox())!;

@@ -1,7 +1,7 @@
 import { fold } from "../scene/fold";
 import type { Act, Move } from "../scene/move";
 import { EMPTY_SCENE, type Scene } from "../scene/scene";
-import type { Board, Step } from "./lesson";
+import type { Board, Pace, Step } from "./lesson";
 
 /**
  * A board and how far its stair is climbed. `live[k]` holds what was done by hand while k steps were climbed, an
@@ -59,6 +59,11 @@ export const movesIn = (acts: readonly Act[]): Move[] => acts.flat(2);
 /** The step that the board stands on; undefined at the foot of the stair. */
 export function currentStep(state: BoardState): Step | undefined {
   return state.board.stair[state.climbed - 1];
+}
+
+/** How the step that the board stands on is climbed: as it says itself, else as its board does. */
+export function paceOf(state: BoardState): Pace {
+  return currentStep(state)?.pace ?? (state.board.climbEvery > 0 ? "paced" : "at-once");
 }
 
 /** One step up, if there is one. */

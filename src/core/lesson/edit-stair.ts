@@ -1,7 +1,7 @@
-import type { Move } from "../scene/move";
+import type { Beat, Move } from "../scene/move";
 import { type BoardState, hasLive, levels, liveHere, movesIn } from "./board-state";
 import { withSetting } from "./board-with";
-import { MAX, type Step, type StepWords } from "./lesson";
+import { MAX, type Pace, type Step, type StepWords } from "./lesson";
 
 /** Why what was done by hand cannot be kept as one more step; null where it can. */
 export function whyNotKept(state: BoardState): string | null {
@@ -86,19 +86,90 @@ export function removeStep(state: BoardState, level: number): BoardState {
   };
 }
 
-/** A step with other words. */
-export function rewordStep(state: BoardState, level: number, words: StepWords): BoardState {
-  const { board } = state;
+/** An empty step with words of its own, above `level`. */
+export function insertStep(state: BoardState, level: number, words: StepWords, id: string): BoardState {
+  const { board, climbed, live } = state;
+  if (level < 0 || level > board.stair.length || board.stair.length >= MAX.steps) return state;
+  const step: Step = { id, ...words, beats: [] };
   return {
-    ...state,
-    board: {
-      ...board,
-      stair: board.stair.map(({ id, beats, ...was }, i) =>
-        i === level - 1 ? { id, ...words, beats } : { id, ...was, beats },
-      ),
-    },
+    board: { ...board, stair: board.stair.toSpliced(level, 0, step) },
+    climbed: climbed > level ? climbed + 1 : climbed,
+    live: [...levels(live, level + 1), [], ...live.slice(level + 1)],
   };
 }
+
+/**
+ * A step in two: the first does its beats before `at`, the second the others, and asks its question. What was done by hand
+ * on it stays above both.
+ */
+export function splitStep(state: BoardState, level: number, at: number, id: string): BoardState {
+  const { board, climbed, live } = state;
+  const step = board.stair[level - 1];
+  if (!step || at < 1 || at >= step.beats.length || board.stair.length >= MAX.steps) return state;
+  const { note: _, ...bare } = step;
+  const first: Step = { ...bare, question: "", answer: "", beats: step.beats.slice(0, at) };
+  const second: Step = { ...step, id, beats: step.beats.slice(at) };
+  return {
+    board: { ...board, stair: board.stair.toSpliced(level - 1, 1, first, second) },
+    climbed: climbed >= level ? climbed + 1 : climbed,
+    live: [...levels(live, level), [], ...live.slice(level)],
+  };
+}
+
+/**
+ * A step and the one after it as one: it does what both did, and asks what the second asked, where that asked anything. What
+ * was done by hand between them comes after both.
+ */
+export function joinSteps(state: BoardState, level: number): BoardState {
+  const { board, climbed, live } = state;
+  const [step, next] = [board.stair[level - 1], board.stair[level]];
+  if (!step || !next || step.beats.length + next.beats.length > MAX.beatsInStep) return state;
+  const { question, answer } = next.question === "" ? step : next;
+  const notes = [step.note, next.note].filter(Boolean).join(" ").slice(0, MAX.text);
+  const joined: Step = {
+    ...step,
+    question,
+    answer,
+    beats: [...step.beats, ...next.beats],
+    ...(notes === "" ? {} : { note: notes }),
+  };
+  const between = [...(live[level] ?? []), ...(live[level + 1] ?? [])];
+  return {
+    board: { ...board, stair: board.stair.toSpliced(level - 1, 2, joined) },
+    climbed: climbed > level ? climbed - 1 : climbed,
+    live: [...levels(live, level), between, ...live.slice(level + 2)],
+  };
+}
+
+/** A step that does other beats; its words stay. Empty beats are left out. */
+export const changeBeats = (state: BoardState, level: number, beats: readonly Beat[]): BoardState =>
+  changeStep(state, level, (step) => ({
+    ...step,
+    beats: beats.filter((beat) => beat.length > 0).slice(0, MAX.beatsInStep),
+  }));
+
+/** A step that is climbed at another pace; null for that of its board. */
+export const paceStep = (state: BoardState, level: number, pace: Pace | null): BoardState =>
+  changeStep(state, level, ({ pace: _, ...step }) => (pace === null ? step : { ...step, pace }));
+
+function changeStep(state: BoardState, level: number, change: (step: Step) => Step): BoardState {
+  const { board } = state;
+  const step = board.stair[level - 1];
+  return step ? { ...state, board: { ...board, stair: board.stair.with(level - 1, change(step)) } } : state;
+}
+
+/** A step at another place of the stair; the board stands on the step it stood on. */
+export function putStepAt(state: BoardState, from: number, to: number): BoardState {
+  let now = state;
+  for (let level = from; level !== to; level += Math.sign(to - from)) {
+    now = moveStep(now, level, to > from ? 1 : -1);
+  }
+  return now;
+}
+
+/** A step with other words. */
+export const rewordStep = (state: BoardState, level: number, words: StepWords): BoardState =>
+  changeStep(state, level, ({ note: _, ...step }) => ({ ...step, ...words }));
 
 /** Two neighbouring steps in the other order: the step at `level` goes one up or one down. */
 export function moveStep(state: BoardState, level: number, by: 1 | -1): BoardState {

@@ -39,8 +39,14 @@ export const StepWords = z.object({
 });
 export type StepWords = z.infer<typeof StepWords>;
 
+/** How a step is climbed: all of it at once, one thing after the other at the board's pace, or one at each press. */
+export const PACES = ["at-once", "paced", "by-press"] as const;
+export type Pace = (typeof PACES)[number];
+
 export const Step = z.extend(StepWords, {
   id: Id,
+  /** Left out, it is climbed as the board says. */
+  pace: z.optional(z.enum(PACES)),
   beats: z.array(Beat).check(z.maxLength(MAX.beatsInStep, "A step has room for 1,200 moves.")),
 });
 export type Step = z.infer<typeof Step>;

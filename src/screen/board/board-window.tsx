@@ -3,6 +3,7 @@
 import { clsx } from "clsx";
 import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
+import { paceOf } from "@/core/lesson/board-state";
 import { arrowsOf, timesOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
 import { keepDrafts } from "@/kit/open-drafts";
@@ -22,6 +23,7 @@ import { isAnswering, sendAside } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
 import { useSaver } from "../save/use-saver";
 import { lessonOf } from "../store/lesson-of";
+import { boardStateOf } from "../store/on-show";
 import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
 import { useClock } from "../store/use-clock";
 import { useWindowKeeping } from "../store/use-window-keeping";
@@ -45,6 +47,8 @@ import { QuestionBand } from "./question-band";
 import { SIDE } from "./side";
 import { useSeenCookie } from "./use-seen-cookie";
 
+/** Seconds from one thing to the next. */
+const ORDINARY_PACE = 0.8;
 const STRONG = "yellow-stair:back-of-the-room";
 
 type Props = {
@@ -119,8 +123,9 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   useTyping();
   useSureTaps();
 
-  const climbEvery = useBoard((state) => pickBoard(state).climbEvery);
-  const playing = useBoard((state) => state.played !== null);
+  // A step that goes one by one on a board that shows all at once has a pace of its own.
+  const climbEvery = useBoard((state) => pickBoard(state).climbEvery || ORDINARY_PACE);
+  const playing = useBoard((state) => state.played !== null && paceOf(boardStateOf(state)) === "paced");
   useClock(playing, climbEvery, () => store.getState().playBeat());
 
   const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);

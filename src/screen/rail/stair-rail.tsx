@@ -2,7 +2,7 @@
 
 import { clsx } from "clsx";
 import { ArrowDown, ArrowUp, BookmarkPlus, RotateCcw } from "lucide-react";
-import { hasLive } from "@/core/lesson/board-state";
+import { hasLive, paceOf } from "@/core/lesson/board-state";
 import { keepKeyboard, RailButton } from "@/kit/rail-button";
 import { goBackToPrepared } from "../store/back-to-prepared";
 import { boardStateOf } from "../store/on-show";
@@ -13,6 +13,7 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
   const steps = useBoard((state) => pickBoard(state).stair.length);
   const climbed = useBoard(pickClimbed);
   const playing = useBoard((state) => state.played !== null);
+  const paced = useBoard((state) => paceOf(boardStateOf(state)) === "paced");
   const store = useBoardStore();
   return (
     // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
@@ -34,7 +35,7 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
           <Blocks steps={steps} climbed={climbed} />
           <button
             type="button"
-            aria-label={playing ? "Finish the step" : "Climb"}
+            aria-label={playing && paced ? "Finish the step" : "Climb"}
             title="Climb"
             disabled={climbed === steps && !playing}
             onMouseDown={keepKeyboard}

@@ -3,6 +3,7 @@ import {
   backToStep,
   climb,
   currentStep,
+  paceOf,
   standOn,
   stepDown,
 } from "@/core/lesson/board-state";
@@ -27,7 +28,7 @@ export const stairPart: Part<StairPart> = ({ getState: get, setState: set }) => 
   const step = (next: BoardState) => {
     const before = here();
     if (next === before) return;
-    const plays = next.climbed > before.climbed && next.board.climbEvery > 0;
+    const plays = next.climbed > before.climbed && paceOf(next) !== "at-once";
     const beats = currentStep(next)?.beats.length ?? 0;
     get().change(() => next, {
       answerShown: false,
@@ -39,8 +40,9 @@ export const stairPart: Part<StairPart> = ({ getState: get, setState: set }) => 
     played: null,
     answerShown: false,
     climb: () => {
-      // A second touch while a step is still played finishes it.
-      if (get().played !== null) set({ played: null });
+      // A second touch while a step is still played finishes it, or does the next thing of one that goes by touches.
+      if (get().played !== null && paceOf(here()) === "by-press") get().playBeat();
+      else if (get().played !== null) set({ played: null });
       else step(climb(here()));
     },
     stepDown: () => step(stepDown(here())),

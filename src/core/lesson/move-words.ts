@@ -1,0 +1,159 @@
+import { listWords } from "../number/list-words";
+import { showNumber } from "../number/show-number";
+import type { Beat, Move } from "../scene/move";
+import type { Numbers } from "../scene/numbers";
+import { listNumbers, ruleWords } from "../set/rule-words";
+import { cellAt, isCellKey, type Target } from "../surface/cell-key";
+import { KINDS } from "../views/kinds";
+
+/** A part of what a step does: a verb, the numbers it is about, what else is said; and how often it happens in a row. */
+type Told = {
+  readonly verb: string;
+  readonly numbers?: readonly Target[];
+  readonly tail?: string;
+  readonly times?: number;
+};
+
+const about = (verb: string, numbers: Numbers, tail = ""): Told =>
+  Array.isArray(numbers) ? { verb, numbers, tail } : { verb: `${verb} ${ruleWords(numbers)}`, tail };
+const on = (is: boolean, yes: string, no: string): Told => ({ verb: is ? yes : no });
+
+type Words = { readonly [D in Move["do"]]: (move: Extract<Move, { do: D }>) => Told };
+
+/** What each kind of move does, said in the present: "marks 6, 12 and 18 in sun". A kind without words does not compile. */
+const WORDS: Words = {
+  mark: ({ ink, numbers }) => about("marks", numbers, `in ${ink}`),
+  unmark: ({ ink, numbers }) => about("takes the mark off", numbers, `in ${ink}`),
+  cover: ({ numbers }) => about("covers", numbers),
+  lift: ({ numbers }) => about("lifts", numbers),
+  "stand-out": ({ numbers }) => about("makes larger", numbers),
+  "stand-back": ({ numbers }) => about("makes ordinary again", numbers),
+  "lay-counters": ({ numbers }) => about("lays counters on", numbers),
+  "take-counters": ({ numbers }) => about("takes the counters off", numbers),
+  "drop-rule": ({ rule }) => ({ verb: `no longer marks or covers ${ruleWords(rule)}` }),
+  "clear-marks": ({ ink }) => ({ verb: ink === null ? "clears all marks" : `clears the marks in ${ink}` }),
+  focus: ({ number }) =>
+    number === null ? { verb: "talks about no number" } : { verb: "talks about", numbers: [number] },
+  ask: ({ number, as }) =>
+    number === null
+      ? { verb: "asks for nothing" }
+      : { verb: as === "place" ? "asks which number belongs at" : "asks where it goes:", numbers: [number] },
+  guides: (move) => on(move.on, "names the neighbours", "names no neighbours"),
+  write: ({ number, says }) => ({ verb: `writes ${showNumber(says)} at`, numbers: [number] }),
+  erase: ({ number }) =>
+    number === null ? { verb: "wipes all writing" } : { verb: "wipes", numbers: [number] },
+  check: () => ({ verb: "checks what is written" }),
+  start: ({ number }) => ({ verb: "starts at", numbers: [number] }),
+  jump: ({ by }) => ({ verb: `jumps ${showNumber(by)}` }),
+  retrace: () => ({ verb: "takes a jump back" }),
+  "clear-trail": () => ({ verb: "clears the jumps" }),
+  "cover-jump": ({ part }) => ({ verb: `covers the ${part} of jumps` }),
+  "lift-jump": ({ part }) => ({ verb: `shows the ${part} of jumps` }),
+  split: ({ into }) => ({ verb: `splits a jump into ${listWords(into.map((by) => showNumber(by)))}` }),
+  join: () => ({ verb: "joins two jumps" }),
+  lay: ({ arrows }) => ({ verb: arrows.length === 0 ? "clears the arrows" : `lays ${arrows.length} arrows` }),
+  look: ({ from, to }) => ({ verb: `looks from ${showNumber(from)} to ${showNumber(to)}` }),
+  slide: ({ row, column }) => ({ verb: `slides to row ${row}, column ${column}` }),
+  wonder: ({ side }) => ({
+    verb:
+      side === null
+        ? "asks no longer what comes next"
+        : `asks what comes next ${side === "right" ? "at the right" : "below"}`,
+  }),
+  hide: () => ({ verb: "hides a view" }),
+  show: () => ({ verb: "shows a view" }),
+  set: ({ setting }) => ({
+    verb:
+      setting.of === "view"
+        ? `changes the ${KINDS[setting.is.kind].name.toLowerCase()}`
+        : `changes the ${setting.of === "fill" ? "filling" : setting.of}`,
+  }),
+  draw: () => ({ verb: "draws by chance" }),
+  "set-aside": ({ ink }) => ({ verb: `sets the jumps aside in ${ink}` }),
+  "bring-back": () => ({ verb: "forgets the jumps set aside" }),
+  "trail-inks": () => ({ verb: "changes the inks of the jumps" }),
+  build: () => ({ verb: "lays pieces" }),
+  "say-worth": ({ place }) => ({
+    verb: place === null ? "says no digit's worth" : `says what the ${place} digit is worth`,
+  }),
+  "write-for": ({ says }) => ({ verb: says === null ? "wipes the answer" : `writes ${showNumber(says)}` }),
+  pen: () => ({ verb: "draws by hand" }),
+  note: ({ note }) => ({ verb: `notes “${note.text.slice(0, 30)}”` }),
+  rub: () => ({ verb: "rubs out" }),
+  "wipe-pen": () => ({ verb: "wipes all that is drawn" }),
+  frame: ({ first, second, moved }) => ({
+    verb: `frames: ${first} and ${second}${moved > 0 ? `, ${moved} moved` : ""}`,
+  }),
+  groups: ({ groups, laid }) => ({ verb: `${groups} groups, ${laid} counters laid` }),
+  arrange: ({ as }) => ({ verb: `arranges the groups as ${as}` }),
+  "turn-group": (move) => on(move.on, "turns a group over", "turns a group back"),
+  "draw-next": () => ({ verb: "draws the next number" }),
+  guess: ({ says }) => ({ verb: `guesses ${says}` }),
+  "show-next": () => ({ verb: "shows the next number" }),
+  "put-in-order": () => ({ verb: "puts the numbers in order" }),
+  "compare-at": ({ place }) => ({ verb: place === null ? "compares by no place" : `compares by ${place}` }),
+  "sign-between": ({ sign }) => ({ verb: sign === null ? "takes a sign away" : `puts ${sign} between` }),
+  compare: ({ sign }) => ({ verb: sign === null ? "takes the sign away" : `puts ${sign} between` }),
+  "cover-part": ({ part, on: is }) => ({
+    verb: `${is ? "covers" : "shows"} the ${part.replaceAll("-", " ")}`,
+  }),
+  "cover-far": (move) => on(move.on, "covers how far it is", "shows how far it is"),
+  "say-rule": ({ rule }) => ({ verb: rule === null ? "clears the sentence" : `says: ${ruleWords(rule)}` }),
+  "try-rule": () => ({ verb: "tries the sentence" }),
+  hear: ({ sentence }) => ({ verb: `hears “${sentence.slice(0, 30)}”` }),
+  unhear: () => ({ verb: "lets go of a sentence" }),
+  "sort-card": ({ card, family }) => ({
+    verb:
+      family === null
+        ? `takes card ${card} out of its family`
+        : `sorts card ${card} into family ${family + 1}`,
+  }),
+  "name-family": ({ family, name }) => ({ verb: `calls family ${family + 1} “${name.slice(0, 30)}”` }),
+  "tell-card": ({ card, on: is }) => ({ verb: `${is ? "tells" : "hides"} the rule of card ${card}` }),
+  "draw-symmetry": (move) => on(move.on, "draws a symmetry", "takes a symmetry away"),
+  work: ({ problem }) => ({ verb: `jumps in problem ${problem + 1}` }),
+  answer: ({ problem }) => ({ verb: `answers problem ${problem + 1}` }),
+  "work-anew": ({ problem }) => ({ verb: `starts problem ${problem + 1} again` }),
+  "work-check": () => ({ verb: "checks the problems" }),
+  within: ({ moves }) => ({ verb: `in one view ${momentWords(moves as Move[])}` }),
+};
+
+const tell = (move: Move): Told => (WORDS[move.do] as (move: Move) => Told)(move);
+
+/** A number, or a square of a times grid: "row 3, column 4". */
+function targetWords(target: Target): string {
+  if (!isCellKey(target)) return showNumber(target);
+  const { row, column } = cellAt(target);
+  return `row ${row}, column ${column}`;
+}
+
+function say({ verb, numbers, tail, times = 1 }: Told): string {
+  const which = numbers ? ` ${listNumbers(numbers, 8, targetWords)}` : "";
+  const often = times > 1 ? `, ${times} times` : "";
+  return `${verb}${which}${tail ? ` ${tail}` : ""}${often}`;
+}
+
+/** What is said alike one after the other is said once: marks 6, marks 12 are "marks 6 and 12". */
+function together(all: readonly Told[]): Told[] {
+  const said: Told[] = [];
+  for (const one of all) {
+    const same = said.findIndex(
+      ({ verb, tail, numbers }) => verb === one.verb && tail === one.tail && !numbers === !one.numbers,
+    );
+    if (same < 0) said.push(one);
+    else if (one.numbers) said[same] = { ...said[same]!, numbers: [...said[same]!.numbers!, ...one.numbers] };
+    else said[same] = { ...said[same]!, times: (said[same]!.times ?? 1) + 1 };
+  }
+  return said;
+}
+
+/** What happens at one moment, in words: "marks 6 in sun; jumps 6". */
+export const momentWords = (moves: readonly Move[]): string => together(moves.map(tell)).map(say).join("; ");
+
+/** What a step does, in words, what is alike told together: "marks 6, 12 and 18 in sun; covers 24". */
+export function stepWords(beats: readonly Beat[]): string {
+  const told = together(beats.flat().map(tell));
+  // Where the count stands is seen; what is marked and covered is what a step is known by.
+  const main = told.filter(({ verb }) => verb !== "talks about" && verb !== "talks about no number");
+  return (main.length > 0 ? main : told).map(say).join("; ");
+}

@@ -1,0 +1,95 @@
+import type { Move } from "../scene/move";
+import { listNumbers } from "../set/rule-words";
+import { isCellKey, type Target } from "../surface/cell-key";
+import type { ViewId } from "../views/view-id";
+import { withSetting } from "./board-with";
+import type { Board } from "./lesson";
+import { boardHolds, surfacesOf, timesOf, viewOf } from "./views-of";
+
+/** A move of a step that no longer makes sense on its board: which one, why, and the numbers that are not there. */
+export type StairFault = {
+  /** Of the step, from 1; 0 for the way the board opens. */
+  readonly level: number;
+  readonly beat: number;
+  readonly move: number;
+  readonly message: string;
+  readonly numbers: readonly Target[];
+};
+
+/** The numbers that a move is about one by one; none where it is about a rule, or about no number. */
+function targetsOf(move: Move): readonly Target[] {
+  if ("numbers" in move && Array.isArray(move.numbers)) return move.numbers;
+  if ((move.do === "ask" || move.do === "write") && move.number !== null) return [move.number];
+  return [];
+}
+
+/** Why a move makes no sense on a board; null where it does. */
+function faultIn(board: Board, move: Move): Pick<StairFault, "message" | "numbers"> | null {
+  if ("view" in move && viewOf(board, move.view as ViewId) === undefined)
+    return { message: "The view that this is about is no longer on the board.", numbers: [] };
+  if (surfacesOf(board).length === 0) return null;
+  const holds = boardHolds(board);
+  const isThere = (target: Target) => (isCellKey(target) ? timesOf(board) !== undefined : holds(target));
+  const numbers = targetsOf(move).filter((target) => !isThere(target));
+  if (numbers.length === 0) return null;
+  const squares = numbers.some(isCellKey);
+  const which = squares ? "Squares of a times grid" : listNumbers(numbers, 6);
+  return {
+    message: `${which} ${numbers.length === 1 && !squares ? "is" : "are"} not on the board any more.`,
+    numbers,
+  };
+}
+
+/**
+ * The moves of a stair that no longer make sense on their board: numbers that it has no longer, views that are gone. What a
+ * step sets holds from there on.
+ */
+export function faultsOf(board: Board): StairFault[] {
+  const found: StairFault[] = [];
+  let now = board;
+  const look = (move: Move, at: Pick<StairFault, "level" | "beat" | "move">) => {
+    if (move.do === "set") now = withSetting(now, move.setting);
+    const fault = faultIn(now, move);
+    if (fault) found.push({ ...at, ...fault });
+  };
+  board.opening.forEach((move, i) => {
+    look(move, { level: 0, beat: 0, move: i });
+  });
+  for (const [i, { beats }] of board.stair.entries()) {
+    for (const [beat, moves] of beats.entries()) {
+      for (const [at, move] of moves.entries()) look(move, { level: i + 1, beat, move: at });
+    }
+  }
+  return found;
+}
+
+/** A move without some of its numbers; null where nothing of it is left. */
+function without(move: Move, numbers: readonly Target[]): Move | null {
+  if (!("numbers" in move) || !Array.isArray(move.numbers)) return null;
+  const left = (move.numbers as Target[]).filter((target) => !numbers.includes(target));
+  return left.length === 0 ? null : ({ ...move, numbers: left } as Move);
+}
+
+/** A board whose moves leave out what makes no sense any more. What else they do stays. */
+export function mended(board: Board, faults: readonly StairFault[]): Board {
+  const faultAt = (level: number, beat: number, move: number) =>
+    faults.find((one) => one.level === level && one.beat === beat && one.move === move);
+  const keep =
+    (level: number, beat: number) =>
+    (move: Move, at: number): Move[] => {
+      const fault = faultAt(level, beat, at);
+      if (!fault) return [move];
+      const left = without(move, fault.numbers);
+      return left ? [left] : [];
+    };
+  return {
+    ...board,
+    opening: board.opening.flatMap(keep(0, 0)),
+    stair: board.stair.map((step, i) => ({
+      ...step,
+      beats: step.beats
+        .map((moves, beat) => moves.flatMap(keep(i + 1, beat)))
+        .filter((moves) => moves.length > 0),
+    })),
+  };
+}

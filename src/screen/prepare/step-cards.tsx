@@ -1,0 +1,227 @@
+"use client";
+
+import { clsx } from "clsx";
+import {
+  ArrowLeft,
+  ArrowRight,
+  Copy,
+  Hammer,
+  MoreVertical,
+  PencilLine,
+  RotateCcw,
+  Trash2,
+  TriangleAlert,
+} from "lucide-react";
+import { nanoid } from "nanoid";
+import type { ReactNode } from "react";
+import { liveHere } from "@/core/lesson/board-state";
+import { duplicateStep, keepAsOpening, moveStep, removeStep, whyNotOpened } from "@/core/lesson/edit-stair";
+import { MAX, type Step } from "@/core/lesson/lesson";
+import { Menu, MenuItem } from "@/kit/menu";
+import { say } from "@/kit/messages";
+import { boardStateOf } from "../store/on-show";
+import { sayDone } from "../store/say-done";
+import { useBoard, useBoardStore } from "../store/use-board";
+
+const CARD = "relative flex w-[152px] shrink-0 flex-col overflow-hidden rounded-t-button bg-board text-left";
+
+export function FootCard({ height, here }: { height: number; here: boolean }) {
+  const store = useBoardStore();
+  const live = useBoard(
+    (state) => state.boards[state.at]!.present.climbed === 0 && liveHere(boardStateOf(state)).length > 0,
+  );
+  const keep = () => {
+    const fault = whyNotOpened(boardStateOf(store.getState()));
+    if (fault) return say(fault);
+    store.getState().change(keepAsOpening);
+    sayDone(store, "The board now opens like this.");
+  };
+  return (
+    <div className={clsx(CARD, "w-[120px]")} style={{ height }}>
+      <Tread here={here} />
+      <button
+        type="button"
+        aria-current={here ? "step" : undefined}
+        onClick={() => store.getState().standOn(0)}
+        className="flex flex-1 items-start px-3 pt-1.5 text-left text-[15px] leading-tight font-semibold after:absolute after:inset-0"
+      >
+        Start of the board
+      </button>
+      {live && (
+        <button
+          type="button"
+          onClick={keep}
+          className="relative m-1.5 rounded-lg border border-rule bg-board px-2 py-1.5 text-sm font-semibold hover:border-ink"
+        >
+          Open like this
+        </button>
+      )}
+    </div>
+  );
+}
+
+type CardProps = {
+  step: Step;
+  level: number;
+  steps: number;
+  here: boolean;
+  height: number;
+  /** Moves of it that no longer make sense. */
+  faults: number;
+  onReword: () => void;
+  onLook: () => void;
+  onAgain: () => void;
+};
+
+export function StepCard({ step, level, steps, here, height, faults, onReword, onLook, onAgain }: CardProps) {
+  const store = useBoardStore();
+  const remove = () => {
+    store.getState().change((state) => removeStep(state, level));
+    sayDone(store, `Step “${step.title}” removed.`, "Put back");
+  };
+  return (
+    <div className={CARD} style={{ height }}>
+      <Tread here={here} />
+      <div className="flex flex-1 items-start">
+        <button
+          type="button"
+          aria-current={here ? "step" : undefined}
+          onClick={() => store.getState().standOn(level)}
+          className="flex min-w-0 flex-1 flex-col items-start self-stretch pt-1.5 pl-3 text-left leading-tight after:absolute after:inset-0"
+        >
+          <span className="line-clamp-2 text-[15px] font-semibold">
+            {faults > 0 && (
+              <TriangleAlert
+                role="img"
+                aria-label="Something in it no longer makes sense:"
+                size={17}
+                className="mr-1 inline text-wrong"
+              />
+            )}
+            {step.title}
+          </span>
+          {step.question && (
+            <span className="mt-0.5 line-clamp-2 text-[13px] text-quiet">{step.question}</span>
+          )}
+        </button>
+        <Menu
+          button={
+            <button
+              type="button"
+              aria-label={`More for step ${level}, ${step.title}`}
+              className="relative flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-wall"
+            >
+              <MoreVertical aria-hidden size={19} />
+            </button>
+          }
+        >
+          <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={onReword}>
+            Change the words
+          </MenuItem>
+          <MenuItem icon={<Hammer aria-hidden size={19} />} onSelect={onLook}>
+            Open in the workshop
+          </MenuItem>
+          <MenuItem icon={<RotateCcw aria-hidden size={19} />} onSelect={onAgain}>
+            Do the step again
+          </MenuItem>
+          <MenuItem
+            icon={<Copy aria-hidden size={19} />}
+            disabled={steps >= MAX.steps}
+            onSelect={() => store.getState().change((state) => duplicateStep(state, level, nanoid(8)))}
+          >
+            Duplicate the step
+          </MenuItem>
+          <MenuItem
+            icon={<ArrowRight aria-hidden size={19} />}
+            disabled={level === steps}
+            onSelect={() => store.getState().change((state) => moveStep(state, level, 1))}
+          >
+            Move later
+          </MenuItem>
+          <MenuItem
+            icon={<ArrowLeft aria-hidden size={19} />}
+            disabled={level === 1}
+            onSelect={() => store.getState().change((state) => moveStep(state, level, -1))}
+          >
+            Move earlier
+          </MenuItem>
+          <MenuItem icon={<Trash2 aria-hidden size={19} />} onSelect={remove}>
+            Remove the step
+          </MenuItem>
+        </Menu>
+      </div>
+    </div>
+  );
+}
+
+type AgainProps = { title: string; height: number; onKeep: () => void; onLeave: () => void };
+
+/** A step is done again: what is done by hand now takes the place of what it did, and its words stay. */
+export function AgainCard({ title, height, onKeep, onLeave }: AgainProps) {
+  const live = useBoard((state) => liveHere(boardStateOf(state)).length > 0);
+  return (
+    <div
+      className="flex w-[196px] shrink-0 flex-col rounded-t-button border-2 border-b-0 border-dashed border-stair-deep bg-lit px-3 py-1.5"
+      style={{ height }}
+    >
+      <p className="line-clamp-2 flex-1 text-sm leading-tight">
+        {live ? `“${title}” will do this:` : `Do on the board what “${title}” is to do.`}
+      </p>
+      <div className="flex gap-1.5 pb-1.5">
+        <button
+          type="button"
+          disabled={!live}
+          onClick={onKeep}
+          className="h-9 flex-1 rounded-lg bg-stair text-sm font-semibold disabled:opacity-50"
+        >
+          Keep it
+        </button>
+        <button
+          type="button"
+          onClick={onLeave}
+          className="h-9 rounded-lg px-2 text-sm font-semibold hover:bg-wall"
+        >
+          Cancel
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** Where the next step would stand. It can be kept once something was done by hand. */
+export function KeepCard({ height, keepStep }: { height: number; keepStep: () => void }) {
+  const live = useBoard((state) => liveHere(boardStateOf(state)).length > 0);
+  return (
+    <button
+      type="button"
+      onClick={keepStep}
+      className={clsx(
+        "w-[152px] shrink-0 rounded-t-button border-2 border-b-0 border-dashed border-quiet/60 px-3 font-semibold",
+        live ? "bg-stair/25 text-ink hover:bg-stair" : "text-quiet hover:border-ink hover:text-ink",
+      )}
+      style={{ height }}
+    >
+      {live ? "Keep as a step" : "Add a step"}
+    </button>
+  );
+}
+
+type SideProps = { icon: ReactNode; onPress: () => void; children: string };
+
+/** A way from the stair to somewhere else. */
+export function SideButton({ icon, onPress, children }: SideProps) {
+  return (
+    <button
+      type="button"
+      onClick={onPress}
+      className="flex h-11 items-center gap-2 rounded-button bg-board/70 px-3 text-[15px] font-semibold whitespace-nowrap text-quiet hover:bg-board hover:text-ink"
+    >
+      {icon}
+      {children}
+    </button>
+  );
+}
+
+const Tread = ({ here }: { here: boolean }) => (
+  <span aria-hidden className={clsx("h-2 shrink-0", here ? "bg-stair" : "bg-rule")} />
+);

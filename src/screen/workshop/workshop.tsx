@@ -1,0 +1,181 @@
+"use client";
+
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { clsx } from "clsx";
+import { GripVertical, Plus, TriangleAlert, Wrench } from "lucide-react";
+import { nanoid } from "nanoid";
+import { useMemo, useState } from "react";
+import { insertStep, putStepAt } from "@/core/lesson/edit-stair";
+import { MAX, type Step } from "@/core/lesson/lesson";
+import { stepWords } from "@/core/lesson/move-words";
+import { faultsOf, mended, type StairFault } from "@/core/lesson/stair-faults";
+import { Button } from "@/kit/button";
+import { WholeDialog } from "@/kit/dialog";
+import { sayDone } from "../store/say-done";
+import { pickPrepared, useBoard, useBoardStore } from "../store/use-board";
+import { StepPart } from "./step-part";
+
+type Props = {
+  /** The step that is looked at first, from 1. */
+  level: number;
+  onClose: () => void;
+  /** A step is to be done again on the board. */
+  onAgain: (level: number) => void;
+};
+
+/** The stair as a workshop: every step with its words and what it does, to be put in order, cut, joined and changed. */
+export function Workshop({ level: first, onClose, onAgain }: Props) {
+  const store = useBoardStore();
+  const board = useBoard(pickPrepared);
+  const { stair } = board;
+  const [at, setAt] = useState(stair[first - 1]?.id ?? stair[0]?.id);
+  const faults = useMemo(() => faultsOf(board), [board]);
+  const level = stair.findIndex(({ id }) => id === at) + 1;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const levelOf = (id: unknown) => stair.findIndex((step) => step.id === id) + 1;
+  const drop = ({ active, over }: DragEndEvent) => {
+    const [from, to] = [levelOf(active.id), levelOf(over?.id)];
+    if (from > 0 && to > 0 && from !== to) store.getState().change((state) => putStepAt(state, from, to));
+  };
+  const insert = () => {
+    const id = nanoid(8);
+    store
+      .getState()
+      .change((state) => insertStep(state, level, { title: "New step", question: "", answer: "" }, id));
+    setAt(id);
+  };
+  const mend = () => {
+    store.getState().change((state) => ({ ...state, board: mended(state.board, faults) }));
+    sayDone(store, "Left out.");
+  };
+  return (
+    <WholeDialog
+      title={`The stair of “${board.title}”`}
+      onClose={onClose}
+      head={
+        <>
+          <span className="flex-1" />
+          {faults.length > 0 && (
+            <Button tone="danger" onClick={mend}>
+              <Wrench aria-hidden size={18} /> Leave out what makes no sense ({faults.length})
+            </Button>
+          )}
+          <Button disabled={stair.length >= MAX.steps} onClick={insert}>
+            <Plus aria-hidden size={19} /> Insert a step
+          </Button>
+        </>
+      }
+    >
+      <div className="flex min-h-0 flex-1 gap-4 px-5 pb-5 portrait:flex-col">
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+          <SortableContext items={stair.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+            <ol
+              aria-label="Steps, the lowest first"
+              className="flex w-[400px] shrink-0 flex-col gap-2 overflow-y-auto p-1 pr-2 max-lg:w-[320px] portrait:max-h-[44%] portrait:w-full"
+            >
+              {stair.map((step, index) => (
+                <StepCard
+                  key={step.id}
+                  step={step}
+                  level={index + 1}
+                  isOpen={step.id === at}
+                  faults={faults.filter((one) => one.level === index + 1)}
+                  onOpen={() => setAt(step.id)}
+                />
+              ))}
+            </ol>
+          </SortableContext>
+        </DndContext>
+        {level > 0 ? (
+          <StepPart
+            key={at}
+            level={level}
+            faults={faults.filter((one) => one.level === level)}
+            onGone={(next) => setAt(next)}
+            onAgain={() => onAgain(level)}
+          />
+        ) : (
+          <p className="m-auto max-w-md text-xl leading-snug text-quiet">
+            This board has no steps yet. Insert one, or do something on the board and keep it as a step.
+          </p>
+        )}
+      </div>
+    </WholeDialog>
+  );
+}
+
+type CardProps = {
+  step: Step;
+  level: number;
+  isOpen: boolean;
+  faults: readonly StairFault[];
+  onOpen: () => void;
+};
+
+function StepCard({ step, level, isOpen, faults, onOpen }: CardProps) {
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    id: step.id,
+  });
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={clsx(
+        "flex shrink-0 rounded-card bg-board",
+        isOpen && "ring-3 ring-ink",
+        isDragging && "relative z-10 opacity-80",
+      )}
+    >
+      <button
+        type="button"
+        aria-label={`Move step ${level}, ${step.title}`}
+        className="flex w-11 shrink-0 cursor-grab touch-none items-center justify-center rounded-l-card text-quiet hover:bg-wall"
+        {...attributes}
+        {...listeners}
+      >
+        <GripVertical aria-hidden size={20} />
+      </button>
+      <button
+        type="button"
+        aria-current={isOpen ? "step" : undefined}
+        onClick={onOpen}
+        className="min-w-0 flex-1 rounded-r-card py-2.5 pr-4 text-left leading-snug"
+      >
+        <span className="flex items-start gap-2 font-semibold">
+          <span className="text-quiet">{level}</span>
+          <span className="min-w-0 flex-1">{step.title}</span>
+          {faults.length > 0 && (
+            <TriangleAlert
+              aria-label="Something in it no longer makes sense"
+              size={19}
+              className="shrink-0 text-wrong"
+            />
+          )}
+        </span>
+        {step.question && <span className="mt-0.5 block text-[15px]">{step.question}</span>}
+        {step.answer && <span className="block font-numeral text-[15px] font-bold">{step.answer}</span>}
+        <span className="mt-0.5 line-clamp-2 block text-[15px] text-quiet">
+          {stepWords(step.beats) || "only asks"}
+        </span>
+      </button>
+    </li>
+  );
+}

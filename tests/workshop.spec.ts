@@ -1,0 +1,126 @@
+import { expect, type Page, test } from "@playwright/test";
+import { HANDS, press } from "./support/hands";
+import { addLesson, place, saved } from "./support/lessons";
+
+test.use({ hasTouch: true });
+
+const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
+const cards = (page: Page) =>
+  page.getByRole("list", { name: "Steps, the lowest first" }).getByRole("listitem");
+const does = (page: Page) => page.getByRole("list", { name: "What it does" }).getByRole("listitem");
+const handTools = (page: Page) => page.getByRole("group", { name: "Hand tools" });
+
+/** The workshop of the second board, open on its second step. */
+async function workshop(page: Page, request: Parameters<typeof addLesson>[0], title: string) {
+  const id = await addLesson(request, { title });
+  await page.goto(`/lesson/${id}?prepare`);
+  await expect(place(page, "24")).toBeVisible();
+  await page.getByRole("button", { name: "2 Every sixth post" }).click();
+  await button(page, "More for step 2, 6, 12, 18").click();
+  await page.getByRole("menuitem", { name: "Open in the workshop" }).click();
+  await expect(does(page)).toHaveCount(3);
+  return id;
+}
+
+for (const hand of HANDS) {
+  test(`a step is cut in two, joined, duplicated and moved, by ${hand}`, async ({ page, request }) => {
+    await workshop(page, request, `Workshop with ${hand}`);
+    await expect(cards(page)).toHaveCount(7);
+    await expect(cards(page).nth(1)).toContainText("marks 6, 12 and 18 in sun");
+    await press(hand, button(page, "Split before moment 2"));
+    await expect(cards(page)).toHaveCount(8);
+    await expect(does(page)).toHaveCount(1);
+    await expect(cards(page).nth(2)).toContainText("Three posts have a lamp now.");
+    await press(hand, button(page, "Join with the next"));
+    await expect(cards(page)).toHaveCount(7);
+    await expect(does(page)).toHaveCount(3);
+    await press(hand, button(page, "Duplicate"));
+    await expect(cards(page)).toHaveCount(8);
+    await press(hand, button(page, "Earlier"));
+    await expect(cards(page).nth(0)).toContainText("6, 12, 18");
+    await press(hand, button(page, "Insert a step"));
+    await expect(cards(page).nth(1)).toContainText("New step");
+    await expect(cards(page).nth(1)).toContainText("only asks");
+    await press(hand, button(page, "Close"));
+    // All of it is taken back, one by one.
+    for (let i = 0; i < 5; i += 1)
+      await press(hand, handTools(page).getByRole("button", { name: "Take back" }));
+    await button(page, "Workshop").click();
+    await expect(cards(page)).toHaveCount(7);
+    await expect(cards(page).nth(1)).toContainText("marks 6, 12 and 18 in sun");
+  });
+}
+
+test("steps are put in order by drag and by keys", async ({ page, request }) => {
+  await workshop(page, request, "In order");
+  const grip = (name: string) => button(page, name);
+  const top = async (at: number) => (await cards(page).nth(at).boundingBox())!.y;
+  // So far that the card lies over the third one.
+  const down = (await top(2)) - (await top(0));
+  const from = (await grip("Move step 1, The first lamp").boundingBox())!;
+  const [x, y] = [from.x + 10, from.y + 20];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 2, y + 20, { steps: 4 });
+  await page.mouse.move(x, y + down, { steps: 10 });
+  await page.mouse.up();
+  await expect(cards(page).nth(2)).toContainText("The first lamp");
+  await grip("Move step 3, The first lamp").focus();
+  await page.keyboard.press("Space");
+  await page.waitForTimeout(200);
+  await page.keyboard.press("ArrowUp");
+  await page.waitForTimeout(300);
+  await page.keyboard.press("Space");
+  await expect(cards(page).nth(1)).toContainText("The first lamp");
+});
+
+test("one move is changed, another left out; a step goes on at each press", async ({ page, request }) => {
+  await workshop(page, request, "Changed moves");
+  await button(page, "Change moment 3").click();
+  await page.getByRole("textbox", { name: "Numbers of moment 3, move 1" }).fill("18, 20");
+  await expect(does(page).nth(2)).toContainText("marks 18 and 20 in sun");
+  await page.getByRole("textbox", { name: "Numbers of moment 3, move 1" }).fill("18, lamp");
+  await expect(page.getByText(/^lamp: /)).toBeVisible();
+  await page.getByRole("textbox", { name: "Numbers of moment 3, move 1" }).fill("18, 20");
+  await button(page, "Remove: moment 1").click();
+  await expect(does(page)).toHaveCount(2);
+  await page.getByRole("radio", { name: "At each press" }).click();
+  await button(page, "Close").click();
+  await saved(page);
+  await button(page, "Teach").click();
+  await button(page, "Climb").click();
+  await button(page, "Climb").click();
+  await expect(place(page, /^12, sun mark/)).toBeVisible();
+  await expect(place(page, /^20, sun mark/)).toHaveCount(0);
+  await button(page, "Climb").click();
+  await expect(place(page, /^20, sun mark/)).toBeVisible();
+  await expect(page.getByText("Three posts have a lamp now. Which post has the next one?")).toBeVisible();
+});
+
+test("what no longer makes sense is pointed out and left out only when that is wished", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request, { title: "A shorter jetty" });
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("button", { name: "2 Every sixth post" }).click();
+  await expect(page.getByRole("img", { name: /no longer makes sense/ })).toHaveCount(0);
+  await page.getByRole("textbox", { name: "Last number" }).fill("70");
+  await page.getByRole("textbox", { name: "Last number" }).press("Tab");
+  await expect(page.getByRole("img", { name: /no longer makes sense/ })).not.toHaveCount(0);
+  await button(page, "Workshop").click();
+  await cards(page)
+    .filter({ hasText: "All the lamps" })
+    .getByRole("button", { name: /All the lamps/ })
+    .last()
+    .click();
+  await expect(page.getByText("72 is not on the board any more.")).toBeVisible();
+  const before = await does(page).count();
+  await button(page, /^Leave out what makes no sense/).click();
+  await expect(page.getByText("72 is not on the board any more.")).toHaveCount(0);
+  // The jumps stay: only what cannot be is left out.
+  await expect(does(page)).toHaveCount(before);
+  await expect(button(page, /^Leave out what makes no sense/)).toHaveCount(0);
+  await button(page, "Close").click();
+  await expect(page.getByRole("img", { name: /no longer makes sense/ })).toHaveCount(0);
+});
