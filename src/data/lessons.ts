@@ -3,6 +3,7 @@ import type { Lesson } from "../core/lesson/lesson";
 import { type LessonRead, readLesson } from "../core/lesson/read-lesson";
 import type { Database } from "./database";
 import { lessons } from "./schema";
+import { keepVersionBefore } from "./versions";
 
 /** A lesson of the shelf as it is kept: a document that cannot be read keeps its place, with the reason. */
 export type Kept = {
@@ -127,16 +128,20 @@ export async function saveLesson(
   id: string,
   save: { basedOn: number; saveName: string; lesson: Lesson },
 ): Promise<SaveAnswer> {
-  const [saved] = await db
-    .update(lessons)
-    .set({
-      document: JSON.stringify(save.lesson),
-      revision: save.basedOn + 1,
-      saveName: save.saveName,
-      changedAt: new Date(),
-    })
-    .where(and(eq(lessons.id, id), eq(lessons.revision, save.basedOn), isNull(lessons.removedAt)))
-    .returning({ revision: lessons.revision });
+  const now = new Date();
+  const [, [saved]] = await db.batch([
+    keepVersionBefore(db, id, save.basedOn, now.getTime()),
+    db
+      .update(lessons)
+      .set({
+        document: JSON.stringify(save.lesson),
+        revision: save.basedOn + 1,
+        saveName: save.saveName,
+        changedAt: now,
+      })
+      .where(and(eq(lessons.id, id), eq(lessons.revision, save.basedOn), isNull(lessons.removedAt)))
+      .returning({ revision: lessons.revision }),
+  ]);
   if (saved) return { kind: "saved", revision: saved.revision };
   const [row] = await db
     .select({ revision: lessons.revision, saveName: lessons.saveName })

@@ -1,5 +1,5 @@
 import { sql } from "drizzle-orm";
-import { integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
 
 /** One row a lesson. The lesson itself is a document in the lesson file format. */
 export const lessons = sqliteTable("lessons", {
@@ -38,4 +38,17 @@ export const sittings = sqliteTable(
     changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull(),
   },
   (table) => [primaryKey({ columns: [table.lesson, table.forClass] })],
+);
+
+/** One row a version: a lesson as it was after a time of preparing. */
+export const versions = sqliteTable(
+  "versions",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    lesson: text("lesson").notNull(),
+    document: text("document").notNull(),
+    /** When it was last changed. */
+    changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull(),
+  },
+  (table) => [index("versions_of_lesson").on(table.lesson, table.changedAt)],
 );

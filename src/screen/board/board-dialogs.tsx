@@ -14,6 +14,7 @@ import {
   RemovedBoards,
   SaveDialog,
   Sheets,
+  VersionsDialog,
 } from "./later";
 
 /** The window that stands over the board, if one does. */
@@ -28,6 +29,7 @@ export type BoardDialog =
   | "command"
   | "words"
   | "class"
+  | "versions"
   | "removed"
   | null;
 
@@ -39,10 +41,12 @@ type Props = {
   doors: ScreenDoors;
   commands: readonly Command[];
   strong: boolean;
+  /** Saves what is not saved yet; false where that cannot be done now. */
+  saveFirst: () => Promise<boolean>;
 };
 
 /** The windows that open over the board. */
-export function BoardDialogs({ id, dialog, close, doors, commands, strong }: Props) {
+export function BoardDialogs({ id, dialog, close, doors, commands, strong, saveFirst }: Props) {
   const store = useBoardStore();
   const words = useBoard((state) => state.words);
   const turn = (isOpen: boolean) => !isOpen && close();
@@ -63,6 +67,15 @@ export function BoardDialogs({ id, dialog, close, doors, commands, strong }: Pro
       );
     case "class":
       return <ClassDialog id={id} onClose={close} />;
+    case "versions":
+      return (
+        <VersionsDialog
+          id={id}
+          onClose={close}
+          first={saveFirst}
+          onRestored={() => window.location.reload()}
+        />
+      );
     case "save":
       return <SaveDialog open onOpenChange={turn} doors={doors} />;
     case "recipe":

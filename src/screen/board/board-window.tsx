@@ -115,6 +115,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
       findCommand: () => setDialog("command"),
       classScreen: openClassScreen,
       anotherClass: () => setDialog("class"),
+      versions: () => setDialog("versions"),
     }),
     [store, open.id, openClassScreen],
   );
@@ -178,6 +179,14 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
     toggle.current = toggleRules;
   });
 
+  const saveFirst = async () => {
+    keepDrafts();
+    await saver.flush();
+    for (let tries = 0; saver.standing().unsaved && tries < 50; tries += 1) {
+      await new Promise((later) => setTimeout(later, 100));
+    }
+    return !saver.standing().unsaved;
+  };
   const leave = async () => {
     keepDrafts();
     void saver.flush();
@@ -272,6 +281,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
       <PrintBoard strong={strong} />
       <BoardDialogs
         id={open.id}
+        saveFirst={saveFirst}
         dialog={dialog}
         close={() => setDialog(null)}
         doors={doors}

@@ -38,6 +38,9 @@ export const RemovedBoards = later(() =>
 export const Sheets = later(() => import("../sheets/sheets").then((part) => part.Sheets));
 export const SittingsBand = later(() => import("../sitting/sittings-band").then((part) => part.SittingsBand));
 export const ClassDialog = later(() => import("../sitting/class-dialog").then((part) => part.ClassDialog));
+export const VersionsDialog = later(() =>
+  import("../versions/versions-dialog").then((part) => part.VersionsDialog),
+);
 export const RecipeDialog = later(() => import("../recipes/recipe-dialog").then((part) => part.RecipeDialog));
 export const SaveDialog = later(() => import("../picture/save-dialog").then((part) => part.SaveDialog));
 export const PictureDialog = later(() =>
@@ -82,6 +85,7 @@ const PARTS = [
   RemovedBoards,
   SaveDialog,
   ClassDialog,
+  VersionsDialog,
   RecipeDialog,
   Sheets,
   PictureDialog,

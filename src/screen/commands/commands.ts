@@ -33,6 +33,7 @@ export type ScreenDoors = {
   /** What the class sees, in a window of its own. */
   classScreen: () => void;
   anotherClass: () => void;
+  versions: () => void;
 };
 
 export type Command = {
@@ -107,6 +108,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     { name: "Sheets for the table", keys: [], run: doors.sheets },
     { name: "Class screen", keys: [], run: doors.classScreen },
     { name: "Teach another class", keys: [], run: doors.anotherClass },
+    { name: "Earlier versions", keys: [], run: doors.versions },
     { name: "A stair from a recipe", keys: [], run: doors.fromRecipe },
     { name: "Print the board", keys: [], run: doors.print },
     { name: "Numbers as a table", keys: [], run: doors.numbers },

@@ -3,6 +3,7 @@
 import {
   ArchiveRestore,
   Expand,
+  History,
   Keyboard,
   ListFilter,
   MonitorUp,
@@ -76,6 +77,11 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
       </MenuItem>
       {preparing && <MenuLine />}
       {preparing && <BoardItems fromRecipe={doors.fromRecipe} />}
+      {preparing && (
+        <MenuItem icon={<History aria-hidden size={19} />} onSelect={doors.versions}>
+          Earlier versions
+        </MenuItem>
+      )}
       {preparing && removed.length > 0 && (
         <MenuItem icon={<ArchiveRestore aria-hidden size={19} />} onSelect={doors.showRemoved}>
           Removed boards

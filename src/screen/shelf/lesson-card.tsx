@@ -1,7 +1,8 @@
 "use client";
 
-import { Copy, FileDown, MoreVertical, PencilLine, Trash2, TriangleAlert } from "lucide-react";
+import { Copy, FileDown, History, MoreVertical, PencilLine, Trash2, TriangleAlert } from "lucide-react";
 import Link from "next/link";
+import { useRouter } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import { IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
@@ -13,12 +14,15 @@ import { useDoor } from "./use-door";
 const LessonWordsDialog = later(() =>
   import("../lesson-words-dialog").then((part) => part.LessonWordsDialog),
 );
+const VersionsDialog = later(() => import("../versions/versions-dialog").then((part) => part.VersionsDialog));
 
 type Props = { lesson: ShelfLesson & { picture: ReactNode } };
 
 /** One lesson on the shelf: its picture and its words; a touch opens it. */
 export function LessonCard({ lesson }: Props) {
   const [naming, setNaming] = useState(false);
+  const [looking, setLooking] = useState(false);
+  const router = useRouter();
   const [busy, ask] = useDoor();
   const { id, title } = lesson;
   const details = [boardsOf(lesson.boards), lesson.forClass, lesson.taught];
@@ -77,6 +81,9 @@ export function LessonCard({ lesson }: Props) {
                 >
                   Duplicate
                 </MenuItem>
+                <MenuItem icon={<History aria-hidden size={19} />} onSelect={() => setLooking(true)}>
+                  Earlier versions
+                </MenuItem>
                 <MenuItem
                   icon={<FileDown aria-hidden size={19} />}
                   onSelect={() => window.location.assign(`/api/lessons/${encodeURIComponent(id)}/file`)}
@@ -91,6 +98,16 @@ export function LessonCard({ lesson }: Props) {
           </Menu>
         </div>
       </div>
+      {looking && (
+        <VersionsDialog
+          id={id}
+          onClose={() => setLooking(false)}
+          onRestored={() => {
+            setLooking(false);
+            router.refresh();
+          }}
+        />
+      )}
       {naming && (
         <LessonWordsDialog
           open

@@ -11,6 +11,9 @@ export function whenStopped(at: Date, now: Date): string {
   return isToday(at) || isYesterday(at) ? dayWords(at, now) : `on ${dayWords(at, now)}`;
 }
 
+/** When a version was last changed: "today at 17:05", "3 November at 9:40". */
+export const whenChanged = (at: Date, now: Date): string => `${dayWords(at, now)} at ${format(at, "H:mm")}`;
+
 function dayWords(at: Date, now: Date): string {
   if (isToday(at)) return "today";
   if (isYesterday(at)) return "yesterday";
