@@ -6,22 +6,7 @@ import { Beat, Move } from "../scene/move";
 import { Sheet } from "../sheet/sheet";
 import { Layout, MAX_PLACED, MAX_VIEWS } from "../views/layout";
 import { View } from "../views/view";
-
-/** The name and version that a lesson file carries. */
-export const FORMAT = "yellow-stair-lesson";
-export const VERSION = 5;
-
-/** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
-export const MAX = {
-  boards: 40,
-  removed: 12,
-  sheets: 20,
-  steps: 60,
-  beatsInStep: 1200,
-  movesInOpening: 5000,
-  title: 120,
-  text: 400,
-} as const;
+import { FORMAT, MAX, VERSION } from "./bounds";
 
 const Id = z.string().check(z.minLength(1), z.maxLength(40));
 const line = (most: number, ...more: z.core.$ZodCheck<string>[]) =>

@@ -7,8 +7,9 @@ import { ALL, sameRule } from "../set/rule";
 import type { ChartSettings } from "../surface/chart";
 import { KINDS } from "../views/kinds";
 import type { ViewOf } from "../views/view";
+import { FORMAT, MAX, VERSION } from "./bounds";
 import { withView } from "./edit-views";
-import { type Board, FORMAT, type Lesson, type LessonWords, MAX, VERSION } from "./lesson";
+import type { Board, Lesson, LessonWords } from "./lesson";
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;
 

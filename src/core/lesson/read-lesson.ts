@@ -1,7 +1,8 @@
 import * as z from "zod/mini";
 import { seedOf } from "../puzzle/draw";
+import { FORMAT, VERSION } from "./bounds";
 import { faultWords } from "./fault-words";
-import { FORMAT, Lesson, VERSION } from "./lesson";
+import { Lesson } from "./lesson";
 
 export type LessonRead = { ok: true; lesson: Lesson } | { ok: false; message: string };
 

@@ -1,14 +1,8 @@
 import * as z from "zod/mini";
-import { Beat } from "../scene/move";
 import type { BoardState } from "./board-state";
-import { Board, MAX } from "./lesson";
-
-const MAX_ACTS = 2000;
-
-/** What was done by hand, an act for each touch, by how many steps were climbed. */
-export const LiveActs = z
-  .array(z.array(z.array(Beat).check(z.maxLength(MAX_ACTS))).check(z.maxLength(MAX_ACTS)))
-  .check(z.maxLength(MAX.steps + 1));
+import { MAX } from "./bounds";
+import { Board } from "./lesson";
+import { LiveActs } from "./live-acts";
 
 /** A board as it stands in front of a class: how far its stair is climbed, and what was done by hand. */
 export const ShownBoard = z.object({

@@ -5,7 +5,7 @@ import type { Beat } from "../scene/move";
 import type { StopPart } from "../scene/slices/parts";
 import type { ViewOf } from "../views/view";
 import type { BoardState } from "./board-state";
-import { MAX } from "./lesson";
+import { MAX } from "./bounds";
 
 /**
  * A step for each stop of a view that the count comes to, at the end of the stair: it goes to the stop and asks whether there

@@ -1,5 +1,6 @@
 import * as z from "zod/mini";
-import { Board, MAX, StepWords } from "@/core/lesson/lesson";
+import { MAX } from "@/core/lesson/bounds";
+import { Board, StepWords } from "@/core/lesson/lesson";
 import { Beat } from "@/core/scene/move";
 import { ViewId } from "@/core/views/view-id";
 

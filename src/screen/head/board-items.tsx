@@ -2,8 +2,8 @@
 
 import { ArrowLeft, ArrowRight, Copy, Plus, ScrollText, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
+import { MAX } from "@/core/lesson/bounds";
 import type { History } from "@/core/lesson/history";
-import { MAX } from "@/core/lesson/lesson";
 import { copyTitle, newBoard } from "@/core/lesson/new-lesson";
 import { chartOf } from "@/core/lesson/views-of";
 import { HUNDRED_CHART } from "@/core/surface/chart";

@@ -4,7 +4,7 @@ import { ClipboardPaste, Download } from "lucide-react";
 import { nanoid } from "nanoid";
 import Papa from "papaparse";
 import { useState } from "react";
-import { MAX } from "@/core/lesson/lesson";
+import { MAX } from "@/core/lesson/bounds";
 import { newBoard } from "@/core/lesson/new-lesson";
 import {
   chartOfTable,

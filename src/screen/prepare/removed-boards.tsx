@@ -1,7 +1,7 @@
 "use client";
 
 import { Undo2 } from "lucide-react";
-import { MAX } from "@/core/lesson/lesson";
+import { MAX } from "@/core/lesson/bounds";
 import { Button } from "@/kit/button";
 import { Dialog } from "@/kit/dialog";
 import { useBoard, useBoardStore } from "../store/use-board";

@@ -15,8 +15,9 @@ import {
 import { nanoid } from "nanoid";
 import type { ReactNode } from "react";
 import { liveHere } from "@/core/lesson/board-state";
+import { MAX } from "@/core/lesson/bounds";
 import { duplicateStep, keepAsOpening, moveStep, removeStep, whyNotOpened } from "@/core/lesson/edit-stair";
-import { MAX, type Step } from "@/core/lesson/lesson";
+import type { Step } from "@/core/lesson/lesson";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
 import { boardStateOf } from "../store/on-show";

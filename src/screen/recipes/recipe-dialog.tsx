@@ -2,7 +2,7 @@
 
 import { nanoid } from "nanoid";
 import { hasLive, openBoard } from "@/core/lesson/board-state";
-import { MAX } from "@/core/lesson/lesson";
+import { MAX } from "@/core/lesson/bounds";
 import { RECIPES } from "@/core/lesson/recipes";
 import { RECIPE_NAMES, RecipeInputs } from "@/core/lesson/recipes/any";
 import { recipeBoard, writeRecipe } from "@/core/lesson/write-recipe";

@@ -1,4 +1,5 @@
-import { type Lesson, MAX } from "@/core/lesson/lesson";
+import { MAX } from "@/core/lesson/bounds";
+import type { Lesson } from "@/core/lesson/lesson";
 import type { Whereabouts } from "../store/whereabouts";
 import { forgetWork, type WorkAside } from "./kept-keys";
 import { CopyAnswer, type Save, SaveAnswer } from "./save-messages";

@@ -3,7 +3,7 @@
 import { Download, Plus, Trash2, Undo2 } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useState } from "react";
-import { MAX } from "@/core/lesson/lesson";
+import { MAX } from "@/core/lesson/bounds";
 import { boardAsOnPaper, partOfView } from "@/core/lesson/sheet-from-board";
 import { placedOf, viewName } from "@/core/lesson/views-of";
 import { fileNameOf } from "@/core/lesson/write-lesson";

@@ -1,7 +1,7 @@
 import { describe, expect, test, vi } from "vitest";
 import { NEW_COUNT } from "@/core/count/count-settings";
 import { sceneOf } from "@/core/lesson/board-state";
-import { VERSION } from "@/core/lesson/lesson";
+import { VERSION } from "@/core/lesson/bounds";
 import { inksAt } from "@/core/scene/scene";
 import { say } from "@/kit/messages";
 import { cover, openStore, step } from "../../../tests/support/open-store";

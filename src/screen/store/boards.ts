@@ -1,6 +1,7 @@
 import { type BoardState, openBoard } from "@/core/lesson/board-state";
+import { MAX } from "@/core/lesson/bounds";
 import { type History, historyOf } from "@/core/lesson/history";
-import { type Board, type Lesson, type LessonWords, MAX } from "@/core/lesson/lesson";
+import type { Board, Lesson, LessonWords } from "@/core/lesson/lesson";
 import type { Sheet } from "@/core/sheet/sheet";
 import { keepDrafts } from "@/kit/open-drafts";
 import { AT_REST } from "./at-rest";

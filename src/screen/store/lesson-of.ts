@@ -1,4 +1,5 @@
-import { FORMAT, type Lesson, VERSION } from "@/core/lesson/lesson";
+import { FORMAT, VERSION } from "@/core/lesson/bounds";
+import type { Lesson } from "@/core/lesson/lesson";
 import type { BoardScreenState } from "./board-store";
 
 type Held = Pick<BoardScreenState, "words" | "boards" | "removed" | "sheets">;

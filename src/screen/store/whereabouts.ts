@@ -1,6 +1,6 @@
 import * as z from "zod/mini";
 import type { BoardState } from "@/core/lesson/board-state";
-import { LiveActs } from "@/core/lesson/shown-board";
+import { LiveActs } from "@/core/lesson/live-acts";
 import type { BoardScreenState } from "./board-store";
 import { boardStateOf } from "./on-show";
 

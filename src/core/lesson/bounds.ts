@@ -1,0 +1,16 @@
+// Apart from the schemas: a page that only counts boards need not bring all that a lesson can hold.
+/** The name and version that a lesson file carries. */
+export const FORMAT = "yellow-stair-lesson";
+export const VERSION = 5;
+
+/** Bounds of a lesson: far above a year's use, low enough that no file can freeze a page. */
+export const MAX = {
+  boards: 40,
+  removed: 12,
+  sheets: 20,
+  steps: 60,
+  beatsInStep: 1200,
+  movesInOpening: 5000,
+  title: 120,
+  text: 400,
+} as const;
