@@ -3,6 +3,7 @@
 import type { Command, ScreenDoors } from "../commands/commands";
 import { useBoard, useBoardStore } from "../store/use-board";
 import {
+  BoardsDialog,
   ClassDialog,
   FindCommand,
   KeepStep,
@@ -29,6 +30,7 @@ export type BoardDialog =
   | "command"
   | "words"
   | "class"
+  | "boards"
   | "versions"
   | "removed"
   | null;
@@ -67,6 +69,8 @@ export function BoardDialogs({ id, dialog, close, doors, commands, strong, saveF
       );
     case "class":
       return <ClassDialog id={id} onClose={close} />;
+    case "boards":
+      return <BoardsDialog id={id} onClose={close} />;
     case "versions":
       return (
         <VersionsDialog

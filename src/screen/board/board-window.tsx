@@ -116,6 +116,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
       classScreen: openClassScreen,
       anotherClass: () => setDialog("class"),
       versions: () => setDialog("versions"),
+      allBoards: () => setDialog("boards"),
     }),
     [store, open.id, openClassScreen],
   );

@@ -41,6 +41,7 @@ export const ClassDialog = later(() => import("../sitting/class-dialog").then((p
 export const VersionsDialog = later(() =>
   import("../versions/versions-dialog").then((part) => part.VersionsDialog),
 );
+export const BoardsDialog = later(() => import("../boards/boards-dialog").then((part) => part.BoardsDialog));
 export const RecipeDialog = later(() => import("../recipes/recipe-dialog").then((part) => part.RecipeDialog));
 export const SaveDialog = later(() => import("../picture/save-dialog").then((part) => part.SaveDialog));
 export const PictureDialog = later(() =>
@@ -86,6 +87,7 @@ const PARTS = [
   SaveDialog,
   ClassDialog,
   VersionsDialog,
+  BoardsDialog,
   RecipeDialog,
   Sheets,
   PictureDialog,

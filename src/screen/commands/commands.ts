@@ -34,6 +34,7 @@ export type ScreenDoors = {
   classScreen: () => void;
   anotherClass: () => void;
   versions: () => void;
+  allBoards: () => void;
 };
 
 export type Command = {
@@ -108,6 +109,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     { name: "Sheets for the table", keys: [], run: doors.sheets },
     { name: "Class screen", keys: [], run: doors.classScreen },
     { name: "Teach another class", keys: [], run: doors.anotherClass },
+    { name: "All boards", keys: [], run: doors.allBoards },
     { name: "Earlier versions", keys: [], run: doors.versions },
     { name: "A stair from a recipe", keys: [], run: doors.fromRecipe },
     { name: "Print the board", keys: [], run: doors.print },

@@ -1,18 +1,15 @@
 "use client";
 
-import { ArrowLeft, ArrowRight, Copy, Plus, ScrollText, Trash2 } from "lucide-react";
+import { Copy, LayoutGrid, Plus, ScrollText, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
 import { MAX } from "@/core/lesson/bounds";
-import type { History } from "@/core/lesson/history";
 import { copyTitle, newBoard } from "@/core/lesson/new-lesson";
 import { chartOf } from "@/core/lesson/views-of";
 import { HUNDRED_CHART } from "@/core/surface/chart";
 import { MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
-import type { BoardScreenState } from "../store/board-store";
+import type { ScreenDoors } from "../commands/commands";
 import { useBoard, useBoardStore } from "../store/use-board";
-
-type Boards = BoardScreenState["boards"];
 
 /** One more board, after the one on show. */
 export function AddBoard() {
@@ -38,17 +35,15 @@ export function AddBoard() {
 }
 
 /** What can be done to the board on show while it is prepared: part of the one menu of the head. */
-export function BoardItems({ fromRecipe }: { fromRecipe: () => void }) {
+export function BoardItems({ fromRecipe, allBoards }: Pick<ScreenDoors, "fromRecipe" | "allBoards">) {
   const boards = useBoard((state) => state.boards);
   const at = useBoard((state) => state.at);
   const store = useBoardStore();
   const { present } = boards[at]!;
-  const set = (next: (all: Boards) => Boards, where: number) => store.getState().setBoards(next, where);
   const duplicate = () => {
     const { board } = present;
     store.getState().addBoard({ ...board, id: nanoid(8), title: copyTitle(board.title) });
   };
-  const swap = (by: 1 | -1) => set((all) => swapped(all, at, at + by), at + by);
   const remove = () => {
     store.getState().removeBoard();
     say(`Board “${present.board.title}” removed.`, {
@@ -58,6 +53,9 @@ export function BoardItems({ fromRecipe }: { fromRecipe: () => void }) {
   };
   return (
     <>
+      <MenuItem icon={<LayoutGrid aria-hidden size={19} />} onSelect={allBoards}>
+        All boards
+      </MenuItem>
       <MenuItem icon={<ScrollText aria-hidden size={19} />} onSelect={fromRecipe}>
         A stair from a recipe
       </MenuItem>
@@ -68,23 +66,9 @@ export function BoardItems({ fromRecipe }: { fromRecipe: () => void }) {
       >
         Duplicate the board
       </MenuItem>
-      <MenuItem icon={<ArrowLeft aria-hidden size={19} />} disabled={at === 0} onSelect={() => swap(-1)}>
-        Move the board earlier
-      </MenuItem>
-      <MenuItem
-        icon={<ArrowRight aria-hidden size={19} />}
-        disabled={at === boards.length - 1}
-        onSelect={() => swap(1)}
-      >
-        Move the board later
-      </MenuItem>
       <MenuItem icon={<Trash2 aria-hidden size={19} />} disabled={boards.length === 1} onSelect={remove}>
         Remove the board
       </MenuItem>
     </>
   );
-}
-
-function swapped<T>(all: readonly History<T>[], a: number, b: number): History<T>[] {
-  return all.with(a, all[b]!).with(b, all[a]!);
 }

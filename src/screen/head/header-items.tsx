@@ -76,7 +76,7 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
         Show the keys
       </MenuItem>
       {preparing && <MenuLine />}
-      {preparing && <BoardItems fromRecipe={doors.fromRecipe} />}
+      {preparing && <BoardItems fromRecipe={doors.fromRecipe} allBoards={doors.allBoards} />}
       {preparing && (
         <MenuItem icon={<History aria-hidden size={19} />} onSelect={doors.versions}>
           Earlier versions

@@ -33,8 +33,10 @@ export type BoardsPart = {
   carryOn: (where: Whereabouts | null, forClass: string) => void;
   /** One more board, after the one on show, and it is shown. False where the lesson is full. */
   addBoard: (board: Board) => boolean;
-  /** The board on show out of the lesson; the last one stays. */
-  removeBoard: () => void;
+  /** A board out of the lesson, that on show where none is named; the last one stays. */
+  removeBoard: (which?: number) => void;
+  /** A board at another place; the one on show stays on show. */
+  putBoardAt: (from: number, to: number) => void;
   /** A removed board back: as the board of that number, else after the one on show. */
   putBoardBack: (id: string, at?: number) => void;
 };
@@ -87,11 +89,18 @@ export const boardsPart =
         get().setBoards((some) => some.toSpliced(at + 1, 0, historyOf(openBoard(board))), at + 1);
         return true;
       },
-      removeBoard: () => {
+      removeBoard: (which = get().at) => {
         const { boards: all, at, removed: gone } = get();
-        if (all.length < 2) return;
-        get().setBoards((some) => some.toSpliced(at, 1), Math.max(0, at - 1));
-        set({ removed: [all[at]!.present.board, ...gone].slice(0, MAX.removed) });
+        if (all.length < 2 || !all[which]) return;
+        get().setBoards((some) => some.toSpliced(which, 1), Math.max(0, which <= at ? at - 1 : at));
+        set({ removed: [all[which].present.board, ...gone].slice(0, MAX.removed) });
+      },
+      putBoardAt: (from, to) => {
+        const { boards: all, at } = get();
+        const moved = all[from];
+        if (!moved || !all[to] || from === to) return;
+        const next = all.toSpliced(from, 1).toSpliced(to, 0, moved);
+        get().setBoards(() => next, next.indexOf(all[at]!));
       },
       putBoardBack: (id, to = get().at + 1) => {
         const { removed: gone, boards: all } = get();

@@ -26,7 +26,7 @@ export function ChartDrawing({ view, board, scene, size, theme }: DrawingProps<"
   ];
   const route = routeOf(scene.trail, (trail) => isCount(trail, board.count));
   return (
-    <svg aria-hidden width={size.width} height={size.height} className="block">
+    <svg aria-hidden width={size.width} height={size.height} className="block overflow-visible">
       <g transform={`translate(${left} ${top})`}>
         <ChartGround layout={layout} />
         {scene.guides && focus !== undefined && <GuideLight layout={layout} index={focus} />}

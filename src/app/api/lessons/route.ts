@@ -2,10 +2,20 @@ import { nanoid } from "nanoid";
 import * as z from "zod/mini";
 import { readLesson } from "@/core/lesson/read-lesson";
 import { database } from "@/data/database";
-import { addLesson } from "@/data/lessons";
+import { addLesson, shelfLessons } from "@/data/lessons";
+import type { LessonTold } from "@/screen/boards/board-messages";
 import { readJson, refuse } from "../../answers";
 
 const AddRequest = z.object({ lesson: z.unknown() });
+
+/** What stands on the shelf, to be chosen from. */
+export async function GET(): Promise<Response> {
+  const kept = await shelfLessons(await database());
+  const told = kept.flatMap(({ id, read }): LessonTold[] =>
+    read.ok ? [{ id, title: read.lesson.title, forClass: read.lesson.forClass }] : [],
+  );
+  return Response.json(told, { headers: { "Cache-Control": "no-store" } });
+}
 
 /** Puts a lesson on the shelf as a new one. */
 export async function POST(request: Request): Promise<Response> {

@@ -1,0 +1,14 @@
+import * as z from "zod/mini";
+import { Board } from "@/core/lesson/lesson";
+
+/** A board that is to stand in a lesson too. */
+export const BoardRequest = z.object({ board: Board });
+
+/** Lessons of the shelf, to be chosen from. */
+export const LessonsTold = z.array(z.object({ id: z.string(), title: z.string(), forClass: z.string() }));
+export type LessonTold = z.infer<typeof LessonsTold>[number];
+
+export const CopyAnswer = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("copied") }),
+  z.object({ kind: z.literal("refused"), message: z.string() }),
+]);

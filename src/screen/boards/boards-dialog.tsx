@@ -1,0 +1,184 @@
+"use client";
+
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  rectSortingStrategy,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+} from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { clsx } from "clsx";
+import { ArchiveRestore, Copy, FolderInput, GripVertical, MoreVertical, Trash2 } from "lucide-react";
+import { nanoid } from "nanoid";
+import { useState } from "react";
+import { MAX } from "@/core/lesson/bounds";
+import type { Board } from "@/core/lesson/lesson";
+import { copyTitle } from "@/core/lesson/new-lesson";
+import { Button, IconButton } from "@/kit/button";
+import { WholeDialog } from "@/kit/dialog";
+import { Menu, MenuItem } from "@/kit/menu";
+import { say } from "@/kit/messages";
+import { ORDINARY } from "@/view/drawing";
+import { RemovedBoards } from "../prepare/removed-boards";
+import { useBoard, useBoardStore } from "../store/use-board";
+import { DrawnHere } from "../views/drawn-here";
+import { CopyBoard } from "./copy-board";
+
+const ROOM = { width: 1040, height: 600 };
+
+/** All boards of the lesson as true pictures: put in order by drag and by keys, duplicated, copied, removed. */
+export function BoardsDialog({ id, onClose }: { id: string; onClose: () => void }) {
+  const store = useBoardStore();
+  const boards = useBoard((state) => state.boards);
+  const at = useBoard((state) => state.at);
+  const removed = useBoard((state) => state.removed.length);
+  const [copied, setCopied] = useState<Board | null>(null);
+  const [showsRemoved, setShowsRemoved] = useState(false);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const placeOf = (name: unknown) => boards.findIndex(({ present }) => present.board.id === name);
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (over) store.getState().putBoardAt(placeOf(active.id), placeOf(over.id));
+  };
+  const duplicate = (board: Board, index: number) => {
+    store.getState().goTo(index);
+    const done = store.getState().addBoard({ ...board, id: nanoid(8), title: copyTitle(board.title) });
+    if (!done) say(`A lesson has room for ${MAX.boards} boards.`);
+  };
+  const remove = (board: Board, index: number) => {
+    store.getState().removeBoard(index);
+    say(`Board “${board.title}” removed.`, {
+      label: "Put back",
+      run: () => store.getState().putBoardBack(board.id, index),
+    });
+  };
+  return (
+    <WholeDialog
+      title="All boards"
+      onClose={onClose}
+      head={
+        <>
+          <span className="flex-1" />
+          {removed > 0 && (
+            <Button onClick={() => setShowsRemoved(true)}>
+              <ArchiveRestore aria-hidden size={19} /> Removed boards
+            </Button>
+          )}
+        </>
+      }
+    >
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <SortableContext items={boards.map(({ present }) => present.board.id)} strategy={rectSortingStrategy}>
+          <ol
+            aria-label="Boards in order"
+            className="grid min-h-0 flex-1 auto-rows-min grid-cols-[repeat(auto-fill,minmax(250px,1fr))] gap-4 overflow-y-auto px-5 pt-1 pb-5"
+          >
+            {boards.map(({ present: { board } }, index) => (
+              <BoardCard
+                key={board.id}
+                board={board}
+                nth={index + 1}
+                isOn={index === at}
+                isLast={boards.length === 1}
+                onOpen={() => {
+                  store.getState().goTo(index);
+                  onClose();
+                }}
+                onDuplicate={() => duplicate(board, index)}
+                onCopy={() => setCopied(board)}
+                onRemove={() => remove(board, index)}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      {copied && <CopyBoard lesson={id} board={copied} onClose={() => setCopied(null)} />}
+      {showsRemoved && <RemovedBoards onClose={() => setShowsRemoved(false)} />}
+    </WholeDialog>
+  );
+}
+
+type CardProps = {
+  board: Board;
+  nth: number;
+  isOn: boolean;
+  isLast: boolean;
+  onOpen: () => void;
+  onDuplicate: () => void;
+  onCopy: () => void;
+  onRemove: () => void;
+};
+
+function BoardCard({ board, nth, isOn, isLast, onOpen, onDuplicate, onCopy, onRemove }: CardProps) {
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    id: board.id,
+  });
+  const { title, stair } = board;
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={clsx(
+        "relative flex flex-col rounded-card bg-board p-2",
+        isOn && "ring-3 ring-ink",
+        isDragging && "z-10 opacity-80",
+      )}
+    >
+      <div className="aspect-[1040/600] overflow-hidden rounded-button bg-mist">
+        <DrawnHere of={board.id} board={board} at={1} room={ROOM} theme={ORDINARY} from="here" />
+      </div>
+      <div className="flex items-center pt-1">
+        <button
+          type="button"
+          aria-label={`Move board ${nth}, ${title}`}
+          className="relative z-10 flex size-11 shrink-0 cursor-grab touch-none items-center justify-center rounded-lg text-quiet hover:bg-wall"
+          {...attributes}
+          {...listeners}
+        >
+          <GripVertical aria-hidden size={20} />
+        </button>
+        <button
+          type="button"
+          aria-current={isOn ? "page" : undefined}
+          onClick={onOpen}
+          className="min-w-0 flex-1 py-1.5 text-left leading-tight after:absolute after:inset-0 after:rounded-card"
+        >
+          <span className="block truncate font-semibold">
+            {nth} {title}
+          </span>
+          <span className="text-[15px] text-quiet">
+            {stair.length === 1 ? "1 step" : `${stair.length} steps`}
+          </span>
+        </button>
+        <Menu
+          button={
+            <IconButton name={`More for board ${nth}, ${title}`} className="relative z-10">
+              <MoreVertical aria-hidden size={20} />
+            </IconButton>
+          }
+        >
+          <MenuItem icon={<Copy aria-hidden size={19} />} onSelect={onDuplicate}>
+            Duplicate
+          </MenuItem>
+          <MenuItem icon={<FolderInput aria-hidden size={19} />} onSelect={onCopy}>
+            Copy to another lesson
+          </MenuItem>
+          <MenuItem icon={<Trash2 aria-hidden size={19} />} disabled={isLast} onSelect={onRemove}>
+            Remove
+          </MenuItem>
+        </Menu>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,88 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { Board } from "@/core/lesson/lesson";
+import { Busy } from "@/kit/busy";
+import { Dialog } from "@/kit/dialog";
+import { Field } from "@/kit/field";
+import { say } from "@/kit/messages";
+import { CopyAnswer, LessonsTold, type LessonTold } from "./board-messages";
+
+const TOO_LONG_MS = 15_000;
+const UNREACHED = "Yellow Stair did not answer. Check that it is running, then try again.";
+
+type Props = {
+  /** The lesson that the board is in. */
+  lesson: string;
+  board: Board;
+  onClose: () => void;
+};
+
+/** Another lesson of the shelf, at whose end a copy of a board is put. */
+export function CopyBoard({ lesson, board, onClose }: Props) {
+  const [all, setAll] = useState<readonly LessonTold[] | null>(null);
+  const [typed, setTyped] = useState("");
+  const [message, setMessage] = useState<string | null>(null);
+  useEffect(() => {
+    let gone = false;
+    fetch("/api/lessons", { signal: AbortSignal.timeout(TOO_LONG_MS) })
+      .then(async (answer) => LessonsTold.parse(await answer.json()))
+      .then(
+        (told) => !gone && setAll(told.filter(({ id }) => id !== lesson)),
+        () => !gone && setMessage(UNREACHED),
+      );
+    return () => {
+      gone = true;
+    };
+  }, [lesson]);
+  const copy = async ({ id, title }: LessonTold) => {
+    try {
+      const answer = await fetch(`/api/lessons/${encodeURIComponent(id)}/boards`, {
+        method: "POST",
+        headers: { "Content-Type": "application/json" },
+        body: JSON.stringify({ board }),
+        signal: AbortSignal.timeout(TOO_LONG_MS),
+      });
+      const read = CopyAnswer.parse(await answer.json());
+      if (read.kind === "refused") return setMessage(read.message);
+      say(`“${board.title}” copied to “${title}”.`);
+      onClose();
+    } catch {
+      setMessage(UNREACHED);
+    }
+  };
+  const found = (all ?? []).filter(({ title, forClass }) =>
+    `${title} ${forClass}`.toLowerCase().includes(typed.trim().toLowerCase()),
+  );
+  return (
+    <Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title="Copy to another lesson"
+      description={`“${board.title}” is put at the end of the lesson that you choose.`}
+    >
+      <Field
+        label="Find a lesson"
+        value={typed}
+        maxLength={60}
+        onChange={({ target }) => setTyped(target.value)}
+      />
+      {message && <p className="mt-3 font-medium text-wrong">{message}</p>}
+      {all === null && message === null && <Busy />}
+      <ul aria-label="Lessons" className="mt-3 flex max-h-[46dvh] flex-col gap-0.5 overflow-y-auto">
+        {found.map((one) => (
+          <li key={one.id}>
+            <button
+              type="button"
+              onClick={() => void copy(one)}
+              className="min-h-11 w-full rounded-button px-3 text-left font-semibold hover:bg-wall"
+            >
+              {one.title} <span className="font-normal text-quiet">{one.forClass}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {all !== null && found.length === 0 && <p className="text-quiet">No other lesson has these letters.</p>}
+    </Dialog>
+  );
+}
