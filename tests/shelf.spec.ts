@@ -64,6 +64,11 @@ test("a search that finds nothing says so, and shows all again", async ({ page, 
   await expect(page.getByText(/No lesson has “TERN rope eighths”/)).toBeVisible();
   await find.fill("heron ROPE eighths");
   await expect(page.getByRole("link", { name: "Rope in eighths" })).toBeVisible();
+  // By number: what is counted in, and never a part of another number.
+  await find.fill("friendly 4");
+  await expect(page.getByText(/No lesson has “friendly 4”/)).toBeVisible();
+  await find.fill("lamps jetty 6");
+  await expect(page.getByRole("link", { name: "Lamps on the jetty", exact: true }).first()).toBeVisible();
   await find.fill("zzz");
   await page.getByRole("button", { name: "Show all lessons" }).click();
   await expect(page.getByRole("link", { name: "Rope in eighths" })).toBeVisible();

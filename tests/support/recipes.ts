@@ -412,7 +412,7 @@ export const CHECKS: { [K in RecipeName]: Check<K> } = {
   "fill-the-ten": ({ first, second }, moments) => {
     let [full, left] = [first, second];
     while (full % 10 !== 0) [full, left] = [full + 1, left - 1];
-    expect(firstIn(answerOf(moments, "What is wanting?"))).toBe(full - first);
+    expect(firstIn(answerOf(moments, "How many more?"))).toBe(full - first);
     expect(firstIn(answerOf(moments, "Fill it"))).toBe(left);
     expect(numbersIn(answerOf(moments, "In all"))).toEqual([full, left, first + second]);
   },

@@ -1,23 +1,7 @@
 "use client";
 
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  rectSortingStrategy,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-} from "@dnd-kit/sortable";
-import { CSS } from "@dnd-kit/utilities";
 import { clsx } from "clsx";
-import { ArchiveRestore, Copy, FolderInput, GripVertical, MoreVertical, Trash2 } from "lucide-react";
+import { ArchiveRestore, Copy, FolderInput, MoreVertical, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useState } from "react";
 import { MAX } from "@/core/lesson/bounds";
@@ -27,6 +11,7 @@ import { Button, IconButton } from "@/kit/button";
 import { WholeDialog } from "@/kit/dialog";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
+import { Sortable, SortableItem } from "@/kit/sortable";
 import { ORDINARY } from "@/view/drawing";
 import { RemovedBoards } from "../prepare/removed-boards";
 import { useBoard, useBoardStore } from "../store/use-board";
@@ -43,14 +28,6 @@ export function BoardsDialog({ id, onClose }: { id: string; onClose: () => void 
   const removed = useBoard((state) => state.removed.length);
   const [copied, setCopied] = useState<Board | null>(null);
   const [showsRemoved, setShowsRemoved] = useState(false);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const placeOf = (name: unknown) => boards.findIndex(({ present }) => present.board.id === name);
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (over) store.getState().putBoardAt(placeOf(active.id), placeOf(over.id));
-  };
   const duplicate = (board: Board, index: number) => {
     store.getState().goTo(index);
     const done = store.getState().addBoard({ ...board, id: nanoid(8), title: copyTitle(board.title) });
@@ -78,31 +55,33 @@ export function BoardsDialog({ id, onClose }: { id: string; onClose: () => void 
         </>
       }
     >
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-        <SortableContext items={boards.map(({ present }) => present.board.id)} strategy={rectSortingStrategy}>
-          <ol
-            aria-label="Boards in order"
-            className="grid min-h-0 flex-1 auto-rows-min grid-cols-[repeat(auto-fill,minmax(250px,1fr))] gap-4 overflow-y-auto px-5 pt-1 pb-5"
-          >
-            {boards.map(({ present: { board } }, index) => (
-              <BoardCard
-                key={board.id}
-                board={board}
-                nth={index + 1}
-                isOn={index === at}
-                isLast={boards.length === 1}
-                onOpen={() => {
-                  store.getState().goTo(index);
-                  onClose();
-                }}
-                onDuplicate={() => duplicate(board, index)}
-                onCopy={() => setCopied(board)}
-                onRemove={() => remove(board, index)}
-              />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+      <Sortable
+        as="grid"
+        ids={boards.map(({ present }) => present.board.id)}
+        onMove={(from, to) => store.getState().putBoardAt(from, to)}
+      >
+        <ol
+          aria-label="Boards in order"
+          className="grid min-h-0 flex-1 auto-rows-min grid-cols-[repeat(auto-fill,minmax(250px,1fr))] gap-4 overflow-y-auto px-5 pt-1 pb-5"
+        >
+          {boards.map(({ present: { board } }, index) => (
+            <BoardCard
+              key={board.id}
+              board={board}
+              nth={index + 1}
+              isOn={index === at}
+              isLast={boards.length === 1}
+              onOpen={() => {
+                store.getState().goTo(index);
+                onClose();
+              }}
+              onDuplicate={() => duplicate(board, index)}
+              onCopy={() => setCopied(board)}
+              onRemove={() => remove(board, index)}
+            />
+          ))}
+        </ol>
+      </Sortable>
       {copied && <CopyBoard lesson={id} board={copied} onClose={() => setCopied(null)} />}
       {showsRemoved && <RemovedBoards onClose={() => setShowsRemoved(false)} />}
     </WholeDialog>
@@ -121,64 +100,54 @@ type CardProps = {
 };
 
 function BoardCard({ board, nth, isOn, isLast, onOpen, onDuplicate, onCopy, onRemove }: CardProps) {
-  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
-    id: board.id,
-  });
   const { title, stair } = board;
   return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={clsx(
-        "relative flex flex-col rounded-card bg-board p-2",
-        isOn && "ring-3 ring-ink",
-        isDragging && "z-10 opacity-80",
-      )}
+    <SortableItem
+      id={board.id}
+      name={`board ${nth}, ${title}`}
+      gripClass="relative z-10 h-11 rounded-lg"
+      className={clsx("relative flex flex-col rounded-card bg-board p-2", isOn && "ring-3 ring-ink")}
     >
-      <div className="aspect-[1040/600] overflow-hidden rounded-button bg-mist">
-        <DrawnHere of={board.id} board={board} at={1} room={ROOM} theme={ORDINARY} from="here" />
-      </div>
-      <div className="flex items-center pt-1">
-        <button
-          type="button"
-          aria-label={`Move board ${nth}, ${title}`}
-          className="relative z-10 flex size-11 shrink-0 cursor-grab touch-none items-center justify-center rounded-lg text-quiet hover:bg-wall"
-          {...attributes}
-          {...listeners}
-        >
-          <GripVertical aria-hidden size={20} />
-        </button>
-        <button
-          type="button"
-          aria-current={isOn ? "page" : undefined}
-          onClick={onOpen}
-          className="min-w-0 flex-1 py-1.5 text-left leading-tight after:absolute after:inset-0 after:rounded-card"
-        >
-          <span className="block truncate font-semibold">
-            {nth} {title}
-          </span>
-          <span className="text-[15px] text-quiet">
-            {stair.length === 1 ? "1 step" : `${stair.length} steps`}
-          </span>
-        </button>
-        <Menu
-          button={
-            <IconButton name={`More for board ${nth}, ${title}`} className="relative z-10">
-              <MoreVertical aria-hidden size={20} />
-            </IconButton>
-          }
-        >
-          <MenuItem icon={<Copy aria-hidden size={19} />} onSelect={onDuplicate}>
-            Duplicate
-          </MenuItem>
-          <MenuItem icon={<FolderInput aria-hidden size={19} />} onSelect={onCopy}>
-            Copy to another lesson
-          </MenuItem>
-          <MenuItem icon={<Trash2 aria-hidden size={19} />} disabled={isLast} onSelect={onRemove}>
-            Remove
-          </MenuItem>
-        </Menu>
-      </div>
-    </li>
+      {(grip) => (
+        <>
+          <div className="aspect-[1040/600] overflow-hidden rounded-button bg-mist">
+            <DrawnHere of={board.id} board={board} at={1} room={ROOM} theme={ORDINARY} from="here" />
+          </div>
+          <div className="flex items-center pt-1">
+            {grip}
+            <button
+              type="button"
+              aria-current={isOn ? "page" : undefined}
+              onClick={onOpen}
+              className="min-w-0 flex-1 py-1.5 text-left leading-tight after:absolute after:inset-0 after:rounded-card"
+            >
+              <span className="block truncate font-semibold">
+                {nth} {title}
+              </span>
+              <span className="text-[15px] text-quiet">
+                {stair.length === 1 ? "1 step" : `${stair.length} steps`}
+              </span>
+            </button>
+            <Menu
+              button={
+                <IconButton name={`More for board ${nth}, ${title}`} className="relative z-10">
+                  <MoreVertical aria-hidden size={20} />
+                </IconButton>
+              }
+            >
+              <MenuItem icon={<Copy aria-hidden size={19} />} onSelect={onDuplicate}>
+                Duplicate
+              </MenuItem>
+              <MenuItem icon={<FolderInput aria-hidden size={19} />} onSelect={onCopy}>
+                Copy to another lesson
+              </MenuItem>
+              <MenuItem icon={<Trash2 aria-hidden size={19} />} disabled={isLast} onSelect={onRemove}>
+                Remove
+              </MenuItem>
+            </Menu>
+          </div>
+        </>
+      )}
+    </SortableItem>
   );
 }

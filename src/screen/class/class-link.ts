@@ -28,8 +28,8 @@ export function linkClass(
   board: BoardStore,
   isStrong: () => boolean,
 ): { link: StoreApi<ClassLink>; refresh: () => void; hear: (data: unknown) => void; close: () => void } {
-  /** What the class screens know: the board, what was done by hand on it, and what they show. */
-  let told: { state: BoardState; shown: Shown } | null = null;
+  /** What the class screens know: the board, and what was done by hand on it. */
+  let told: BoardState | null = null;
   let kept: Shown = shownOf(board.getState());
   let frame = 0;
   let heard = 0;
@@ -41,12 +41,12 @@ export function linkClass(
     if (!follows) return;
     const shown = held ?? kept;
     const { state } = shown;
-    if (told?.state.board !== state.board) {
+    if (told?.board !== state.board) {
       post(boardMessage(state));
-      told = { state: { ...state, live: [] }, shown };
+      told = { ...state, live: [] };
     }
-    post(showMessage(shown, told!.state.live, { strong: isStrong(), blank }));
-    told = { state, shown };
+    post(showMessage(shown, told.live, { strong: isStrong(), blank }));
+    told = state;
   };
   const link = createStore<ClassLink>()((set) => ({
     follows: false,

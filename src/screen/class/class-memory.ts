@@ -26,7 +26,8 @@ export const NOTHING_KNOWN: Known = { board: null, live: [], show: null };
 export function hear(known: Known, message: FromTeacher): [Known, FromClass["kind"] | null] {
   switch (message.kind) {
     case "board":
-      return [{ ...known, board: message, live: [] }, null];
+      // What the class sees stays until it is told how this board stands: never a board for a moment as it opens.
+      return [{ board: message, live: [], show: null }, null];
     case "show": {
       // It is about a board that was sent while this window was not yet there.
       if (known.board?.board.id !== message.board) return [known, "hello"];

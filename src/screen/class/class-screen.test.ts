@@ -178,6 +178,17 @@ describe("the class screen", () => {
     there.close();
   });
 
+  test("shows no board before it is told how that stands", () => {
+    const there = teach();
+    there.open();
+    there.touch("6");
+    there.same();
+    const board = there.said.findLast((one) => (one as { kind: string }).kind === "board");
+    const [known] = hear(NOTHING_KNOWN, FromTeacher.parse(board));
+    expect(viewOf(known)).toBeNull();
+    there.close();
+  });
+
   test("takes no message that is none", () => {
     for (const bad of [
       null,

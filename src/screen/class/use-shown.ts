@@ -15,8 +15,9 @@ export function useShown(lesson: string): ClassView | null {
     let frame = 0;
     const draw = () => {
       frame = 0;
+      const next = viewOf(known);
       // Within this frame: what is drawn after it would be seen one frame later.
-      flushSync(() => setView(viewOf(known)));
+      if (next) flushSync(() => setView(next));
     };
     channel.onmessage = ({ data }) => {
       const read = FromTeacher.safeParse(data);

@@ -95,7 +95,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
               onSet={set}
               beside={stair ? 4 : 2}
             />
-            <p aria-live="polite" className="font-medium text-wrong empty:hidden">
+            <p aria-live="polite" className="font-medium text-wrong">
               {fault}
             </p>
           </div>

@@ -10,7 +10,7 @@ import { bringNewLesson, GROUND } from "../ground";
 import { isAnyKept } from "../save/kept-keys";
 import { FileDrop } from "./file-drop";
 import { LessonCard } from "./lesson-card";
-import type { ShelfLesson } from "./shelf-lesson";
+import { isFoundBy, type ShelfLesson } from "./shelf-lesson";
 
 const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
 const NewLesson = later(() => bringNewLesson().then((part) => part.NewLesson));
@@ -39,7 +39,7 @@ export function Shelf({ lessons }: Props) {
     };
   }, []);
   const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = lessons.filter((lesson) => words.every((word) => lesson.findBy.includes(word)));
+  const found = lessons.filter((lesson) => words.every((word) => isFoundBy(lesson, word)));
   return (
     <FileDrop>
       {(openButton) => (

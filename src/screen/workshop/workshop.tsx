@@ -1,23 +1,7 @@
 "use client";
 
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
-import { CSS } from "@dnd-kit/utilities";
 import { clsx } from "clsx";
-import { GripVertical, Plus, TriangleAlert, Wrench } from "lucide-react";
+import { Plus, TriangleAlert, Wrench } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useMemo, useState } from "react";
 import { MAX } from "@/core/lesson/bounds";
@@ -27,6 +11,7 @@ import { stepWords } from "@/core/lesson/move-words";
 import { faultsOf, mended, type StairFault } from "@/core/lesson/stair-faults";
 import { Button } from "@/kit/button";
 import { WholeDialog } from "@/kit/dialog";
+import { Sortable, SortableItem } from "@/kit/sortable";
 import { sayDone } from "../store/say-done";
 import { pickPrepared, useBoard, useBoardStore } from "../store/use-board";
 import { StepPart } from "./step-part";
@@ -47,15 +32,6 @@ export function Workshop({ level: first, onClose, onAgain }: Props) {
   const [at, setAt] = useState(stair[first - 1]?.id ?? stair[0]?.id);
   const faults = useMemo(() => faultsOf(board), [board]);
   const level = stair.findIndex(({ id }) => id === at) + 1;
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const levelOf = (id: unknown) => stair.findIndex((step) => step.id === id) + 1;
-  const drop = ({ active, over }: DragEndEvent) => {
-    const [from, to] = [levelOf(active.id), levelOf(over?.id)];
-    if (from > 0 && to > 0 && from !== to) store.getState().change((state) => putStepAt(state, from, to));
-  };
   const insert = () => {
     const id = nanoid(8);
     store
@@ -86,25 +62,27 @@ export function Workshop({ level: first, onClose, onAgain }: Props) {
       }
     >
       <div className="flex min-h-0 flex-1 gap-4 px-5 pb-5 portrait:flex-col">
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-          <SortableContext items={stair.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-            <ol
-              aria-label="Steps, the lowest first"
-              className="flex w-[400px] shrink-0 flex-col gap-2 overflow-y-auto p-1 pr-2 max-lg:w-[320px] portrait:max-h-[44%] portrait:w-full"
-            >
-              {stair.map((step, index) => (
-                <StepCard
-                  key={step.id}
-                  step={step}
-                  level={index + 1}
-                  isOpen={step.id === at}
-                  faults={faults.filter((one) => one.level === index + 1)}
-                  onOpen={() => setAt(step.id)}
-                />
-              ))}
-            </ol>
-          </SortableContext>
-        </DndContext>
+        <Sortable
+          as="list"
+          ids={stair.map(({ id }) => id)}
+          onMove={(from, to) => store.getState().change((state) => putStepAt(state, from + 1, to + 1))}
+        >
+          <ol
+            aria-label="Steps, the lowest first"
+            className="flex w-[400px] shrink-0 flex-col gap-2 overflow-y-auto p-1 pr-2 max-lg:w-[320px] portrait:max-h-[44%] portrait:w-full"
+          >
+            {stair.map((step, index) => (
+              <StepCard
+                key={step.id}
+                step={step}
+                level={index + 1}
+                isOpen={step.id === at}
+                faults={faults.filter((one) => one.level === index + 1)}
+                onOpen={() => setAt(step.id)}
+              />
+            ))}
+          </ol>
+        </Sortable>
         {level > 0 ? (
           <StepPart
             key={at}
@@ -132,51 +110,41 @@ type CardProps = {
 };
 
 function StepCard({ step, level, isOpen, faults, onOpen }: CardProps) {
-  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
-    id: step.id,
-  });
   return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={clsx(
-        "flex shrink-0 rounded-card bg-board",
-        isOpen && "ring-3 ring-ink",
-        isDragging && "relative z-10 opacity-80",
-      )}
+    <SortableItem
+      id={step.id}
+      name={`step ${level}, ${step.title}`}
+      gripClass="rounded-l-card"
+      className={clsx("flex shrink-0 rounded-card bg-board", isOpen && "ring-3 ring-ink")}
     >
-      <button
-        type="button"
-        aria-label={`Move step ${level}, ${step.title}`}
-        className="flex w-11 shrink-0 cursor-grab touch-none items-center justify-center rounded-l-card text-quiet hover:bg-wall"
-        {...attributes}
-        {...listeners}
-      >
-        <GripVertical aria-hidden size={20} />
-      </button>
-      <button
-        type="button"
-        aria-current={isOpen ? "step" : undefined}
-        onClick={onOpen}
-        className="min-w-0 flex-1 rounded-r-card py-2.5 pr-4 text-left leading-snug"
-      >
-        <span className="flex items-start gap-2 font-semibold">
-          <span className="text-quiet">{level}</span>
-          <span className="min-w-0 flex-1">{step.title}</span>
-          {faults.length > 0 && (
-            <TriangleAlert
-              aria-label="Something in it no longer makes sense"
-              size={19}
-              className="shrink-0 text-wrong"
-            />
-          )}
-        </span>
-        {step.question && <span className="mt-0.5 block text-[15px]">{step.question}</span>}
-        {step.answer && <span className="block font-numeral text-[15px] font-bold">{step.answer}</span>}
-        <span className="mt-0.5 line-clamp-2 block text-[15px] text-quiet">
-          {stepWords(step.beats) || "only asks"}
-        </span>
-      </button>
-    </li>
+      {(grip) => (
+        <>
+          {grip}
+          <button
+            type="button"
+            aria-current={isOpen ? "step" : undefined}
+            onClick={onOpen}
+            className="min-w-0 flex-1 rounded-r-card py-2.5 pr-4 text-left leading-snug"
+          >
+            <span className="flex items-start gap-2 font-semibold">
+              <span className="text-quiet">{level}</span>
+              <span className="min-w-0 flex-1">{step.title}</span>
+              {faults.length > 0 && (
+                <TriangleAlert
+                  aria-label="Something in it no longer makes sense"
+                  size={19}
+                  className="shrink-0 text-wrong"
+                />
+              )}
+            </span>
+            {step.question && <span className="mt-0.5 block text-[15px]">{step.question}</span>}
+            {step.answer && <span className="block font-numeral text-[15px] font-bold">{step.answer}</span>}
+            <span className="mt-0.5 line-clamp-2 block text-[15px] text-quiet">
+              {stepWords(step.beats) || "only asks"}
+            </span>
+          </button>
+        </>
+      )}
+    </SortableItem>
   );
 }

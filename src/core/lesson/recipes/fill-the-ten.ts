@@ -43,14 +43,10 @@ export const fillTheTen = recipe<Inputs>({
       title: `${say(first)} + ${say(second)} through ${say(ten)}`,
       views: [view(settings)],
       steps: [
-        step(
-          "What is wanting?",
-          `How many counters are wanting until the frame of the ${say(first)} is full?`,
-          say(fill),
-        ),
+        step("How many more?", `How many more counters fill up the frame of the ${say(first)}?`, say(fill)),
         step(
           "Fill it",
-          `${say(fill)} of the ${say(second)} go over. How many are left?`,
+          `${say(fill)} of the ${say(second)} move across. How many of them are left?`,
           say(rest),
           // One counter after the other, as a hand would move them.
           Array.from({ length: fill }, (_, i) => [moved(i + 1)]),

@@ -71,7 +71,7 @@ export const jumpToTheAnswer = recipe<Inputs>({
       steps: [
         step(
           "In which jumps?",
-          `${say(a)} ${sign} ${say(b)}: in how many hundreds, tens and ones can we jump?`,
+          `${say(a)} ${sign} ${say(b)}: which jumps of hundreds, tens and ones do we make?`,
           jumps.map(({ words }) => words).join(", "),
           [[start(a)]],
         ),

@@ -1,0 +1,91 @@
+"use client";
+
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  rectSortingStrategy,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { clsx } from "clsx";
+import { GripVertical } from "lucide-react";
+import type { ReactNode } from "react";
+
+type Props = {
+  /** The names of what stands in the list, in order. */
+  ids: readonly string[];
+  as: "list" | "grid";
+  /** What stood at one place is put at another. */
+  onMove: (from: number, to: number) => void;
+  children: ReactNode;
+};
+
+/** What stands in a list can be put in order, by drag and by keys. */
+export function Sortable({ ids, as, onMove, children }: Props) {
+  const sensors = useSensors(
+    // A touch that moves less is a press.
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const drop = ({ active, over }: DragEndEvent) => {
+    const [from, to] = [ids.indexOf(String(active.id)), ids.indexOf(String(over?.id))];
+    if (from >= 0 && to >= 0 && from !== to) onMove(from, to);
+  };
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <SortableContext
+        items={[...ids]}
+        strategy={as === "list" ? verticalListSortingStrategy : rectSortingStrategy}
+      >
+        {children}
+      </SortableContext>
+    </DndContext>
+  );
+}
+
+type ItemProps = {
+  id: string;
+  className: string;
+  /** What is moved, for the button by which it is held. */
+  name: string;
+  gripClass?: string;
+  children: (grip: ReactNode) => ReactNode;
+};
+
+/** One thing of a list that can be put in order, with the button by which it is held. */
+export function SortableItem({ id, className, name, gripClass, children }: ItemProps) {
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({ id });
+  const grip = (
+    <button
+      type="button"
+      aria-label={`Move ${name}`}
+      className={clsx(
+        "flex w-11 shrink-0 cursor-grab touch-none items-center justify-center text-quiet hover:bg-wall",
+        gripClass,
+      )}
+      {...attributes}
+      {...listeners}
+    >
+      <GripVertical aria-hidden size={20} />
+    </button>
+  );
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={clsx(className, isDragging && "relative z-10 opacity-80")}
+    >
+      {children(grip)}
+    </li>
+  );
+}
