@@ -37,7 +37,7 @@ export function BoardPage({ moment, drawings, room, shows, strong = false }: Pro
             card={placed.box}
             // A picture has no buttons that a stage would need room for.
             inside={within(placed.box, [EDGE, EDGE, EDGE, EDGE])}
-            theme={{ ...ORDINARY, strong, screen: Math.max(ORDINARY.screen, room.height) }}
+            theme={{ ...ORDINARY, strong, screen: Math.max(ORDINARY.screen, room.height), bare: true }}
             bare
           />
         </div>

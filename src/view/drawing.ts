@@ -6,8 +6,11 @@ import type { KindName, ViewOf } from "@/core/views/view";
 /** The room of a drawing, in pixels. */
 export type Size = { readonly width: number; readonly height: number };
 
-/** How a drawing is seen: for the back of the room or not, and how high the screen is, in pixels. */
-export type Theme = { readonly strong: boolean; readonly screen: number };
+/**
+ * How a drawing is seen: for the back of the room or not, and how high the screen is, in pixels. A bare one cannot be pressed
+ * where it stands, on paper or on the class screen: what only invites a press is left out.
+ */
+export type Theme = { readonly strong: boolean; readonly screen: number; readonly bare?: true };
 
 /** An ordinary screen, on which a drawing is laid out that is then shown at any size. */
 export const ORDINARY: Theme = { strong: false, screen: 800 };

@@ -187,7 +187,7 @@ function OnPaper({ view, answers, drawings, size }: OnPaperProps) {
   const scene = fold(EMPTY_SCENE, answers ? [...view.question, ...view.answer] : view.question);
   // Paper is read from nearby: what is drawn for a screen is drawn in a larger room, and shown smaller.
   const room = { width: size.width * FINER, height: size.height * FINER };
-  const theme = { ...ORDINARY, screen: Math.max(360, room.height) };
+  const theme = { ...ORDINARY, screen: Math.max(360, room.height), bare: true as const };
   const shift = (length: number) => (length * (1 - FINER)) / 2;
   return (
     <div

@@ -80,7 +80,7 @@ export function ArrowPanel() {
           <span className="text-[13px] leading-tight">A new route</span>
         </button>
       </div>
-      <div className="grid grid-cols-2 gap-2">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(112px,1fr))] gap-2">
         <Cards />
         <Button
           className={WORDY}

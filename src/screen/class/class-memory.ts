@@ -58,7 +58,7 @@ export function viewOf({ board: sent, live, show }: Known): ClassView | null {
   const boards = [historyOf(stateOf(sent, live, climbed))];
   const state = { boards, at: 0, played, counting, within };
   return {
-    moment: { board: boardNow(state), scene: classScene(state), mayAsk: question === "" },
+    moment: { board: boardNow(state), scene: classScene(state), mayAsk: false },
     question,
     answer,
     strong,

@@ -83,7 +83,7 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
             moment={moment}
             drawings={drawings}
             room={room}
-            theme={{ strong, screen: window.innerHeight }}
+            theme={{ strong, screen: window.innerHeight, bare: true }}
           />
         )}
       </div>

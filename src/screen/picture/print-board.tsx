@@ -41,7 +41,7 @@ export function PrintBoard({ strong }: { strong: boolean }) {
         moment={moment}
         drawings={drawings.current}
         room={ROOM}
-        theme={{ strong, screen: ROOM.height }}
+        theme={{ strong, screen: ROOM.height, bare: true }}
       />
     </div>,
     document.body,

@@ -65,6 +65,23 @@ describe("a board drawn at rest", () => {
     }
   });
 
+  test("invites to press only where it can be pressed; what is asked stays", () => {
+    const board = { ...chartBoard, views: [{ ...KINDS.times.starts, id: "times" }] } as Board;
+    const bare = (moves: readonly Move[]) =>
+      renderToStaticMarkup(
+        <BoardDrawing
+          moment={{ board, scene: fold(EMPTY_SCENE, moves), mayAsk: false }}
+          drawings={drawings}
+          room={ROOM}
+          theme={{ ...ORDINARY, bare: true }}
+        />,
+      );
+    expect(draw(board)).toContain("What comes next?");
+    expect(bare([])).not.toContain("What comes next");
+    const asked = bare([{ do: "wonder", view: "times", side: "right" } as Move]);
+    expect(textsOf(asked).filter((text) => text === "?")).toHaveLength(10);
+  });
+
   test("tells no number that is covered, in any kind of view", () => {
     const done: Move[] = [
       { do: "start", number: "7" },

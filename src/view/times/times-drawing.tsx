@@ -95,18 +95,23 @@ export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">
         </svg>
         {strips.next > 0 && (
           <>
-            <NextStrip
-              side="right"
-              asked={wonder === "right"}
-              count={view.rows}
-              style={{ left: strips.left + width, top: strips.top, width: STRIP.next, height }}
-            />
-            <NextStrip
-              side="below"
-              asked={wonder === "below"}
-              count={view.columns}
-              style={{ left: strips.left, top: strips.top + height, width, height: STRIP.next }}
-            />
+            {/* What is asked is seen everywhere; the invitation to ask only where it can be pressed. */}
+            {(!theme.bare || wonder === "right") && (
+              <NextStrip
+                side="right"
+                asked={wonder === "right"}
+                count={view.rows}
+                style={{ left: strips.left + width, top: strips.top, width: STRIP.next, height }}
+              />
+            )}
+            {(!theme.bare || wonder === "below") && (
+              <NextStrip
+                side="below"
+                asked={wonder === "below"}
+                count={view.columns}
+                style={{ left: strips.left, top: strips.top + height, width, height: STRIP.next }}
+              />
+            )}
           </>
         )}
       </div>
