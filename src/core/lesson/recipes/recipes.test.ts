@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { CHECKS, INPUTS } from "../../../../tests/support/recipes";
+import { CHECKS } from "../../../../tests/support/recipe-checks";
+import { INPUTS } from "../../../../tests/support/recipe-inputs";
 import { landings } from "../../count/trail";
 import { exact, keyOf } from "../../number/exact";
 import { fold } from "../../scene/fold";
