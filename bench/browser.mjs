@@ -6,9 +6,10 @@ import { freePort, startServer } from "../scripts/lib/server.mjs";
 import { classLateness } from "./class.mjs";
 import { countingLesson, countLateness, piecesLesson } from "./counting.mjs";
 import { lineFrames, slidingFrames, turningFrames, zoomFrames } from "./frames.mjs";
+import { largeLesson, oneOfThem } from "./large-lesson.mjs";
 import { groupsLesson, lineLesson, lineSettings, manyJumps, manyStrokes, timesLesson } from "./lessons.mjs";
 import { judge } from "./lighthouse.mjs";
-import { openings } from "./opening.mjs";
+import { openings, scriptingTime } from "./opening.mjs";
 import { MILDLY, pageOf, SLOWED } from "./page.mjs";
 import { touchToPaint } from "./touch.mjs";
 
@@ -53,11 +54,18 @@ export async function measureBrowser(executablePath) {
       times: demo("crates-in-the-hold"),
     });
 
+    const manyBoards = await addLesson(server.address, largeLesson(lamps));
+    const oneBoard = await addLesson(server.address, oneOfThem(lamps));
+    const scripting = await scriptingTime(slowPage, [
+      `${server.address}/lesson/${oneBoard}`,
+      `${server.address}/lesson/${manyBoards}`,
+    ]);
+
     const counting = await addLesson(server.address, countingLesson(large, board));
     const late = await countLateness(browser, `${server.address}/lesson/${counting}`);
     const beside = await addLesson(server.address, piecesLesson(large, board, lineSettings(lamps, board)));
     const latePieces = await countLateness(browser, `${server.address}/lesson/${beside}`);
-    const _lateClass = await classLateness(browser, `${server.address}/lesson/${beside}`);
+    const lateClass = await classLateness(browser, `${server.address}/lesson/${beside}`);
     const groups = await addLesson(server.address, groupsLesson(lamps, board));
     const turned = await turningFrames(browser, `${server.address}/lesson/${groups}`);
     const times = await addLesson(server.address, timesLesson(lamps, board));
@@ -161,11 +169,19 @@ export async function measureBrowser(executablePath) {
         "times",
         2,
       ),
+      row(`Scripting until a lesson of one board answers, ${slowed}`, scripting[0], "ms", 6000),
+      row(
+        "Scripting of a lesson of 40 boards with 30 steps ÷ of one board",
+        scripting[1] / scripting[0],
+        "times",
+        1.5,
+      ),
       ...judged("The shelf", said.shelf, said.removed, row),
       ...judged("A board with a chart", said.chart, said.removed, row),
       ...judged("A board with a line", said.line, said.removed, row),
       ...judged("A board with a times grid", said.times, said.removed, row),
-      row(`${year}: answer of the server`, shelf.answer, "ms", 1500),
+      row(`${year}: answer of the server`, shelf.answer, "ms", 300),
+      row(`${year}: answer ÷ of the same page without any`, shelf.answer / shelf.empty, "times", 5),
       row(`${year}: compressed page`, shelf.weight, "kB", 600),
       row(`${year}: until it stands, ${slowed}`, shelf.stands, "ms", 6000),
     ];
@@ -207,13 +223,23 @@ async function scriptWeight(browser, address) {
   return bytes / 1000;
 }
 
-/** The median of a few openings of a board on a slow computer, until its chart stands. */
+/** How long the server takes for a page it has made before, the median. */
+async function answerTime(address) {
+  const times = [];
+  for (let i = 0; i < 12; i += 1) {
+    const start = performance.now();
+    await (await fetch(address)).text();
+    times.push(performance.now() - start);
+  }
+  // The first ones are still being warmed up.
+  return times.slice(3).sort((a, b) => a - b)[4];
+}
+
 /** The shelf with a year of lessons on it. */
 async function shelfTime(browser, address) {
-  await (await fetch(address)).text();
-  const start = performance.now();
-  await (await fetch(address)).text();
-  const answer = performance.now() - start;
+  const answer = await answerTime(address);
+  // The same page with nothing on it: nothing has these letters.
+  const empty = await answerTime(`${address}/?find=zzzzz`);
   const { page, close } = await pageOf(browser, SLOWED);
   const opened = performance.now();
   await page.goto(address, { waitUntil: "commit" });
@@ -221,5 +247,5 @@ async function shelfTime(browser, address) {
   const stands = performance.now() - opened;
   const bytes = await page.evaluate(() => performance.getEntriesByType("navigation")[0].encodedBodySize);
   await close();
-  return { answer, stands, weight: bytes / 1000 };
+  return { answer, empty, stands, weight: bytes / 1000 };
 }

@@ -67,4 +67,24 @@ async function opening(pageOf, address, stands, touch) {
   return first;
 }
 
+/**
+ * How long a page's scripts run until a board of a lesson answers, its processor slowed.
+ * @returns the median for each address, in milliseconds
+ */
+export async function scriptingTime(pageOf, addresses) {
+  const all = addresses.map(() => []);
+  for (let i = 0; i < TIMES; i += 1) {
+    for (const [at, address] of addresses.entries()) {
+      const { page, cdp, close } = await pageOf();
+      await cdp.send("Performance.enable");
+      await page.goto(address);
+      await page.locator("[data-cell]").first().waitFor();
+      const { metrics } = await cdp.send("Performance.getMetrics");
+      all[at].push(1000 * metrics.find(({ name }) => name === "ScriptDuration").value);
+      await close();
+    }
+  }
+  return all.map(median);
+}
+
 const median = (values) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)];

@@ -11,7 +11,8 @@ const { buildApplication } = await import("./lib/build.mjs");
 buildApplication();
 
 mkdirSync(".tmp", { recursive: true });
-for (const part of ["core", "finder", "files", "paper"]) rmSync(`.tmp/bench-${part}.json`, { force: true });
+for (const part of ["core", "finder", "files", "shelf", "paper"])
+  rmSync(`.tmp/bench-${part}.json`, { force: true });
 if (!runBin("vitest", ["run", "--config", "bench/vitest.config.ts", "--reporter=dot"], { quiet: true })) {
   stop("The measurements in Node ended with a fault; the reason stands above.");
 }
@@ -23,6 +24,7 @@ const figures = [
   ...JSON.parse(readFileSync(".tmp/bench-core.json", "utf8")),
   ...JSON.parse(readFileSync(".tmp/bench-finder.json", "utf8")),
   ...JSON.parse(readFileSync(".tmp/bench-files.json", "utf8")),
+  ...JSON.parse(readFileSync(".tmp/bench-shelf.json", "utf8")),
   ...JSON.parse(readFileSync(".tmp/bench-paper.json", "utf8")),
   ...(await measureBrowser(executablePath)),
 ];

@@ -2,11 +2,12 @@ import { expect, test } from "@playwright/test";
 import { addLesson } from "./support/lessons";
 
 test("the demo lessons stand on the shelf with true pictures of their first boards", async ({ page }) => {
-  await page.goto("/");
+  await page.goto("/?find=jetty+lamps");
   const lamps = page
     .getByRole("listitem")
     .filter({ has: page.getByRole("link", { name: "Lamps on the jetty", exact: true }) });
   await expect(lamps.first()).toContainText("3 boards · Heron class");
+  await page.goto("/?find=crates+quay");
   const crates = page.getByRole("listitem").filter({ hasText: "Crates on the quay" }).first();
   await crates.scrollIntoViewIfNeeded();
   await expect(crates.locator("svg text").first()).toHaveText("1");
@@ -34,7 +35,7 @@ test("a lesson is made, renamed, duplicated, removed and put back", async ({ pag
   await page.getByRole("button", { name: "More for Gulls and nests" }).click();
   await page.getByRole("menuitem", { name: "Rename" }).click();
   await page.getByLabel("Title").fill("Nests on the cliff");
-  await page.getByRole("button", { name: "Rename" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(card("Nests on the cliff")).toBeVisible();
 
   await page.getByRole("button", { name: "More for Nests on the cliff" }).click();
@@ -79,4 +80,73 @@ test("a lesson that is not there leads back to the shelf", async ({ page }) => {
   expect(answer?.status()).toBe(404);
   await page.getByRole("link", { name: "Back to the lessons" }).click();
   await expect(page.getByRole("heading", { name: "Lessons" })).toBeVisible();
+});
+
+test("lessons get labels, and are found by them, in an order; what was looked for is there again on the way back", async ({
+  page,
+  request,
+}) => {
+  // Titles that no other test's lessons share a word with.
+  for (const title of ["Winch 10", "Winch 9", "Winch 11"]) await addLesson(request, { title });
+  await page.goto("/?find=winch");
+  const found = page.getByRole("listitem").getByRole("heading");
+  await expect(found).toHaveText(["Winch 11", "Winch 9", "Winch 10"]);
+  await expect(page.getByRole("status").first()).toHaveText("3 lessons found");
+  await page.getByRole("combobox", { name: "Order of the lessons" }).click();
+  await page.getByRole("option", { name: "By title" }).click();
+  await expect(found).toHaveText(["Winch 9", "Winch 10", "Winch 11"]);
+
+  const label = async (title: string, type: () => Promise<void>) => {
+    await page.getByRole("button", { name: `More for ${title}` }).click();
+    await page.getByRole("menuitem", { name: "Rename or label" }).click();
+    await type();
+    await page.getByRole("button", { name: "Save" }).click();
+    await expect(page.getByRole("dialog")).toHaveCount(0);
+  };
+  const labels = page.getByLabel("Labels", { exact: true });
+  await label("Winch 9", () => page.getByRole("textbox", { name: "Labels" }).fill("capstan, slipway"));
+  await label("Winch 11", async () => {
+    await page.getByRole("textbox", { name: "Labels" }).fill("a label that is longer than a label may be");
+    await expect(async () => {
+      await page.getByRole("button", { name: "Save" }).click();
+      await expect(page.getByText("A label has at most 30 letters.")).toBeVisible();
+    }).toPass();
+    await page.getByRole("textbox", { name: "Labels" }).fill("");
+    await page.getByRole("button", { name: "capstan" }).click();
+  });
+  await labels.getByRole("button", { name: "capstan 2" }).click();
+  await expect(found).toHaveText(["Winch 9", "Winch 11"]);
+  await page.getByRole("link", { name: "Winch 11" }).click();
+  await expect(page.getByRole("button", { name: "Prepare" })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole("searchbox")).toHaveValue("winch");
+  await expect(found).toHaveText(["Winch 9", "Winch 11"]);
+  await labels.getByRole("button", { name: "capstan 2" }).click();
+  await expect(found).toHaveText(["Winch 9", "Winch 10", "Winch 11"]);
+});
+
+test("a long shelf holds the cards near the window, and as you go down, those further on", async ({
+  page,
+  request,
+}) => {
+  const titles = Array.from({ length: 70 }, (_, i) => `Trawler ${i + 1}`);
+  for (const title of titles) await addLesson(request, { title });
+  await page.goto("/?find=trawler&order=title");
+  await expect(page.getByRole("status").first()).toHaveText("70 lessons found");
+  await expect(page.getByRole("link", { name: "Trawler 1", exact: true })).toBeInViewport();
+  expect(await page.getByRole("listitem").count()).toBeLessThan(40);
+  await page.keyboard.press("End");
+  const last = page.getByRole("link", { name: "Trawler 70", exact: true });
+  await expect(last).toBeInViewport();
+  await expect(page.getByRole("listitem").filter({ has: last })).toHaveAttribute("aria-posinset", "70");
+  await expect(page.getByRole("listitem").filter({ has: last }).locator("svg text").first()).toHaveText("1");
+  // By touch or wheel, row by row: none is missing on the way.
+  await page.evaluate(() => scrollTo(0, 0));
+  const seen = new Set<string>();
+  await expect(async () => {
+    await page.mouse.wheel(0, 300);
+    for (const title of await page.getByRole("listitem").getByRole("heading").allTextContents())
+      seen.add(title);
+    expect(seen.size).toBe(70);
+  }).toPass({ intervals: [50] });
 });

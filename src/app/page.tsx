@@ -1,32 +1,25 @@
+import { ShelfWish } from "@/core/lesson/shelf-wish";
 import { database } from "@/data/database";
-import { countRemoved, shelfLessons } from "@/data/lessons";
-import { lastStood } from "@/data/sittings";
-import { BoardPicture } from "@/screen/shelf/board-picture";
+import { countRemoved } from "@/data/lessons";
+import { findOnShelf, labelsOnShelf } from "@/data/shelf";
 import { Shelf } from "@/screen/shelf/shelf";
 import { ShelfFrame } from "@/screen/shelf/shelf-frame";
-import { shelfLesson } from "./shelf-lessons";
+import { AT_A_TIME } from "@/screen/shelf/shelf-lesson";
+import { shownPart } from "./shelf-lessons";
 
-/** So many pictures come with the page: more than a window shows. */
-const AHEAD = 12;
+type Props = { searchParams: Promise<Record<string, string | string[] | undefined>> };
 
-export default async function ShelfPage() {
+export default async function ShelfPage({ searchParams }: Props) {
+  const wish = ShelfWish.parse(await searchParams);
   const db = await database();
-  const [kept, removed, stood] = await Promise.all([shelfLessons(db), countRemoved(db), lastStood(db)]);
-  const now = new Date();
-  const lessons = kept.map((one, index) => ({
-    ...shelfLesson(one, now, stood.get(one.id)),
-    picture: one.read.ok && (
-      <BoardPicture
-        lesson={one.id}
-        revision={one.revision}
-        board={one.read.lesson.boards[0]!}
-        ahead={index < AHEAD}
-      />
-    ),
-  }));
+  const [told, labels, removed] = await Promise.all([
+    findOnShelf(db, wish, 0, AT_A_TIME),
+    labelsOnShelf(db),
+    countRemoved(db),
+  ]);
   return (
     <ShelfFrame here="lessons" removed={removed}>
-      <Shelf lessons={lessons} />
+      <Shelf wish={wish} first={await shownPart(db, told)} labels={labels} />
     </ShelfFrame>
   );
 }

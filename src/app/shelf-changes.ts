@@ -1,6 +1,7 @@
 import { nanoid } from "nanoid";
 import { copyTitle, newLesson } from "@/core/lesson/new-lesson";
 import { recipeBoard } from "@/core/lesson/write-recipe";
+import { writtenWords } from "@/core/lesson/written-words";
 import type { Database } from "@/data/database";
 import { addLesson, findLesson, saveLesson, setRemoved } from "@/data/lessons";
 import type { ShelfAnswer, ShelfRequest } from "@/screen/shelf/shelf-messages";
@@ -44,8 +45,12 @@ async function reword(
   const kept = await findLesson(db, id);
   if (!kept) return GONE;
   if (!kept.read.ok) return kept.read;
-  const lesson = { ...kept.read.lesson, ...words };
-  const answer = await saveLesson(db, id, { basedOn: kept.revision, saveName: nanoid(), lesson });
+  const { labels: _, ...lesson } = kept.read.lesson;
+  const answer = await saveLesson(db, id, {
+    basedOn: kept.revision,
+    saveName: nanoid(),
+    lesson: { ...lesson, ...writtenWords(words) },
+  });
   if (answer.kind === "saved") return { ok: true, id };
   return answer.kind === "missing"
     ? GONE

@@ -1,47 +1,41 @@
-import type { Lesson } from "@/core/lesson/lesson";
-import { numbersAbout } from "@/core/lesson/numbers-about";
+import { addDays } from "date-fns";
 import { whereWords } from "@/core/lesson/where-words";
-import type { Kept } from "@/data/lessons";
-import type { Stood } from "@/data/sittings";
+import type { Database } from "@/data/database";
+import { DAYS_REMOVED } from "@/data/removed";
+import type { Shelved, ShelfPart as Told } from "@/data/shelf";
+import { lastStood, type Stood } from "@/data/sittings";
 import type { ShelfLesson } from "@/screen/shelf/shelf-lesson";
-import { whenTaught } from "@/screen/shelf/when";
+import type { ShelfPart } from "@/screen/shelf/shelf-part";
+import { whenGone, whenTaught } from "@/screen/shelf/when";
 
-/** A kept lesson as the shelf shows it. */
-export function shelfLesson({ id, read, taughtAt }: Kept, now = new Date(), stood?: Stood): ShelfLesson {
-  const where = read.ok && stood ? whereWords(read.lesson, stood.board, stood.climbed) : null;
-  const taught = [whenTaught(taughtAt, now), where && `to ${where}`].filter(Boolean).join(", ");
-  if (!read.ok) {
-    const title = "A lesson that cannot be read";
-    return {
-      id,
-      title,
-      forClass: "",
-      boards: 0,
-      findBy: title.toLowerCase(),
-      about: [],
-      taught,
-      fault: read.message,
-    };
-  }
-  const { title, forClass, boards } = read.lesson;
-  return { id, title, forClass, boards: boards.length, ...foundBy(read.lesson), taught, fault: null };
+/** Lessons of the shelf as it shows them, with where each was taught to. */
+export async function shownPart(db: Database, { total, lessons }: Told): Promise<ShelfPart> {
+  const now = new Date();
+  const stood = await lastStood(
+    db,
+    lessons.map(({ id }) => id),
+  );
+  return { total, lessons: lessons.map((one) => shown(one, now, stood.get(one.id))) };
 }
 
-type FoundBy = Pick<ShelfLesson, "findBy" | "about">;
-const known = new WeakMap<Lesson, FoundBy>();
-
-/** What a lesson is found by; worked out once for each that was read. */
-function foundBy(lesson: Lesson): FoundBy {
-  const there = known.get(lesson);
-  if (there) return there;
-  const words = lesson.boards.flatMap((board) => [
-    board.title,
-    ...board.stair.flatMap((step) => [step.title, step.question, step.note ?? ""]),
-  ]);
-  const found = {
-    findBy: [lesson.title, lesson.forClass, ...words].join(" ").toLowerCase(),
-    about: numbersAbout(lesson),
+function shown(
+  { id, revision, told, taughtAt, removedAt }: Shelved,
+  now: Date,
+  stood: Stood | undefined,
+): ShelfLesson {
+  const entry = told.ok ? told.entry : null;
+  const boards = entry?.stairs.map(({ id: board, steps }) => ({ id: board, stair: { length: steps } })) ?? [];
+  const where = stood ? whereWords({ boards }, stood.board, stood.climbed) : null;
+  return {
+    id,
+    revision,
+    title: entry?.title ?? "A lesson that cannot be read",
+    forClass: entry?.forClass ?? "",
+    labels: entry?.labels ?? [],
+    boards: boards.length,
+    taught: [whenTaught(taughtAt, now), where && `to ${where}`].filter(Boolean).join(", "),
+    goes: removedAt ? whenGone(addDays(removedAt, DAYS_REMOVED), now) : "",
+    fault: told.ok ? null : told.message,
+    picture: entry?.picture ?? null,
   };
-  known.set(lesson, found);
-  return found;
 }

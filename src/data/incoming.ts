@@ -4,9 +4,11 @@ import { nanoid } from "nanoid";
 import type { Lesson } from "../core/lesson/lesson";
 import type { FileRead } from "../core/lesson/lesson-file";
 import { copyTitle } from "../core/lesson/new-lesson";
+import { orderKey } from "../core/lesson/shelf-entry";
 import type { Database } from "./database";
-import { type Kept, removedLessons, shelfLessons } from "./lessons";
-import { lessons } from "./schema";
+import { type Kept, keptByIds } from "./lessons";
+import { lessons, shelfEntries } from "./schema";
+import { updateEntries } from "./shelf-entries";
 
 /** A file that is to be opened, as it was read, and what a shelf that it was saved with says of it. */
 export type Incoming = {
@@ -34,11 +36,10 @@ export type Standing =
  * that has none, by what it holds, or else by its title and class.
  */
 export async function standingOf(db: Database, files: readonly Incoming[]): Promise<Standing[]> {
-  const [shelf, removed] = await Promise.all([shelfLessons(db), removedLessons(db)]);
-  const off = new Set(removed.map(({ id }) => id));
-  const byName = new Map([...removed, ...shelf].map((kept) => [kept.id, kept]));
+  const lookedFor = files.flatMap(({ read }) => (read.ok ? [read] : []));
+  const byName = new Map((await namedLessons(db, lookedFor)).map((kept) => [kept.id, kept]));
   const byWords = new Map<string, Kept[]>();
-  for (const kept of [...shelf, ...removed]) {
+  for (const kept of byName.values()) {
     if (!kept.read.ok) continue;
     const words = wordsOf(kept.read.lesson);
     byWords.set(words, [...(byWords.get(words) ?? []), kept]);
@@ -52,11 +53,11 @@ export async function standingOf(db: Database, files: readonly Incoming[]): Prom
     const alike = byWords.get(wordsOf(lesson)) ?? [];
     const there =
       read.id === null
-        ? (alike.find((kept) => textOf(kept) === text) ?? alike.find(({ id }) => !off.has(id)))
+        ? (alike.find((kept) => textOf(kept) === text) ?? alike.find(({ removedAt }) => removedAt === null))
         : byName.get(read.id);
     if (there) {
       return textOf(there) === text
-        ? { kind: "same", id: there.id, lesson, removed: off.has(there.id) }
+        ? { kind: "same", id: there.id, lesson, removed: there.removedAt !== null }
         : { kind: "differs", id: there.id, lesson, there };
     }
     const id = read.id ?? `file:${text}`;
@@ -66,6 +67,23 @@ export async function standingOf(db: Database, files: readonly Incoming[]): Prom
     // Two lessons of one name in one handful of files: the second gets another.
     return { kind: "new", id: read.id === null || before !== undefined ? nanoid() : read.id, lesson };
   });
+}
+
+/** The lessons that some files may be: those of their names, or where they have none, of their titles; on the shelf first. */
+async function namedLessons(
+  db: Database,
+  files: readonly { readonly id: string | null; readonly lesson: Lesson }[],
+): Promise<Kept[]> {
+  await updateEntries(db);
+  const names = files.flatMap(({ id }) => id ?? []);
+  const titles = files.flatMap(({ id, lesson }) => (id === null ? orderKey(lesson.title) : []));
+  const titled = await db
+    .select({ id: shelfEntries.lesson })
+    .from(shelfEntries)
+    .where(sql`${shelfEntries.titleKey} IN (SELECT value FROM json_each(${JSON.stringify(titles)}))`);
+  const kept = await keptByIds(db, [...new Set([...names, ...titled.map(({ id }) => id)])]);
+  const off = ({ removedAt }: Kept) => (removedAt === null ? 0 : 1);
+  return kept.sort((a, b) => off(a) - off(b) || b.changedAt.getTime() - a.changedAt.getTime());
 }
 
 const wordsOf = ({ title, forClass }: Lesson) => JSON.stringify([title, forClass]);

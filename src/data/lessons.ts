@@ -12,6 +12,7 @@ export type Kept = {
   read: LessonRead;
   changedAt: Date;
   taughtAt: Date | null;
+  removedAt: Date | null;
 };
 
 export type SaveAnswer =
@@ -25,15 +26,10 @@ const ROW = {
   revision: lessons.revision,
   changedAt: lessons.changedAt,
   taughtAt: lessons.taughtAt,
+  removedAt: lessons.removedAt,
   document: sql<ArrayBuffer>`CAST(${lessons.document} AS BLOB)`,
 };
-type Row = {
-  id: string;
-  revision: number;
-  changedAt: Date;
-  taughtAt: Date | null;
-  document: ArrayBuffer;
-};
+type Row = Omit<Kept, "read"> & { document: ArrayBuffer };
 
 const keptOf = ({ document, ...row }: Row): Kept => ({ ...row, read: readDocument(document) });
 
@@ -63,36 +59,32 @@ export function countRemoved(db: Database): Promise<number> {
   return db.$count(lessons, isNotNull(lessons.removedAt));
 }
 
-/** Lessons as they were read, by their revision: reading a document takes far longer than fetching its row. */
-const readAlready = new WeakMap<Database, Map<string, { revision: number; read: LessonRead }>>();
-/** Documents that are fetched and read at a time; between them the server answers others. */
-const AT_A_TIME = 20;
-
 async function listed(db: Database, where: SQL, order: (SQL | typeof lessons.id)[]): Promise<Kept[]> {
-  const { document: _, ...columns } = ROW;
   const rows = await db
-    .select(columns)
+    .select({ id: lessons.id })
     .from(lessons)
     .where(where)
     .orderBy(...order);
-  const known = readAlready.get(db) ?? new Map<string, { revision: number; read: LessonRead }>();
-  readAlready.set(db, known);
-  const missing = rows.filter(({ id, revision }) => known.get(id)?.revision !== revision);
-  for (let i = 0; i < missing.length; i += AT_A_TIME) {
-    const ids = missing.slice(i, i + AT_A_TIME).map(({ id }) => id);
-    const documents = await db
-      .select({ id: lessons.id, revision: lessons.revision, document: ROW.document })
-      .from(lessons)
-      .where(inArray(lessons.id, ids));
-    for (const { id, revision, document } of documents) {
-      known.set(id, { revision, read: readDocument(document) });
-    }
+  return keptByIds(
+    db,
+    rows.map(({ id }) => id),
+  );
+}
+
+/** Documents that are fetched and read at a time; between them the server answers others. */
+const AT_A_TIME = 20;
+
+/** Lessons by their ids, on the shelf or off it, in this order; those that are not there are left out. */
+export async function keptByIds(db: Database, ids: readonly string[]): Promise<Kept[]> {
+  const all: Kept[] = [];
+  for (let i = 0; i < ids.length; i += AT_A_TIME) {
+    const some = ids.slice(i, i + AT_A_TIME);
+    const rows = await db.select(ROW).from(lessons).where(inArray(lessons.id, some));
+    const byId = new Map(rows.map((row) => [row.id, keptOf(row)]));
+    all.push(...some.flatMap((id) => byId.get(id) ?? []));
     await new Promise((resolve) => setImmediate(resolve));
   }
-  return rows.flatMap((row) => {
-    const there = known.get(row.id);
-    return there ? [{ ...row, revision: there.revision, read: there.read }] : [];
-  });
+  return all;
 }
 
 /** A lesson of the shelf, or null where there is none of that id. */

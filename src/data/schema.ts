@@ -1,22 +1,52 @@
 import { sql } from "drizzle-orm";
-import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 
 /** One row a lesson. The lesson itself is a document in the lesson file format. */
-export const lessons = sqliteTable("lessons", {
-  id: text("id").primaryKey(),
-  document: text("document").notNull(),
-  /** Goes up by one with each save; a save names the revision it was based on. */
-  revision: integer("revision").notNull().default(1),
-  /** The name that the latest save gave itself, so that a window knows its own save again. */
-  saveName: text("save_name"),
-  createdAt: integer("created_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
-  changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
-  taughtAt: integer("taught_at", { mode: "timestamp_ms" }),
-  /** Set when the lesson was taken off the shelf; it can be put back. */
-  removedAt: integer("removed_at", { mode: "timestamp_ms" }),
-});
+export const lessons = sqliteTable(
+  "lessons",
+  {
+    id: text("id").primaryKey(),
+    document: text("document").notNull(),
+    /** Goes up by one with each save; a save names the revision it was based on. */
+    revision: integer("revision").notNull().default(1),
+    /** The name that the latest save gave itself, so that a window knows its own save again. */
+    saveName: text("save_name"),
+    createdAt: integer("created_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
+    changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
+    taughtAt: integer("taught_at", { mode: "timestamp_ms" }),
+    /** Set when the lesson was taken off the shelf; it can be put back. */
+    removedAt: integer("removed_at", { mode: "timestamp_ms" }),
+  },
+  // All that the shelf is put in order by: a row itself is slow to read beyond its document.
+  (table) => [
+    index("lessons_on_shelf").on(table.id, table.revision, table.removedAt, table.changedAt, table.taughtAt),
+  ],
+);
 
 export type LessonRow = typeof lessons.$inferSelect;
+
+/**
+ * One row a lesson: what the shelf says of it, taken from its document of that revision. It is written when the shelf is next
+ * looked at, so it can be thrown away at any time. What it is found by stands in `shelf_finds`, under the same id.
+ */
+export const shelfEntries = sqliteTable(
+  "shelf_entries",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    lesson: text("lesson").notNull(),
+    revision: integer("revision").notNull(),
+    /** Which way of taking it from the document has written it. */
+    way: integer("way").notNull(),
+    /** What it is put in order by. */
+    titleKey: text("title_key").notNull(),
+    classKey: text("class_key").notNull(),
+    labels: text("labels").notNull(),
+    /** Null where the document cannot be read: then `fault` says why. It comes last, since what comes after a long text is slow to read. */
+    fault: text("fault"),
+    entry: text("entry"),
+  },
+  (table) => [uniqueIndex("entry_of_lesson").on(table.lesson)],
+);
 
 /** One row a pattern card that was kept for other lessons. The same rule is kept once. */
 export const cards = sqliteTable("cards", {

@@ -1,4 +1,4 @@
-import { and, desc, eq } from "drizzle-orm";
+import { and, desc, eq, inArray } from "drizzle-orm";
 import type { Database } from "./database";
 import { sittings } from "./schema";
 
@@ -41,9 +41,16 @@ const columns = {
   changedAt: sittings.changedAt,
 };
 
-/** Where each lesson stood last, whatever the class. */
-export async function lastStood(db: Database): Promise<ReadonlyMap<string, Stood>> {
-  const rows = await db.select(columns).from(sittings).orderBy(sittings.changedAt);
+/** Where each of some lessons stood last, whatever the class. */
+export async function lastStood(
+  db: Database,
+  ofLessons: readonly string[],
+): Promise<ReadonlyMap<string, Stood>> {
+  const rows = await db
+    .select(columns)
+    .from(sittings)
+    .where(inArray(sittings.lesson, [...ofLessons]))
+    .orderBy(sittings.changedAt);
   // The latest comes last, and stays.
   return new Map(rows.map(({ lesson, ...stood }) => [lesson, stood]));
 }

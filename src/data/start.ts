@@ -1,8 +1,11 @@
 import { join } from "node:path";
 import { database } from "./database";
 import { loadDemoLessons } from "./demo-lessons";
+import { forgetRemoved } from "./removed";
 import { readSettings } from "./settings";
 import { StartFault } from "./start-fault";
+
+const FORGET_EVERY_MS = 6 * 60 * 60 * 1000;
 
 /**
  * Opens the database when the server starts, so that a fault is told at once and not at the first lesson: in a plain
@@ -14,6 +17,9 @@ export async function startData(): Promise<void> {
     if (readSettings(process.env).YELLOW_STAIR_DEMO === "1") {
       await loadDemoLessons(db, join(process.cwd(), "demo"));
     }
+    await forgetRemoved(db);
+    // A server that runs for months lets go of them too; it may end whenever it likes.
+    setInterval(() => void forgetRemoved(db).catch(() => {}), FORGET_EVERY_MS).unref();
   } catch (reason) {
     const why = reason instanceof StartFault ? reason.message : shortFault(reason);
     console.error(`Yellow Stair cannot start. ${why}`);

@@ -1,7 +1,10 @@
 "use client";
 
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
+import { clsx } from "clsx";
 import { useForm } from "react-hook-form";
+import * as z from "zod/mini";
+import { MAX } from "@/core/lesson/bounds";
 import { LessonWords } from "@/core/lesson/lesson";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
@@ -11,24 +14,55 @@ type Props = {
   open: boolean;
   onOpenChange: (open: boolean) => void;
   words: LessonWords;
+  /** Labels of other lessons, to be chosen with one touch. */
+  inUse?: readonly string[];
   onSave: (words: LessonWords) => void;
 };
 
-/** A lesson's title and class. */
-export function LessonWordsDialog({ open, onOpenChange, words, onSave }: Props) {
+/** A lesson's title, its class and its labels. */
+export function LessonWordsDialog({ open, onOpenChange, ...rest }: Props) {
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Rename the lesson">
-      <Words words={words} onSave={onSave} onCancel={() => onOpenChange(false)} />
+    <Dialog open={open} onOpenChange={onOpenChange} title="Rename or label the lesson">
+      <Words {...rest} onCancel={() => onOpenChange(false)} />
     </Dialog>
   );
 }
 
-function Words({ words, onSave, onCancel }: Pick<Props, "words" | "onSave"> & { onCancel: () => void }) {
-  const { title, forClass } = words;
-  const { register, handleSubmit, formState } = useForm({
-    resolver: standardSchemaResolver(LessonWords),
-    defaultValues: { title, forClass },
+/** Labels as they are typed, with commas between; each once. */
+export const labelsIn = (text: string): string[] => [
+  ...new Set(
+    text
+      .split(",")
+      .map((label) => label.trim())
+      .filter(Boolean),
+  ),
+];
+
+const Typed = z.extend(LessonWords, {
+  labels: z.pipe(
+    z.string().check(
+      z.refine(
+        (text) => labelsIn(text).every(({ length }) => length <= MAX.label),
+        `A label has at most ${MAX.label} letters. Put a comma between two labels.`,
+      ),
+      z.refine((text) => labelsIn(text).length <= MAX.labels, `A lesson has at most ${MAX.labels} labels.`),
+    ),
+    z.transform(labelsIn),
+  ),
+});
+
+type WordsProps = Omit<Props, "open" | "onOpenChange"> & { onCancel: () => void };
+
+function Words({ words: { title, forClass, labels = [] }, inUse = [], onSave, onCancel }: WordsProps) {
+  const { register, handleSubmit, formState, watch, setValue } = useForm({
+    resolver: standardSchemaResolver(Typed),
+    defaultValues: { title, forClass, labels: labels.join(", ") },
   });
+  const chosen = labelsIn(watch("labels"));
+  const turn = (label: string) => {
+    const next = chosen.includes(label) ? chosen.filter((one) => one !== label) : [...chosen, label];
+    setValue("labels", next.join(", "), { shouldValidate: true });
+  };
   return (
     <form onSubmit={handleSubmit(onSave)} noValidate className="flex flex-col gap-4">
       <Field label="Title" message={formState.errors.title?.message} {...register("title")} />
@@ -38,10 +72,39 @@ function Words({ words, onSave, onCancel }: Pick<Props, "words" | "onSave"> & { 
         message={formState.errors.forClass?.message}
         {...register("forClass")}
       />
+      <div>
+        <Field
+          label="Labels"
+          hint="optional, with commas between them"
+          message={formState.errors.labels?.message}
+          {...register("labels")}
+        />
+        {inUse.length > 0 && (
+          <fieldset
+            aria-label="Labels of other lessons"
+            className="mt-2 flex max-h-40 flex-wrap gap-2 overflow-y-auto"
+          >
+            {inUse.map((label) => (
+              <button
+                key={label}
+                type="button"
+                aria-pressed={chosen.includes(label)}
+                onClick={() => turn(label)}
+                className={clsx(
+                  "h-11 rounded-full border px-4 font-semibold",
+                  chosen.includes(label) ? "border-ink bg-ink text-white" : "border-rule hover:border-ink",
+                )}
+              >
+                {label}
+              </button>
+            ))}
+          </fieldset>
+        )}
+      </div>
       <DialogEnd>
         <Button onClick={onCancel}>Cancel</Button>
         <Button type="submit" tone="strong">
-          Rename
+          Save
         </Button>
       </DialogEnd>
     </form>

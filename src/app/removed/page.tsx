@@ -1,17 +1,27 @@
 import type { Metadata } from "next";
 import { database } from "@/data/database";
-import { removedLessons } from "@/data/lessons";
+import { DAYS_REMOVED } from "@/data/removed";
+import { removedFromShelf } from "@/data/shelf";
 import { RemovedLessons } from "@/screen/shelf/removed-lessons";
 import { ShelfFrame } from "@/screen/shelf/shelf-frame";
-import { shelfLesson } from "../shelf-lessons";
+import { shownPart } from "../shelf-lessons";
 
 export const metadata: Metadata = { title: "Removed lessons" };
 
+/** More than anybody removes in the days that they are kept; those below are put back once these are. */
+const MOST = 200;
+
 export default async function RemovedPage() {
-  const removed = await removedLessons(await database());
+  const db = await database();
+  const told = await removedFromShelf(db, 0, MOST);
+  const { lessons } = await shownPart(db, told);
   return (
-    <ShelfFrame here="removed" removed={removed.length}>
-      <RemovedLessons lessons={removed.map((kept) => shelfLesson(kept))} />
+    <ShelfFrame here="removed" removed={told.total}>
+      <RemovedLessons
+        lessons={lessons.map(({ picture: _, ...lesson }) => lesson)}
+        total={told.total}
+        days={DAYS_REMOVED}
+      />
     </ShelfFrame>
   );
 }

@@ -82,6 +82,15 @@ describe("a number sentence that is typed", () => {
       fc.property(sum, fc.constantFrom(...WAYS), (typed, way) => {
         const said = readSentence(typed, way);
         if (!said.ok) {
+          // More than 500 jumps it can only be where each goes a small way, and all of them far.
+          const far = byMathjs(typed.replace(/^\S+/, "0").replaceAll("−", "+"));
+          if (
+            way !== "one" &&
+            exact(far).compare(10) > 0 &&
+            said.message.startsWith("That is more than 500 jumps")
+          ) {
+            return;
+          }
           expect(said.message).toBe("Write a number sentence such as 52 − 17 or 4 × 6.");
           return;
         }

@@ -13,4 +13,6 @@ export const MAX = {
   movesInOpening: 5000,
   title: 120,
   text: 400,
+  label: 30,
+  labels: 8,
 } as const;

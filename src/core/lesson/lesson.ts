@@ -83,10 +83,16 @@ export const Board = z.object({
 });
 export type Board = z.infer<typeof Board>;
 
-/** What a teacher writes about a lesson: its title, and the class it is for, which may be left open. */
+/** A word by which lessons are brought together on the shelf. */
+export const Label = line(MAX.label, z.minLength(1));
+
+/** What a teacher writes about a lesson: its title, the class it is for, and labels; the last two may be left open. */
 export const LessonWords = z.object({
   title: title("Give the lesson a title."),
   forClass: line(60),
+  labels: z.optional(
+    z.array(Label).check(z.maxLength(MAX.labels, `A lesson has room for ${MAX.labels} labels.`)),
+  ),
 });
 export type LessonWords = z.infer<typeof LessonWords>;
 

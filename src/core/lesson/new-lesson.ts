@@ -10,6 +10,7 @@ import type { ViewOf } from "../views/view";
 import { FORMAT, MAX, VERSION } from "./bounds";
 import { withView } from "./edit-views";
 import type { Board, Lesson, LessonWords } from "./lesson";
+import { writtenWords } from "./written-words";
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;
 
@@ -52,5 +53,5 @@ export const copyTitle = (title: string): string => `${title.slice(0, MAX.title 
 
 /** A lesson of one board. */
 export function newLesson(words: LessonWords, board: Board): Lesson {
-  return { format: FORMAT, version: VERSION, ...words, boards: [board] };
+  return { format: FORMAT, version: VERSION, ...writtenWords(words), boards: [board] };
 }

@@ -1,8 +1,9 @@
-import type { Lesson } from "./lesson";
+/** The boards of a lesson, as far as their stairs have steps. */
+type Stairs = readonly { readonly id: string; readonly stair: { readonly length: number } }[];
 
 /** Where a lesson stands, in words: "step 4 of board 2"; null where that board is no longer there. */
 export function whereWords(
-  { boards }: Pick<Lesson, "boards">,
+  { boards }: { readonly boards: Stairs },
   board: string,
   climbed: number,
 ): string | null {

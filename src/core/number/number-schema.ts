@@ -2,11 +2,15 @@ import * as z from "zod/mini";
 import { keyOf } from "./exact";
 import { type NumberRead, readNumber } from "./read-number";
 
+/** A whole number in figures: as it is written it is also kept, and a lesson has thousands. */
+const PLAIN = /^(0|-?[1-9]\d{0,14})$/;
+
 /** A schema of typed numbers that keeps of each what `keep` makes of it. */
 const numberSchema = (keep: (read: Extract<NumberRead, { ok: true }>) => string) =>
   z.pipe(
     z.string(),
     z.transform((typed, context) => {
+      if (PLAIN.test(typed)) return typed;
       const read = readNumber(typed);
       if (read.ok) return keep(read);
       context.issues.push({ code: "custom", message: read.message, input: typed });

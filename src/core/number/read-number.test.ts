@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { exact, keyOf } from "./exact";
+import { NumberKeyText, NumberText } from "./number-schema";
 import { readNumber } from "./read-number";
 import { readWhole } from "./read-whole";
 import { showNumber } from "./show-number";
@@ -122,4 +123,21 @@ describe("reading a typed number", () => {
     });
     expect(readWhole("0", 1, 1200)).toMatchObject({ message: "Write a whole number from 1 to 1,200." });
   });
+});
+
+test("a lesson's numbers are kept as the reader keeps them, plain whole ones too", () => {
+  const some = fc.oneof(
+    fc.integer().map(String),
+    fc.maxSafeInteger().map(String),
+    fc.stringMatching(/^-?\d{1,17}$/),
+    fc.constantFrom("0", "-0", "00", "-07", "", "-", "1e3", "3/4", "1,000"),
+  );
+  fc.assert(
+    fc.property(some, (typed) => {
+      const read = readNumber(typed);
+      const [key, text] = [NumberKeyText.safeParse(typed), NumberText.safeParse(typed)];
+      expect([key.success, text.success]).toEqual([read.ok, read.ok]);
+      if (read.ok) expect([key.data, text.data]).toEqual([keyOf(read.value), read.text]);
+    }),
+  );
 });

@@ -9,6 +9,8 @@ import { say } from "@/kit/messages";
 import { CopyAnswer, LessonsTold, type LessonTold } from "./board-messages";
 
 const TOO_LONG_MS = 15_000;
+/** After the last letter they are looked for. */
+const STILL_MS = 150;
 const UNREACHED = "Yellow Stair did not answer. Check that it is running, then try again.";
 
 type Props = {
@@ -24,17 +26,25 @@ export function CopyBoard({ lesson, board, onClose }: Props) {
   const [typed, setTyped] = useState("");
   const [message, setMessage] = useState<string | null>(null);
   useEffect(() => {
-    let gone = false;
-    fetch("/api/lessons", { signal: AbortSignal.timeout(TOO_LONG_MS) })
-      .then(async (answer) => LessonsTold.parse(await answer.json()))
-      .then(
-        (told) => !gone && setAll(told.filter(({ id }) => id !== lesson)),
-        () => !gone && setMessage(UNREACHED),
-      );
+    const stop = new AbortController();
+    const look = () =>
+      fetch(`/api/lessons?${new URLSearchParams({ find: typed })}`, {
+        signal: AbortSignal.any([stop.signal, AbortSignal.timeout(TOO_LONG_MS)]),
+      })
+        .then(async (answer) => LessonsTold.parse(await answer.json()))
+        .then(
+          (told) => {
+            setAll(told.filter(({ id }) => id !== lesson));
+            setMessage(null);
+          },
+          () => !stop.signal.aborted && setMessage(UNREACHED),
+        );
+    const timer = setTimeout(look, typed === "" ? 0 : STILL_MS);
     return () => {
-      gone = true;
+      clearTimeout(timer);
+      stop.abort();
     };
-  }, [lesson]);
+  }, [lesson, typed]);
   const copy = async ({ id, title }: LessonTold) => {
     try {
       const answer = await fetch(`/api/lessons/${encodeURIComponent(id)}/boards`, {
@@ -51,9 +61,6 @@ export function CopyBoard({ lesson, board, onClose }: Props) {
       setMessage(UNREACHED);
     }
   };
-  const found = (all ?? []).filter(({ title, forClass }) =>
-    `${title} ${forClass}`.toLowerCase().includes(typed.trim().toLowerCase()),
-  );
   return (
     <Dialog
       open
@@ -70,7 +77,7 @@ export function CopyBoard({ lesson, board, onClose }: Props) {
       {message && <p className="mt-3 font-medium text-wrong">{message}</p>}
       {all === null && message === null && <Busy />}
       <ul aria-label="Lessons" className="mt-3 flex max-h-[46dvh] flex-col gap-0.5 overflow-y-auto">
-        {found.map((one) => (
+        {all?.map((one) => (
           <li key={one.id}>
             <button
               type="button"
@@ -82,7 +89,7 @@ export function CopyBoard({ lesson, board, onClose }: Props) {
           </li>
         ))}
       </ul>
-      {all !== null && found.length === 0 && <p className="text-quiet">No other lesson has these letters.</p>}
+      {all?.length === 0 && <p className="text-quiet">No other lesson is found by these words.</p>}
     </Dialog>
   );
 }

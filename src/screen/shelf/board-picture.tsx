@@ -8,15 +8,13 @@ type Props = { lesson: string; revision: number; board: Board; ahead: boolean };
 
 /** The picture of a lesson on the shelf: its first board, on its first step. */
 export function BoardPicture({ lesson, revision, board, ahead }: Props) {
-  // What is further up the stair is not shown, and need not be sent.
-  const first = { ...board, stair: board.stair.slice(0, 1) };
   const of = `${lesson} ${revision}`;
   return (
     <StillBoard
       // Of another revision it is another picture: what stands there is not kept.
       key={of}
       of={of}
-      board={first}
+      board={board}
       at={1}
       room={ROOM}
       theme={ORDINARY}

@@ -3,12 +3,13 @@
 import { Copy, FileDown, History, MoreVertical, PencilLine, Trash2, TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { type ReactNode, useState } from "react";
+import { useState } from "react";
 import { IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
-import { boardsOf, type ShelfLesson } from "./shelf-lesson";
+import { BoardPicture } from "./board-picture";
+import { boardsOf, DRAWN_AHEAD, type ShelfLesson } from "./shelf-lesson";
 import { useDoor } from "./use-door";
 
 const LessonWordsDialog = later(() =>
@@ -16,10 +17,17 @@ const LessonWordsDialog = later(() =>
 );
 const VersionsDialog = later(() => import("../versions/versions-dialog").then((part) => part.VersionsDialog));
 
-type Props = { lesson: ShelfLesson & { picture: ReactNode } };
+type Props = {
+  lesson: ShelfLesson;
+  /** Where it stands among all that are looked for. */
+  place: number;
+  total: number;
+  /** Labels of the shelf. */
+  inUse: readonly string[];
+};
 
 /** One lesson on the shelf: its picture and its words; a touch opens it. */
-export function LessonCard({ lesson }: Props) {
+export function LessonCard({ lesson, place, total, inUse }: Props) {
   const [naming, setNaming] = useState(false);
   const [looking, setLooking] = useState(false);
   const router = useRouter();
@@ -34,7 +42,7 @@ export function LessonCard({ lesson }: Props) {
       }),
     );
   return (
-    <li className={busy ? "opacity-60" : ""}>
+    <li className={busy ? "opacity-60" : ""} aria-setsize={total} aria-posinset={place + 1}>
       <div className="group relative">
         {lesson.fault ? (
           <div className="flex aspect-[16/10] items-center gap-4 rounded-card border border-wrong bg-board p-6 text-wrong">
@@ -43,7 +51,14 @@ export function LessonCard({ lesson }: Props) {
           </div>
         ) : (
           <div className="aspect-[16/10] rounded-card border border-rule bg-mist p-4 group-hover:border-ink">
-            {lesson.picture}
+            {lesson.picture && (
+              <BoardPicture
+                lesson={id}
+                revision={lesson.revision}
+                board={lesson.picture}
+                ahead={place < DRAWN_AHEAD}
+              />
+            )}
           </div>
         )}
         <div className="mt-3 flex items-start gap-1">
@@ -62,6 +77,18 @@ export function LessonCard({ lesson }: Props) {
               )}
             </h2>
             <p className="truncate text-[15px] text-quiet">{details.filter(Boolean).join(" · ")}</p>
+            {inUse.length > 0 && (
+              <p className="flex h-8 items-end gap-1.5 overflow-hidden">
+                {lesson.labels.map((label) => (
+                  <span
+                    key={label}
+                    className="max-w-40 shrink-0 truncate rounded-full bg-wall px-2.5 py-0.5 text-sm font-medium"
+                  >
+                    {label}
+                  </span>
+                ))}
+              </p>
+            )}
           </div>
           <Menu
             button={
@@ -73,7 +100,7 @@ export function LessonCard({ lesson }: Props) {
             {!lesson.fault && (
               <>
                 <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={() => setNaming(true)}>
-                  Rename
+                  Rename or label
                 </MenuItem>
                 <MenuItem
                   icon={<Copy aria-hidden size={19} />}
@@ -113,6 +140,7 @@ export function LessonCard({ lesson }: Props) {
           open
           onOpenChange={setNaming}
           words={lesson}
+          inUse={inUse}
           onSave={(words) => ask({ do: "reword", id, words }, () => setNaming(false))}
         />
       )}

@@ -6,8 +6,10 @@ import { say } from "@/kit/messages";
 import { boardsOf, type ShelfLesson } from "./shelf-lesson";
 import { useDoor } from "./use-door";
 
-/** The lessons taken off the shelf. Each can be put back. */
-export function RemovedLessons({ lessons }: { lessons: ShelfLesson[] }) {
+type Props = { lessons: readonly Omit<ShelfLesson, "picture">[]; total: number; days: number };
+
+/** The lessons taken off the shelf. Each can be put back, for some days. */
+export function RemovedLessons({ lessons, total, days }: Props) {
   const [busy, ask] = useDoor();
   return (
     <>
@@ -15,14 +17,17 @@ export function RemovedLessons({ lessons }: { lessons: ShelfLesson[] }) {
       <p className="mb-8 text-lg text-quiet">
         {lessons.length === 0
           ? "No removed lessons."
-          : "They are kept here, and go back on the shelf as they were."}
+          : `They are kept for ${days} days, and go back on the shelf as they were.`}
+        {total > lessons.length && ` The latest ${lessons.length} of ${total} are shown.`}
       </p>
       <ul className="flex flex-col gap-3">
-        {lessons.map(({ id, title, forClass, boards, taught }) => (
+        {lessons.map(({ id, title, forClass, boards, taught, goes }) => (
           <li key={id} className="flex items-center gap-4 rounded-card border border-rule px-5 py-4">
             <div className="min-w-0 flex-1">
               <h2 className="truncate text-xl font-bold">{title}</h2>
-              <p className="text-quiet">{[boardsOf(boards), forClass, taught].filter(Boolean).join(" · ")}</p>
+              <p className="text-quiet">
+                {[boardsOf(boards), forClass, taught, goes].filter(Boolean).join(" · ")}
+              </p>
             </div>
             <Button
               disabled={busy}

@@ -1,7 +1,8 @@
 "use client";
 
-import { FolderDown, MoreVertical, Plus, Search } from "lucide-react";
-import { type ReactNode, useEffect, useState } from "react";
+import { FolderDown, MoreVertical, Plus, Search, X } from "lucide-react";
+import { useEffect, useMemo, useState } from "react";
+import { ALL_LESSONS, MAX_FIND, type ShelfWish, wishQuery } from "@/core/lesson/shelf-wish";
 import { bringInTurn } from "@/kit/bring-in-turn";
 import { Button, IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
@@ -9,8 +10,10 @@ import { bringMenus, Menu, MenuItem } from "@/kit/menu";
 import { bringNewLesson, GROUND } from "../ground";
 import { isAnyKept } from "../save/kept-keys";
 import { FileDrop } from "./file-drop";
-import { LessonCard } from "./lesson-card";
-import { isFoundBy, type ShelfLesson } from "./shelf-lesson";
+import { LessonList } from "./lesson-list";
+import { type LabelInUse, ShelfBar } from "./shelf-bar";
+import type { ShelfPart } from "./shelf-part";
+import { useShelf } from "./use-shelf";
 
 const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
 const NewLesson = later(() => bringNewLesson().then((part) => part.NewLesson));
@@ -18,12 +21,18 @@ const NewLesson = later(() => bringNewLesson().then((part) => part.NewLesson));
 const AFTER_THE_SHELF_MS = 1500;
 
 type Props = {
-  lessons: (ShelfLesson & { picture: ReactNode })[];
+  /** What came with the page: which lessons are looked for, the first of them, and the labels in use. */
+  wish: ShelfWish;
+  first: ShelfPart;
+  labels: readonly LabelInUse[];
 };
 
 /** The lessons, and the way to a new one. */
-export function Shelf({ lessons }: Props) {
-  const [wanted, setWanted] = useState("");
+export function Shelf({ labels, ...came }: Props) {
+  const [near, setNear] = useState({ from: 0, to: came.first.lessons.length });
+  const { wish, setWish, found, away } = useShelf(came, near);
+  const inUse = useMemo(() => labels.map(({ label }) => label), [labels]);
+  const isEmpty = found.total === 0 && wishQuery(found.wish) === "";
   const [making, setMaking] = useState(false);
   // What a browser keeps is known only there.
   const [kept, setKept] = useState(false);
@@ -38,33 +47,40 @@ export function Shelf({ lessons }: Props) {
       callOff();
     };
   }, []);
-  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = lessons.filter((lesson) => words.every((word) => isFoundBy(lesson, word)));
   return (
     <FileDrop>
       {(openButton) => (
         <>
-          <div className="mb-8 flex flex-wrap items-center gap-3">
+          <div className="mb-5 flex flex-wrap items-center gap-3">
             <h1 className="mr-auto text-[32px] leading-tight font-bold">Lessons</h1>
-            {lessons.length > 0 && (
+            {!isEmpty && (
               <label className="flex h-12 w-72 items-center gap-2.5 rounded-button border border-rule bg-board px-4 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
                 <Search aria-hidden size={19} className="text-quiet" />
                 <span className="sr-only">Find a lesson</span>
                 <input
                   type="search"
-                  value={wanted}
-                  maxLength={100}
-                  onChange={(event) => setWanted(event.target.value)}
+                  value={wish.find}
+                  maxLength={MAX_FIND}
+                  onChange={({ target }) => setWish({ ...wish, find: target.value })}
                   placeholder="Find a lesson"
-                  className="w-full bg-transparent outline-none placeholder:text-quiet"
+                  className="w-full bg-transparent outline-none placeholder:text-quiet [&::-webkit-search-cancel-button]:hidden"
                 />
+                {wish.find !== "" && (
+                  <IconButton
+                    name="Show all again"
+                    className="-mr-3"
+                    onClick={() => setWish({ ...wish, find: "" })}
+                  >
+                    <X aria-hidden size={19} />
+                  </IconButton>
+                )}
               </label>
             )}
             <Button tone="strong" className="h-12 px-5" onClick={() => setMaking(true)}>
               <Plus aria-hidden size={20} /> New lesson
             </Button>
             {openButton}
-            {lessons.length > 0 && (
+            {!isEmpty && (
               <Menu
                 align="end"
                 button={
@@ -82,8 +98,9 @@ export function Shelf({ lessons }: Props) {
               </Menu>
             )}
           </div>
+          {!isEmpty && <ShelfBar wish={wish} setWish={setWish} labels={labels} found={found} away={away} />}
           {kept && <KeptWork />}
-          {lessons.length === 0 && (
+          {isEmpty && (
             <div className="flex flex-col items-start gap-4 rounded-card border border-dashed border-quiet p-10">
               <p className="max-w-md text-xl leading-snug">
                 The shelf is empty. A lesson begins with a chart; its steps come later. Lesson files and zips
@@ -94,22 +111,31 @@ export function Shelf({ lessons }: Props) {
               </Button>
             </div>
           )}
-          {lessons.length > 0 && found.length === 0 && (
+          {!isEmpty && found.total === 0 && (
             <p className="text-lg">
-              No lesson has “{wanted.trim()}” in its title, class, boards or steps.{" "}
-              <button type="button" className="font-semibold underline" onClick={() => setWanted("")}>
+              {nothingFound(found.wish)}{" "}
+              <button
+                type="button"
+                className="font-semibold underline"
+                onClick={() => setWish({ ...ALL_LESSONS, order: wish.order })}
+              >
                 Show all lessons
               </button>
             </p>
           )}
-          <ul className="grid grid-cols-[repeat(auto-fill,minmax(264px,1fr))] gap-x-6 gap-y-8">
-            {found.map((lesson) => (
-              <LessonCard key={lesson.id} lesson={lesson} />
-            ))}
-          </ul>
+          <LessonList found={found} inUse={inUse} onNear={setNear} />
           {making && <NewLesson open onOpenChange={setMaking} />}
         </>
       )}
     </FileDrop>
   );
 }
+
+const nothingFound = ({ find, label }: ShelfWish): string =>
+  [
+    find === "" ? "No lesson" : `No lesson has “${find}” in its title, class, labels, boards or steps`,
+    label && (find === "" ? `has the label “${label}”` : `and the label “${label}”`),
+  ]
+    .filter(Boolean)
+    .join(" ")
+    .concat(".");

@@ -1,5 +1,6 @@
 import { FORMAT, VERSION } from "@/core/lesson/bounds";
 import type { Lesson } from "@/core/lesson/lesson";
+import { writtenWords } from "@/core/lesson/written-words";
 import type { BoardScreenState } from "./board-store";
 
 type Held = Pick<BoardScreenState, "words" | "boards" | "removed" | "sheets">;
@@ -9,7 +10,7 @@ export function lessonOf({ words, boards, removed, sheets }: Held): Lesson {
   return {
     format: FORMAT,
     version: VERSION,
-    ...words,
+    ...writtenWords(words),
     boards: boards.map((history) => history.present.board),
     ...(removed.length > 0 ? { removed: [...removed] } : {}),
     ...(sheets.length > 0 ? { sheets: [...sheets] } : {}),

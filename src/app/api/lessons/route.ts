@@ -1,18 +1,24 @@
 import { nanoid } from "nanoid";
 import * as z from "zod/mini";
 import { readLesson } from "@/core/lesson/read-lesson";
+import { ShelfWish } from "@/core/lesson/shelf-wish";
 import { database } from "@/data/database";
-import { addLesson, shelfLessons } from "@/data/lessons";
+import { addLesson } from "@/data/lessons";
+import { findOnShelf } from "@/data/shelf";
 import type { LessonTold } from "@/screen/boards/board-messages";
 import { readJson, refuse } from "../../answers";
 
 const AddRequest = z.object({ lesson: z.unknown() });
 
-/** What stands on the shelf, to be chosen from. */
-export async function GET(): Promise<Response> {
-  const kept = await shelfLessons(await database());
-  const told = kept.flatMap(({ id, read }): LessonTold[] =>
-    read.ok ? [{ id, title: read.lesson.title, forClass: read.lesson.forClass }] : [],
+/** So many lessons are offered; a word that is looked for brings the others. */
+const OFFERED = 60;
+
+/** Lessons of the shelf to be chosen from: those that are looked for, the latest first. */
+export async function GET(request: Request): Promise<Response> {
+  const wish = ShelfWish.parse({ find: new URL(request.url).searchParams.get("find") });
+  const { lessons } = await findOnShelf(await database(), wish, 0, OFFERED);
+  const told = lessons.flatMap(({ id, told }): LessonTold[] =>
+    told.ok ? [{ id, title: told.entry.title, forClass: told.entry.forClass }] : [],
   );
   return Response.json(told, { headers: { "Cache-Control": "no-store" } });
 }

@@ -1,7 +1,24 @@
+import * as z from "zod/mini";
+import { ShelfWish } from "@/core/lesson/shelf-wish";
 import { database } from "@/data/database";
+import { findOnShelf } from "@/data/shelf";
+import { AT_A_TIME } from "@/screen/shelf/shelf-lesson";
 import { ShelfRequest } from "@/screen/shelf/shelf-messages";
-import { readJson } from "../../answers";
+import { readJson, refuse } from "../../answers";
 import { changeShelf } from "../../shelf-changes";
+import { shownPart } from "../../shelf-lessons";
+
+const From = z.coerce.number().check(z.int(), z.minimum(0), z.maximum(1_000_000));
+
+/** Some lessons of the shelf: those that are looked for, from the so-manyth on. */
+export async function GET(request: Request): Promise<Response> {
+  const asked = Object.fromEntries(new URL(request.url).searchParams);
+  const from = From.safeParse(asked.from ?? 0);
+  if (!from.success) return refuse(400, "The shelf has no such place. Reload the page.");
+  const db = await database();
+  const told = await findOnShelf(db, ShelfWish.parse(asked), from.data, AT_A_TIME);
+  return Response.json(await shownPart(db, told), { headers: { "Cache-Control": "no-store" } });
+}
 
 /** Makes, renames, duplicates, removes a lesson, or puts one back. */
 export async function POST(request: Request): Promise<Response> {

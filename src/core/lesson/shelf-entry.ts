@@ -1,0 +1,48 @@
+import * as z from "zod/mini";
+import { Board, type Lesson, LessonWords } from "./lesson";
+import { numbersAbout } from "./numbers-about";
+
+/** What the shelf says of a lesson, without opening it: its words, how long its stairs are, and its picture. */
+export const ShelfEntry = z.object({
+  title: LessonWords.shape.title,
+  forClass: LessonWords.shape.forClass,
+  labels: z.array(z.string()),
+  /** Its boards and how many steps each has. */
+  stairs: z.array(z.object({ id: z.string(), steps: z.number() })),
+  /** The first board on its first step; what is further up the stair is not shown. */
+  picture: Board,
+});
+export type ShelfEntry = z.infer<typeof ShelfEntry>;
+
+/** Goes up when an entry or what it is found by is taken from a lesson in another way than before. */
+export const ENTRY_WAY = 1;
+
+/** What the shelf says of a lesson. */
+export function shelfEntry({ title, forClass, labels = [], boards }: Lesson): ShelfEntry {
+  const first = boards[0]!;
+  return {
+    title,
+    forClass,
+    labels,
+    stairs: boards.map(({ id, stair }) => ({ id, steps: stair.length })),
+    picture: { ...first, stair: first.stair.slice(0, 1) },
+  };
+}
+
+/** What a lesson is found by, as words: all that a teacher wrote in it, its notes too, and the numbers that it is about. */
+export function wordsToFind(lesson: Lesson): string {
+  const { title, forClass, labels = [], boards } = lesson;
+  const ofBoards = boards.flatMap((board) => [
+    board.title,
+    ...board.stair.flatMap((step) => [step.title, step.question, step.note ?? ""]),
+  ]);
+  return [title, forClass, ...labels, ...ofBoards, ...numbersAbout(lesson)].join("\n");
+}
+
+/** A title or a class as it is put in order: numbers by their size, letters whatever their case and accents. */
+export const orderKey = (text: string): string =>
+  text
+    .normalize("NFKD")
+    .replace(/\p{M}/gu, "")
+    .toLowerCase()
+    .replace(/\d+/g, (digits) => digits.padStart(12, "0"));

@@ -1,0 +1,8 @@
+import type { LessonWords } from "./lesson";
+
+/** A teacher's words about a lesson as a lesson holds them: labels only where there are any. */
+export const writtenWords = ({ title, forClass, labels }: LessonWords): LessonWords => ({
+  title,
+  forClass,
+  ...(labels && labels.length > 0 ? { labels } : {}),
+});

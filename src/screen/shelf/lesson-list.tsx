@@ -1,0 +1,80 @@
+"use client";
+
+import { useWindowVirtualizer } from "@tanstack/react-virtual";
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { useSize } from "@/kit/use-size";
+import { LessonCard } from "./lesson-card";
+import { AT_A_TIME } from "./shelf-lesson";
+import type { Found } from "./use-shelf";
+
+/** A card is at least so wide; between two of them, and two rows of them, there is a gap. In pixels, as in the style below. */
+const [CARD, GAP, ROW_GAP] = [264, 24, 32];
+/** Of a row of cards until one has been measured. */
+const ROW = 260;
+/** Rows that stand ready above and below the window. */
+const READY = 2;
+
+type Props = {
+  found: Found;
+  /** The labels of the shelf: where there are any, every card has a line for them. */
+  inUse: readonly string[];
+  onNear: (near: { from: number; to: number }) => void;
+};
+
+/** The cards of the lessons, as many as are near the window; the page is as long as if all of them stood there. */
+export function LessonList({ found, inUse, onNear }: Props) {
+  const { total, lessons } = found;
+  const list = useRef<HTMLUListElement>(null);
+  const { width } = useSize(list, { width: 0, height: 0 });
+  const [row, setRow] = useState(ROW);
+  const [top, setTop] = useState(0);
+  const columns = Math.max(1, Math.floor((width + GAP) / (CARD + GAP)));
+  const rows = Math.ceil(total / columns);
+  const virtual = useWindowVirtualizer({
+    count: rows,
+    estimateSize: () => row + ROW_GAP,
+    overscan: READY,
+    scrollMargin: top,
+  });
+  // biome-ignore lint/correctness/useExhaustiveDependencies: measured anew where a card may have become higher.
+  useLayoutEffect(() => {
+    const here = list.current;
+    const card = here?.querySelector("li");
+    if (!here || !card) return;
+    setRow(card.getBoundingClientRect().height);
+    setTop(here.getBoundingClientRect().top + window.scrollY);
+  }, [width, inUse.length, total]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: all rows are as high as the one that was measured.
+  useLayoutEffect(() => virtual.measure(), [row]);
+
+  const shown = virtual.getVirtualItems();
+  // Before the window is known, what came with the page stands there.
+  const before = width === 0;
+  const [firstRow, lastRow] = before ? [0, 0] : [shown[0]?.index ?? 0, shown.at(-1)?.index ?? 0];
+  const from = firstRow * columns;
+  const to = before ? Math.min(AT_A_TIME, total) : Math.min((lastRow + 1) * columns, total);
+  useEffect(() => onNear({ from, to }), [onNear, from, to]);
+  return (
+    <ul
+      ref={list}
+      className="grid gap-x-6 gap-y-8"
+      style={{
+        gridTemplateColumns: before
+          ? `repeat(auto-fill, minmax(${CARD}px, 1fr))`
+          : `repeat(${columns}, minmax(0, 1fr))`,
+        paddingTop: firstRow * (row + ROW_GAP),
+        paddingBottom: before ? 0 : Math.max(0, rows - 1 - lastRow) * (row + ROW_GAP),
+      }}
+    >
+      {Array.from({ length: Math.max(0, to - from) }, (_, index) => {
+        const place = from + index;
+        const lesson = lessons.get(place);
+        return lesson ? (
+          <LessonCard key={lesson.id} lesson={lesson} place={place} total={total} inUse={inUse} />
+        ) : (
+          <li key={`place ${place}`} aria-hidden className="rounded-card bg-mist" style={{ height: row }} />
+        );
+      })}
+    </ul>
+  );
+}
