@@ -64,7 +64,7 @@ test("a board is copied to another lesson, which keeps its own", async ({ page, 
   await allBoards(page, id);
   await button(page, "More for board 3, Which post comes next").click();
   await page.getByRole("menuitem", { name: "Copy to another lesson" }).click();
-  await page.getByRole("textbox", { name: "Find a lesson" }).fill("where it");
+  await page.getByRole("textbox", { name: "Find a lesson" }).fill("where it goes");
   await expect(page.getByRole("list", { name: "Lessons" }).getByRole("listitem")).toHaveCount(1);
   await button(page, /^Where it goes/).click();
   await expect(page.getByText("“Which post comes next” copied to “Where it goes”.")).toBeVisible();

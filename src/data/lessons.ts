@@ -2,7 +2,7 @@ import { and, desc, eq, inArray, isNotNull, isNull, type SQL, sql } from "drizzl
 import type { Lesson } from "../core/lesson/lesson";
 import { type LessonRead, readLesson } from "../core/lesson/read-lesson";
 import type { Database } from "./database";
-import { lessons } from "./schema";
+import { lessons, shelfEntries } from "./schema";
 import { keepVersionBefore } from "./versions";
 
 /** A lesson of the shelf as it is kept: a document that cannot be read keeps its place, with the reason. */
@@ -93,7 +93,13 @@ export async function findLesson(db: Database, id: string): Promise<Kept | null>
     .select(ROW)
     .from(lessons)
     .where(and(eq(lessons.id, id), isNull(lessons.removedAt)));
-  return row ? keptOf(row) : null;
+  if (!row) return null;
+  const kept = keptOf(row);
+  if (!kept.read.ok) {
+    // What the shelf says of it may have been taken from it before it was damaged.
+    await db.update(shelfEntries).set({ way: 0 }).where(eq(shelfEntries.lesson, id));
+  }
+  return kept;
 }
 
 /** How many lessons there are, on the shelf or off it. */
