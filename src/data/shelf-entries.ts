@@ -43,8 +43,8 @@ async function write(db: Database, some: readonly Kept[]): Promise<void> {
         .values({ lesson: kept.id, ...row })
         .onConflictDoUpdate({ target: shelfEntries.lesson, set: row }),
       db.run(sql`
-        INSERT OR REPLACE INTO shelf_finds (rowid, words)
-        SELECT id, ${wordsOf(kept)} FROM ${shelfEntries} WHERE lesson = ${kept.id}`),
+        INSERT OR REPLACE INTO shelf_finds (rowid, title, words)
+        SELECT id, ${titleOf(kept)}, ${wordsOf(kept)} FROM ${shelfEntries} WHERE lesson = ${kept.id}`),
     ];
   });
   if (first) await db.batch([first, ...rest]);
@@ -52,6 +52,7 @@ async function write(db: Database, some: readonly Kept[]): Promise<void> {
 
 const UNREADABLE = "A lesson that cannot be read";
 
+const titleOf = ({ read }: Kept) => (read.ok ? `${read.lesson.title}\n${read.lesson.forClass}` : UNREADABLE);
 const wordsOf = ({ read }: Kept) => (read.ok ? wordsToFind(read.lesson) : UNREADABLE);
 
 function rowOf({ revision, read }: Kept) {

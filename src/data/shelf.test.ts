@@ -55,6 +55,9 @@ describe("what is looked for", () => {
     expect(await titles({ find: "cafe" })).toEqual(["Café on the quay"]);
     expect(await titles({ find: "rope" })).toHaveLength(3);
     expect(await titles({ find: "heron autumn" })).toEqual([]);
+    const titled = await findOnShelf(db, { ...ALL_LESSONS, find: "tern post" }, 0, 9, "title");
+    expect(titled.lessons.map(({ id }) => id)).toEqual(["posts"]);
+    expect((await findOnShelf(db, { ...ALL_LESSONS, find: "rope" }, 0, 9, "title")).total).toBe(0);
     expect(await titles({ find: "autumn tern" })).toEqual(["Seats on the ferry", "Posts"]);
   });
 

@@ -19,15 +19,19 @@ type Told = { ok: true; entry: ShelfEntry } | { ok: false; message: string };
 /** Lessons of the shelf from the so-manyth on, and how many there are in all. */
 export type ShelfPart = { total: number; lessons: Shelved[] };
 
-/** A part of the shelf: lessons that hold every word that is looked for and have the label, in the order wanted. */
+/**
+ * A part of the shelf: lessons that hold every word that is looked for and have the label, in the order wanted.
+ * @param within where the words are looked for: in all that is written in a lesson, or in its title and class
+ */
 export async function findOnShelf(
   db: Database,
   wish: ShelfWish,
   from: number,
   most: number,
+  within: "lesson" | "title" = "lesson",
 ): Promise<ShelfPart> {
   await updateEntries(db);
-  const where = and(isNull(lessons.removedAt), found(wish.find), labelled(wish.label));
+  const where = and(isNull(lessons.removedAt), found(wish.find, within), labelled(wish.label));
   return part(db, where, ORDERS[wish.order], from, most);
 }
 
@@ -45,7 +49,7 @@ const ORDERS: Record<ShelfOrder, SQL[]> = {
 };
 
 /** A whole number is found as it is, since 6 is not in 16; of a word its beginning is enough. */
-function found(text: string): SQL | undefined {
+function found(text: string, within: "lesson" | "title"): SQL | undefined {
   const words = text
     .split(/\s+/)
     .map((word) => ({ word, letters: word.match(/[\p{L}\p{M}\p{N}]+/gu)?.join(" ") }))
@@ -54,8 +58,9 @@ function found(text: string): SQL | undefined {
   const query = words
     .map(({ word, letters }) => `"${letters}"${/^[-−]?\d+$/.test(word) ? "" : "*"}`)
     .join(" AND ");
+  const match = within === "title" ? `title : (${query})` : query;
   // The plus keeps it from being an index to search by: it would be searched once for each lesson and each find.
-  return sql`+${shelfEntries.id} IN (SELECT rowid FROM shelf_finds WHERE shelf_finds MATCH ${query})`;
+  return sql`+${shelfEntries.id} IN (SELECT rowid FROM shelf_finds WHERE shelf_finds MATCH ${match})`;
 }
 
 /** Labels are kept as JSON, in which a whole label stands between quotes, and no other quote does. */

@@ -29,14 +29,14 @@ export function shelfEntry({ title, forClass, labels = [], boards }: Lesson): Sh
   };
 }
 
-/** What a lesson is found by, as words: all that a teacher wrote in it, its notes too, and the numbers that it is about. */
+/** What a lesson is found by beside its title and class: what is written in it, notes too, and the numbers that it is about. */
 export function wordsToFind(lesson: Lesson): string {
-  const { title, forClass, labels = [], boards } = lesson;
+  const { labels = [], boards } = lesson;
   const ofBoards = boards.flatMap((board) => [
     board.title,
     ...board.stair.flatMap((step) => [step.title, step.question, step.note ?? ""]),
   ]);
-  return [title, forClass, ...labels, ...ofBoards, ...numbersAbout(lesson)].join("\n");
+  return [...labels, ...ofBoards, ...numbersAbout(lesson)].join("\n");
 }
 
 /** A title or a class as it is put in order: numbers by their size, letters whatever their case and accents. */

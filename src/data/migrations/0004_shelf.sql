@@ -12,4 +12,4 @@ CREATE TABLE `shelf_entries` (
 --> statement-breakpoint
 CREATE UNIQUE INDEX `entry_of_lesson` ON `shelf_entries` (`lesson`);--> statement-breakpoint
 CREATE INDEX `lessons_on_shelf` ON `lessons` (`id`,`revision`,`removed_at`,`changed_at`,`taught_at`);--> statement-breakpoint
-CREATE VIRTUAL TABLE `shelf_finds` USING fts5(words, content='', contentless_delete=1, prefix='1 2 3', tokenize="unicode61 remove_diacritics 2");
+CREATE VIRTUAL TABLE `shelf_finds` USING fts5(title, words, content='', contentless_delete=1, prefix='1 2 3', tokenize="unicode61 remove_diacritics 2");

@@ -89,7 +89,9 @@ export function CopyBoard({ lesson, board, onClose }: Props) {
           </li>
         ))}
       </ul>
-      {all?.length === 0 && <p className="text-quiet">No other lesson is found by these words.</p>}
+      {all?.length === 0 && (
+        <p className="text-quiet">No other lesson has these words in its title or class.</p>
+      )}
     </Dialog>
   );
 }
