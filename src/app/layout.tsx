@@ -1,7 +1,10 @@
 import type { Metadata, Viewport } from "next";
 import localFont from "next/font/local";
+import { cookies } from "next/headers";
 import type { ReactNode } from "react";
 import { Messages } from "@/kit/messages";
+import { RoomOfAll } from "@/kit/room";
+import { ROOM, readRoom } from "@/kit/room-names";
 import "./globals.css";
 
 const andika = localFont({
@@ -30,12 +33,19 @@ export const metadata: Metadata = {
 };
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#16233b" };
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const room = readRoom((await cookies()).get(ROOM)?.value);
   return (
-    <html lang="en" suppressHydrationWarning className={`${andika.variable} ${figtree.variable}`}>
+    <html
+      lang="en"
+      suppressHydrationWarning
+      data-room={room}
+      className={`${andika.variable} ${figtree.variable}`}
+    >
       <body className="antialiased">
         {children}
         <Messages />
+        <RoomOfAll />
       </body>
     </html>
   );

@@ -2,12 +2,12 @@ import { clsx } from "clsx";
 import type { ComponentProps } from "react";
 
 const TONES = {
-  strong: "bg-ink text-white hover:bg-[#24344f] disabled:bg-quiet",
+  strong: "bg-ink text-board hover:bg-ink/88 disabled:bg-quiet",
   plain:
     "border border-rule bg-board text-ink hover:border-ink disabled:text-quiet disabled:hover:border-rule",
   quiet: "text-ink hover:bg-ink/8",
   stair: "bg-stair text-ink hover:bg-[#f5bd12]",
-  danger: "border border-wrong bg-board text-wrong hover:bg-wrong hover:text-white",
+  danger: "border border-wrong bg-board text-wrong hover:bg-wrong hover:text-board",
 } as const;
 
 export type ButtonTone = keyof typeof TONES;

@@ -17,7 +17,7 @@ export function MessageList() {
         unstyled: true,
         classNames: {
           toast:
-            "flex min-h-12 w-full items-center gap-4 rounded-button border border-ink bg-ink py-0.5 pr-1 pl-4 text-base leading-snug font-medium text-white",
+            "flex min-h-12 w-full items-center gap-4 rounded-button border border-rail-line bg-rail py-0.5 pr-1 pl-4 text-base leading-snug font-medium text-white",
           content: "flex-1",
           actionButton: "h-10 shrink-0 rounded-lg bg-stair px-4 font-semibold text-ink",
         },

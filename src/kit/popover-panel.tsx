@@ -7,7 +7,7 @@ import type { PopoverProps } from "./popover";
 
 const TONES = {
   board: "w-88 max-w-[calc(100vw-24px)] border border-rule bg-board p-5 text-ink",
-  rail: "flex bg-ink p-2",
+  rail: "flex bg-rail p-2",
 } as const;
 
 /** What opens from a button. It comes when it is first asked for, and is open then. */

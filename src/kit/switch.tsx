@@ -18,7 +18,7 @@ export function Switch({ label, on, onChange, disabled = false }: Props) {
         disabled={disabled}
         checked={on}
         onCheckedChange={onChange}
-        className="h-8 w-14 shrink-0 rounded-full border-2 border-quiet disabled:opacity-40 bg-board p-0.5 data-[state=checked]:border-ink data-[state=checked]:bg-ink"
+        className="h-8 w-14 shrink-0 rounded-full border-2 border-quiet disabled:opacity-40 bg-board p-0.5 data-[state=checked]:border-ink data-[state=checked]:bg-rail"
       >
         <Radix.Thumb className="block size-6 rounded-full bg-quiet data-[state=checked]:translate-x-6 data-[state=checked]:bg-stair motion-safe:transition-transform" />
       </Radix.Root>

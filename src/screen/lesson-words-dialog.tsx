@@ -92,7 +92,7 @@ function Words({ words: { title, forClass, labels = [] }, inUse = [], onSave, on
                 onClick={() => turn(label)}
                 className={clsx(
                   "h-11 rounded-full border px-4 font-semibold",
-                  chosen.includes(label) ? "border-ink bg-ink text-white" : "border-rule hover:border-ink",
+                  chosen.includes(label) ? "border-ink bg-ink text-board" : "border-rule hover:border-ink",
                 )}
               >
                 {label}

@@ -14,7 +14,7 @@ export function Notice({ title, children, more }: { title: string; children: Rea
       <div className="flex gap-3">
         {more}
         {/* By a fresh load: what went wrong is left behind. */}
-        <a href="/" className="flex h-12 items-center rounded-button bg-ink px-6 font-semibold text-white">
+        <a href="/" className="flex h-12 items-center rounded-button bg-ink px-6 font-semibold text-board">
           Back to the lessons
         </a>
       </div>

@@ -92,7 +92,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
         </div>
       </main>
       {prepare && <div className="h-[116px] shrink-0 low:h-11" />}
-      <footer className="h-[104px] shrink-0 bg-ink max-[1023px]:h-40 max-sm:h-58 low:h-14" />
+      <footer className="h-[104px] shrink-0 bg-rail max-[1023px]:h-40 max-sm:h-58 low:h-14" />
     </div>
   );
 }

@@ -4,6 +4,8 @@ import type { NumberKey } from "@/core/number/exact";
 import { INKS } from "@/core/set/ink";
 import { cellOf, columnNumbers, rowNumbers } from "@/core/surface/chart";
 import { SIDES } from "@/core/surface/neighbours";
+import { setRoom } from "@/kit/room";
+import { ROOM_NAMES, ROOMS } from "@/kit/room-names";
 import { INK_STYLE } from "@/view/ink/ink-style";
 import { following } from "../arrows/following";
 import { goBackToPrepared } from "../store/back-to-prepared";
@@ -103,6 +105,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
       keys: ["b"],
       run: () => doors.setStrong((strong) => !strong),
     },
+    ...ROOMS.map((room) => ({ name: ROOM_NAMES[room], keys: [], run: () => setRoom(room) })),
     { name: "Full screen", keys: ["f"], run: doors.fullScreen },
     { name: "Prepare or teach", keys: ["e"], run: doors.prepare },
     { name: "Save a picture of the board", keys: [], run: doors.savePicture },

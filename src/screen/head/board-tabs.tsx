@@ -43,7 +43,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
                 onClick={() => store.getState().goTo(index)}
                 className={clsx(
                   "h-11 max-w-64 truncate focus-visible:-outline-offset-3 rounded-button px-3.5 text-[15px] font-semibold",
-                  index === at ? "text-white" : "text-quiet hover:bg-ink/8 hover:text-ink",
+                  index === at ? "text-board" : "text-quiet hover:bg-ink/8 hover:text-ink",
                 )}
               >
                 {index + 1} {board.title}

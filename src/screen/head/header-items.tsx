@@ -15,6 +15,7 @@ import {
   ZoomIn,
 } from "lucide-react";
 import { MenuItem, MenuLine } from "@/kit/menu";
+import { RoomItems } from "@/kit/room-items";
 import type { ScreenDoors } from "../commands/commands";
 import { workAside } from "../save/kept-work";
 import { useBoard, useBoardStore } from "../store/use-board";
@@ -49,6 +50,7 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
       <MenuItem icon={<ZoomIn aria-hidden size={19} />} onSelect={() => doors.setStrong((on) => !on)}>
         {strong ? "Ordinary size" : "Back of the room"}
       </MenuItem>
+      <RoomItems />
       <MenuItem icon={<Move aria-hidden size={19} />} onSelect={() => store.getState().showGuides()}>
         Neighbours of the number
       </MenuItem>

@@ -20,7 +20,7 @@ export function ToldLine({ name, children, aside }: Props) {
         type="button"
         aria-label={`Show ${name}`}
         onClick={() => setTold(true)}
-        className="min-h-11 w-full rounded-button bg-ink"
+        className="min-h-11 w-full rounded-button bg-cover"
       />
     );
   }

@@ -36,7 +36,7 @@ export function PenStrip() {
           onClick={() => store.getState().choosePen(tool)}
           className={clsx(
             "flex h-12 items-center gap-2 rounded-button px-4 font-semibold",
-            pen === tool ? "bg-ink text-white" : "text-quiet hover:bg-wall hover:text-ink",
+            pen === tool ? "bg-ink text-board" : "text-quiet hover:bg-wall hover:text-ink",
           )}
         >
           {icon} {name}

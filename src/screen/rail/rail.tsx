@@ -17,7 +17,7 @@ export function Rail({ keepStep, byRule, onByRule }: Props) {
   const jumps = useBoard((state) => TOOLS.jump.offered(pickBoardInHand(state)));
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
-    <footer className="isolate flex h-[104px] shrink-0 items-center justify-between gap-1 bg-ink px-2 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6 low:h-14 low:flex-nowrap low:overflow-x-auto low:px-2 low:py-0">
+    <footer className="isolate flex h-[104px] shrink-0 items-center justify-between gap-1 bg-rail px-2 text-white max-[1023px]:h-auto max-[1023px]:flex-wrap max-[1023px]:gap-y-2 max-[1023px]:py-3 min-[1500px]:px-6 low:h-14 low:flex-nowrap low:overflow-x-auto low:px-2 low:py-0">
       <StairRail keepStep={keepStep} />
       {/* biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group. */}
       <div

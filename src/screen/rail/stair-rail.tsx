@@ -96,7 +96,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       className={clsx(shape, "group rounded-lg")}
     >
       {blocks}
-      <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-md bg-ink/85 py-0.5 text-left text-[12px] leading-[1.1] font-semibold text-white group-hover:text-stair">
+      <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-md bg-rail/85 py-0.5 text-left text-[12px] leading-[1.1] font-semibold text-white group-hover:text-stair">
         <RotateCcw
           aria-hidden
           size={14}

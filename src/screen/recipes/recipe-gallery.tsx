@@ -51,7 +51,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
               <RadioGroup.Item
                 key={kind}
                 value={kind}
-                className="min-h-11 rounded-button px-3 py-1.5 text-left leading-tight font-semibold hover:bg-wall data-[state=checked]:bg-ink data-[state=checked]:text-white"
+                className="min-h-11 rounded-button px-3 py-1.5 text-left leading-tight font-semibold hover:bg-wall data-[state=checked]:bg-ink data-[state=checked]:text-board"
               >
                 {nameOf(kind)}
               </RadioGroup.Item>
@@ -72,7 +72,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
                 type="button"
                 aria-pressed={JSON.stringify(one.inputs) === JSON.stringify(inputs)}
                 onClick={() => set(one.inputs)}
-                className="h-10 rounded-full border border-rule px-3.5 text-[15px] font-semibold hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-white"
+                className="h-10 rounded-full border border-rule px-3.5 text-[15px] font-semibold hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-board"
               >
                 {one.name}
               </button>

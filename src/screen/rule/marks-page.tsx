@@ -178,7 +178,7 @@ function Entry({ layer, words, note, remove, onRemove }: EntryProps) {
 /** The sign of a layer: the shape of an ink on its ground, a cover, or a large numeral. */
 function LayerSign({ layer }: { layer: Layer }) {
   const swatch = "flex size-7 shrink-0 items-center justify-center rounded-lg";
-  if (layer === "cover") return <span className={`${swatch} bg-ink`} />;
+  if (layer === "cover") return <span className={`${swatch} bg-cover`} />;
   if (layer === "stand-out")
     return <span className={`${swatch} font-numeral text-xl leading-none font-bold`}>8</span>;
   if (layer === "counter")

@@ -97,7 +97,7 @@ export function SheetPreview({ sheet, inClass }: { sheet: Sheet; inClass: boolea
       )}
       <p
         role="status"
-        className={`absolute top-3 left-3 rounded-button bg-ink px-3 py-1.5 font-semibold text-white ${busy ? "" : "sr-only"}`}
+        className={`absolute top-3 left-3 rounded-button bg-ink px-3 py-1.5 font-semibold text-board ${busy ? "" : "sr-only"}`}
       >
         {busy ? "Drawing the page…" : "The page is drawn."}
       </p>

@@ -33,7 +33,7 @@ export function LessonCard({ lesson, place, total, inUse }: Props) {
   const router = useRouter();
   const [busy, ask] = useDoor();
   const { id, title } = lesson;
-  const details = [boardsOf(lesson.boards), lesson.forClass, lesson.taught];
+  const details = [boardsOf(lesson.boards), lesson.forClass];
   const remove = () =>
     ask({ do: "remove", id }, () =>
       say(`“${title}” removed.`, {
@@ -77,6 +77,7 @@ export function LessonCard({ lesson, place, total, inUse }: Props) {
               )}
             </h2>
             <p className="truncate text-[15px] text-quiet">{details.filter(Boolean).join(" · ")}</p>
+            <p className="truncate text-[15px] text-quiet first-letter:uppercase">{lesson.taught}</p>
             {inUse.length > 0 && (
               <p className="flex h-8 items-end gap-1.5 overflow-hidden">
                 {lesson.labels.map((label) => (

@@ -40,10 +40,10 @@ export function ShelfBar({ wish, setWish, labels, found, away }: Props) {
               onClick={() => setWish({ ...wish, label: chosen ? "" : label })}
               className={clsx(
                 "flex h-11 items-center gap-2 rounded-full border px-4 font-semibold",
-                chosen ? "border-ink bg-ink text-white" : "border-rule bg-board hover:border-ink",
+                chosen ? "border-ink bg-ink text-board" : "border-rule bg-board hover:border-ink",
               )}
             >
-              {label} <span className={chosen ? "text-white" : "font-normal text-quiet"}>{lessons}</span>
+              {label} <span className={chosen ? "text-board" : "font-normal text-quiet"}>{lessons}</span>
             </button>
           );
         })}

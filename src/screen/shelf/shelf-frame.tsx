@@ -7,7 +7,7 @@ type Props = { here: "lessons" | "removed"; removed: number; children: ReactNode
 /** The page around the shelf: the name, the ways in, and a stair that rises with the window. */
 export function ShelfFrame({ here, removed, children }: Props) {
   const link = "flex h-12 items-center justify-between rounded-button px-4 text-lg font-semibold";
-  const style = (chosen: boolean) => clsx(link, chosen ? "bg-ink text-white" : "text-ink hover:bg-ink/10");
+  const style = (chosen: boolean) => clsx(link, chosen ? "bg-ink text-board" : "text-ink hover:bg-ink/10");
   return (
     <div className="flex min-h-dvh bg-board max-md:flex-col">
       <nav

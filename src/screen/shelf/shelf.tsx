@@ -7,6 +7,7 @@ import { bringInTurn } from "@/kit/bring-in-turn";
 import { Button, IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
 import { bringMenus, Menu, MenuItem } from "@/kit/menu";
+import { RoomItems } from "@/kit/room-items";
 import { bringNewLesson, GROUND } from "../ground";
 import { isAnyKept } from "../save/kept-keys";
 import { FileDrop } from "./file-drop";
@@ -95,6 +96,7 @@ export function Shelf({ labels, ...came }: Props) {
                 >
                   Save all lessons as one zip
                 </MenuItem>
+                <RoomItems />
               </Menu>
             )}
           </div>

@@ -93,7 +93,7 @@ export function VersionsDialog({ id, onClose, first, onRestored }: Props) {
                   type="button"
                   aria-current={one === chosen || undefined}
                   onClick={() => setChosen(one)}
-                  className="min-h-11 w-full rounded-button px-3 text-left font-semibold hover:bg-wall aria-[current]:bg-ink aria-[current]:text-white"
+                  className="min-h-11 w-full rounded-button px-3 text-left font-semibold hover:bg-wall aria-[current]:bg-ink aria-[current]:text-board"
                 >
                   {one.when}
                 </button>

@@ -160,7 +160,7 @@ function Answer({ name, rule, told, width, height, text, onTouch }: AnswerProps)
       name={told ? words : name}
       data-part="rule"
       onTouch={onTouch}
-      className={`flex items-center justify-center overflow-hidden rounded-button px-1 text-center leading-tight font-semibold ${told ? "bg-board ring-1 ring-rule" : "bg-ink"}`}
+      className={`flex items-center justify-center overflow-hidden rounded-button px-1 text-center leading-tight font-semibold ${told ? "bg-board ring-1 ring-rule" : "bg-cover"}`}
       style={{ width, height, fontSize: Math.min(text, width / 9, height / 2.3) }}
     >
       {told ? <span className="first-letter:uppercase">{words}</span> : ""}

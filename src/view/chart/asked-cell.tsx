@@ -27,7 +27,7 @@ export function AskedCell({ layout, corner, typed }: Props) {
         fontWeight={700}
         textAnchor="middle"
         className="font-numeral"
-        fill="currentColor"
+        fill="var(--color-on-stair)"
       >
         {text}
       </text>

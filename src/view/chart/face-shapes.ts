@@ -127,7 +127,7 @@ export function wrongLine({ layout, x, y }: At): Shape {
 
 /** A solid cover, a little smaller than its cell. */
 export function coverShape(at: At, look: string): Shape {
-  return inset(at, { class: look, fill: "currentColor" });
+  return inset(at, { class: look, fill: "var(--color-cover)" });
 }
 
 /** A slip laid over a solid cover, to write on. */

@@ -228,7 +228,7 @@ function Region({
         )
       )}
       {!counted && covered > 0 && (
-        <span className="rounded-button bg-ink px-2 font-semibold text-white">{covered} covered</span>
+        <span className="rounded-button bg-cover px-2 font-semibold text-on-cover">{covered} covered</span>
       )}
     </section>
   );

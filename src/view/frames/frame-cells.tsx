@@ -141,7 +141,7 @@ const Cover = ({ part, box, asks, onTouch }: CoverProps) => (
     name={`${part === "first" ? "First" : "Second"} part, covered`}
     data-part={part}
     onTouch={onTouch}
-    className="absolute flex items-center justify-center rounded-card bg-ink font-numeral leading-none font-bold text-white"
+    className="absolute flex items-center justify-center rounded-card bg-cover font-numeral leading-none font-bold text-on-cover"
     style={{ ...box, fontSize: box.height * 0.6 }}
   >
     {asks ? "?" : ""}

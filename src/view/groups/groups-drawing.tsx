@@ -149,7 +149,7 @@ function Group({ nth, box, view, told, hidden, onTouch }: GroupProps) {
       name={hidden ? `${name}, out of sight${told ? `, ${view.each} in it` : ""}` : name}
       data-group={String(nth)}
       onTouch={onTouch}
-      className={`absolute flex flex-col items-center justify-center rounded-card ${hidden ? "bg-ink text-white" : ""}`}
+      className={`absolute flex flex-col items-center justify-center rounded-card ${hidden ? "bg-cover text-on-cover" : ""}`}
       style={{ left: x, top: y, width, height }}
     >
       {hidden && (
@@ -158,7 +158,7 @@ function Group({ nth, box, view, told, hidden, onTouch }: GroupProps) {
             {told ? view.each : "?"}
           </span>
           {told && height > 90 && (
-            <span className="mt-1 text-rail-text" style={{ fontSize: Math.max(15, number * 0.34) }}>
+            <span className="mt-1 text-on-cover" style={{ fontSize: Math.max(15, number * 0.34) }}>
               in here
             </span>
           )}
@@ -197,7 +197,7 @@ function Sentence({
       name={told ? `${each} in each` : "How many in each, covered"}
       data-part="size"
       onTouch={onPart && (() => onPart("size"))}
-      className={`flex items-center justify-center rounded-[10px] px-1 ${told ? "" : "bg-ink"}`}
+      className={`flex items-center justify-center rounded-[10px] px-1 ${told ? "" : "bg-cover"}`}
       style={{ height: line * 0.82, minWidth: size * 1.1 }}
     >
       {told ? each : ""}
@@ -247,7 +247,7 @@ function Sentence({
           name={all || !told ? "How many in all, covered" : `${groups * each} in all`}
           data-part="in-all"
           onTouch={told ? onPart && (() => onPart("in-all")) : undefined}
-          className={`flex items-center justify-center rounded-[10px] px-2 font-bold ${all || !told ? "bg-ink" : ""}`}
+          className={`flex items-center justify-center rounded-[10px] px-2 font-bold ${all || !told ? "bg-cover" : ""}`}
           style={{ height: line * 0.82, minWidth: size * 2 }}
         >
           {all || !told ? "" : groups * each}

@@ -45,7 +45,7 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
           role="img"
           aria-label={next === null ? "No next number yet" : told ? showNumber(next) : "Next number, covered"}
           data-part="next"
-          className={`${card} ${next === null ? "border-3 border-dashed border-rule" : told ? `border-5 ${right ? "border-kelp-dot bg-kelp" : "border-coral-dot bg-coral"}` : "bg-ink text-white"}`}
+          className={`${card} ${next === null ? "border-3 border-dashed border-rule" : told ? `border-5 ${right ? "border-kelp-dot bg-kelp" : "border-coral-dot bg-coral"}` : "bg-cover text-on-cover"}`}
           style={{ width: side, height: side, fontSize: numeral }}
         >
           {next === null ? "" : told ? showNumber(next) : "?"}

@@ -94,7 +94,7 @@ function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink 
           x={round(left + figure)}
           width={round(width - figure)}
           rx={8}
-          fill="var(--color-ink)"
+          fill="var(--color-cover)"
           {...box}
         />
       ) : (

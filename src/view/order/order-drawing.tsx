@@ -63,7 +63,7 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
           const drawn = (
             <span
               data-ordered={index}
-              className={`flex flex-col items-center justify-evenly rounded-card border-2 ${hidden ? "border-ink bg-ink" : "border-rule bg-mist"}`}
+              className={`flex flex-col items-center justify-evenly rounded-card border-2 ${hidden ? "border-ink bg-cover" : "border-rule bg-mist"}`}
               style={{ width: wide, height: high }}
             >
               {!hidden && <Digits number={number} lit={lit} size={numeral} />}
@@ -99,7 +99,7 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
             name={asked ? "What this place tells, covered" : decidingWords(values, lit)}
             data-part="deciding"
             onTouch={onDeciding}
-            className={`flex items-center justify-center rounded-card px-5 text-center font-semibold ${asked ? "bg-ink" : "text-quiet"}`}
+            className={`flex items-center justify-center rounded-card px-5 text-center font-semibold ${asked ? "bg-cover" : "text-quiet"}`}
             style={{
               fontSize: clamp(18, told * 0.45, grown(theme, 28)),
               minHeight: told * 0.8,
@@ -150,7 +150,7 @@ function Digits({ number, lit, size }: { number: NumberKey; lit: Place | null; s
 
 function Pieces({ number, size, covered }: { number: NumberKey; size: Size; covered: boolean }) {
   return (
-    <span data-part="pieces" className={`rounded-button ${covered ? "bg-ink" : ""}`} style={size}>
+    <span data-part="pieces" className={`rounded-button ${covered ? "bg-cover" : ""}`} style={size}>
       {covered ? "" : <StopPieces pieces={piecesOf(exact(number)) ?? []} wanting={null} size={size} />}
     </span>
   );

@@ -93,7 +93,7 @@ function Far({ by, size, write, covered, onTouch }: FarProps) {
       data-part="far"
       name={covered ? "covered" : writtenText(write(by))}
       onTouch={onTouch}
-      className={`flex shrink-0 items-center justify-center rounded-[10px] font-numeral leading-none ${covered ? "bg-ink" : ""}`}
+      className={`flex shrink-0 items-center justify-center rounded-[10px] font-numeral leading-none ${covered ? "bg-cover" : ""}`}
       style={{ width, height: size * 1.5, fontSize: size }}
     >
       {covered ? "" : writtenText(write(by))}

@@ -71,7 +71,7 @@ function Digit({ place, count, column, height, covered, worth, point, onTouch }:
           width: wide,
           height: side,
           fontSize: side * (count > 9 ? 0.58 : 0.7),
-          background: covered ? "var(--color-ink)" : ground,
+          background: covered ? "var(--color-cover)" : ground,
           boxShadow: worth
             ? "0 0 0 4px var(--color-stair)"
             : place < 0 && !covered
@@ -100,7 +100,7 @@ function Digit({ place, count, column, height, covered, worth, point, onTouch }:
       {point && (
         <span
           aria-hidden
-          className="absolute rounded-full bg-ink ring-6 ring-board"
+          className="absolute rounded-full bg-cover ring-6 ring-board"
           style={{
             left: column.left + column.width - side * 0.055,
             top: top + side * 0.78,

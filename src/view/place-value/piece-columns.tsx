@@ -90,7 +90,7 @@ const covers = ({ columns, room }: Props) =>
       width={round(width - 20)}
       height={Math.max(10, room.height - 4)}
       rx={14}
-      fill="var(--color-ink)"
+      fill="var(--color-cover)"
     />
   ));
 

@@ -209,7 +209,7 @@ function Row({ name, height, covered, onTouch, children }: RowProps) {
       name={covered ? `${name}, covered` : name}
       onTouch={onTouch}
       data-part={name === "Words" ? "in-words" : "expanded"}
-      className={`mt-1 flex max-w-full shrink-0 items-center justify-center rounded-button px-4 font-numeral leading-tight ${covered ? "w-72 bg-ink" : ""}`}
+      className={`mt-1 flex max-w-full shrink-0 items-center justify-center rounded-button px-4 font-numeral leading-tight ${covered ? "w-72 bg-cover" : ""}`}
       style={{ height: height - 4, fontSize: height * 0.62 }}
     >
       {covered ? "" : children}
@@ -253,7 +253,7 @@ function Wanting({ number, by, next, height, write, covered, hidden, onTouch }: 
         name={covered || hidden ? "What is wanting, covered" : `${write(by)} wanting`}
         data-part="wanting"
         onTouch={hidden ? undefined : onTouch}
-        className={`flex items-center justify-center rounded-[10px] px-2 font-bold ${covered || hidden ? "bg-ink" : "text-ones"}`}
+        className={`flex items-center justify-center rounded-[10px] px-2 font-bold ${covered || hidden ? "bg-cover" : "text-ones"}`}
         style={{ height: height - 6, minWidth: size * 2.2 }}
       >
         {covered || hidden ? "" : write(by)}

@@ -183,7 +183,14 @@ function Text({ written, size, color, room, covered = false }: TextProps) {
   return (
     <svg width={width} height={height} role="presentation" className="block shrink-0">
       {covered ? (
-        <rect x={0} y={height * 0.08} width={width} height={height * 0.84} rx={10} fill="var(--color-ink)" />
+        <rect
+          x={0}
+          y={height * 0.08}
+          width={width}
+          height={height * 0.84}
+          rx={10}
+          fill="var(--color-cover)"
+        />
       ) : (
         <WrittenText written={written} x={width / 2} y={height / 2} size={size} color={color} />
       )}

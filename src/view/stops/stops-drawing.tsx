@@ -104,7 +104,7 @@ function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onP
         name={hidden ? `Stop ${nth}, number covered` : `Stop ${nth}, ${written}`}
         data-part={part("number")}
         onTouch={touch("number")}
-        className={`flex items-center justify-center rounded-button font-numeral leading-none font-bold ${hidden ? "bg-ink" : isHere ? "ring-4 ring-focus" : ""}`}
+        className={`flex items-center justify-center rounded-button font-numeral leading-none font-bold ${hidden ? "bg-cover" : isHere ? "ring-4 ring-focus" : ""}`}
         style={{
           height: head,
           fontSize: Math.min(head * 0.78, inside / (written.length * 0.6)),
@@ -122,7 +122,7 @@ function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onP
             name={hiddenPieces ? `Pieces of stop ${nth}, covered` : `Pieces of stop ${nth}`}
             data-part={part("pieces")}
             onTouch={touch("pieces")}
-            className={`rounded-button ${hiddenPieces ? "bg-ink" : ""}`}
+            className={`rounded-button ${hiddenPieces ? "bg-cover" : ""}`}
             style={{ width: pieces.width, height: pieces.height }}
           >
             {hiddenPieces ? (
@@ -168,7 +168,7 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
   const look = covered
     ? asked
       ? "bg-stair border-3 border-ink"
-      : "bg-ink"
+      : "bg-cover"
     : exchanges.length > 0
       ? "border-3 border-stair bg-lit"
       : "";

@@ -73,7 +73,7 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
               name={covered ? `${label || "Time"}, covered` : text}
               data-part={part}
               onTouch={onPart && (() => onPart(part))}
-              className={`flex items-center justify-center rounded-card px-4 leading-tight whitespace-nowrap ${part === "time-words" ? "font-semibold" : "font-numeral font-bold"} ${covered ? "bg-ink" : ""}`}
+              className={`flex items-center justify-center rounded-card px-4 leading-tight whitespace-nowrap ${part === "time-words" ? "font-semibold" : "font-numeral font-bold"} ${covered ? "bg-cover" : ""}`}
               style={{
                 fontSize: font,
                 minHeight: font * 1.5,

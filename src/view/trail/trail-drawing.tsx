@@ -163,7 +163,7 @@ function Covered({ small }: { small?: boolean }) {
     <span
       role="img"
       aria-label="covered"
-      className={`inline-block h-[0.86em] rounded-[0.2em] bg-ink align-[-0.06em] ${small ? "w-[0.8em]" : "w-[1.5em]"}`}
+      className={`inline-block h-[0.86em] rounded-[0.2em] bg-cover align-[-0.06em] ${small ? "w-[0.8em]" : "w-[1.5em]"}`}
     />
   );
 }

@@ -6,6 +6,7 @@ import { graphOf } from "@/core/lesson/graph-of";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { listNumbers } from "@/core/set/rule-words";
 import { Button } from "@/kit/button";
+import { useRoom } from "@/kit/room";
 import { NO_POINTS } from "@/view/graph/graph-drawing";
 import { graphText } from "@/view/graph/graph-scale";
 import { Said } from "@/view/said";
@@ -28,6 +29,7 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
   const text = graphText(size, theme);
   const { joined } = view;
   const write = useNumberText();
+  const lit = useRoom();
   const look = useMemo<Omit<GraphLook, "fonts">>(
     () => ({
       joined: joined === "joined",
@@ -35,9 +37,10 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
       labels: !labelsCovered,
       text,
       strong,
+      lit,
       write,
     }),
-    [joined, pointsCovered, labelsCovered, text, strong, write],
+    [joined, pointsCovered, labelsCovered, text, strong, lit, write],
   );
   const spots = useChart(canvas, graph, look, size);
   const points = graph.series.flatMap((one) => one.points);

@@ -15,6 +15,7 @@ import { type RefObject, useEffect, useState } from "react";
 import type { Graph, GraphPoint } from "@/core/lesson/graph-of";
 import { showNumber } from "@/core/number/show-number";
 import type { Ink } from "@/core/set/ink";
+import type { Room } from "@/kit/room-names";
 import { graphScale } from "@/view/graph/graph-scale";
 import { INK_CORNERS, INK_STYLE } from "@/view/ink/ink-style";
 
@@ -27,6 +28,8 @@ export type GraphLook = {
   labels: boolean;
   text: number;
   strong: boolean;
+  /** The room whose colours it has. */
+  lit: Room;
   /** How a number is written beside its point. */
   write: (number: string) => string;
   /** What its numbers and its words are written in. */
@@ -69,7 +72,7 @@ const beside = (graph: Graph, look: GraphLook): Plugin => ({
       for (const { x, y, number, covered } of points) {
         const px = scales.x!.getPixelForValue(x);
         if (covered) {
-          ctx.fillStyle = ink;
+          ctx.fillStyle = colorOf("var(--color-cover)");
           ctx.beginPath();
           ctx.roundRect(px - text * 0.6, scales.y!.bottom - text * 1.3, text * 1.2, text * 1.2, 5);
           ctx.fill();
