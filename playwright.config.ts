@@ -22,6 +22,16 @@ export default defineConfig({
   reporter: [["dot"], ["json"]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
+    // Nobody's first visit: that has a test of its own.
+    storageState: {
+      cookies: [],
+      origins: [
+        {
+          origin: `http://127.0.0.1:${port}`,
+          localStorage: [{ name: "yellow-stair-first-visit", value: "over" }],
+        },
+      ],
+    },
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath, args: CHROMIUM_ARGS },
   },

@@ -24,6 +24,16 @@ try {
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
     reducedMotion: "reduce",
+    // Not a first visit.
+    storageState: {
+      cookies: [],
+      origins: [
+        {
+          origin: server.address,
+          localStorage: [{ name: "yellow-stair-first-visit", value: "over" }],
+        },
+      ],
+    },
   });
   let page = await context.newPage();
   const cell = (number) => page.locator(`[data-cell='${number - 1}']`);

@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import { Messages } from "@/kit/messages";
 import { RoomOfAll } from "@/kit/room";
 import { ROOM, readRoom } from "@/kit/room-names";
+import { SignNames } from "@/kit/sign-names";
 import "./globals.css";
 
 const andika = localFont({
@@ -46,6 +47,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         {children}
         <Messages />
         <RoomOfAll />
+        <SignNames />
       </body>
     </html>
   );

@@ -42,7 +42,6 @@ export function IconButton({
     <button
       type="button"
       aria-label={name}
-      title={name}
       className={clsx(
         "inline-flex size-11 shrink-0 items-center justify-center rounded-button disabled:opacity-40",
         TONES[tone],

@@ -58,7 +58,6 @@ export function ArrowPanel() {
         <button
           type="button"
           aria-label={routing ? "Pause the arrows" : "Follow the arrows"}
-          title={routing ? "Pause the arrows" : "Follow the arrows"}
           disabled={scene.tiles.length === 0}
           onMouseDown={keepKeyboard}
           onClick={() => (routing ? arrowActionsOf(store).pauseRoute() : arrowActionsOf(store).startRoute())}

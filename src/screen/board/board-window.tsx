@@ -15,6 +15,7 @@ import { useClassLink } from "../class/use-class-link";
 import { boardCommands, type ScreenDoors } from "../commands/commands";
 import { useKeys } from "../commands/use-keys";
 import { useTyping } from "../fill/use-typing";
+import { TRY } from "../first/first-visit";
 import { BoardHeader } from "../head/board-header";
 import type { DrawerPage } from "../prepare/drawer";
 import { Rail } from "../rail/rail";
@@ -34,6 +35,7 @@ import { BoardViews, Shared, usePlaced } from "./board-views";
 import {
   ByRule,
   Drawer,
+  FirstTries,
   PrintBoard,
   SittingsBand,
   StepsStrip,
@@ -64,6 +66,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const store = useBoardStore();
   const router = useRouter();
   const preparing = useBoard((state) => state.preparing);
+  const [isTry] = useState(() => new URLSearchParams(window.location.search).has(TRY));
   const [strong, setStrong] = useState(() => isOn(localStorage, STRONG));
   const [page, setPage] = useState<DrawerPage>("numbers");
   const [byRule, setByRule] = useState(false);
@@ -223,6 +226,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
           stop={saver.stop}
         />
       )}
+      {isTry && <FirstTries />}
       {!isBack && !preparing && open.sittings.length > 0 && (
         <SittingsBand id={open.id} sittings={open.sittings} />
       )}

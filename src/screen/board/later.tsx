@@ -37,6 +37,7 @@ export const RemovedBoards = later(() =>
 );
 export const Sheets = later(() => import("../sheets/sheets").then((part) => part.Sheets));
 export const SittingsBand = later(() => import("../sitting/sittings-band").then((part) => part.SittingsBand));
+export const FirstTries = later(() => import("../first/first-tries").then((part) => part.FirstTries));
 export const ClassDialog = later(() => import("../sitting/class-dialog").then((part) => part.ClassDialog));
 export const VersionsDialog = later(() =>
   import("../versions/versions-dialog").then((part) => part.VersionsDialog),

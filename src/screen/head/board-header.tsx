@@ -36,7 +36,6 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
       <a
         href="/"
         aria-label="Lessons"
-        title="Back to the lessons"
         onClick={(event) => {
           if (event.ctrlKey || event.metaKey || event.shiftKey) return;
           event.preventDefault();

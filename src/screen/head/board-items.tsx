@@ -24,7 +24,6 @@ export function AddBoard() {
     <button
       type="button"
       aria-label="Add a board"
-      title="Add a board"
       disabled={boards.length >= MAX.boards}
       onClick={add}
       className="flex size-11 shrink-0 items-center justify-center rounded-button hover:bg-ink/8 disabled:opacity-40"

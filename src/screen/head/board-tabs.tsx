@@ -84,7 +84,6 @@ function More({ side, row, boards }: MoreProps) {
     <button
       type="button"
       aria-label={side < 0 ? "Earlier boards" : "Later boards"}
-      title={side < 0 ? "Earlier boards" : "Later boards"}
       onMouseDown={keepKeyboard}
       onClick={() => row.current?.scrollBy({ left: side * row.current.clientWidth * 0.7 })}
       className="flex h-11 w-9 shrink-0 items-center justify-center rounded-button bg-ink/8 hover:bg-ink/15"

@@ -9,7 +9,6 @@ export function Small({ name, onClick, disabled = false, children }: Props) {
     <button
       type="button"
       aria-label={name}
-      title={name}
       disabled={disabled}
       onMouseDown={keepKeyboard}
       onClick={onClick}

@@ -60,7 +60,6 @@ export function CountRail() {
       <button
         type="button"
         aria-label="One jump back"
-        title="One jump back"
         disabled={!hasTrail}
         className={ROUND}
         onMouseDown={keepKeyboard}
@@ -71,7 +70,6 @@ export function CountRail() {
       <button
         type="button"
         aria-label={counting ? "Pause the count" : "Start the count"}
-        title={counting ? "Pause the count" : "Start the count"}
         className="flex size-14 shrink-0 items-center justify-center low:size-11 rounded-button border-2 border-rail-line text-white hover:border-white"
         onMouseDown={keepKeyboard}
         onClick={toggle}
@@ -85,7 +83,6 @@ export function CountRail() {
       <button
         type="button"
         aria-label="One jump on"
-        title="One jump on"
         className={ROUND}
         onMouseDown={keepKeyboard}
         onClick={() => {

@@ -63,7 +63,6 @@ function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
       type="button"
       aria-label={`${INK_STYLE[ink].name} ink`}
       aria-pressed={chosen}
-      title={INK_STYLE[ink].name}
       onMouseDown={keepKeyboard}
       // With the pen in hand an ink is one to draw with.
       onClick={() => store.getState().choose(store.getState().tool === "pen" ? "pen" : "mark", ink)}

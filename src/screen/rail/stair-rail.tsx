@@ -23,7 +23,6 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
           <button
             type="button"
             aria-label="Step down"
-            title="Step down"
             disabled={climbed === 0}
             onMouseDown={keepKeyboard}
             onClick={() => store.getState().stepDown()}
@@ -36,7 +35,6 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
           <button
             type="button"
             aria-label={playing && paced ? "Finish the step" : "Climb"}
-            title="Climb"
             disabled={climbed === steps && !playing}
             onMouseDown={keepKeyboard}
             onClick={() => store.getState().climb()}
@@ -90,7 +88,6 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
     <button
       type="button"
       aria-label={`${where}. Back to prepared`}
-      title="Back to prepared"
       onMouseDown={keepKeyboard}
       onClick={() => goBackToPrepared(store, false)}
       className={clsx(shape, "group rounded-lg")}

@@ -8,6 +8,7 @@ import { Button, IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
 import { bringMenus, Menu, MenuItem } from "@/kit/menu";
 import { RoomItems } from "@/kit/room-items";
+import { isFirstVisit } from "../first/first-visit";
 import { bringNewLesson, GROUND } from "../ground";
 import { isAnyKept } from "../save/kept-keys";
 import { FileDrop } from "./file-drop";
@@ -17,6 +18,7 @@ import type { ShelfPart } from "./shelf-part";
 import { useShelf } from "./use-shelf";
 
 const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
+const FirstOffer = later(() => import("../first/first-offer").then((part) => part.FirstOffer));
 const NewLesson = later(() => bringNewLesson().then((part) => part.NewLesson));
 /** It comes before it is asked for, and after the shelf stands. */
 const AFTER_THE_SHELF_MS = 1500;
@@ -37,7 +39,11 @@ export function Shelf({ labels, ...came }: Props) {
   const [making, setMaking] = useState(false);
   // What a browser keeps is known only there.
   const [kept, setKept] = useState(false);
-  useEffect(() => setKept(isAnyKept()), []);
+  const [first, setFirst] = useState(false);
+  useEffect(() => {
+    setKept(isAnyKept());
+    setFirst(isFirstVisit());
+  }, []);
   useEffect(() => {
     let callOff = () => {};
     const timer = setTimeout(() => {
@@ -101,6 +107,7 @@ export function Shelf({ labels, ...came }: Props) {
             )}
           </div>
           {!isEmpty && <ShelfBar wish={wish} setWish={setWish} labels={labels} found={found} away={away} />}
+          {first && <FirstOffer />}
           {kept && <KeptWork />}
           {isEmpty && (
             <div className="flex flex-col items-start gap-4 rounded-card border border-dashed border-quiet p-10">

@@ -58,7 +58,6 @@ function TimesPanel({ view: times }: { view: ViewOf<"times"> }) {
             key={name}
             type="button"
             aria-label={`Slide ${name}`}
-            title={`Slide ${name}`}
             onMouseDown={keepKeyboard}
             onClick={() => slide(at.row + row, at.column + column)}
             className={`flex h-14 w-20 items-center justify-center rounded-button border-2 border-rule bg-mist hover:border-ink ${cell}`}

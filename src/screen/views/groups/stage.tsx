@@ -107,7 +107,6 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
         <Button
           className="h-14 px-4"
           aria-label={`One ${view.holder || "group"} fewer`}
-          title={`One ${view.holder || "group"} fewer`}
           onClick={() => change(-1)}
         >
           <Minus aria-hidden size={22} />
@@ -115,7 +114,6 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
         <Button
           className="h-14 px-4"
           aria-label={`One more ${view.holder || "group"}`}
-          title={`One more ${view.holder || "group"}`}
           onClick={() => change(1)}
         >
           <Plus aria-hidden size={22} />

@@ -1,0 +1,92 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import { later } from "./later";
+import { isMet, meet } from "./signs-met";
+
+const SignName = later(() => import("./sign-name").then((part) => part.SignName));
+
+/** What may be a sign without words. */
+const SIGNS = "button, a[href], [role=radio], [role=switch]";
+const [RESTS_MS, STAYS_MS] = [500, 2200];
+
+export type NamedSign = { name: string; at: DOMRect };
+
+/** The sign that something is part of; null where it has words that can be seen, or says nothing of itself. */
+function signAt(target: EventTarget | null): { sign: Element; name: string } | null {
+  const sign = target instanceof Element ? target.closest(SIGNS) : null;
+  const name = sign?.getAttribute("aria-label");
+  // Numbers, and what can be touched in a drawing, are no signs.
+  if (!sign || !name || sign.closest("[data-cell], [role=grid], svg")) return null;
+  return hasWords(sign) ? null : { sign, name };
+}
+
+function hasWords(sign: Element): boolean {
+  const walker = document.createTreeWalker(sign, NodeFilter.SHOW_TEXT);
+  while (walker.nextNode()) {
+    const { parentElement: around, data } = walker.currentNode as Text;
+    // What is there for screen readers alone is a pixel wide.
+    if (/\p{L}/u.test(data) && around && around.getBoundingClientRect().width > 2) return true;
+  }
+  return false;
+}
+
+/**
+ * Signs without words say what they are: while the mouse rests on one or the keyboard is on it, and under a finger the first
+ * time that one is pressed.
+ */
+export function SignNames() {
+  const [said, setSaid] = useState<NamedSign | null>(null);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout>;
+    let over: Element | null = null;
+    const hide = () => {
+      clearTimeout(timer);
+      over = null;
+      setSaid(null);
+    };
+    const show = ({ sign, name }: { sign: Element; name: string }) =>
+      setSaid({ name, at: sign.getBoundingClientRect() });
+    const onOver = ({ target, pointerType }: PointerEvent) => {
+      if (pointerType === "touch") return;
+      const found = signAt(target);
+      if (found?.sign === over) return;
+      hide();
+      if (!found) return;
+      over = found.sign;
+      timer = setTimeout(() => found.sign.isConnected && show(found), RESTS_MS);
+    };
+    const onDown = ({ target, pointerType }: PointerEvent) => {
+      const found = signAt(target);
+      hide();
+      // What opens a list says in it what it is for.
+      if (pointerType !== "touch" || !found || found.sign.hasAttribute("aria-haspopup")) return;
+      if (isMet(found.name)) return;
+      meet(found.name);
+      show(found);
+      timer = setTimeout(hide, STAYS_MS);
+    };
+    const onFocus = ({ target }: FocusEvent) => {
+      const found = signAt(target);
+      if (!found || found.sign !== target || !found.sign.matches(":focus-visible")) return;
+      hide();
+      timer = setTimeout(() => document.activeElement === found.sign && show(found), RESTS_MS);
+    };
+    const listeners = {
+      pointerover: onOver,
+      pointerdown: onDown,
+      focusin: onFocus,
+      focusout: hide,
+      keydown: hide,
+      wheel: hide,
+    } as const;
+    const all = Object.entries(listeners) as [string, EventListener][];
+    for (const [kind, listener] of all)
+      document.addEventListener(kind, listener, { passive: true, capture: true });
+    return () => {
+      clearTimeout(timer);
+      for (const [kind, listener] of all) document.removeEventListener(kind, listener, { capture: true });
+    };
+  }, []);
+  return said && <SignName {...said} />;
+}
