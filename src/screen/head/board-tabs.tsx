@@ -60,15 +60,21 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
 
 type MoreProps = { side: 1 | -1; row: RefObject<HTMLElement | null>; boards: number };
 
-/** There are more boards than the head has room for: a button to those that are out of sight. */
+/**
+ * There are more boards than the head has room for: a button to those that are out of sight. It keeps its room at the end of the row
+ * too, so that nothing moves under a finger while the row slides.
+ */
 function More({ side, row, boards }: MoreProps) {
-  const [more, setMore] = useState(false);
+  const [more, setMore] = useState<"all are in sight" | "none on this side" | "some">("all are in sight");
   // biome-ignore lint/correctness/useExhaustiveDependencies: another board more or fewer changes how many are out of sight.
   useEffect(() => {
     const nav = row.current;
     if (!nav) return;
-    const measure = () =>
-      setMore(side < 0 ? nav.scrollLeft > 4 : nav.scrollLeft + nav.clientWidth < nav.scrollWidth - 4);
+    const measure = () => {
+      const hidden = nav.scrollWidth - nav.clientWidth;
+      const beyond = side < 0 ? nav.scrollLeft : hidden - nav.scrollLeft;
+      setMore(hidden <= 4 ? "all are in sight" : beyond > 4 ? "some" : "none on this side");
+    };
     const watch = new ResizeObserver(measure);
     watch.observe(nav);
     nav.addEventListener("scroll", measure, { passive: true });
@@ -78,7 +84,7 @@ function More({ side, row, boards }: MoreProps) {
       nav.removeEventListener("scroll", measure);
     };
   }, [row, side, boards]);
-  if (!more) return null;
+  if (more === "all are in sight") return null;
   const Icon = side < 0 ? ChevronsLeft : ChevronsRight;
   return (
     <button
@@ -86,7 +92,10 @@ function More({ side, row, boards }: MoreProps) {
       aria-label={side < 0 ? "Earlier boards" : "Later boards"}
       onMouseDown={keepKeyboard}
       onClick={() => row.current?.scrollBy({ left: side * row.current.clientWidth * 0.7 })}
-      className="flex h-11 w-9 shrink-0 items-center justify-center rounded-button bg-ink/8 hover:bg-ink/15"
+      className={clsx(
+        "flex h-11 w-9 shrink-0 items-center justify-center rounded-button bg-ink/8 hover:bg-ink/15",
+        more === "none on this side" && "invisible",
+      )}
     >
       <Icon aria-hidden size={20} />
     </button>
