@@ -128,3 +128,38 @@ test("a note of a step is for the teacher alone", async ({ page, context, reques
   await expect(words(screen)).toContainText("How many are in each row?");
   await expect(words(screen)).not.toContainText("If they say 9");
 });
+
+test("a jump is drawn from its start to its landing on both windows, unless motion is not wished for", async ({
+  page,
+  context,
+  request,
+}) => {
+  const id = await addLesson(request, { name: "10-the-tide-gauge", title: "Jumps in motion" });
+  await page.goto(`/lesson/${id}`);
+  await expect(button(page, "Climb")).toBeVisible();
+  await button(page, "More").click();
+  const [screen] = await Promise.all([
+    context.waitForEvent("page"),
+    page.getByRole("menuitem", { name: "Class screen" }).click(),
+  ]);
+  await expect(forYou(page)).toBeVisible();
+  const motions = (window: Page) =>
+    window
+      .locator(".live [data-jump]")
+      .evaluateAll((jumps) => jumps.map((jump) => getComputedStyle(jump.lastElementChild!).animationName));
+  for (let step = 1; step <= 4; step += 1) {
+    await button(page, "Climb").click();
+    for (const window of [page, screen]) {
+      await expect.poll(async () => (await motions(window)).length).toBe(Math.max(0, step - 2));
+      if (step > 2) expect((await motions(window)).at(-1)).toBe("jump-made");
+    }
+  }
+  // Stepping down makes no jump: the one before stands there as it did. It goes on where it was on the screen.
+  const first = page.locator(".live [data-jump='0'] path").last();
+  await first.evaluate((path) => path.setAttribute("data-was", "there"));
+  await button(page, "Step down").click();
+  await expect(page.locator(".live [data-jump]")).toHaveCount(1);
+  await expect(first).toHaveAttribute("data-was", "there");
+  await page.emulateMedia({ reducedMotion: "reduce" });
+  await expect.poll(() => motions(page)).toEqual(["none"]);
+});

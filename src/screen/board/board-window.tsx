@@ -230,7 +230,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
       {!isBack && !preparing && open.sittings.length > 0 && (
         <SittingsBand id={open.id} sittings={open.sittings} />
       )}
-      <main className="flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5">
+      <main className="live flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5">
         <BesideClass link={link}>
           <QuestionBand />
           <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>

@@ -77,7 +77,7 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
           )}
         </section>
       )}
-      <div ref={frame} className="min-h-0 flex-1" data-shows={moment.board.id}>
+      <div ref={frame} className="live min-h-0 flex-1" data-shows={moment.board.id}>
         {room.width > 0 && (
           <BoardDrawing
             moment={moment}

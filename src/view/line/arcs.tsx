@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { Trail } from "@/core/count/trail";
 import type { Ink } from "@/core/set/ink";
 import { InkFigure } from "../ink/ink-shape";
@@ -29,15 +30,16 @@ export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false
   return (
     <>
       {many && <ManyArcs layout={layout} arcs={drawn} width={width} dashes={dashes} />}
-      {(many ? [] : drawn).map(({ index, from, to, height, style: { line, edge } }) => {
-        const path = arcPath(geometry, from, to, height);
-        return (
-          <g key={index} data-jump={index}>
-            {edge && <path d={path} stroke={edge} strokeWidth={width + 2.5} strokeLinecap="round" />}
-            <path d={path} stroke={line} strokeWidth={width} strokeLinecap="round" {...dashes} />
-          </g>
-        );
-      })}
+      {(many ? [] : drawn).map((arc) => (
+        <OneArc
+          key={arc.index}
+          arc={arc}
+          path={arcPath(geometry, arc.from, arc.to, arc.height)}
+          width={width}
+          dashes={dashes}
+          isLatest={!isAside && arc.index === trail.jumps.length - 1}
+        />
+      ))}
       {ghosts &&
         hidden.map(({ index, from, to, height }) => (
           <path
@@ -58,6 +60,31 @@ export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false
         ),
       )}
     </>
+  );
+}
+
+type OneProps = {
+  arc: Arc;
+  path: string;
+  width: number;
+  dashes: { strokeDasharray?: string };
+  isLatest: boolean;
+};
+
+/** One jump. Where the board is live, a jump that has just been made is drawn from its start to its landing. */
+function OneArc({ arc: { index, style }, path, width, dashes, isLatest }: OneProps) {
+  // It is made once: stepping back makes another one the latest, which was there before.
+  const [made] = useState(isLatest);
+  const how = {
+    d: path,
+    strokeLinecap: "round",
+    ...(made ? { className: "jump-made", pathLength: 1 } : {}),
+  } as const;
+  return (
+    <g data-jump={index}>
+      {style.edge && <path {...how} stroke={style.edge} strokeWidth={width + 2.5} />}
+      <path {...how} stroke={style.line} strokeWidth={width} {...dashes} />
+    </g>
   );
 }
 
