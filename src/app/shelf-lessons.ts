@@ -25,7 +25,9 @@ function shown(
 ): ShelfLesson {
   const entry = told.ok ? told.entry : null;
   const boards = entry?.stairs.map(({ id: board, steps }) => ({ id: board, stair: { length: steps } })) ?? [];
-  const where = stood ? whereWords({ boards }, stood.board, stood.climbed) : null;
+  // At the very start there is nothing to be told.
+  const isOn = stood && (stood.climbed > 0 || stood.board !== boards[0]?.id);
+  const where = isOn ? whereWords({ boards }, stood.board, stood.climbed) : null;
   return {
     id,
     revision,

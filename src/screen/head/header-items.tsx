@@ -69,7 +69,7 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
         Full screen
       </MenuItem>
       <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={renameLesson}>
-        Rename the lesson
+        Rename or label the lesson
       </MenuItem>
       <MenuItem icon={<Printer aria-hidden size={19} />} onSelect={doors.saveOrPrint}>
         Save or print
