@@ -163,3 +163,38 @@ test("a jump is drawn from its start to its landing on both windows, unless moti
   await page.emulateMedia({ reducedMotion: "reduce" });
   await expect.poll(() => motions(page)).toEqual(["none"]);
 });
+
+for (const hand of ["mouse", "touch"] as const) {
+  test(`what the teacher points at with ${hand} has a ring on the class screen, and nothing is marked`, async ({
+    page,
+    context,
+    request,
+  }) => {
+    const id = await addLesson(request, { title: `Pointed at with ${hand}` });
+    const screen = await twoWindows(page, context, id);
+    await screen.setViewportSize({ width: 1920, height: 1080 });
+    const ring = screen.locator("[data-shows] path[fill='var(--color-coral-dot)']");
+    await expect(ring).toHaveCount(0);
+    await press(hand, button(page, "Point on the class screen"));
+    const at = (await place(page, "67").boundingBox())!;
+    const [x, y] = [at.x + at.width / 2, at.y + at.height / 2];
+    if (hand === "mouse") await page.mouse.move(x, y, { steps: 3 });
+    else await page.touchscreen.tap(x, y);
+    await expect(ring).toHaveCount(1);
+    // Round the same number, though that window is larger.
+    const [seen, number] = [
+      (await ring.boundingBox())!,
+      (await screen.locator("svg text", { hasText: /^67$/ }).boundingBox())!,
+    ];
+    const middle = (box: typeof seen) => [box.x + box.width / 2, box.y + box.height / 2] as const;
+    const [[rx, ry], [nx, ny]] = [middle(seen), middle(number)];
+    expect(Math.hypot(rx - nx, ry - ny)).toBeLessThan(number.height);
+    await expect(place(page, "67")).toBeVisible();
+    // A mouse that goes away, and a finger that has gone, point no more.
+    if (hand === "mouse") await page.mouse.move(640, 780);
+    await expect(ring).toHaveCount(0);
+    await press(hand, button(page, "Stop pointing"));
+    await press(hand, place(page, "67"));
+    await expect(place(page, /^67, sun mark/)).toBeVisible();
+  });
+}

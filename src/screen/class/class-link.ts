@@ -2,6 +2,7 @@ import { createStore, type StoreApi } from "zustand/vanilla";
 import type { BoardState } from "@/core/lesson/board-state";
 import type { BoardStore } from "../store/board-store";
 import { FromClass, type FromTeacher } from "./class-messages";
+import { pointing } from "./pointing";
 import { boardMessage, isSameShown, type Shown, showMessage, shownOf } from "./shown-to-class";
 
 /** How a class screen stands to this window. */
@@ -13,6 +14,8 @@ export type ClassLink = {
   blank: boolean;
   hold: (held: boolean) => void;
   setBlank: (blank: boolean) => void;
+  /** Her mouse or finger points instead of marking. */
+  setPointing: (on: boolean) => void;
 };
 
 /** A class screen is asked now and then whether it is still there, and gone if it does not answer. */
@@ -60,6 +63,7 @@ export function linkClass(
       set({ blank });
       tell();
     },
+    setPointing: (on) => pointing.setState({ on, at: null }),
   }));
   /** Several changes within one frame are told together. */
   const soon = () => {
@@ -69,6 +73,17 @@ export function linkClass(
     const now = board.getState();
     if (now.preparing || isSameShown(shownOf(now), kept)) return;
     soon();
+  });
+  let pointed = 0;
+  const forgetPointing = pointing.subscribe((now, was) => {
+    const { follows, held } = link.getState();
+    // What is held is another board, or was: nothing is pointed at on it.
+    if (now.at === was.at || !follows || held) return;
+    // A hand that moves fast is told once in a frame.
+    pointed ||= requestAnimationFrame(() => {
+      pointed = 0;
+      post({ kind: "point", at: pointing.getState().at });
+    });
   });
   const hear = (data: unknown) => {
     const read = FromClass.safeParse(data);
@@ -91,6 +106,9 @@ export function linkClass(
     hear,
     close: () => {
       forget();
+      forgetPointing();
+      cancelAnimationFrame(pointed);
+      pointing.setState({ on: false, at: null });
       clearInterval(asking);
       cancelAnimationFrame(frame);
     },

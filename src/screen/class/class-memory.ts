@@ -1,8 +1,10 @@
 import type { BoardState } from "@/core/lesson/board-state";
 import { historyOf } from "@/core/lesson/history";
 import type { Moment } from "@/core/lesson/moment";
+import type { Scene } from "@/core/scene/scene";
 import { boardNow, classScene } from "../store/on-show";
 import type { BoardMessage, FromClass, FromTeacher, ShowMessage } from "./class-messages";
+import { ringRound, type Spot } from "./pointing";
 import { withSince } from "./shown-to-class";
 
 /** What the class sees: a board at one moment with its question, or nothing. */
@@ -12,6 +14,7 @@ export type ClassView = {
   readonly answer: string | null;
   readonly strong: boolean;
   readonly blank: boolean;
+  readonly pointed: Spot | null;
 };
 
 /** What a class screen has been told so far. */
@@ -19,21 +22,24 @@ export type Known = {
   readonly board: BoardMessage | null;
   readonly live: BoardState["live"];
   readonly show: ShowMessage | null;
+  readonly pointed: Spot | null;
 };
-export const NOTHING_KNOWN: Known = { board: null, live: [], show: null };
+export const NOTHING_KNOWN: Known = { board: null, live: [], show: null, pointed: null };
 
 /** What a class screen knows after one more message, and what it answers; null for nothing. */
 export function hear(known: Known, message: FromTeacher): [Known, FromClass["kind"] | null] {
   switch (message.kind) {
     case "board":
       // What the class sees stays until it is told how this board stands: never a board for a moment as it opens.
-      return [{ board: message, live: [], show: null }, null];
+      return [{ board: message, live: [], show: null, pointed: null }, null];
     case "show": {
       // It is about a board that was sent while this window was not yet there.
       if (known.board?.board.id !== message.board) return [known, "hello"];
       const live = withSince(known.live, message.live);
       return [{ ...known, live, show: message }, "here"];
     }
+    case "point":
+      return [{ ...known, pointed: message.at }, null];
     case "there":
       return [known, known.board ? "here" : "hello"];
     default:
@@ -51,17 +57,22 @@ const stateOf = ({ board, beats }: BoardMessage, live: BoardState["live"], climb
   live,
 });
 
+/** A scene in which what is pointed at has a ring. */
+const withRing = (scene: Scene, pointed: Spot | null): Scene =>
+  pointed ? { ...scene, strokes: [...scene.strokes, ringRound(pointed)] } : scene;
+
 /** What the class sees by now; null where nothing has been told. */
-export function viewOf({ board: sent, live, show }: Known): ClassView | null {
+export function viewOf({ board: sent, live, show, pointed }: Known): ClassView | null {
   if (!sent || !show) return null;
   const { climbed, played, counting, within, question, answer, strong, blank } = show;
   const boards = [historyOf(stateOf(sent, live, climbed))];
   const state = { boards, at: 0, played, counting, within };
   return {
-    moment: { board: boardNow(state), scene: classScene(state), mayAsk: false },
+    moment: { board: boardNow(state), scene: withRing(classScene(state), pointed), mayAsk: false },
     question,
     answer,
     strong,
     blank,
+    pointed,
   };
 }

@@ -2,6 +2,7 @@ import * as z from "zod/mini";
 import { MAX } from "@/core/lesson/bounds";
 import { Board, StepWords } from "@/core/lesson/lesson";
 import { Beat } from "@/core/scene/move";
+import { Note } from "@/core/scene/pen";
 import { ViewId } from "@/core/views/view-id";
 
 const MAX_ACTS = 100_000;
@@ -37,10 +38,17 @@ const ShowMessage = z.object({
 export type ShowMessage = z.infer<typeof ShowMessage>;
 export type BoardMessage = z.infer<typeof BoardMessage>;
 
-/** What the teacher's window says: what to show, or that it is there and asks who follows. */
+/** What the teacher points at; null once she does no more. */
+const PointMessage = z.object({
+  kind: z.literal("point"),
+  at: z.nullable(z.pick(Note, { view: true, number: true, x: true, y: true })),
+});
+
+/** What the teacher's window says: what to show, what is pointed at, or that it is there and asks who follows. */
 export const FromTeacher = z.discriminatedUnion("kind", [
   BoardMessage,
   ShowMessage,
+  PointMessage,
   z.object({ kind: z.literal("there") }),
 ]);
 export type FromTeacher = z.infer<typeof FromTeacher>;

@@ -1,6 +1,6 @@
 "use client";
 
-import { Eye, EyeOff, Pause, Play, RotateCcw } from "lucide-react";
+import { Eye, EyeOff, type LucideIcon, Pause, Play, Pointer, RotateCcw } from "lucide-react";
 import { type ReactNode, useEffect, useState } from "react";
 import { useStore } from "zustand";
 import type { StoreApi } from "zustand/vanilla";
@@ -16,38 +16,52 @@ import { boardStateOf, sceneOn } from "../store/on-show";
 import { sayDone } from "../store/say-done";
 import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
 import type { ClassLink } from "./class-link";
+import { PointLayer } from "./point-layer-later";
+import { pointing } from "./pointing";
 
 /** Steps ahead that are shown. */
 const AHEAD = 3;
 
 /** What only the teacher sees while a class screen follows: the answer, her note, what is covered, and what comes next. */
 export function ClassPanel({ link }: { link: StoreApi<ClassLink> }) {
-  const { held, blank, hold, setBlank } = useStore(link);
+  const { held, blank, hold, setBlank, setPointing } = useStore(link);
+  const points = useStore(pointing, ({ on }) => on);
+  // Who puts the class screen away, or prepares, points no more.
+  useEffect(() => {
+    void PointLayer.bring();
+    return () => setPointing(false);
+  }, [setPointing]);
   return (
     <aside
       aria-label="Only for you"
       className="flex w-[336px] shrink-0 flex-col gap-3 overflow-y-auto portrait:max-h-[34%] portrait:w-full"
     >
       <Clock />
-      <div className="grid grid-cols-2 gap-2">
-        <Button
-          tone={held ? "stair" : "plain"}
-          aria-pressed={held !== null}
-          onClick={() => hold(!held)}
-          className="px-2"
+      <div className="grid shrink-0 grid-cols-3 gap-2">
+        <Turned
+          on={held !== null}
+          turn={hold}
+          icon={held ? Play : Pause}
+          name={held ? "Let it follow" : "Hold it"}
         >
-          {held ? <Play aria-hidden size={18} /> : <Pause aria-hidden size={18} />}
-          {held ? "Let it follow" : "Hold it"}
-        </Button>
-        <Button
-          tone={blank ? "stair" : "plain"}
-          aria-pressed={blank}
-          onClick={() => setBlank(!blank)}
-          className="px-2"
+          {held ? "Follow" : "Hold"}
+        </Turned>
+        <Turned
+          on={blank}
+          turn={setBlank}
+          icon={blank ? Eye : EyeOff}
+          name={blank ? "Show it again" : "Blank it"}
         >
-          {blank ? <Eye aria-hidden size={18} /> : <EyeOff aria-hidden size={18} />}
-          {blank ? "Show it again" : "Blank it"}
-        </Button>
+          {blank ? "Show" : "Blank"}
+        </Turned>
+        <Turned
+          on={points}
+          turn={setPointing}
+          icon={Pointer}
+          name={points ? "Stop pointing" : "Point on the class screen"}
+        >
+          {points ? "Stop" : "Point"}
+        </Turned>
       </div>
       <Answer />
       <Covered />
@@ -57,7 +71,28 @@ export function ClassPanel({ link }: { link: StoreApi<ClassLink> }) {
   );
 }
 
-const CARD = "rounded-card bg-board px-4 py-3";
+type TurnedProps = {
+  on: boolean;
+  turn: (on: boolean) => void;
+  icon: LucideIcon;
+  name: string;
+  children: string;
+};
+
+/** What is done to the class screen, and undone by the same button. */
+const Turned = ({ on, turn, icon: Icon, name, children }: TurnedProps) => (
+  <Button
+    tone={on ? "stair" : "plain"}
+    aria-label={name}
+    aria-pressed={on}
+    onClick={() => turn(!on)}
+    className="px-2"
+  >
+    <Icon aria-hidden size={18} /> {children}
+  </Button>
+);
+
+const CARD = "shrink-0 rounded-card bg-board px-4 py-3";
 const Label = ({ children }: { children: ReactNode }) => (
   <p className="text-sm font-semibold text-quiet">{children}</p>
 );
@@ -71,7 +106,7 @@ function Clock() {
     return () => clearInterval(timer);
   }, []);
   return (
-    <p className="flex items-center gap-2.5 rounded-card bg-board px-4 py-2.5 font-semibold">
+    <p className="flex shrink-0 items-center gap-2.5 rounded-card bg-board px-4 py-2.5 font-semibold">
       <span aria-hidden className="size-3 rounded-full bg-kelp-dot" />
       Class screen follows
       <span className="ml-auto font-numeral text-lg">{time}</span>
@@ -117,7 +152,10 @@ function Covered() {
   const covered = useBoard(pickCovered);
   if (covered === "") return null;
   return (
-    <section aria-label="Under covers" className="rounded-card border-2 border-stair bg-lit px-4 py-3">
+    <section
+      aria-label="Under covers"
+      className="shrink-0 rounded-card border-2 border-stair bg-lit px-4 py-3"
+    >
       <Label>Under covers</Label>
       <p className="font-numeral text-xl leading-snug font-bold">{covered}</p>
     </section>
@@ -129,7 +167,10 @@ function Next() {
   const climbed = useBoard((state) => boardStateOf(state).climbed);
   const ahead = stair.slice(climbed, climbed + AHEAD);
   return (
-    <section aria-label="What comes next" className={CARD}>
+    <section
+      aria-label="What comes next"
+      className="min-h-32 flex-1 overflow-y-auto rounded-card bg-board px-4 py-3"
+    >
       <Label>Next</Label>
       {ahead.length === 0 && <p className="pt-1">This is the last step of the board.</p>}
       <ol className="mt-1.5 flex flex-col gap-1.5">

@@ -1,5 +1,7 @@
 import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
+import { pointsOf } from "@/core/scene/pen";
+import type { ViewId } from "@/core/views/view-id";
 import { anyMove } from "../../../tests/support/any-move";
 import { cover, openStore, step } from "../../../tests/support/open-store";
 import { seen } from "../../../tests/support/seen";
@@ -7,6 +9,7 @@ import { boardNow, classScene, sceneNow } from "../store/on-show";
 import { linkClass } from "./class-link";
 import { hear, type Known, NOTHING_KNOWN, viewOf } from "./class-memory";
 import { FromTeacher } from "./class-messages";
+import { spotAt } from "./pointing";
 
 /** A channel between two windows: what is posted is copied, as a browser would. */
 function wire() {
@@ -189,6 +192,29 @@ describe("the class screen", () => {
     there.close();
   });
 
+  test("shows what is pointed at as a ring round its number, until it is no more or another board comes", () => {
+    const there = teach();
+    there.open();
+    there.touch("6");
+    const said = there.said.map((message) => FromTeacher.parse(message));
+    const last = said.findLast(({ kind }) => kind === "show")!;
+    const board = said.findLast(({ kind }) => kind === "board")!;
+    const heard = (...messages: FromTeacher[]) =>
+      viewOf(messages.reduce<Known>((known, message) => hear(known, message)[0], NOTHING_KNOWN));
+    const spot = spotAt("chart" as ViewId, "24", { x: 0.1, y: -0.2 });
+    const before = heard(board, last)!.moment.scene.strokes;
+    const { strokes } = heard(board, last, { kind: "point", at: spot })!.moment.scene;
+    expect(strokes).toHaveLength(before.length + 1);
+    expect(strokes.at(-1)).toMatchObject({ view: "chart", number: "24" });
+    const points = pointsOf(strokes.at(-1)!);
+    for (const { x, y } of points) expect(Math.hypot(x - 0.1, y + 0.2)).toBeCloseTo(0.52, 2);
+    expect(
+      heard(board, last, { kind: "point", at: spot }, { kind: "point", at: null })!.moment.scene.strokes,
+    ).toEqual(before);
+    expect(heard(board, last, { kind: "point", at: spot }, board, last)!.pointed).toBeNull();
+    there.close();
+  });
+
   test("takes no message that is none", () => {
     for (const bad of [
       null,
@@ -197,6 +223,7 @@ describe("the class screen", () => {
       { kind: "show" },
       { kind: "board", board: {} },
       { kind: "show", board: "b", climbed: 1e9 },
+      { kind: "point", at: { view: "chart", number: "24", x: 1e12, y: 0 } },
     ])
       expect(FromTeacher.safeParse(bad).success).toBe(false);
   });

@@ -67,7 +67,8 @@ export function useClassLink(
     let close: Promise<() => void> | null = null;
     channel.onmessage = ({ data }) => {
       // Another window that teaches this lesson asks too; only a class screen answers.
-      if (data?.kind === "there" || data?.kind === "board" || data?.kind === "show") return;
+      if (data?.kind === "there" || data?.kind === "board" || data?.kind === "show" || data?.kind === "point")
+        return;
       // A class screen that says hello twice before all is there is answered once.
       close ??= begin(channel, data, () => over);
     };

@@ -1,10 +1,13 @@
 "use client";
 
 import { type ReactNode, useCallback, useMemo, useRef } from "react";
+import { useStore } from "zustand";
 import type { ViewId } from "@/core/views/view-id";
 import { useSize } from "@/kit/use-size";
 import { type Over, viewAnchors } from "@/view/pen/anchors";
 import type { PenHand } from "@/view/pen/pen-layer";
+import { PointLayer } from "../class/point-layer-later";
+import { pointing } from "../class/pointing";
 import { pickScene, useBoard, useBoardNow, useBoardStore, useSceneSource } from "../store/use-board";
 import { PenLayer } from "./pen-layer-later";
 
@@ -35,12 +38,17 @@ export function usePenOver(view: ViewId): Over {
   }, [inHand, tool, ink, noteAt, store]);
   // Where nothing is drawn and no pen is in hand, the layer is not even brought.
   const needed = drawn || pen !== null;
+  const points = useStore(pointing, ({ on }) => on);
   return useCallback(
-    (anchors, width, height) =>
-      needed && (
-        <PenLayer view={view} source={source} anchors={anchors} width={width} height={height} pen={pen} />
-      ),
-    [view, source, pen, needed],
+    (anchors, width, height) => (
+      <>
+        {needed && (
+          <PenLayer view={view} source={source} anchors={anchors} width={width} height={height} pen={pen} />
+        )}
+        {points && <PointLayer view={view} anchors={anchors} width={width} height={height} />}
+      </>
+    ),
+    [view, source, pen, needed, points],
   );
 }
 

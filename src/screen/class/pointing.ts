@@ -1,0 +1,31 @@
+import { createStore } from "zustand/vanilla";
+import type { Stroke } from "@/core/scene/pen";
+import { UNIT } from "@/core/scene/pen";
+import type { Target } from "@/core/surface/cell-key";
+import type { ViewId } from "@/core/views/view-id";
+
+/** What the teacher points at: a place beside a number of a view, or in a view whose numbers have no places of their own. */
+export type Spot = Pick<Stroke, "view" | "number"> & { readonly x: number; readonly y: number };
+
+/** Whether the teacher's mouse or finger points on the class screen, and at what. */
+export const pointing = createStore<{ on: boolean; at: Spot | null }>()(() => ({ on: false, at: null }));
+
+/** A place at some distance from its number, in units, as a message has it. */
+export const spotAt = (view: ViewId, number: Target | null, away: { x: number; y: number }): Spot => ({
+  view,
+  number,
+  x: Math.round(away.x * UNIT),
+  y: Math.round(away.y * UNIT),
+});
+
+const CORNERS = 24;
+
+/** The ring that is seen round what is pointed at. A view's own unit is a quarter of it; a number's is as high as the number. */
+export function ringRound({ view, number, x, y }: Spot): Stroke {
+  const radius = (number === null ? 0.16 : 0.52) * UNIT;
+  const points = Array.from({ length: CORNERS + 1 }, (_, i) => {
+    const turn = (2 * Math.PI * i) / CORNERS;
+    return [Math.round(x + radius * Math.cos(turn)), Math.round(y + radius * Math.sin(turn))];
+  });
+  return { id: "pointed at", view, number, ink: "coral", tool: "pen", points: points.flat() };
+}
