@@ -31,7 +31,11 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
     );
   }
   const stage = (view: View) => (
-    <div key={view.id} className="min-h-0 min-w-0 [&>section]:size-full">
+    <div
+      key={view.id}
+      data-place={view === main ? "main" : "side"}
+      className="min-h-0 min-w-0 [&>section]:size-full"
+    >
       <ViewStage view={view} strong={strong} />
     </div>
   );

@@ -236,12 +236,12 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
           <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>
             {narrow && !besideViews ? (
               <Shared layout={{ run: "beside", share }}>
-                <div className="min-h-0 min-w-0 [&>section]:size-full">
+                <div data-place="main" className="min-h-0 min-w-0 [&>section]:size-full">
                   <ViewStage view={placed[0]!} strong={strong} />
                 </div>
                 {/* The panel grows above; arrows and their like stand below it, and stay where they are. */}
                 <div className="flex min-h-0 flex-col gap-4">
-                  <div className="min-h-0 flex-1">
+                  <div data-place="side" className="min-h-0 flex-1">
                     <ViewStage view={placed[1]!} strong={strong} />
                   </div>
                   {side === "panels" && <div className="max-h-[78%] shrink-0 overflow-y-auto">{tools}</div>}
