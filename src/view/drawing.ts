@@ -44,8 +44,14 @@ export const within = ({ width, height }: Size, [top, right, bottom, left]: Edge
 });
 
 /** A size at an ordinary screen as it is at a higher one: what is seen from the last row grows with the room. */
-export const grown = ({ screen }: Theme, size: number): number =>
+export const grown = ({ screen }: Pick<Theme, "screen">, size: number): number =>
   size * Math.max(1, screen / ORDINARY.screen);
+
+/** A room as it is at an ordinary screen: what is laid out in it and then drawn larger grows as a whole. */
+export const ordinary = ({ width, height }: Size, grow: number): Size => ({
+  width: width / grow,
+  height: height / grow,
+});
 
 /** A size between two bounds. */
 export const clamp = (min: number, size: number, max: number): number => Math.max(min, Math.min(max, size));

@@ -128,3 +128,13 @@ function runsOf(jumps: readonly NumberKey[]): { by: NumberKey; jumps: readonly n
   });
   return runs;
 }
+
+/** The parts of a sentence that stay together where it is broken: each sign stands before what it is about. */
+export function unbroken(parts: readonly SentencePart[]): SentencePart[][] {
+  const groups: SentencePart[][] = [];
+  for (const part of parts) {
+    if (part.kind === "sign" || groups.length === 0) groups.push([part]);
+    else groups.at(-1)!.push(part);
+  }
+  return groups;
+}

@@ -4,7 +4,7 @@ import { describe, expect, test } from "vitest";
 import { exact, keyOf } from "../number/exact";
 import { WAYS, type Way } from "./bridge";
 import { jumpKinds, placeOfJump } from "./jump-place";
-import { numberSentence, termSize } from "./number-sentence";
+import { numberSentence, termSize, unbroken } from "./number-sentence";
 import { readSentence } from "./read-sentence";
 import { joinJumps, jumpBack, jumpOn, splitJump, startTrail, type Trail } from "./trail";
 
@@ -231,4 +231,16 @@ describe("jumps of a trail", () => {
     expect(jumpKinds(trail("276", "4", "20", "224"))).toEqual(["ones", "tens", "other"]);
     expect(jumpKinds(trail("0", "6", "6", "-6"))).toEqual(["equal", "equal", "equal"]);
   });
+});
+
+test("a sentence is broken before its signs, and nothing of it is lost", () => {
+  const parts = numberSentence(trail("47", "-30", "2"))!;
+  const groups = unbroken(parts);
+  expect(groups.map((group) => group.map(({ text }) => text).join(" "))).toEqual([
+    "47",
+    "− 30",
+    "+ 2",
+    "= 19",
+  ]);
+  expect(groups.flat()).toEqual(parts);
 });

@@ -65,10 +65,10 @@ function wordsOf(pieces: readonly Piece[], wraps: boolean): Word[] {
   return words;
 }
 
-/** Collapses white space as a page does, unless the look says that it stays. */
+/** Collapses white space as a page does, unless the look says that it stays. A space that does not break is none. */
 export function collapsed(text: string, look: Inherited): string {
   if (look.whiteSpace.startsWith("pre")) return text;
-  return text.replace(/\s+/g, " ");
+  return text.replace(/[ \t\n\r\f]+/g, " ");
 }
 
 export type LaidLines = {

@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { writerOf } from "@/core/lesson/views-of";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
-import type { DrawingProps } from "../drawing";
+import { type DrawingProps, grown } from "../drawing";
 import { type Asks, NumberChip } from "../number/number-chip";
 
 type Props = DrawingProps<"compare"> & {
@@ -13,13 +13,16 @@ type Props = DrawingProps<"compare"> & {
 };
 
 /** Two numbers with room for the sign between them. */
-export function CompareDrawing({ view, board, scene, size: room, asks, onNumber, children }: Props) {
+export function CompareDrawing({ view, board, scene, size: room, theme, asks, onNumber, children }: Props) {
   const { width, height } = room;
   const write = writerOf(board);
   const chosen = scene.signs[view.id] ?? null;
   const [a, b] = [keyOfText(view.a), keyOfText(view.b)];
   const digits = showNumber(a).length + showNumber(b).length + 4;
-  const size = Math.max(24, Math.min(84, height * 0.34, width / (digits * 0.72)));
+  const size = Math.max(
+    24,
+    Math.min(grown(theme, theme.strong ? 100 : 84), height * 0.34, width / (digits * 0.72)),
+  );
   return (
     <div className="flex size-full flex-col items-center justify-center gap-3 overflow-auto">
       <p className="flex items-center" style={{ gap: size * 0.3 }}>

@@ -20,6 +20,13 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
   const parts = (["first", "second"] as const).filter((part) => framed[part] > 0);
   const hides = parts.filter(isCovered);
   const name = hides.length > 0 ? "Frames, a part covered" : `Frames, ${counted} counters`;
+  const covers = hides.flatMap((part) => {
+    const rows =
+      part === "first"
+        ? coveredRows(layout, 0, framed.first, from)
+        : coveredRows(layout, from, framed.second);
+    return rows.map((box, row) => ({ part, box, asks: row === 0 }));
+  });
   return (
     <div className="relative" style={room}>
       <svg role="img" aria-label={name} width={room.width} height={room.height} className="block">
@@ -66,6 +73,8 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
       {onCell &&
         cells.map((one, index) => {
           const { x, y } = middleOfCell(layout, index);
+          // What lies under a cover is not there to be touched.
+          if (covers.some(({ box }) => isIn(box, x, y))) return null;
           return (
             <button
               // biome-ignore lint/suspicious/noArrayIndexKey: a cell is where it is.
@@ -82,23 +91,21 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
             />
           );
         })}
-      {hides.map((part) =>
-        (part === "first"
-          ? coveredRows(layout, 0, framed.first, from)
-          : coveredRows(layout, from, framed.second)
-        ).map((box, row) => (
-          <Cover
-            key={`${part} ${box.left} ${box.top}`}
-            part={part}
-            box={box}
-            asks={row === 0}
-            onTouch={onPart && (() => onPart(part))}
-          />
-        )),
-      )}
+      {covers.map(({ part, box, asks }) => (
+        <Cover
+          key={`${part} ${box.left} ${box.top}`}
+          part={part}
+          box={box}
+          asks={asks}
+          onTouch={onPart && (() => onPart(part))}
+        />
+      ))}
     </div>
   );
 }
+
+const isIn = ({ left, top, width, height }: Box, x: number, y: number) =>
+  x > left && x < left + width && y > top && y < top + height;
 
 type Box = { left: number; top: number; width: number; height: number };
 

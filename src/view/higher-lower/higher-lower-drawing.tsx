@@ -17,7 +17,7 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
   const numeral = Math.min(side * 0.5, side / (digits * 0.62));
   const right = told && at !== null && next !== null && said !== null && isRight(said, at, next);
   const chances = at === null ? null : chancesAt(view, Number(at));
-  const small = clamp(16, size.height * 0.055, grown(theme, 28));
+  const small = clamp(grown(theme, 22), size.height * 0.055, grown(theme, theme.strong ? 34 : 28));
   const card = "flex items-center justify-center rounded-card font-numeral leading-none font-bold";
   return (
     <div className="flex size-full flex-col items-center justify-center gap-4">

@@ -14,6 +14,7 @@ import { type Size, useSize } from "@/kit/use-size";
 import { cellName } from "../chart/cell-name";
 import { CellRing } from "../chart/cell-ring";
 import { useKeyPress } from "../chart/use-key-press";
+import { ordinary } from "../drawing";
 import type { Over } from "../pen/anchors";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
@@ -34,6 +35,8 @@ type Props = {
   settings: LineView;
   source: SceneSource;
   strong: boolean;
+  /** How many times as large as at an ordinary screen it is drawn. */
+  grow?: number;
   /** The size of its room, where that is known before it is measured. */
   firstSize?: Size | undefined;
   hand?: LineHand;
@@ -54,6 +57,7 @@ export const Line = memo(function Line({
   settings,
   source,
   strong,
+  grow = 1,
   firstSize,
   hand,
   onLook,
@@ -63,7 +67,8 @@ export const Line = memo(function Line({
   over,
 }: Props) {
   const room = useRef<HTMLDivElement>(null);
-  const size = useSize(room, firstSize ?? BEFORE_MEASURED);
+  const whole = useSize(room, firstSize ?? BEFORE_MEASURED);
+  const size = useMemo(() => ordinary(whole, grow), [whole, grow]);
   const scene = useScene(source, (now) => now);
   const target = useMemo(() => lookOf(settings, scene), [settings, scene]);
   const moving = useMovingSpan(settings, target, onLook);
@@ -84,9 +89,9 @@ export const Line = memo(function Line({
     [span, target, lay, atRest],
   );
   const carried = useCarried(atRest.layout, layout, lay.layout);
-  const anchors = useMemo(() => lineAnchors(carried.layout), [carried.layout]);
+  const anchors = useMemo(() => lineAnchors(carried.layout, grow), [carried.layout, grow]);
   const jumpUnder = (at: Point) => arcUnder(layout, marks, at, ghosts ?? false);
-  const touch = useLineTouch(room, settings, layout, moving, hand, jumpUnder);
+  const touch = useLineTouch(room, settings, layout, grow, moving, hand, jumpUnder);
   const keys = useKeyPress(hand);
   const peeked = touch.peeked ?? keys.peeked;
 
@@ -190,13 +195,14 @@ export const Line = memo(function Line({
         {/* The jumps lie in a layer of their own, so that however many there are, a line that slides only moves it. */}
         <div className="pointer-events-none absolute inset-0 overflow-hidden">
           <svg
-            width={size.width}
-            height={size.height}
+            width={whole.width}
+            height={whole.height}
+            viewBox={`0 0 ${size.width} ${size.height}`}
             role="presentation"
             className="absolute inset-0 overflow-visible"
             style={
               marks.trail || marks.aside
-                ? { transform: moves(carried.shift), willChange: "transform" }
+                ? { transform: moves(carried.shift, grow), willChange: "transform" }
                 : undefined
             }
           >
@@ -204,8 +210,9 @@ export const Line = memo(function Line({
           </svg>
         </div>
         <svg
-          width={size.width}
-          height={size.height}
+          width={whole.width}
+          height={whole.height}
+          viewBox={`0 0 ${size.width} ${size.height}`}
           role="presentation"
           className="pointer-events-none absolute inset-0 overflow-hidden"
         >
@@ -268,16 +275,16 @@ export const Line = memo(function Line({
           style={
             carried.layout === layout
               ? undefined
-              : { transform: moves(carried.shift), willChange: "transform" }
+              : { transform: moves(carried.shift, grow), willChange: "transform" }
           }
         >
-          {over(anchors, size.width, size.height)}
+          {over(anchors, whole.width, whole.height)}
         </div>
       )}
     </div>
   );
 });
 
-const moves = ({ x, y }: Point) => `translate(${x}px, ${y}px)`;
+const moves = ({ x, y }: Point, grow: number) => `translate(${x * grow}px, ${y * grow}px)`;
 
 const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };

@@ -59,6 +59,8 @@ export function useLineTouch(
   frame: RefObject<HTMLElement | null>,
   line: AnyLine,
   layout: LineLayout,
+  /** How many times as large as it was laid out it stands there. */
+  grow: number,
   moving: Moving,
   hand: LineHand | undefined,
   /** The jump whose arc is under a point. */
@@ -81,7 +83,10 @@ export function useLineTouch(
 
   const pointOf = (event: { clientX: number; clientY: number }): Point => {
     const box = frame.current?.getBoundingClientRect();
-    return { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) };
+    return {
+      x: (event.clientX - (box?.left ?? 0)) / grow,
+      y: (event.clientY - (box?.top ?? 0)) / grow,
+    };
   };
   /** A way in pixels as a number of the line. Up is more on an upright line. */
   const asNumber = (pixels: number, span: Span) =>
@@ -105,7 +110,7 @@ export function useLineTouch(
         event.preventDefault();
         const span = moving.goal.current;
         const far = Math.abs(dx) > Math.abs(dy) ? dx : dy;
-        moving.put(slideSpan(span, asNumber(far, span)));
+        moving.put(slideSpan(span, asNumber(far / grow, span)));
         clearTimeout(wheelRest.current);
         wheelRest.current = setTimeout(moving.settle, WHEEL_RESTS_MS);
       },

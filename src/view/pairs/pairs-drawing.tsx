@@ -3,7 +3,7 @@ import { writerOf } from "@/core/lesson/views-of";
 import { exact, isWhole, keyOf, type NumberKey } from "@/core/number/exact";
 import { writtenText } from "@/core/number/fraction-text";
 import { numberOf } from "@/core/surface/cell-key";
-import type { DrawingProps } from "../drawing";
+import { type DrawingProps, grown } from "../drawing";
 import { type Asks, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
 import { Touchable } from "../touchable";
 
@@ -17,7 +17,7 @@ type Props = DrawingProps<"pairs"> & {
 const PAIRS = Array.from({ length: 9 }, (_, i) => [i + 1, 9 - i] as const);
 
 /** How far it is to the next ten from the number talked about, and the pair that makes ten which tells it. */
-export function PairsDrawing({ view, board, scene, size: room, asks, onNumber, onFar }: Props) {
+export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNumber, onFar }: Props) {
   const { width, height } = room;
   const write = writerOf(board);
   const from = scene.focus === null ? null : exact(numberOf(scene.focus));
@@ -25,7 +25,7 @@ export function PairsDrawing({ view, board, scene, size: room, asks, onNumber, o
   const far = from && isWhole(from) ? (on ? toNext(from, exact(10)) : toNext(from.neg(), exact(10))) : null;
   const by = far && keyOf(far.by);
   const landing = far && keyOf(on ? far.next : far.next.neg());
-  const size = Math.max(18, Math.min(width / 8.5, height / 15, 46));
+  const size = Math.max(18, Math.min(width / 8.5, height / 15, grown(theme, theme.strong ? 54 : 46)));
   const chip = (number: NumberKey, boxed = false) => (
     <NumberChip
       scene={scene}

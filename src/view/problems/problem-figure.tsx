@@ -7,15 +7,17 @@ import { showNumber } from "@/core/number/show-number";
 import type { LineMarks } from "@/core/scene/line-marks";
 import type { Work } from "@/core/scene/slices/working";
 import { plainLine, wholeSpan } from "@/core/surface/line";
-import type { Size } from "../drawing";
+import { grown, ordinary, type Size, type Theme } from "../drawing";
 import { signed } from "../line/arc-labels";
 import { arcPath } from "../line/arc-shape";
 import { Jumps } from "../line/jumps";
 import { LineFigure } from "../line/line-figure";
 import { layOutLine } from "../line/line-layout";
+import { round } from "../round";
 
 /** A problem's line as it is laid out, with the jumps made on it so far. */
-export function layOutProblem(problem: Problem, work: Work | undefined, size: Size, strong: boolean) {
+export function layOutProblem(problem: Problem, work: Work | undefined, size: Size, theme: Theme) {
+  const grow = grown(theme, 1);
   const { from, to: end, interval, divisions } = problemLine(problem);
   const line = plainLine(from, end, interval, divisions, {
     pinned: true,
@@ -31,7 +33,8 @@ export function layOutProblem(problem: Problem, work: Work | undefined, size: Si
     aside: null,
     brackets: [],
   };
-  return { line, trail, marks, layout: layOutLine(line, wholeSpan(line), marks, size, strong) };
+  const layout = layOutLine(line, wholeSpan(line), marks, ordinary(size, grow), theme.strong);
+  return { line, trail, marks, layout, grow };
 }
 
 export type ProblemLaidOut = ReturnType<typeof layOutProblem>;
@@ -41,32 +44,34 @@ export const useProblemLayout = (
   problem: Problem,
   work: Work | undefined,
   { width, height }: Size,
-  strong: boolean,
+  theme: Theme,
 ): ProblemLaidOut =>
   useMemo(
-    () => layOutProblem(problem, work, { width, height }, strong),
-    [problem, work, width, height, strong],
+    () => layOutProblem(problem, work, { width, height }, theme),
+    [problem, work, width, height, theme],
   );
 
 type Props = { of: ProblemLaidOut; size: Size /** Where a jump is being drawn to. */; to?: NumberKey | null };
 
 /** The small line of one problem: its start ringed, and the jumps that were drawn. */
-export function ProblemFigure({ of: { line, trail, layout, marks }, size, to = null }: Props) {
+export function ProblemFigure({ of: { line, trail, layout, marks, grow }, size, to = null }: Props) {
   const part = (key: NumberKey) => layout.placing.partOf(exact(key));
   return (
     <svg width={size.width} height={size.height} aria-hidden className="pointer-events-none block">
-      <LineFigure line={line} layout={layout} marks={{ ...marks, trail: null }} />
-      <Jumps layout={layout} marks={marks} />
-      {to !== null && to !== trail.end && (
-        <path
-          d={arcPath(layout.geometry, part(trail.end), part(to), Math.min(layout.geometry.headroom, 60))}
-          fill="none"
-          stroke="var(--color-focus)"
-          strokeWidth={layout.heavy}
-          strokeDasharray="2 9"
-          strokeLinecap="round"
-        />
-      )}
+      <g transform={`scale(${round(grow)})`}>
+        <LineFigure line={line} layout={layout} marks={{ ...marks, trail: null }} />
+        <Jumps layout={layout} marks={marks} />
+        {to !== null && to !== trail.end && (
+          <path
+            d={arcPath(layout.geometry, part(trail.end), part(to), Math.min(layout.geometry.headroom, 60))}
+            fill="none"
+            stroke="var(--color-focus)"
+            strokeWidth={layout.heavy}
+            strokeDasharray="2 9"
+            strokeLinecap="round"
+          />
+        )}
+      </g>
     </svg>
   );
 }

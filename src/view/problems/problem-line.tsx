@@ -4,7 +4,7 @@ import { type KeyboardEvent, memo, type PointerEvent, useRef, useState } from "r
 import type { Problem } from "@/core/count/problem";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import type { Work } from "@/core/scene/slices/working";
-import type { Size } from "../drawing";
+import type { Size, Theme } from "../drawing";
 import { nearestNumber } from "../line/number-near";
 import { ProblemFigure, problemSays, useProblemLayout } from "./problem-figure";
 
@@ -15,20 +15,23 @@ type Props = {
   problem: Problem;
   work: Work | undefined;
   size: Size;
-  strong: boolean;
+  theme: Theme;
   /** Where a jump from where the work stands was drawn to. */
   onJump: (by: NumberKey) => void;
 };
 
 /** The line of one problem in pupils' hands. A touch jumps to its number. */
-export const ProblemLine = memo(function ProblemLine({ name, problem, work, size, strong, onJump }: Props) {
+export const ProblemLine = memo(function ProblemLine({ name, problem, work, size, theme, onJump }: Props) {
   const room = useRef<HTMLDivElement>(null);
   const [to, setTo] = useState<NumberKey | null>(null);
-  const laidOut = useProblemLayout(problem, work, size, strong);
-  const { trail, layout } = laidOut;
+  const laidOut = useProblemLayout(problem, work, size, theme);
+  const { trail, layout, grow } = laidOut;
   const under = (event: PointerEvent) => {
     const box = room.current!.getBoundingClientRect();
-    return nearestNumber(layout, { x: event.clientX - box.left, y: event.clientY - box.top });
+    return nearestNumber(layout, {
+      x: (event.clientX - box.left) / grow,
+      y: (event.clientY - box.top) / grow,
+    });
   };
   const jumpTo = (landing: NumberKey) => {
     setTo(null);

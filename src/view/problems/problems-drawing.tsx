@@ -27,10 +27,7 @@ export function ProblemsDrawing({ view, scene, size, theme }: DrawingProps<"prob
             size={layout.sentence}
             blank={({ className, children }) => <span className={className}>{children}</span>}
           >
-            <ProblemFigure
-              of={layOutProblem(read.problem, work, layout.line, theme.strong)}
-              size={layout.line}
-            />
+            <ProblemFigure of={layOutProblem(read.problem, work, layout.line, theme)} size={layout.line} />
           </ProblemCard>
         );
       })}

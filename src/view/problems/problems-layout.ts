@@ -1,4 +1,4 @@
-import { clamp, type Size, type Theme } from "../drawing";
+import { clamp, grown, type Size, type Theme } from "../drawing";
 
 const GAP = 12;
 const EDGE = { across: 12, down: 8 };
@@ -26,7 +26,11 @@ export function layOutProblems(count: number, { width, height }: Size, theme: Th
     height: Math.max(MIN.height, (height - (rows - 1) * GAP) / rows),
   };
   const inner = card.width - 2 * EDGE.across;
-  const sentence = clamp(18, Math.min(0.046 * theme.screen, 0.09 * inner), 52);
+  const sentence = clamp(
+    18,
+    Math.min(0.046 * theme.screen, 0.09 * inner),
+    grown(theme, theme.strong ? 62 : 52),
+  );
   const line = {
     width: Math.max(1, inner),
     height: Math.max(1, card.height - 2 * EDGE.down - Math.max(MIN_ROW, 1.35 * sentence)),

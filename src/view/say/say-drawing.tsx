@@ -211,7 +211,7 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
           <p className="text-quiet">Say it, and see what it says.</p>
         )}
         {last !== null && before.length > 0 && (
-          <div className="pt-[0.4em] text-quiet" style={{ fontSize: Math.max(15, text * 0.62) }}>
+          <div className="pt-[0.4em] text-quiet" style={{ fontSize: text * 0.72 }}>
             <p className="font-semibold">Before</p>
             {before.map((rule, i) => {
               const then = fitOf(rule, numbers, shaded);

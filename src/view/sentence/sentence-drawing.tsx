@@ -1,11 +1,11 @@
 import { placeOfJump } from "@/core/count/jump-place";
-import { numberSentence, type SentencePart } from "@/core/count/number-sentence";
+import { numberSentence, type SentencePart, unbroken } from "@/core/count/number-sentence";
 import type { Trail } from "@/core/count/trail";
 import { writerOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { type Written, writtenText } from "@/core/number/fraction-text";
 import type { Scene } from "@/core/scene/scene";
-import type { DrawingProps } from "../drawing";
+import { type DrawingProps, grown } from "../drawing";
 import { InkFigure } from "../ink/ink-shape";
 import { INK_STYLE } from "../ink/ink-style";
 import { STYLES } from "../line/jump-style";
@@ -42,11 +42,15 @@ export function SentenceDrawing(props: Props) {
     1,
     ...rows.map(({ parts }) => parts.reduce((sum, part) => sum + roomOf(part, write), figure)),
   );
-  const largest = Math.min(height / (1.65 * Math.max(1, rows.length)), theme.strong ? 76 : 60);
+  const largest = Math.min(height / (1.65 * Math.max(1, rows.length)), grown(theme, theme.strong ? 76 : 60));
   // A pixel is kept free, or rounding breaks the row.
   const oneRow = (width - 1) / needed;
   // A sentence too long for one row goes on in the next.
-  const size = Math.max(20, oneRow >= 24 ? Math.min(largest, oneRow) : Math.min(largest, 30));
+  const least = grown(theme, 24);
+  const size = Math.max(
+    grown(theme, 22),
+    oneRow >= least ? Math.min(largest, oneRow) : Math.min(largest, grown(theme, 30)),
+  );
   return (
     <div
       className="flex size-full flex-col items-center justify-center-safe gap-y-1 overflow-auto"
@@ -65,21 +69,30 @@ export function SentenceDrawing(props: Props) {
               <InkFigure ink={row.ink} x={(FIGURE * size) / 2} y={size / 2} radius={size * 0.28} />
             </svg>
           )}
-          {row.parts.map((part, index) => (
-            <Part
-              asks={props.asks}
-              onNumber={props.onNumber}
-              onJumps={props.onJumps}
-              write={write}
-              // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
-              key={index}
-              part={part}
-              size={size}
-              color={row.ink ? "var(--color-ink)" : colorOf(part, row.parts, index, row.trail)}
-              scene={scene}
-              trail={row.trail}
-              still={row.aside}
-            />
+          {unbroken(row.parts).map((group, at) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
+            <span key={at} className="flex items-center">
+              {group.map((part, index) => (
+                <Part
+                  asks={props.asks}
+                  onNumber={props.onNumber}
+                  onJumps={props.onJumps}
+                  write={write}
+                  // biome-ignore lint/suspicious/noArrayIndexKey: as above.
+                  key={index}
+                  part={part}
+                  size={size}
+                  color={
+                    row.ink
+                      ? "var(--color-ink)"
+                      : colorOf(part, row.parts, row.parts.indexOf(part), row.trail)
+                  }
+                  scene={scene}
+                  trail={row.trail}
+                  still={row.aside}
+                />
+              ))}
+            </span>
           ))}
         </div>
       ))}

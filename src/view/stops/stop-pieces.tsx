@@ -84,7 +84,7 @@ function Wanted({ place, x, y, unit }: { place: number; x: number; y: number; un
 
 function Told({ pieces, size }: Omit<Props, "wanting">) {
   const some = pieces.filter(({ count }) => count > 0);
-  const line = Math.min(28, size.height / (some.length + 0.5), size.width / 9);
+  const line = Math.min(size.height / (some.length + 0.5), size.width / 9);
   return (
     <p
       className="flex flex-col items-center justify-center font-bold"

@@ -1,13 +1,13 @@
 import { Fragment, type ReactNode } from "react";
 import { countedFrom, countedIn } from "@/core/count/count";
-import { numberSentence, type SentencePart } from "@/core/count/number-sentence";
+import { numberSentence, type SentencePart, unbroken } from "@/core/count/number-sentence";
 import { onesCycle } from "@/core/count/ones-cycle";
 import { numbersSaid } from "@/core/count/trail";
 import type { Board } from "@/core/lesson/lesson";
 import { boardHolds, textOn } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
-import { clamp, type DrawingProps } from "../drawing";
+import { clamp, type DrawingProps, grown } from "../drawing";
 import { Words } from "../number/words-later";
 import { SILENT } from "../said";
 
@@ -22,11 +22,13 @@ export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = fal
   const { trail } = scene;
   const write = textOn(board);
   const holds = boardHolds(board);
-  const high = (min: number, share: number, max: number) => clamp(min, share * theme.screen, max);
-  if (!trail) return <Said>{invitation(board, mayAsk)}</Said>;
+  const heavier = theme.strong ? 1.2 : 1;
+  const high = (min: number, share: number, max: number) =>
+    clamp(min, share * theme.screen, grown(theme, max)) * heavier;
+  if (!trail) return <Said size={high(20, 0.027, 24)}>{invitation(board, mayAsk)}</Said>;
 
   // While a silent count walks, nothing here tells where it is, or how far it has come.
-  if (scene.hushed) return <Said>{SILENT}</Said>;
+  if (scene.hushed) return <Said size={high(20, 0.027, 24)}>{SILENT}</Said>;
 
   const said = numbersSaid(trail, holds);
   const sentence = numberSentence(trail);
@@ -53,12 +55,20 @@ export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = fal
               style={{ fontSize: high(26, 0.054, 64) }}
               data-part="sentence"
             >
-              {sentence.map((part, index) => (
+              {unbroken(sentence).map((group, at) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
-                <span key={index}>
-                  {index > 0 && " "}
-                  {isHidden(part) ? <Covered /> : textOf(part, write)}
-                </span>
+                <Fragment key={at}>
+                  {at > 0 && " "}
+                  <span className="whitespace-nowrap">
+                    {group.map((part, index) => (
+                      // biome-ignore lint/suspicious/noArrayIndexKey: as above.
+                      <Fragment key={index}>
+                        {index > 0 && "\u00a0"}
+                        {isHidden(part) ? <Covered /> : textOf(part, write)}
+                      </Fragment>
+                    ))}
+                  </span>
+                </Fragment>
               ))}
             </p>
           )}
@@ -134,8 +144,12 @@ function invitation(board: Board, mayAsk: boolean): string {
   return mayAsk ? `${counting} What is the first number?` : counting;
 }
 
-function Said({ children }: { children: ReactNode }) {
-  return <p className="m-auto max-w-64 text-center text-xl leading-snug text-quiet">{children}</p>;
+function Said({ size, children }: { size: number; children: ReactNode }) {
+  return (
+    <p className="m-auto max-w-[13em] text-center leading-snug text-quiet" style={{ fontSize: size }}>
+      {children}
+    </p>
+  );
 }
 
 const textOf = (part: SentencePart, write: (number: NumberKey) => string): string => {

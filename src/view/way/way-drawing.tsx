@@ -3,7 +3,7 @@ import { benchmarksOf } from "@/core/count/bridge";
 import { landings } from "@/core/count/trail";
 import { partsOf, writerOf } from "@/core/lesson/views-of";
 import { keyOf, type NumberKey } from "@/core/number/exact";
-import type { DrawingProps } from "../drawing";
+import { type DrawingProps, grown } from "../drawing";
 import { type Asks, chipWidth, NumberChip } from "../number/number-chip";
 import { NO_JUMP_YET, SILENT } from "../said";
 
@@ -27,7 +27,10 @@ export function WayDrawing({ board, scene, size: { width, height }, theme, asks,
   const listed = stops.slice(-LISTED);
   const boxed = benchmarksOf(trail, partsOf(board));
   const digits = listed.reduce((sum, key) => sum + chipWidth(write(key)) + 1.25, 0);
-  const size = Math.max(18, Math.min(height / 1.8, theme.strong ? 56 : 44, Math.max(width / digits, 22)));
+  const size = Math.max(
+    18,
+    Math.min(height / 1.8, grown(theme, theme.strong ? 56 : 44), Math.max(width / digits, 22)),
+  );
   return (
     <div className="flex size-full overflow-auto">
       <ol

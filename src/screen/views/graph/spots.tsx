@@ -33,6 +33,9 @@ export function Spots({ spots, as, hidden, onTouch }: Props) {
     event.preventDefault();
     event.stopPropagation();
   };
+  // Where points stand close, no place lies on the next.
+  const apart = spots.flatMap(({ left }, i) => (i === 0 ? [] : Math.abs(left - spots[i - 1]!.left)));
+  const width = Math.min(SIZE, ...apart.filter((gap) => gap > 0));
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: the arrow keys go between the buttons inside.
     <div onKeyDown={onKeyDown}>
@@ -47,7 +50,7 @@ export function Spots({ spots, as, hidden, onTouch }: Props) {
           onFocus={() => setAt(i)}
           onClick={() => onTouch(point.number)}
           className="absolute rounded-full"
-          style={{ left: left - SIZE / 2, top: top - SIZE / 2, width: SIZE, height: SIZE }}
+          style={{ left: left - width / 2, top: top - SIZE / 2, width, height: SIZE }}
         />
       ))}
     </div>

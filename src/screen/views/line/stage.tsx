@@ -16,6 +16,8 @@ import { numberOf } from "@/core/surface/cell-key";
 import { type Span, slides, wholeSpan } from "@/core/surface/line";
 import { restSpan, scaleOf, slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import { keepKeyboard } from "@/kit/rail-button";
+import { useScreenHeight } from "@/kit/use-screen-height";
+import { grown } from "@/view/drawing";
 import { Line } from "@/view/line/line";
 import type { LineHand } from "@/view/line/use-line-touch";
 import { lineActionsOf } from "../../jumps/line-actions";
@@ -58,6 +60,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
       onJumpTouch: held((jumps, part) => lines.touchJump(jumps, part)),
     };
   }, [store, line, tool]);
+  const screen = useScreenHeight();
   const onLook = useMemo(() => (span: Span) => lineActionsOf(store).lookAt(line.id, span), [store, line.id]);
   return (
     <section
@@ -65,7 +68,14 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
       className={`[container-type:size] flex size-full min-h-0 min-w-0 flex-col overflow-hidden rounded-card bg-board ${held}`}
     >
       <div className="min-h-0 flex-1 px-2 pt-2">
-        <Line {...given} hand={hand} onLook={onLook} ghosts={tool === "lift"} pins={pins} />
+        <Line
+          {...given}
+          grow={grown({ screen }, 1)}
+          hand={hand}
+          onLook={onLook}
+          ghosts={tool === "lift"}
+          pins={pins}
+        />
       </div>
       {/* In a small room the line has all of it: fingers slide it, and the tools read it. */}
       <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:19rem)]:hidden">

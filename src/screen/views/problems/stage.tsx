@@ -77,7 +77,7 @@ export function ProblemsStage({ view, strong }: StageProps<"problems">) {
                   problem={read.problem}
                   work={work}
                   size={layout.line}
-                  strong={strong}
+                  theme={drawn.theme}
                   onJump={(by) => store.getState().act([[{ do: "work", view: id, problem: index, by }]])}
                 />
               </ProblemCard>

@@ -1,0 +1,94 @@
+import { expect, type Page, test } from "@playwright/test";
+import { measureScreen } from "../scripts/lib/measure-screen.mjs";
+import { addLesson, lessonWith, lineView } from "./support/lessons";
+import { at } from "./support/lines";
+
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 1920, height: 1080 },
+  { width: 3840, height: 2160 },
+];
+/** Boards of several kinds, and the smallest numeral of their main view, as a part of the screen's height. */
+const BOARDS = [
+  { name: "1-lamps-on-the-jetty", main: 0.027 },
+  { name: "10-the-tide-gauge", main: 0.027 },
+  // Three views, the smallest beside each other.
+  { name: "12-friendly-numbers", main: 0.027 },
+  { name: "16-jars-past-the-hundred", main: 0.027 },
+  { name: "18-filling-the-ferry", main: 0.027 },
+];
+
+// All demo boards at all sizes are measured by `npm run screens`; here a few of them.
+for (const { name, main } of BOARDS) {
+  test(`the first board of ${name} fills every room: nothing lies on another, is cut off or too small`, async ({
+    page,
+    request,
+  }) => {
+    await page.emulateMedia({ reducedMotion: "reduce" });
+    const id = await addLesson(request, { name });
+    await page.goto(`/lesson/${id}`);
+    for (let step = 0; step < 2; step += 1) await page.getByRole("button", { name: "Climb" }).click();
+    for (const size of SIZES) {
+      await page.setViewportSize(size);
+      // What stands there is measured once it has found its room.
+      await expect(async () => {
+        const seen = await page.evaluate(measureScreen);
+        expect([seen.overlapping, seen.out, seen.scroll]).toEqual([[], [], [0, 0]]);
+        expect(seen.target!.size).toBeGreaterThanOrEqual(56);
+        if (seen.main) expect(seen.main.size / size.height).toBeGreaterThanOrEqual(main);
+        if (seen.side) expect(seen.side.size / size.height).toBeGreaterThanOrEqual(0.02);
+      }).toPass({ timeout: 10_000 });
+    }
+  });
+}
+
+/** The middle of a number on the line. */
+async function middle(page: Page, number: string) {
+  const box = (await at(page, number).boundingBox())!;
+  return [box.x + box.width / 2, box.y + box.height / 2] as const;
+}
+
+test("on a large display a line is touched, slid and jumped on where it is seen", async ({
+  page,
+  request,
+}) => {
+  await page.setViewportSize({ width: 2560, height: 1440 });
+  const id = await lessonWith(request, [lineView({ from: "0", to: "20", interval: "1", divisions: 1 })]);
+  await page.goto(`/lesson/${id}`);
+  for (const number of ["3", "17"]) {
+    await page.mouse.click(...(await middle(page, number)));
+    await expect(at(page, number)).toHaveAccessibleName(new RegExp(`^${number}, sun mark`));
+  }
+  // A slide goes as far as the hand.
+  const [x, y] = await middle(page, "10");
+  const [next] = await middle(page, "11");
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x - 4 * (next - x), y, { steps: 8 });
+  await page.mouse.up();
+  await expect(async () => {
+    const [after] = await middle(page, "14");
+    expect(Math.abs(after - x)).toBeLessThan(30);
+  }).toPass();
+  await page.getByRole("button", { name: "Jump", exact: true }).click();
+  const [from, to] = [await middle(page, "12"), await middle(page, "15")];
+  await page.mouse.move(...from);
+  await page.mouse.down();
+  await page.mouse.move(...to, { steps: 8 });
+  await page.mouse.up();
+  await expect(at(page, "15")).toHaveAccessibleName(/in focus/);
+  await expect(page.getByText("Jump 1 of 1: +3")).toBeVisible();
+  // What is drawn by pen stands under the hand.
+  await page.getByRole("button", { name: "Pen", exact: true }).click();
+  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+  const [tx, ty] = await middle(page, "15");
+  const [px, py] = [tx - 200, ty - 260];
+  await page.mouse.move(px, py);
+  await page.mouse.down();
+  await page.mouse.move(px + 80, py, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.locator("[data-stroke]")).toHaveCount(1);
+  const stroke = (await page.locator("[data-stroke]").boundingBox())!;
+  expect(Math.abs(stroke.x - px)).toBeLessThan(20);
+  expect(Math.abs(stroke.y + stroke.height / 2 - py)).toBeLessThan(20);
+});
