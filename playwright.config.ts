@@ -1,5 +1,6 @@
 import { defineConfig } from "@playwright/test";
 import { CHROMIUM_ARGS, findChromium } from "./scripts/lib/chromium.mjs";
+import { usedBefore } from "./scripts/lib/first-visit.mjs";
 import { freePort } from "./scripts/lib/server.mjs";
 
 // Worked out once and handed on to the workers: each run has a database and a port of its own.
@@ -23,15 +24,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     // Nobody's first visit: that has a test of its own.
-    storageState: {
-      cookies: [],
-      origins: [
-        {
-          origin: `http://127.0.0.1:${port}`,
-          localStorage: [{ name: "yellow-stair-first-visit", value: "over" }],
-        },
-      ],
-    },
+    storageState: usedBefore(`http://127.0.0.1:${port}`),
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath, args: CHROMIUM_ARGS },
   },

@@ -1,9 +1,10 @@
 // Opens every demo board at eight sizes and measures it: npm run screens
 import { readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { installChromium } from "./lib/chromium.mjs";
+import { usedBefore } from "./lib/first-visit.mjs";
 import { installPackages } from "./lib/install.mjs";
 import { measureScreen } from "./lib/measure-screen.mjs";
-import { ROOT } from "./lib/run.mjs";
+import { ROOT, runBin } from "./lib/run.mjs";
 
 process.chdir(ROOT);
 installPackages();
@@ -35,12 +36,7 @@ try {
   const context = await browser.newContext({
     viewport: SIZES[0],
     reducedMotion: "reduce",
-    storageState: {
-      cookies: [],
-      origins: [
-        { origin: server.address, localStorage: [{ name: "yellow-stair-first-visit", value: "over" }] },
-      ],
-    },
+    storageState: usedBefore(server.address),
   });
   const only = process.argv[2];
   const files = readdirSync("demo")
@@ -128,5 +124,8 @@ least ${per(MAIN)} of the screen's height, of a side view ${per(SIDE)}; targets 
 | --- | --- | --- | --- | --- | --- | --- |
 ${table.join("\n")}
 `;
-if (!process.argv[2]) writeFileSync("docs/screens.md", text);
+if (!process.argv[2]) {
+  writeFileSync("docs/screens.md", text);
+  runBin("biome", ["format", "--write", "docs/screens.md"], { quiet: true });
+}
 console.log(text);

@@ -1,6 +1,7 @@
 // Takes the README's screenshots from the demo data: npm run shots
 import { mkdirSync, rmSync } from "node:fs";
 import { installChromium } from "./lib/chromium.mjs";
+import { usedBefore } from "./lib/first-visit.mjs";
 import { installPackages } from "./lib/install.mjs";
 import { ROOT } from "./lib/run.mjs";
 
@@ -24,16 +25,7 @@ try {
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
     reducedMotion: "reduce",
-    // Not a first visit.
-    storageState: {
-      cookies: [],
-      origins: [
-        {
-          origin: server.address,
-          localStorage: [{ name: "yellow-stair-first-visit", value: "over" }],
-        },
-      ],
-    },
+    storageState: usedBefore(server.address),
   });
   let page = await context.newPage();
   const cell = (number) => page.locator(`[data-cell='${number - 1}']`);

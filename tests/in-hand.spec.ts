@@ -42,6 +42,14 @@ test.describe("in hand", () => {
     const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
     await page.goto(`/lesson/${await lessonWith(request, [chart, { kind: "sentence", form: "gathered" }])}`);
     await button(page, "Jump").click();
+    // The chart gives the panel its room, and stands still once that is there.
+    await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
+    const chart27 = page.locator("[data-cell='26']");
+    await expect(async () => {
+      const before = await chart27.boundingBox();
+      await page.waitForTimeout(150);
+      expect(await chart27.boundingBox()).toEqual(before);
+    }).toPass();
     const middle = async (number: string) => {
       const box = (await page.locator(`[data-cell='${Number(number) - 1}']`).boundingBox())!;
       return [box.x + box.width / 2, box.y + box.height / 2] as const;

@@ -79,3 +79,18 @@ for (const name of ["dark", "contrast"]) {
     await faults("groups");
   });
 }
+
+test("where no room was chosen, it is the one that the computer asks for; a chosen one stays", async ({
+  page,
+}) => {
+  const ground = () => colorOf(room(page), "background-color");
+  await page.emulateMedia({ colorScheme: "dark" });
+  await page.goto("/");
+  expect(await ground()).toBe("rgb(10, 16, 27)");
+  await page.emulateMedia({ colorScheme: "dark", contrast: "more" });
+  await page.reload();
+  await expect(room(page)).toHaveAttribute("data-room", "contrast");
+  await choose(page, "More for the lessons", "Light room");
+  await page.reload();
+  await expect(room(page)).toHaveAttribute("data-room", "light");
+});

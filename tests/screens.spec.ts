@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
+import { measureScreen } from "../scripts/lib/measure-screen.mjs";
 import { shut } from "./support/hands";
 import { addLesson, climb, openBoard, place } from "./support/lessons";
 
@@ -204,39 +205,7 @@ test("at 1366 × 768 magnified twice the chart can be seen and touched", async (
 });
 
 /** The controls in sight that lie on another control, by name. */
-const overlaps = (page: Page) =>
-  page.evaluate(() => {
-    // What has scrolled out of its part of the page lies on nothing.
-    const inSight = (control: Element) => {
-      const box = control.getBoundingClientRect();
-      let { left, right, top, bottom } = box;
-      for (let part = control.parentElement; part; part = part.parentElement) {
-        if (getComputedStyle(part).overflow === "visible") continue;
-        const around = part.getBoundingClientRect();
-        left = Math.max(left, around.left);
-        right = Math.min(right, around.right);
-        top = Math.max(top, around.top);
-        bottom = Math.min(bottom, around.bottom);
-      }
-      return { left, right, top, bottom, width: right - left, height: bottom - top };
-    };
-    const controls = [...document.querySelectorAll("button, input, select, a[href], [role=tab]")]
-      .filter((control) => control.checkVisibility({ opacityProperty: true, visibilityProperty: true }))
-      .map((control) => ({ control, box: inSight(control) }))
-      .filter(({ box }) => box.width > 2 && box.height > 2 && box.bottom <= innerHeight);
-    const name = (control: Element) => control.getAttribute("aria-label") ?? control.textContent ?? "";
-    return controls.flatMap(({ control, box }, index) =>
-      controls
-        .slice(index + 1)
-        .filter((other) => !control.contains(other.control) && !other.control.contains(control))
-        .filter(
-          (other) =>
-            Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left) > 1 &&
-            Math.min(box.bottom, other.box.bottom) - Math.max(box.top, other.box.top) > 1,
-        )
-        .map((other) => `${name(control)} × ${name(other.control)}`),
-    );
-  });
+const overlaps = async (page: Page) => (await page.evaluate(measureScreen)).overlapping;
 
 test("back of the room makes the numerals larger and is kept", async ({ page, request }) => {
   const id = await addLesson(request);

@@ -1,10 +1,10 @@
 import type { Metadata, Viewport } from "next";
 import localFont from "next/font/local";
-import { cookies } from "next/headers";
+import { cookies, headers } from "next/headers";
 import type { ReactNode } from "react";
 import { Messages } from "@/kit/messages";
 import { RoomOfAll } from "@/kit/room";
-import { ROOM, readRoom } from "@/kit/room-names";
+import { AS_PREFERRED, ROOM, readRoom } from "@/kit/room-names";
 import { SignNames } from "@/kit/sign-names";
 import "./globals.css";
 
@@ -35,14 +35,25 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#16233b" };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const room = readRoom((await cookies()).get(ROOM)?.value);
+  const chosen = (await cookies()).get(ROOM)?.value;
+  const nonce = (await headers()).get("x-nonce") ?? "";
   return (
     <html
       lang="en"
       suppressHydrationWarning
-      data-room={room}
+      data-room={readRoom(chosen)}
       className={`${andika.variable} ${figtree.variable}`}
     >
+      {chosen === undefined && (
+        <head>
+          <script
+            nonce={nonce}
+            suppressHydrationWarning
+            // biome-ignore lint/security/noDangerouslySetInnerHtml: it is our own, and runs before anything is seen.
+            dangerouslySetInnerHTML={{ __html: AS_PREFERRED }}
+          />
+        </head>
+      )}
       <body className="antialiased">
         {children}
         <Messages />

@@ -14,3 +14,6 @@ export const ROOM = "yellow-stair-room";
 /** What a cookie or another window says; where that is no room, an ordinary light one. */
 export const readRoom = (name: string | null | undefined): Room =>
   ROOMS.find((room) => room === name) ?? "light";
+
+/** Where no room was chosen, the one that the system of this computer asks for. It runs before the page is seen. */
+export const AS_PREFERRED = `{const asks=(what)=>matchMedia(what).matches;const room=asks("(prefers-contrast: more)")?"contrast":asks("(prefers-color-scheme: dark)")?"dark":null;if(room)document.documentElement.dataset.room=room}`;

@@ -34,7 +34,7 @@ export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
       const y = grid.top + Math.floor(i / grid.columns) * grid.cellHeight;
       const mark = make("g", {
         transform: `translate(${x} ${y})`,
-        style: "mix-blend-mode:multiply",
+        class: "mix-blend-multiply",
         "data-early": target,
       });
       for (const { tag, attributes } of grid.mark) mark.append(make(tag, attributes));

@@ -70,7 +70,7 @@ const Strokes = memo(
 export const strokeStyle = (ink: Ink, tool: Stroke["tool"]) =>
   tool === "pen"
     ? { fill: INK_STYLE[ink].figure }
-    : { fill: INK_STYLE[ink].figure, opacity: 0.32, style: { mixBlendMode: "multiply" as const } };
+    : { fill: INK_STYLE[ink].figure, opacity: 0.32, className: "mix-blend-multiply" };
 
 function byNumber(strokes: readonly Stroke[]): [Target | null, Stroke[]][] {
   const groups = new Map<Target | null, Stroke[]>();
