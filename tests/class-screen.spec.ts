@@ -181,14 +181,16 @@ for (const hand of ["mouse", "touch"] as const) {
     if (hand === "mouse") await page.mouse.move(x, y, { steps: 3 });
     else await page.touchscreen.tap(x, y);
     await expect(ring).toHaveCount(1);
-    // Round the same number, though that window is larger.
-    const [seen, number] = [
-      (await ring.boundingBox())!,
-      (await screen.locator("svg text", { hasText: /^67$/ }).boundingBox())!,
-    ];
-    const middle = (box: typeof seen) => [box.x + box.width / 2, box.y + box.height / 2] as const;
-    const [[rx, ry], [nx, ny]] = [middle(seen), middle(number)];
-    expect(Math.hypot(rx - nx, ry - ny)).toBeLessThan(number.height);
+    // Round the same number, though that window is larger; it may be drawn anew meanwhile.
+    await expect(async () => {
+      const [seen, number] = [
+        await ring.boundingBox(),
+        await screen.locator("svg text", { hasText: /^67$/ }).boundingBox(),
+      ];
+      const [x, y] = [seen!.x + seen!.width / 2, seen!.y + seen!.height / 2];
+      const off = Math.hypot(x - number!.x - number!.width / 2, y - number!.y - number!.height / 2);
+      expect(off).toBeLessThan(number!.height);
+    }).toPass({ timeout: 10_000 });
     await expect(place(page, "67")).toBeVisible();
     // A mouse that goes away, and a finger that has gone, point no more.
     if (hand === "mouse") await page.mouse.move(640, 780);
