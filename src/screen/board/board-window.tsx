@@ -11,6 +11,7 @@ import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
 import { BesideClass } from "../class/beside-class";
+import { hasTime } from "../class/has-time";
 import { useClassLink } from "../class/use-class-link";
 import { boardCommands, type ScreenDoors } from "../commands/commands";
 import { useKeys } from "../commands/use-keys";
@@ -25,7 +26,7 @@ import type { Unsaved } from "../save/saver";
 import { useSaver } from "../save/use-saver";
 import { lessonOf } from "../store/lesson-of";
 import { boardStateOf } from "../store/on-show";
-import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
+import { pickBoard, pickBoardInHand, useBoard, useBoardStore } from "../store/use-board";
 import { useClock } from "../store/use-clock";
 import { useWindowKeeping } from "../store/use-window-keeping";
 import { toolOf } from "../tools";
@@ -133,6 +134,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const playing = useBoard((state) => state.played !== null && paceOf(boardStateOf(state)) === "paced");
   useClock(playing, climbEvery, () => store.getState().playBeat());
 
+  const moves = useBoard((state) => hasTime(state.counting, pickBoardInHand(state)));
   const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);
   const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
   const isBeside = useBoard((state) => pickBoard(state).layout.run !== "above");
@@ -230,7 +232,9 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
       {!isBack && !preparing && open.sittings.length > 0 && (
         <SittingsBand id={open.id} sittings={open.sittings} />
       )}
-      <main className="live flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5">
+      <main
+        className={`${moves ? "live" : "live quick"} flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5`}
+      >
         <BesideClass link={link}>
           <QuestionBand />
           <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>

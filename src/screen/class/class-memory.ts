@@ -15,6 +15,8 @@ export type ClassView = {
   readonly strong: boolean;
   readonly blank: boolean;
   readonly pointed: Spot | null;
+  /** A count walks by itself. */
+  readonly counting: boolean;
 };
 
 /** What a class screen has been told so far. */
@@ -73,6 +75,7 @@ export function viewOf({ board: sent, live, show, pointed }: Known): ClassView |
     answer,
     strong,
     blank,
+    counting,
     pointed,
   };
 }

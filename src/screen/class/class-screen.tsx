@@ -5,6 +5,7 @@ import { KIND_NAMES } from "@/core/views/view";
 import { useSize } from "@/kit/use-size";
 import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { ClassView } from "./class-memory";
+import { hasTime } from "./has-time";
 import { useShown } from "./use-shown";
 
 /** All drawings at once: a board that comes later must not wait for a server that may be gone by then. */
@@ -56,7 +57,7 @@ export function ClassScreen({ lesson }: { lesson: string }) {
 }
 
 function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
-  const { moment, question, answer, strong } = view;
+  const { moment, question, answer, strong, counting } = view;
   const frame = useRef<HTMLDivElement>(null);
   const room = useSize(frame, { width: 0, height: 0 });
   return (
@@ -77,7 +78,11 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
           )}
         </section>
       )}
-      <div ref={frame} className="live min-h-0 flex-1" data-shows={moment.board.id}>
+      <div
+        ref={frame}
+        className={`min-h-0 flex-1 ${hasTime(counting, moment.board) ? "live" : "live quick"}`}
+        data-shows={moment.board.id}
+      >
         {room.width > 0 && (
           <BoardDrawing
             moment={moment}
