@@ -9,17 +9,17 @@ export const DAYS_REMOVED = 30;
 
 /** Lets go for good of lessons that were removed so long ago, with their versions and sittings. */
 export async function forgetRemoved(db: Database, now = new Date()): Promise<number> {
-  const rows = await db
-    .select({ id: lessons.id })
-    .from(lessons)
-    .where(and(isNotNull(lessons.removedAt), lt(lessons.removedAt, subDays(now, DAYS_REMOVED))));
-  const ids = rows.map(({ id }) => id);
+  // In one statement: a lesson that is put back in the same moment stays.
+  const gone = await db
+    .delete(lessons)
+    .where(and(isNotNull(lessons.removedAt), lt(lessons.removedAt, subDays(now, DAYS_REMOVED))))
+    .returning({ id: lessons.id });
+  const ids = gone.map(({ id }) => id);
   if (ids.length === 0) return 0;
   await db.batch([
     db.delete(versions).where(inArray(versions.lesson, ids)),
     db.delete(sittings).where(inArray(sittings.lesson, ids)),
     ...dropEntries(db, ids),
-    db.delete(lessons).where(inArray(lessons.id, ids)),
   ]);
   return ids.length;
 }
