@@ -56,6 +56,8 @@ export function linkClass(
     held: null,
     blank: false,
     hold: (held) => {
+      // A ring would stay on what is held.
+      pointing.setState({ at: null });
       set({ held: held ? kept : null });
       tell();
     },
