@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { carry, choose, HANDS, middleOf, press, rest, shut } from "./support/hands";
 import { addLesson, openBoard, place } from "./support/lessons";
+import { pressOnRail } from "./support/rail";
 
 test.use({ hasTouch: true });
 
@@ -109,7 +110,7 @@ for (const hand of HANDS) {
 
     test("conditions are joined, turned round and taken away", async ({ page, request }) => {
       await page.goto(`/lesson/${await addLesson(request)}`);
-      await press(hand, button(page, "By rule"));
+      await pressOnRail(page, "By rule", hand);
       await page.getByLabel("Multiples of").fill("3");
       await press(hand, button(page, "Another condition"));
       await choose(hand, page.getByRole("combobox", { name: "Are or are not" }).last(), "are not");

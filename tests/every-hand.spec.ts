@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press, shut } from "./support/hands";
 import { addLesson, openBoard, panel, place } from "./support/lessons";
+import { makePuzzle } from "./support/rail";
 
 test.use({ hasTouch: true });
 
@@ -46,7 +47,6 @@ for (const hand of HANDS) {
       await press(hand, button(page, /^Count in/));
       await press(hand, button(page, "A new ten"));
       await press(hand, page.getByRole("switch", { name: "Mark as you count" }));
-      await shut(page);
       for (const _ of [0, 1, 2]) await press(hand, button(page, "One jump on"));
       await expect(place(page, "18, sun mark, in focus")).toBeVisible();
       await press(hand, button(page, "One jump back"));
@@ -57,7 +57,6 @@ for (const hand of HANDS) {
       await press(hand, button(page, /^Count in/));
       await press(hand, radio(page, "1 s"));
       await press(hand, page.getByRole("switch", { name: "Silent: hide the number" }));
-      await shut(page);
       await press(hand, button(page, "Start the count"));
       await expect(place(page, "covered, in focus")).toBeVisible();
       await press(hand, button(page, "Pause the count"));
@@ -143,7 +142,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, "What comes next to the right?"));
       await press(hand, button(page, "See what comes next to the right"));
       await expect(page.getByRole("grid", { name: "Times grid from row 2 and column 2" })).toBeVisible();
-      await press(hand, button(page, "Make a puzzle"));
+      await makePuzzle(page, hand);
       await expect(cell(page, /asked for/)).toHaveCount(1);
       const asked = await cell(page, /asked for/).getAttribute("data-cell");
       const answer = String(

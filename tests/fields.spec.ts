@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { shut } from "./support/hands";
 import { addLesson, demoLesson, lessonWith, lineView, openBoard, place, saved } from "./support/lessons";
+import { makePuzzle } from "./support/rail";
 
 const field = (page: Page, label: string) =>
   page.locator("input, textarea").and(page.getByLabel(label, { exact: true }));
@@ -163,7 +164,7 @@ test.describe("what is done in class", () => {
     const times = demoLesson("9-crates-in-the-hold").boards[0].views[0];
     const id = await lessonWith(request, [times]);
     await page.goto(`/lesson/${id}`);
-    await button(page, "Make a puzzle").click();
+    await makePuzzle(page);
     await expect(page.getByText("What belongs here?")).toBeVisible();
     await expect(page.getByRole("gridcell")).toHaveCount(24);
     await page.keyboard.press("w");
@@ -172,7 +173,6 @@ test.describe("what is done in class", () => {
     await page.getByTitle("Set the count").click();
     await field(page, "Count in").fill("7");
     await field(page, "Count in").press("Enter");
-    await shut(page);
     await expect(page.getByTitle("Set the count")).toContainText("Count in 7s");
     await page.reload();
     await expect(page.getByTitle("Set the count")).toContainText("Count in 7s");
@@ -188,7 +188,7 @@ test.describe("what is done in class", () => {
   }) => {
     const times = demoLesson("9-crates-in-the-hold").boards[0].views[0];
     await page.goto(`/lesson/${await lessonWith(request, [times])}`);
-    await button(page, "Make a puzzle").click();
+    await makePuzzle(page);
     const asked = page.getByRole("gridcell", { name: /asked for/ });
     await expect(asked).toHaveCount(1);
     const where = () => asked.evaluateAll((all) => all.map((one) => one.getAttribute("data-cell")).join(" "));

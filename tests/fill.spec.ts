@@ -1,6 +1,7 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
 import { shut } from "./support/hands";
 import { addLesson, place } from "./support/lessons";
+import { clear, pressOnRail } from "./support/rail";
 
 test.use({ hasTouch: true });
 
@@ -12,7 +13,7 @@ const way = (page: Page, name: string) => page.getByRole("radio", { name }).clic
 async function covered(page: Page, request: Parameters<typeof addLesson>[0], shown: number[]) {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}`);
-  await page.getByRole("button", { name: "By rule" }).click();
+  await pressOnRail(page, "By rule");
   await page.getByRole("tab", { name: "Covers" }).click();
   await page.getByRole("button", { name: "Cover all" }).click();
   await page.getByRole("button", { name: "Lift", exact: true }).click();
@@ -72,8 +73,7 @@ test("checked at the end: what does not belong is shown, and can be written agai
   await write(52, "52");
   await page.getByRole("button", { name: "Check what is written" }).click();
   await expect(told(page)).toHaveText("All 2 are right.");
-  await page.getByRole("button", { name: "Clear" }).click();
-  await page.getByRole("menuitem", { name: "Clear what is written" }).click();
+  await clear(page, "Clear what is written");
   await expect(page.getByRole("gridcell", { name: /by hand/ })).toHaveCount(0);
 });
 

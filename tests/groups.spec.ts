@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press } from "./support/hands";
 import { addLesson, lessonWith, openBoard, place } from "./support/lessons";
+import { clear } from "./support/rail";
 
 const view = (page: Page) => page.getByRole("region", { name: "Equal groups" });
 const button = (page: Page, name: string | RegExp) => view(page).getByRole("button", { name, exact: true });
@@ -88,8 +89,7 @@ test("on a chart the sentence goes along, groups come and go, and their size can
   await part(page, "size").click();
   await expect(part(page, "so-far")).toHaveCount(0);
   await expect(part(page, "in-all")).toHaveText("");
-  await page.getByRole("button", { name: "Clear", exact: true }).click();
-  await page.getByRole("menuitem", { name: "Take all counters" }).click();
+  await clear(page, "Take all counters");
   await expect(counters(page)).toHaveCount(0);
   // They are back in their groups.
   await expect(view(page).locator("[data-counter=laid]")).toHaveCount(0);

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
-import { shut } from "./support/hands";
 import { demoLesson, named } from "./support/lessons";
+import { makePuzzle, pressOnRail } from "./support/rail";
 
 /** A number that nothing else on these boards is made of. */
 const HIDDEN = "7347";
@@ -159,7 +159,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name: title }).click();
     await expect(page.getByRole("grid").first()).toBeVisible();
     await quiet(title);
-    await tool("By rule").click();
+    await pressOnRail(page, "By rule");
     await page.getByRole("tab", { name: "Marks" }).click();
     await quiet(`${title}, marks by rule`);
     await page.getByRole("tab", { name: "Covers" }).click();
@@ -169,7 +169,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await page.getByRole("tab", { name: "Pattern" }).click();
     await expect(page.getByRole("heading", { name: "What they have in common" })).toBeVisible();
     await quiet(`${title}, pattern`);
-    await tool("By rule").click();
+    await pressOnRail(page, "By rule");
     if (views.some((view: { kind: string }) => view.kind !== "chart")) {
       await page.keyboard.press("j");
       await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
@@ -182,7 +182,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await tool("Cover").click();
     await page.getByTitle("Set the count").click();
     await quiet(`${title}, the count`);
-    await shut(page);
+    await page.getByTitle("Set the count").click();
   }
 });
 
@@ -216,7 +216,7 @@ test("a puzzle does not say which rows and columns it is taken from", async ({ p
   const base = demoLesson("9-crates-in-the-hold");
   const { id } = await (await request.post("/api/lessons", { data: { lesson: base }, maxRetries: 2 })).json();
   await page.goto(`/lesson/${id}`);
-  await page.getByRole("button", { name: "Make a puzzle" }).click();
+  await makePuzzle(page);
   await expect(page.getByText("What belongs here?")).toBeVisible();
   expect(await saidBy(page)).not.toMatch(/row \d|column \d/i);
   await expect(page.getByLabel("Go to row")).toHaveCount(0);

@@ -1,6 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { framesLater, shut } from "./support/hands";
 import { addLesson, climb, openBoard, panel, place, saved } from "./support/lessons";
+import { clear, pressOnRail } from "./support/rail";
 
 test("the whole lesson with a mouse: found, counted, asked, climbed, changed, and found again", async ({
   page,
@@ -37,8 +38,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await page.getByRole("button", { name: "Coral ink" }).click();
     await place(page, "6, sun mark").click();
     await expect(place(page, "6, sun and coral marks, in focus")).toBeVisible();
-    await page.getByRole("button", { name: "Clear" }).click();
-    await page.getByRole("menuitem", { name: "Clear coral marks" }).click();
+    await clear(page, "Clear coral marks");
     // The count begins anew with its marks.
     await expect(place(page, "6, sun mark")).toBeVisible();
   });
@@ -59,7 +59,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
   });
 
   await test.step("keeps it as a step, with a question and its answer", async () => {
-    await page.getByRole("button", { name: "Keep as a step" }).click();
+    await pressOnRail(page, "Keep as a step");
     const dialog = page.getByRole("dialog", { name: "Keep as a step" });
     await dialog.getByRole("button", { name: "Keep the step" }).click();
     await expect(dialog.getByText("Give the step a title.")).toBeVisible();

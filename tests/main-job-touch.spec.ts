@@ -1,5 +1,6 @@
 import { type CDPSession, expect, type Locator, test } from "@playwright/test";
 import { addLesson, openBoard, panel, place, saved } from "./support/lessons";
+import { pressOnRail } from "./support/rail";
 
 test.use({ hasTouch: true, viewport: { width: 1280, height: 800 } });
 
@@ -51,7 +52,7 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   await expect(page.getByText("Three posts have a lamp now")).toBeVisible();
   await place(page, "100").tap();
 
-  await page.getByRole("button", { name: "Keep as a step" }).tap();
+  await pressOnRail(page, "Keep as a step", "touch");
   await page.getByLabel("Title").fill("By touch");
   await page.getByRole("button", { name: "Keep the step" }).tap();
   await saved(page);

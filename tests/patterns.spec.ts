@@ -1,11 +1,12 @@
 import { expect, type Page, test } from "@playwright/test";
 import { addLesson, lessonWith, place } from "./support/lessons";
 import { chart, HALF, mark, rule } from "./support/patterns";
+import { clear, pressOnRail } from "./support/rail";
 
 const say = (page: Page) => page.getByRole("region", { name: "Say the rule" });
 const sentence = (page: Page) => say(page).locator("[data-part=sentence]");
 const pattern = async (page: Page) => {
-  await page.getByRole("button", { name: "By rule" }).click();
+  await pressOnRail(page, "By rule");
   await page.getByRole("tab", { name: "Pattern" }).click();
 };
 const rules = (page: Page) => page.getByRole("region", { name: "What they have in common" });
@@ -118,8 +119,7 @@ test("while she prepares, the teacher shades by touch and the finder follows; it
   await expect(rules(page).getByText("Multiples of 5, up to 25")).toBeVisible();
   await place(page, "15, sun mark").click();
   await expect(rules(page).getByText(/15/).first()).toBeVisible();
-  await page.getByRole("button", { name: "Clear" }).click();
-  await page.getByRole("menuitem", { name: /all marks/i }).click();
+  await clear(page, /all marks/i);
   await expect(page.getByText("Mark some numbers, by touch or by rule.")).toBeVisible();
 });
 
@@ -170,7 +170,7 @@ test("kinds of number are chosen by family; only the first of them; where they s
   request,
 }) => {
   await page.goto(`/lesson/${await lessonWith(request, [{ ...chart, covers: "solid" }])}`);
-  await page.getByRole("button", { name: "By rule" }).click();
+  await pressOnRail(page, "By rule");
   await page.getByRole("combobox", { name: "What the numbers are" }).click();
   await expect(page.getByRole("group", { name: "Kinds of number" })).toBeVisible();
   await page.getByRole("option", { name: "prime", exact: true }).click();

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { addLesson, place } from "./support/lessons";
+import { pressOnRail } from "./support/rail";
 
 const choose = async (page: Page, label: string, option: string) => {
   await page.getByRole("combobox", { name: label }).last().click();
@@ -45,7 +46,7 @@ test("conditions joined: and also, or, are not; the rest; bad numbers are told",
 }) => {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}`);
-  await page.getByRole("button", { name: "By rule" }).click();
+  await pressOnRail(page, "By rule");
   await page.getByLabel("Multiples of").fill("3");
   await page.getByRole("button", { name: "Another condition" }).click();
   await expect(page.getByText("numbers that are multiples of 3 and are even")).toBeVisible();
@@ -70,7 +71,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   await page.goto(`/lesson/${id}`);
   const covered = page.getByRole("gridcell", { name: "covered" });
   const atRandom = async () => {
-    await page.getByRole("button", { name: "By rule" }).click();
+    await pressOnRail(page, "By rule");
     await page.getByRole("tab", { name: "Covers" }).click();
     await page.getByLabel("At random").fill("7");
     await page.getByRole("button", { name: "Cover so many" }).click();
@@ -83,7 +84,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   // Another window on the same lesson draws the same.
   const other = await page.context().newPage();
   await other.goto(`/lesson/${id}`);
-  await other.getByRole("button", { name: "By rule" }).click();
+  await pressOnRail(other, "By rule");
   await other.getByRole("tab", { name: "Covers" }).click();
   await other.getByLabel("At random").fill("7");
   await other.getByRole("button", { name: "Cover so many" }).click();
@@ -116,9 +117,9 @@ test("the rules take the room of the keypad when they are asked for, and give it
   await page.goto(`/lesson/${id}`);
   await page.getByRole("button", { name: "Write", exact: true }).click();
   await expect(page.getByRole("region", { name: "Write" })).toBeVisible();
-  await page.getByRole("button", { name: "By rule" }).click();
+  await pressOnRail(page, "By rule");
   await expect(page.getByRole("complementary", { name: "By rule" })).toBeVisible();
   await expect(page.getByRole("region", { name: "Write" })).toHaveCount(0);
-  await page.getByRole("button", { name: "By rule" }).click();
+  await pressOnRail(page, "By rule");
   await expect(page.getByRole("complementary", { name: "By rule" })).toHaveCount(0);
 });

@@ -16,6 +16,12 @@ async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
   return id;
 }
 
+/** The page of the set-up from which the window is sent to a row and a column. */
+async function toSlide(page: Page) {
+  await page.getByRole("button", { name: "Prepare", exact: true }).click();
+  await page.getByRole("tab", { name: "Slide" }).click();
+}
+
 test("row 3, column 8 holds 24; a mark on its place or wherever it lives; a whole row by its name", async ({
   page,
   request,
@@ -55,6 +61,7 @@ test("what comes next is asked, then seen; the window slides by buttons, keys, w
   await page.getByRole("button", { name: "Take back" }).tap();
   await expect(grid(page, 1, 2)).toBeVisible();
 
+  await toSlide(page);
   await page.getByLabel("Go to row").fill("18");
   await page.getByLabel("Go to row").press("Enter");
   await expect(grid(page, 18, 2)).toBeVisible();
@@ -111,9 +118,10 @@ test("a puzzle has one answer, which the teacher is told of; it is filled, and t
   request,
 }) => {
   await open(page, request);
-  await page.getByRole("button", { name: "Teach" }).click();
+  await page.getByRole("tab", { name: "Slide" }).click();
   await page.getByLabel("Level, 1 to 10").fill("7");
   await page.getByRole("button", { name: "Make a puzzle" }).click();
+  await page.getByRole("button", { name: "Teach" }).click();
   await expect(page.getByText("What belongs here?")).toBeVisible();
   // In class it is told only where the teacher asks for it.
   await expect(watcher(page)).not.toContainText("One answer");

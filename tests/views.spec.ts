@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { addView, HANDS, press } from "./support/hands";
 import { addLesson, panel, place, saved } from "./support/lessons";
+import { clear } from "./support/rail";
 
 test.use({ hasTouch: true });
 
@@ -133,8 +134,7 @@ for (const hand of HANDS) {
     await expect(panel(page, "numbers")).toContainText(/4,\s*8,\s*12/);
     await press(hand, page.getByRole("button", { name: "One jump on" }));
     await expect(on("Chart 2", "16")).toHaveAccessibleName(/in focus/);
-    await press(hand, page.getByRole("button", { name: "Clear", exact: true }));
-    await press(hand, page.getByRole("menuitem", { name: "Clear all marks" }));
+    await clear(page, "Clear all marks", hand);
     await expect(on("Chart 2", "4")).toHaveAccessibleName("4");
     await expect(on("Chart", "2")).toHaveAccessibleName(/sun mark/);
     await press(hand, page.getByRole("button", { name: "Take back" }));

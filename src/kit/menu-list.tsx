@@ -35,14 +35,20 @@ export function MenuList({
 /** Sets parts of a list apart. */
 export const MenuLine = () => <DropdownMenu.Separator className="mx-3 my-1.5 h-px bg-rule" />;
 
-type ItemProps = { icon?: ReactNode; onSelect: () => void; disabled?: boolean; children: ReactNode };
+type ItemProps = {
+  icon?: ReactNode;
+  onSelect: () => void;
+  disabled?: boolean;
+  className?: string;
+  children: ReactNode;
+};
 
-export function MenuItem({ icon, onSelect, disabled, children }: ItemProps) {
+export function MenuItem({ icon, onSelect, disabled, className = "", children }: ItemProps) {
   return (
     <DropdownMenu.Item
       onSelect={onSelect}
       disabled={disabled ?? false}
-      className="flex min-h-12 cursor-pointer items-center gap-3 rounded-[10px] px-3 font-semibold outline-none data-[disabled]:cursor-default data-[disabled]:text-[#6d7b93] data-[highlighted]:bg-wall"
+      className={`flex min-h-12 cursor-pointer items-center gap-3 rounded-[10px] px-3 font-semibold outline-none data-[disabled]:cursor-default data-[disabled]:text-[#6d7b93] data-[highlighted]:bg-wall data-[highlighted]:shadow-[inset_0_0_0_2px_var(--color-ink)] ${className}`}
     >
       {icon}
       {children}

@@ -7,16 +7,19 @@ type Props<T extends string> = {
   value: T;
   onChange: (value: T) => void;
   options: readonly { value: T; label: string }[];
+  /** More choices than a row holds: in rows of five. */
+  inRows?: boolean;
 };
 
 /** A few choices in a row, of which one holds. */
-export function Segments<T extends string>({ label, value, onChange, options }: Props<T>) {
+export function Segments<T extends string>(props: Props<T>) {
+  const { label, value, onChange, options, inRows = false } = props;
   return (
     <RadioGroup.Root
       aria-label={label}
       value={value}
       onValueChange={(next) => onChange(next as T)}
-      className="flex gap-1 rounded-button bg-wall p-1"
+      className={`${inRows ? "grid grid-cols-5" : "flex"} gap-1 rounded-button bg-wall p-1`}
     >
       {options.map((option) => (
         <RadioGroup.Item

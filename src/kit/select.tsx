@@ -68,7 +68,7 @@ export function Select<T extends string>({ label, value, onChange, options, plac
 const Item = ({ option }: { option: Option<string> }) => (
   <Radix.Item
     value={option.value}
-    className="flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-[10px] px-3 font-semibold outline-none data-[highlighted]:bg-wall"
+    className="flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-[10px] px-3 font-semibold outline-none data-[highlighted]:bg-wall data-[highlighted]:shadow-[inset_0_0_0_2px_var(--color-ink)]"
   >
     <Radix.ItemText>{option.label}</Radix.ItemText>
     <Radix.ItemIndicator>

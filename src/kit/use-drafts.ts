@@ -22,6 +22,8 @@ type Options<P extends string, T> = {
   take: (value: T) => void;
   /** A value as it stands in a field that is being typed in. */
   plain?: (value: string) => string;
+  /** What the button beside the fields does: Enter does it too, once what is typed has been taken. */
+  enter?: (() => void) | undefined;
 };
 
 const SETTLE_MS = 450;
@@ -143,7 +145,7 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
       setHere(null);
     },
     onKeyDown: (event: KeyboardEvent) => {
-      if (event.key === "Enter") take();
+      if (event.key === "Enter" && take() === null) latest.current.enter?.();
     },
   });
 

@@ -46,10 +46,22 @@ describe.each(ROOMS)("in a %s room", (room) => {
     expect(ratio(words, ground)).toBeGreaterThanOrEqual(text);
   });
 
-  test.each([...INKS.map((ink) => [`${ink}-dot`, "board"]), ["cover", "board"], ["focus", "board"]] as [
-    string,
-    string,
-  ][])("%s can be told from %s", (one, other) => {
+  test.each([
+    ...INKS.map((ink) => [`${ink}-dot`, "board"]),
+    // An ink is told by its shape alone, on the ground that it gives a square.
+    ...INKS.map((ink) => [`${ink}-dot`, ink]),
+    ["cover", "board"],
+    ["focus", "board"],
+  ] as [string, string][])("%s can be told from %s", (one, other) => {
     expect(ratio(one, other)).toBeGreaterThanOrEqual(figure);
+  });
+
+  // One of its two colours is seen on whatever is under and around it. A cover's square has a ring of the chart's own.
+  test.each([
+    ...["board", "wall", "mist", "lit", "rail", ...INKS].map((ground) => [ground, "ink"]),
+    ["stair", "on-stair"],
+    ["cover", "board"],
+  ] as [string, string][])("the ring of what has the keyboard is seen on %s", (ground, line) => {
+    expect(Math.max(ratio("focus", ground), ratio(line, ground))).toBeGreaterThanOrEqual(3);
   });
 });

@@ -1,5 +1,6 @@
 import { exact, type NumberKey } from "../number/exact";
 import { type Written, writeNumber, writtenText } from "../number/fraction-text";
+import { sceneOfView } from "../scene/own";
 import type { Scene } from "../scene/scene";
 import { numberOf, type Target } from "../surface/cell-key";
 import { writesFractions } from "../surface/chart";
@@ -71,6 +72,21 @@ export const pinsOf = (board: Board): NumberKey[] =>
 
 /** The views that have a place in the layout, in its order: the first one is the main view. */
 export const placedOf = (board: Board): View[] => board.views.filter((view) => kindOfView(view).stands(view));
+
+/**
+ * The views that stand on a board in class at one moment: placed, not hidden, and with something to say. The main view always
+ * has its place.
+ */
+export const standingOf = (board: Board, scene: Scene): View[] =>
+  placedOf(board)
+    .filter(({ id }) => !scene.hidden.includes(id))
+    .filter((view, index) => index === 0 || saysSomething(view, sceneOfView(view, scene)));
+
+function saysSomething(view: View, { trail, aside, hushed }: Scene): boolean {
+  const { needs } = kindOfView(view);
+  if (needs === undefined || aside || hushed) return true;
+  return needs === "a trail" ? trail !== null : (trail?.jumps.length ?? 0) > 0;
+}
 
 /** The views of a board that numbers are laid out on. */
 export const surfacesOf = (board: Board): View[] =>

@@ -37,6 +37,8 @@ export type ViewKind<S extends { kind: string }> = {
   readonly says: (settings: S) => string;
   /** Its name among the views that numbers are laid out on; no such view without it. */
   readonly surface?: string;
+  /** What it says nothing without: then it gives its room to the others until there is one. */
+  readonly needs?: "a trail" | "a jump";
   /** Whether it has a place in the layout. */
   readonly stands: (settings: S) => boolean;
   /** Whether a count can go to a number of it. */

@@ -7,19 +7,18 @@ import { whereKey } from "../store/where-key";
 import { StillBoard } from "../views/still-board";
 import type { OpenLesson } from "./open-lesson";
 import type { Seen } from "./seen";
-import { SIDE } from "./side";
+import { SIDE, SIDE_ROOM, SLIM, SLIM_ROOM } from "./side";
 
 /** The steps while preparing, and a panel at the side, with the room before them, in pixels. */
 const STEPS = 116 + 12;
 /** On an upright screen the board keeps this much of its room, as `SIDE` says. */
 const MIN = 0.45;
-const PANEL = { width: 340 + 16, height: 420 + 16 };
 
 /** What is left for the board in a window, as the head, the rail and the edges take their room there. */
 function roomIn({ width, height }: Seen): Size {
-  // The variants of the style sheet: `low`, and narrow windows whose rail has two or three rows.
+  // The variants of the style sheet: `low`, and narrow windows whose rail has two rows.
   if (height <= 480) return { width: width - 16, height: height - 44 - 56 - 6 };
-  const rail = width >= 1024 ? 104 : width >= 640 ? 160 : 232;
+  const rail = width >= 1024 ? 104 : 160;
   const head = height > width ? 96 : 60;
   return { width: width - 40, height: height - head - rail - 12 };
 }
@@ -36,12 +35,14 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
   const narrow = board.layout.run !== "above" && placed.length === 2 && placed[1]?.kind === "trail";
   const panels = arrowsOf(board) !== undefined || timesOf(board) !== undefined;
   const side = prepare || (panels && !narrow);
+  const slim = !prepare && arrowsOf(board) === undefined;
+  const panel = slim ? SLIM_ROOM : SIDE_ROOM;
   const upright = seen.height > seen.width;
   const whole = roomIn(seen);
   const high = Math.max(100, whole.height - (prepare ? STEPS : 0));
   const room: Size = {
-    width: whole.width - (side && !upright ? PANEL.width : 0),
-    height: side && upright ? Math.max(high * MIN, high - PANEL.height) : high,
+    width: whole.width - (side && !upright ? panel.width : 0),
+    height: side && upright ? Math.max(slim ? 0 : high * MIN, high - panel.height) : high,
   };
   return (
     <div
@@ -76,7 +77,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
         <span className="h-11 w-40 shrink-0" />
       </header>
       <main className="flex min-h-0 flex-1 flex-col px-5 pb-3 low:px-2 low:pb-1.5">
-        <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && SIDE)}>
+        <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && (slim ? SLIM : SIDE))}>
           <div className="at-rest min-h-0 min-w-0">
             <StillBoard
               of={`${id} ${revision}`}
@@ -92,7 +93,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
         </div>
       </main>
       {prepare && <div className="h-[116px] shrink-0 low:h-11" />}
-      <footer className="h-[104px] shrink-0 bg-rail max-[1023px]:h-40 max-sm:h-58 low:h-14" />
+      <footer className="h-[104px] shrink-0 bg-rail max-[1023px]:h-40 low:h-14" />
     </div>
   );
 }

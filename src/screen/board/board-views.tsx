@@ -2,18 +2,24 @@
 
 import { clsx } from "clsx";
 import { type CSSProperties, type ReactNode, useRef, useState } from "react";
-import { placedOf } from "@/core/lesson/views-of";
+import { placedOf, standingOf } from "@/core/lesson/views-of";
 import type { Layout } from "@/core/views/layout";
 import type { View } from "@/core/views/view";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { ViewStage } from "../views/stages";
 import { Divider } from "./later";
 
-/** The views of the board that stand on it now: placed, and not hidden. */
+/** The views of the board that stand on it now; while it is prepared, those with nothing to say yet among them. */
 export function usePlaced(): View[] {
+  const ids = useBoard((state) => {
+    const [board, scene] = [pickBoard(state), pickScene(state)];
+    const standing = state.preparing
+      ? placedOf(board).filter(({ id }) => !scene.hidden.includes(id))
+      : standingOf(board, scene);
+    return standing.map(({ id }) => id).join(" ");
+  });
   const board = useBoard(pickBoard);
-  const hidden = useBoard((state) => pickScene(state).hidden);
-  return placedOf(board).filter(({ id }) => !hidden.includes(id));
+  return placedOf(board).filter(({ id }) => ids.split(" ").includes(id));
 }
 
 /**

@@ -1,12 +1,9 @@
 "use client";
 
 import { clsx } from "clsx";
-import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { paceOf } from "@/core/lesson/board-state";
-import { arrowsOf, timesOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
-import { keepDrafts } from "@/kit/open-drafts";
 import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
@@ -18,23 +15,23 @@ import { useKeys } from "../commands/use-keys";
 import { useTyping } from "../fill/use-typing";
 import { TRY } from "../first/first-visit";
 import { BoardHeader } from "../head/board-header";
-import type { DrawerPage } from "../prepare/drawer";
 import { Rail } from "../rail/rail";
 import { isOn, keep } from "../save/browser-store";
-import { isAnswering, sendAside } from "../save/save-door";
+import { sendAside } from "../save/save-door";
 import type { Unsaved } from "../save/saver";
+import { useLeaving } from "../save/use-leaving";
 import { useSaver } from "../save/use-saver";
 import { lessonOf } from "../store/lesson-of";
 import { boardStateOf } from "../store/on-show";
 import { pickBoard, pickBoardInHand, useBoard, useBoardStore } from "../store/use-board";
 import { useClock } from "../store/use-clock";
 import { useWindowKeeping } from "../store/use-window-keeping";
-import { toolOf } from "../tools";
 import { ViewStage } from "../views/stages";
 import { type BoardDialog, BoardDialogs } from "./board-dialogs";
 import { BoardViews, Shared, usePlaced } from "./board-views";
 import {
   ByRule,
+  CountPanel,
   Drawer,
   FirstTries,
   PrintBoard,
@@ -47,8 +44,9 @@ import {
 } from "./later";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
-import { SIDE } from "./side";
+import { SIDE, SLIM } from "./side";
 import { useSeenCookie } from "./use-seen-cookie";
+import { useSide } from "./use-side";
 
 /** Seconds from one thing to the next. */
 const ORDINARY_PACE = 0.8;
@@ -65,12 +63,9 @@ type Props = {
 /** The board screen: one board, taught or prepared. */
 export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const store = useBoardStore();
-  const router = useRouter();
   const preparing = useBoard((state) => state.preparing);
   const [isTry] = useState(() => new URLSearchParams(window.location.search).has(TRY));
   const [strong, setStrong] = useState(() => isOn(localStorage, STRONG));
-  const [page, setPage] = useState<DrawerPage>("numbers");
-  const [byRule, setByRule] = useState(false);
   // Opened again, it is where it was.
   const [rulesPage, setRulesPage] = useState("marks");
   const [dialog, setDialog] = useState<BoardDialog>(null);
@@ -82,7 +77,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   useWindowKeeping(open.id, store, preparing);
   const { link, openClassScreen } = useClassLink(open.id, strong);
 
-  const toggle = useRef(() => {});
+  const toggleSide = useRef<typeof toggle>(() => {});
   const doors = useMemo<ScreenDoors>(
     () => ({
       keepStep: () => setDialog("keep"),
@@ -98,7 +93,8 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
               .requestFullscreen()
               .catch(() => say("This browser cannot show full screen.")),
       prepare: () => store.getState().prepare(!store.getState().preparing),
-      byRule: () => toggle.current(),
+      byRule: () => toggleSide.current("rules"),
+      setCount: () => toggleSide.current("count"),
       showKeys: () => setDialog("keys"),
       showRemoved: () => setDialog("removed"),
       saveOrPrint: () => setDialog("save"),
@@ -135,44 +131,13 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   useClock(playing, climbEvery, () => store.getState().playBeat());
 
   const moves = useBoard((state) => hasTime(state.counting, pickBoardInHand(state)));
-  const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);
-  const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
+  const { side, beside, panel, shownPage, showPage, shows, toggle, arrows, times } = useSide();
   const isBeside = useBoard((state) => pickBoard(state).layout.run !== "above");
   const share = useBoard((state) => pickBoard(state).layout.share);
   const placed = usePlaced();
   // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.
   const narrow = isBeside && placed.length === 2 && placed[1]?.kind === "trail";
   const low = useMedia(LOW);
-  const tool = useBoard((state) => state.tool);
-  const { panel } = toolOf(tool);
-  const beside = panel?.at === "side" ? panel : null;
-  // Preparing always shows the set-up, where the tool in hand has a page; in class what is in hand takes the side.
-  const side = preparing
-    ? "drawer"
-    : byRule && tool !== "write"
-      ? "rules"
-      : beside
-        ? "tool"
-        : arrows || times
-          ? "panels"
-          : "none";
-  // A tool that is taken in hand comes with its page; put away, it leaves the page that was there before.
-  const [onTool, setOnTool] = useState(false);
-  useEffect(() => setOnTool(beside !== null), [beside]);
-  const shownPage: DrawerPage = onTool ? "tool" : page === "moves" && !arrows && !times ? "numbers" : page;
-  const showPage = (next: DrawerPage) => {
-    setOnTool(next === "tool");
-    if (next !== "tool") setPage(next);
-  };
-
-  const ruling = side === "rules" || (side === "drawer" && (shownPage === "marks" || shownPage === "covers"));
-  const toggleRules = () => {
-    // Writing has the same room: who asks for the rules has done with it.
-    if (beside) store.getState().choose("mark");
-    if (preparing) showPage("marks");
-    else setByRule(!ruling);
-  };
-
   const besideViews = side !== "none" && !(side === "panels" && narrow);
   const tools = (
     <>
@@ -182,30 +147,10 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   );
 
   useEffect(() => {
-    toggle.current = toggleRules;
+    toggleSide.current = toggle;
   });
 
-  const saveFirst = async () => {
-    keepDrafts();
-    await saver.flush();
-    for (let tries = 0; saver.standing().unsaved && tries < 50; tries += 1) {
-      await new Promise((later) => setTimeout(later, 100));
-    }
-    return !saver.standing().unsaved;
-  };
-  const leave = async () => {
-    keepDrafts();
-    void saver.flush();
-    if (await isAnswering()) return router.push("/");
-    const { unsaved: isUnsaved, kept } = saver.standing();
-    say(
-      !isUnsaved
-        ? "Yellow Stair does not answer just now. Everything is saved; go back to the lessons once it is running."
-        : kept
-          ? "Yellow Stair does not answer just now. Your work is kept in this browser and is saved once it is running."
-          : "Yellow Stair does not answer just now, and this browser cannot keep your work. Leave this page open.",
-    );
-  };
+  const { saveFirst, leave } = useLeaving(saver);
 
   return (
     <div className="flex h-dvh flex-col overflow-hidden bg-wall">
@@ -237,7 +182,12 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
       >
         <BesideClass link={link}>
           <QuestionBand />
-          <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", besideViews && SIDE)}>
+          <div
+            className={clsx(
+              "grid min-h-0 flex-1 gap-4 portrait:grid-cols-1",
+              besideViews && (side === "panels" && !arrows ? SLIM : SIDE),
+            )}
+          >
             {narrow && !besideViews ? (
               <Shared layout={{ run: "beside", share }}>
                 <div data-place="main" className="min-h-0 min-w-0 [&>section]:size-full">
@@ -261,6 +211,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
               <div className="flex min-h-0 flex-col justify-end gap-4 overflow-y-auto">{tools}</div>
             )}
             {side === "drawer" && <Drawer page={shownPage} onPage={showPage} />}
+            {side === "count" && <CountPanel onClose={() => toggle("count")} />}
             {side === "rules" && <ByRule page={rulesPage} onPage={setRulesPage} />}
             {side === "tool" &&
               beside &&
@@ -284,7 +235,13 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
           <StepsStrip keepStep={doors.keepStep} fromRecipe={doors.fromRecipe} />
         </div>
       )}
-      <Rail keepStep={doors.keepStep} byRule={ruling} onByRule={toggleRules} />
+      <Rail
+        keepStep={doors.keepStep}
+        byRule={shows.rules}
+        onByRule={() => toggle("rules")}
+        settingCount={shows.count}
+        onSetCount={() => toggle("count")}
+      />
 
       {voice && <Voice />}
       <PrintBoard strong={strong} />

@@ -62,14 +62,12 @@ export const Voice = later(() => import("../count/voice").then((part) => part.Vo
 export const Slips = later(() => import("../count/slips").then((part) => part.Slips));
 export const Verdict = later(() => import("../times/verdict").then((part) => part.Verdict));
 export const TimesPanels = later(() => import("../times/times-panel").then((part) => part.TimesPanels), Busy);
-export const CountFields = later(
-  () => import("../count/count-fields").then((part) => part.CountFields),
-  Busy,
-);
+export const CountPanel = later(() => import("../count/count-fields").then((part) => part.CountPanel), Busy);
 export const ByRule = later(() => import("../rule/by-rule").then((part) => part.ByRule), Busy);
 
 export const HeaderItems = later(() => import("../head/header-items").then((part) => part.HeaderItems));
 export const ClearItems = later(() => import("../rail/clear-items").then((part) => part.ClearItems));
+export const DrawerItems = later(() => import("../rail/drawer-items").then((part) => part.DrawerItems));
 export const AddBoard = later(() => import("../head/board-items").then((part) => part.AddBoard));
 
 /** It can be drawn once it is there; until then it is seen. */
@@ -101,10 +99,11 @@ const PARTS = [
   Slips,
   Verdict,
   TimesPanels,
-  CountFields,
+  CountPanel,
   ByRule,
   HeaderItems,
   ClearItems,
+  DrawerItems,
   AddBoard,
 ];
 

@@ -12,6 +12,7 @@ import { goBackToPrepared } from "../store/back-to-prepared";
 import type { BoardStore } from "../store/board-store";
 import { boardInHand, boardStateOf, sceneInHand } from "../store/on-show";
 import { TOOL_NAMES, TOOLS } from "../tools";
+import { numberWithKeyboard } from "../tools/number-under";
 
 /** What the screen around the board can do. */
 export type ScreenDoors = {
@@ -20,6 +21,7 @@ export type ScreenDoors = {
   fullScreen: () => void;
   prepare: () => void;
   byRule: () => void;
+  setCount: () => void;
   showKeys: () => void;
   showRemoved: () => void;
   saveOrPrint: () => void;
@@ -72,6 +74,7 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
       keys: ["g"],
       run: () => (board().counting ? board().pauseCount() : board().startCount()),
     },
+    { name: "Set the count", keys: [], run: doors.setCount },
     { name: "One jump back", keys: [","], run: () => board().oneBack() },
     { name: "One jump on", keys: ["."], run: () => board().oneOn() },
     ...SIDES.map((side) => ({
@@ -86,9 +89,13 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
     {
       name: "Neighbours of the number in focus",
       keys: ["n"],
-      run: () => board().showGuides(),
+      run: () => board().showGuides(numberWithKeyboard(store)),
     },
-    { name: "Make the number in focus stand out", keys: ["h"], run: () => board().standOut() },
+    {
+      name: "Make the number in focus stand out",
+      keys: ["h"],
+      run: () => board().standOut(numberWithKeyboard(store)),
+    },
     {
       name: "Row of the number in focus: mark, cover or lift",
       keys: ["r"],
@@ -123,11 +130,14 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
   ];
 }
 
-/** The numbers in the row or the column of the number in focus; none where the chart does not hold it. */
+/**
+ * The numbers in the row or the column of the square that has the keyboard, or else of the number in focus; none where the
+ * chart does not hold it.
+ */
 function lineOfFocus(store: BoardStore, line: "row" | "column"): NumberKey[] {
   const chart = chartOf(boardInHand(store.getState()));
-  const { focus } = sceneInHand(store.getState());
-  const cell = chart && focus !== null ? cellOf(chart, focus) : null;
+  const number = numberWithKeyboard(store) ?? sceneInHand(store.getState()).focus;
+  const cell = chart && number !== null ? cellOf(chart, number) : null;
   if (!chart || !cell) return [];
   return line === "row" ? rowNumbers(chart, cell.row) : columnNumbers(chart, cell.column);
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import { Grid3x3 } from "lucide-react";
+import { useState } from "react";
 import { changeCount } from "@/core/count/change-count";
 import type { Count } from "@/core/count/count-settings";
 import { keyOfText } from "@/core/number/exact";
@@ -9,11 +11,13 @@ import { numberOf } from "@/core/surface/cell-key";
 import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
+import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
 import { Switch } from "@/kit/switch";
 import { Toggles } from "@/kit/toggles";
 import { DraftField, useBoardDrafts } from "../prepare/checked-field";
 import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
+import { NumberPad } from "../views/number-pad";
 
 const PACES = [
   { value: "5", label: "5 s" },
@@ -23,12 +27,13 @@ const PACES = [
   { value: "0.5", label: "½ s" },
   { value: "0.25", label: "¼ s" },
 ] as const;
-const OFTEN = ["2", "3", "4", "5", "6", "10"] as const;
+const OFTEN = ["2", "3", "4", "5", "6", "7", "8", "9", "10", "20", "25", "50", "100"] as const;
 
 /** What the class counts in, from where, which way and how fast. */
 export function CountFields() {
   const count = useBoard((state) => pickBoard(state).count);
   const store = useBoardStore();
+  const [typing, setTyping] = useState(false);
   // A number that the class does not see is not named here either.
   const here = useBoard((state) => {
     const scene = pickScene(state);
@@ -41,21 +46,56 @@ export function CountFields() {
     store.getState().setTo((board) => ({ of: "count", is: { ...board.count, ...part } }));
   const values = { by: showNumber(count.by), from: showNumber(count.from) };
   const drafts = useBoardDrafts("count", values, (typed) => changeCount(count, typed), set);
+  if (typing) {
+    return (
+      <div className="flex flex-col gap-3">
+        <p className="text-sm font-semibold">Count in</p>
+        <NumberPad
+          label="Count in"
+          done="Count in it"
+          fills
+          refuses={(by) => {
+            const read = changeCount(count, { by });
+            return read.ok ? null : read.message;
+          }}
+          onDone={(by) => {
+            take({ by });
+            setTyping(false);
+          }}
+        />
+        <Button onMouseDown={keepKeyboard} onClick={() => setTyping(false)}>
+          Leave it as it is
+        </Button>
+      </div>
+    );
+  }
   return (
     <div className="flex flex-col gap-4">
       <div {...drafts.group} className="grid grid-cols-2 gap-3">
         <DraftField label="Count in" {...drafts.field("by")} />
         <DraftField label="From" {...drafts.field("from")} />
       </div>
+      <div className="relative">
+        <Segments
+          label="Often counted in"
+          inRows
+          value={count.by}
+          options={OFTEN.map((by) => ({ value: by, label: by }))}
+          onChange={(by) => take({ by })}
+        />
+        {/* In the room that the last row leaves. */}
+        <button
+          type="button"
+          onMouseDown={keepKeyboard}
+          onClick={() => setTyping(true)}
+          className="absolute right-1 bottom-1 flex h-10 w-[calc(40%-4px)] items-center justify-center gap-1.5 rounded-[9px] font-semibold text-quiet hover:text-ink"
+        >
+          <Grid3x3 aria-hidden size={18} /> Keypad
+        </button>
+      </div>
       {here !== null && here !== keyOfText(count.from) && (
         <Button onClick={() => take({ from: here })}>Start from {write(here)}</Button>
       )}
-      <Segments
-        label="Often counted in"
-        value={count.by}
-        options={OFTEN.map((by) => ({ value: by, label: by }))}
-        onChange={(by) => take({ by })}
-      />
       <Segments
         label="Which way"
         value={count.way}
@@ -90,5 +130,22 @@ export function CountFields() {
         <Switch label="Tell me about numbers I miss" on={count.watch} onChange={(watch) => take({ watch })} />
       </div>
     </div>
+  );
+}
+
+/** The count while a class is taught: beside the board, which stays whole. */
+export function CountPanel({ onClose }: { onClose: () => void }) {
+  return (
+    <aside aria-label="Set the count" className="flex min-h-0 flex-col rounded-card bg-board p-4">
+      <div className="flex shrink-0 items-center justify-between pb-2">
+        <h2 className="text-lg font-bold">The count</h2>
+        <Button tone="quiet" onMouseDown={keepKeyboard} onClick={onClose}>
+          Close
+        </Button>
+      </div>
+      <div className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pb-1">
+        <CountFields />
+      </div>
+    </aside>
   );
 }

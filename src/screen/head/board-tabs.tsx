@@ -19,7 +19,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
   }, [at]);
   if (boards.length === 1 && !preparing) return null;
   return (
-    <div className="flex min-w-0 flex-1 items-center gap-1 portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
+    <div className="flex min-w-0 flex-1 items-center gap-1 low:basis-1/4 portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
       <More side={-1} row={row} boards={boards.length} />
       <nav
         ref={row}
@@ -42,7 +42,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
                 onMouseDown={keepKeyboard}
                 onClick={() => store.getState().goTo(index)}
                 className={clsx(
-                  "h-11 max-w-64 truncate focus-visible:-outline-offset-3 rounded-button px-3.5 text-[15px] font-semibold",
+                  "h-11 max-w-64 truncate focus-inside rounded-button px-3.5 text-[15px] font-semibold",
                   index === at ? "text-board" : "text-quiet hover:bg-ink/8 hover:text-ink",
                 )}
               >

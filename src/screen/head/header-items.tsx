@@ -10,7 +10,6 @@ import {
   Move,
   PencilLine,
   Printer,
-  Redo2,
   Users,
   ZoomIn,
 } from "lucide-react";
@@ -36,17 +35,9 @@ type Props = {
 /** What the menu at the head holds. */
 export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Props) {
   const store = useBoardStore();
-  const canDoAgain = useBoard((state) => state.boards[state.at]!.future.length > 0);
   const removed = useBoard((state) => state.removed);
   return (
     <>
-      <MenuItem
-        icon={<Redo2 aria-hidden size={19} />}
-        disabled={!canDoAgain}
-        onSelect={() => store.getState().doAgain()}
-      >
-        Do again
-      </MenuItem>
       <MenuItem icon={<ZoomIn aria-hidden size={19} />} onSelect={() => doors.setStrong((on) => !on)}>
         {strong ? "Ordinary size" : "Back of the room"}
       </MenuItem>

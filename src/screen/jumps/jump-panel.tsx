@@ -33,6 +33,7 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
     { by: write(jump.by), times: showNumber(String(jump.times)) },
     readSizes,
     (next) => act().setJump(next),
+    () => lines.jumpSet(1),
   );
   const ends = useBoardDrafts(
     "way",
@@ -42,6 +43,7 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
     },
     readEnds,
     (next) => act().setJump(next),
+    () => lines.goToTarget(),
   );
   return (
     <section

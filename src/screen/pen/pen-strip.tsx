@@ -1,14 +1,14 @@
 "use client";
 
 import { clsx } from "clsx";
-import { Eraser, Highlighter, PenTool as PenIcon, StickyNote, Trash2 } from "lucide-react";
+import { Eraser, Highlighter, PenLine, StickyNote, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
 import { keepKeyboard } from "@/kit/rail-button";
 import type { PenTool } from "@/view/pen/pen-layer";
 import { pickScene, useBoard, useBoardStore } from "../store/use-board";
 
 const TOOLS: readonly { tool: PenTool; name: string; icon: ReactNode }[] = [
-  { tool: "pen", name: "Pen", icon: <PenIcon aria-hidden size={20} /> },
+  { tool: "pen", name: "Pen", icon: <PenLine aria-hidden size={20} /> },
   { tool: "highlighter", name: "Highlighter", icon: <Highlighter aria-hidden size={20} /> },
   { tool: "rubber", name: "Rubber", icon: <Eraser aria-hidden size={20} /> },
   { tool: "note", name: "Note", icon: <StickyNote aria-hidden size={20} /> },

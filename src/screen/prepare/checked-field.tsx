@@ -68,7 +68,8 @@ export function useBoardDrafts<P extends string, T>(
   values: Readonly<Record<P, string>>,
   read: (typed: { readonly [part in P]?: string }) => DraftRead<T, P>,
   take: (value: T) => void,
+  enter?: () => void,
 ) {
   const board = useBoard((state) => pickBoard(state).id);
-  return useDrafts<P, T>({ of: `${board} ${of}`, values, read, take, plain: ungroupDigits });
+  return useDrafts<P, T>({ of: `${board} ${of}`, values, read, take, plain: ungroupDigits, enter });
 }

@@ -11,6 +11,7 @@ import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
+import { CountFields } from "../count/count-fields";
 import { PatternPage } from "../pattern/pattern-page-later";
 import { CoversPage } from "../rule/covers-page";
 import { MarksPage } from "../rule/marks-page";
@@ -22,7 +23,16 @@ import { CheckedField } from "./checked-field";
 import { ViewsPage } from "./views-page";
 
 /** Pages of the set-up; `tool` is the page of the tool in hand, `moves` that of arrows or of a times grid. */
-export type DrawerPage = "numbers" | "marks" | "covers" | "pattern" | "views" | "board" | "tool" | "moves";
+export type DrawerPage =
+  | "numbers"
+  | "marks"
+  | "covers"
+  | "pattern"
+  | "count"
+  | "views"
+  | "board"
+  | "tool"
+  | "moves";
 
 /** The set-up drawer: all that a board is made of, beside the board itself. */
 export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: DrawerPage) => void }) {
@@ -35,7 +45,7 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
       ? [{ id: "tool", name: panel.name, content: <panel.Panel className="h-full p-1" /> }]
       : [];
   const ofMoves = times
-    ? [{ id: "moves", name: "Slide", content: <TimesPanels /> }]
+    ? [{ id: "moves", name: "Slide", content: <TimesPanels preparing /> }]
     : arrows
       ? [{ id: "moves", name: "Arrows", content: <ArrowPanel /> }]
       : [];
@@ -50,6 +60,7 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
           { id: "marks", name: "Marks", content: <MarksPage /> },
           { id: "covers", name: "Covers", content: <CoversPage /> },
           { id: "pattern", name: "Pattern", content: <PatternPage /> },
+          { id: "count", name: "Count", content: <CountFields /> },
           { id: "views", name: "Views", content: <ViewsPage /> },
           { id: "board", name: "Board", content: <BoardFields /> },
           ...ofMoves,

@@ -5,18 +5,23 @@ import { countedFrom, countedIn, isCount, jumpOf, nextOfCount } from "@/core/cou
 import { boardHolds } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { say } from "@/kit/messages";
-import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
-import { CountFields } from "../board/later";
 import { boardInHand, sceneInHand } from "../store/on-show";
 import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { useClock } from "../store/use-clock";
+import { ON_RAIL, placeOf } from "./rail-plan";
 
 const ROUND =
   "flex size-14 shrink-0 items-center justify-center rounded-button text-white low:size-11 enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
 
+type Props = {
+  /** The count is being set, beside the board. */
+  setting: boolean;
+  onSet: () => void;
+};
+
 /** The count: one back, start or pause, one on, and what is counted. */
-export function CountRail() {
+export function CountRail({ setting, onSet }: Props) {
   const count = useBoard((state) => pickBoard(state).count);
   const counting = useBoard((state) => state.counting);
   const hasTrail = useBoard((state) => pickScene(state).trail !== null);
@@ -45,10 +50,13 @@ export function CountRail() {
   useClock(counting, count.every, () => {
     if (!store.getState().walkOn()) tellIfNone();
   });
+  // What is counted is looked at: the settings give their room back.
+  const begin = () => setting && !store.getState().preparing && onSet();
   const toggle = () => {
     const state = store.getState();
     if (counting) state.pauseCount();
     else {
+      begin();
       state.startCount();
       if (!store.getState().counting) tellIfNone();
     }
@@ -56,7 +64,7 @@ export function CountRail() {
 
   return (
     // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
-    <div role="group" aria-label="Count" className="flex shrink-0 items-center">
+    <div role="group" aria-label="Count" className="flex shrink-0 items-center phone:order-2">
       <button
         type="button"
         aria-label="One jump back"
@@ -86,34 +94,31 @@ export function CountRail() {
         className={ROUND}
         onMouseDown={keepKeyboard}
         onClick={() => {
+          begin();
           tellIfNone();
           store.getState().oneOn();
         }}
       >
         <Jump by={jumpOf(count)} />
       </button>
-      <Popover
-        label="Set the count"
-        button={
-          <button
-            type="button"
-            title="Set the count"
-            className="flex h-16 w-[144px] shrink-0 flex-col min-[1024px]:max-[1239px]:w-26 low:h-12 items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10"
-          >
-            <span className="w-full truncate text-[15px] font-semibold">
-              Count in <span className="text-stair">{countedIn(count.by, write)}</span>
-            </span>
-            <span className="line-clamp-2 w-full text-[13px] leading-[1.15] text-rail-text low:truncate min-[1024px]:max-[1239px]:text-[12px]">
-              {count.way === "back" ? "back from" : "from"} {countedFrom(count.from, write)}
-              <span className="min-[1024px]:max-[1239px]:hidden">
-                , one every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
-              </span>
-            </span>
-          </button>
-        }
+      <button
+        type="button"
+        title="Set the count"
+        aria-expanded={setting}
+        onMouseDown={keepKeyboard}
+        onClick={onSet}
+        className={`${ON_RAIL[placeOf("set-count", false)]} h-16 w-26 shrink-0 flex-col items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10 aria-expanded:bg-white/15 rail-more:w-36 low:h-12`}
       >
-        <CountFields />
-      </Popover>
+        <span className="w-full truncate text-[15px] font-semibold">
+          Count in <span className="text-stair">{countedIn(count.by, write)}</span>
+        </span>
+        <span className="line-clamp-2 w-full text-[13px] leading-[1.15] text-rail-text low:truncate">
+          {count.way === "back" ? "back from" : "from"} {countedFrom(count.from, write)}
+          <span className="hidden rail-more:inline">
+            , one every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
+          </span>
+        </span>
+      </button>
     </div>
   );
 }

@@ -1,10 +1,10 @@
 "use client";
 
 import { clsx } from "clsx";
-import { Highlighter } from "lucide-react";
 import { INKS, type Ink } from "@/core/set/ink";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard, RailButton } from "@/kit/rail-button";
+import { MarkSign } from "@/kit/signs";
 import { InkShape } from "@/view/ink/ink-shape";
 import { INK_STYLE } from "@/view/ink/ink-style";
 import { useBoard, useBoardStore } from "../store/use-board";
@@ -19,42 +19,34 @@ const FULL: Record<Ink, string> = {
 };
 
 /**
- * The five inks: touching one takes it in hand, to mark with. Where the rail is narrow, or has much else to hold, they
- * open from one button beside Mark.
+ * The five inks: touching one takes it in hand, to mark with. Where the rail is narrow they open
+ * from one button beside Mark.
  */
-export function InkRail({ full }: { full: boolean }) {
+export function InkRail() {
   const tool = useBoard((state) => state.tool);
   const ink = useBoard((state) => state.ink);
   const store = useBoardStore();
   const marking = tool === "mark" || tool === "pen";
-  const [open, folded] = full ? OPEN_LATE : OPEN_SOON;
   return (
     <div className="flex items-center">
-      <div className={open}>
+      <div className="hidden rail-more:flex">
         {INKS.map((one) => (
           <InkButton key={one} ink={one} chosen={marking && ink === one} />
         ))}
       </div>
-      <div className={folded}>
+      <div className="flex items-center rail-more:hidden">
         <FoldedInks ink={ink} marking={marking} />
         <RailButton
-          icon={<Highlighter aria-hidden size={22} />}
+          icon={<MarkSign aria-hidden size={22} />}
           label="Mark"
           chosen={tool === "mark"}
           onClick={() => store.getState().choose("mark")}
-          className={full ? "min-[1024px]:max-[1239px]:hidden" : ""}
+          shown="flex phone:hidden"
         />
       </div>
     </div>
   );
 }
-
-/** Where the inks stand open, and where they are folded: on a rail with few tools, and on one with many. */
-const OPEN_SOON = ["flex min-[1024px]:max-[1239px]:hidden", "hidden min-[1024px]:max-[1239px]:flex"] as const;
-const OPEN_LATE = [
-  "hidden max-[1023px]:flex min-[1560px]:flex",
-  "flex max-[1023px]:hidden min-[1560px]:hidden",
-] as const;
 
 function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
   const store = useBoardStore();
@@ -70,7 +62,7 @@ function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
     >
       <span
         className={clsx(
-          "flex h-16 w-11 items-center justify-center rounded-button",
+          "flex h-16 w-11 low:h-11 items-center justify-center rounded-button",
           chosen ? "outline-3 outline-offset-[3px] outline-white" : "group-hover:opacity-85",
         )}
         style={{ background: FULL[ink] }}
@@ -93,11 +85,11 @@ function FoldedInks({ ink, marking }: { ink: Ink; marking: boolean }) {
           type="button"
           aria-label={`Ink: ${INK_STYLE[ink].name}. Choose another`}
           onMouseDown={keepKeyboard}
-          className="flex h-16 w-14 items-center justify-center rounded-button"
+          className="flex h-16 w-14 items-center justify-center rounded-button phone:w-12 low:h-12 low:w-12"
         >
           <span
             className={clsx(
-              "flex h-14 w-11 items-center justify-center rounded-button",
+              "flex h-14 w-11 low:h-11 items-center justify-center rounded-button",
               marking && "outline-3 outline-offset-2 outline-white",
             )}
             style={{ background: FULL[ink] }}

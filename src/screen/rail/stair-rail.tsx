@@ -1,20 +1,23 @@
 "use client";
 
 import { clsx } from "clsx";
-import { ArrowDown, ArrowUp, BookmarkPlus, RotateCcw } from "lucide-react";
+import { ArrowDown, ArrowUp, RotateCcw } from "lucide-react";
 import { hasLive, paceOf } from "@/core/lesson/board-state";
-import { keepKeyboard, RailButton } from "@/kit/rail-button";
+import { keepKeyboard } from "@/kit/rail-button";
+import { useSingleTap } from "@/kit/use-single-tap";
 import { goBackToPrepared } from "../store/back-to-prepared";
 import { boardStateOf } from "../store/on-show";
 import { pickBoard, pickClimbed, useBoard, useBoardStore } from "../store/use-board";
 
 /** The stair: down, the steps as rising blocks, up. */
-export function StairRail({ keepStep }: { keepStep: () => void }) {
+export function StairRail() {
   const steps = useBoard((state) => pickBoard(state).stair.length);
   const climbed = useBoard(pickClimbed);
   const playing = useBoard((state) => state.played !== null);
   const paced = useBoard((state) => paceOf(boardStateOf(state)) === "paced");
   const store = useBoardStore();
+  const down = useSingleTap(() => store.getState().stepDown());
+  const up = useSingleTap(() => store.getState().climb());
   return (
     // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
     <div role="group" aria-label="Stair" className="flex shrink-0 items-end gap-2">
@@ -25,7 +28,7 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
             aria-label="Step down"
             disabled={climbed === 0}
             onMouseDown={keepKeyboard}
-            onClick={() => store.getState().stepDown()}
+            {...down}
             className="flex h-16 w-[58px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-[12px] leading-none font-semibold text-white enabled:hover:border-white disabled:text-[#8593aa]"
           >
             <ArrowDown aria-hidden size={22} className="shrink-0" />
@@ -37,7 +40,7 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
             aria-label={playing && paced ? "Finish the step" : "Climb"}
             disabled={climbed === steps && !playing}
             onMouseDown={keepKeyboard}
-            onClick={() => store.getState().climb()}
+            {...up}
             className="flex h-16 w-[58px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button bg-stair text-[13px] leading-none font-bold text-ink enabled:hover:bg-[#ffd75e] disabled:bg-unclimbed disabled:text-[#8b9ab2]"
           >
             <ArrowUp aria-hidden size={26} />
@@ -45,13 +48,6 @@ export function StairRail({ keepStep }: { keepStep: () => void }) {
           </button>
         </>
       )}
-      <RailButton
-        icon={<BookmarkPlus aria-hidden size={22} />}
-        label="Keep step"
-        aria-label="Keep as a step"
-        className="self-center"
-        onClick={keepStep}
-      />
     </div>
   );
 }

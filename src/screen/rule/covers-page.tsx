@@ -32,6 +32,7 @@ export function CoversPage() {
       wanted.current = count;
       setHowMany(count);
     },
+    () => atRandom(),
   );
   const numbers = boardCells(board, scene);
   const covered = numbersWith(scene, "cover", numbers);

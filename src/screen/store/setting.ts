@@ -7,6 +7,7 @@ import type { Move } from "@/core/scene/move";
 import { inksAt, numbersWith } from "@/core/scene/scene";
 import type { Setting } from "@/core/scene/setting";
 import { hasInk, type Ink } from "@/core/set/ink";
+import type { Target } from "@/core/surface/cell-key";
 import type { WindowAt } from "@/core/surface/times-grid";
 import type { View } from "@/core/views/view";
 import type { ViewId } from "@/core/views/view-id";
@@ -21,12 +22,12 @@ export type SettingPart = {
   /** The window of a times grid slides to where it then begins; slides in a row are taken back together. */
   slideTo: (view: ViewId, at: WindowAt) => void;
   wonder: (view: ViewId, side: "right" | "below") => void;
-  /** The number in focus stands out, or is as the others again. */
-  standOut: () => void;
+  /** A number stands out, or is as the others again: the one in focus, where no other is given. */
+  standOut: (number?: Target | null) => void;
   /** The marks of an ink away, or all; a count that was marked begins anew with them. */
   clearMarks: (ink: Ink | null) => void;
-  /** The neighbours of the number in focus named, or no longer. */
-  showGuides: () => void;
+  /** The neighbours of the number in focus named, or no longer; of another one, which is talked about from then on. */
+  showGuides: (number?: Target | null) => void;
   /** Strokes and notes: more of them, or away with some. */
   drawn: (move: PenMove) => void;
   /** Sets the board to something else: in the lesson while it is prepared, and live in class. */
@@ -38,9 +39,9 @@ export type SettingPart = {
 export const settingPart: Part<SettingPart> = ({ getState: get }) => ({
   slideTo: (view, { row, column }) => get().grow("slide", [{ do: "slide", view, row, column }]),
   wonder: (view, side) => get().add([{ do: "wonder", view, side }]),
-  standOut: () => {
+  standOut: (number = null) => {
     const scene = sceneInHand(get());
-    const { focus } = scene;
+    const focus = number ?? scene.focus;
     if (focus === null) return say("Touch the number that is to stand out first.");
     const out = numbersWith(scene, "stand-out", [focus]).length > 0;
     get().add([{ do: out ? "stand-back" : "stand-out", numbers: [focus] }]);
@@ -55,8 +56,13 @@ export const settingPart: Part<SettingPart> = ({ getState: get }) => ({
     const wasMarked = trail !== null && [...stopsOf(trail).keys(), trail.start].some(carries);
     get().add([{ do: "clear-marks", ink }, ...(wasMarked ? [{ do: "clear-trail" } as const] : [])]);
   },
-  showGuides: () => {
+  showGuides: (number = null) => {
     const scene = sceneInHand(get());
+    if (number !== null && number !== scene.focus)
+      return get().add([
+        { do: "focus", number },
+        { do: "guides", on: true },
+      ]);
     const first = boardNumbers(boardInHand(get()), scene)[0];
     // With no number in focus there are no neighbours to name: the talk begins at the first.
     const talk: Move[] = scene.focus === null && first !== undefined ? [{ do: "focus", number: first }] : [];

@@ -1,5 +1,6 @@
 "use client";
 
+import { clsx } from "clsx";
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp } from "lucide-react";
 import type { Board } from "@/core/lesson/lesson";
 import { viewOf, viewsOf, windowOf } from "@/core/lesson/views-of";
@@ -23,21 +24,57 @@ const WAYS = [
   { name: "down", row: 1, column: 0, Icon: ArrowDown, cell: "col-start-2 row-start-2" },
 ] as const;
 
-/** How the window of a times grid is slid, what a touch is about, and puzzles made from it. */
-export function TimesPanels() {
+/** How the windows of times grids are slid; while the board is prepared, what else is set there too. */
+export function TimesPanels({ preparing = false }: { preparing?: boolean }) {
   const board = useBoard(pickBoard);
-  return viewsOf(board, "times").map((view) => <TimesPanel key={view.id} view={view} />);
+  return viewsOf(board, "times").map((view) => (
+    <section
+      key={view.id}
+      aria-label="Slide"
+      className={clsx("flex flex-col gap-4", !preparing && "rounded-card bg-board p-4")}
+    >
+      <SlideArrows times={view} />
+      <TouchMarks times={view} />
+      {preparing && <Window times={view} />}
+      {preparing && <PuzzleMaker times={view} />}
+    </section>
+  ));
+}
+
+function useSlide(times: ViewOf<"times">) {
+  const at = windowOf(times, useBoard(pickScene));
+  const store = useBoardStore();
+  const slide = (row: number, column: number) =>
+    store.getState().slideTo(times.id, clampWindow(times, { row, column }));
+  return { at, slide };
+}
+
+function SlideArrows({ times }: { times: ViewOf<"times"> }) {
+  const { at, slide } = useSlide(times);
+  return (
+    <div className="mx-auto grid grid-cols-3 gap-2">
+      {WAYS.map(({ name, row, column, Icon, cell }) => (
+        <button
+          key={name}
+          type="button"
+          aria-label={`Slide ${name}`}
+          onMouseDown={keepKeyboard}
+          onClick={() => slide(at.row + row, at.column + column)}
+          className={`flex size-14 items-center justify-center rounded-button border-2 border-rule bg-mist hover:border-ink ${cell}`}
+        >
+          <Icon aria-hidden size={26} strokeWidth={2.6} />
+        </button>
+      ))}
+    </div>
+  );
 }
 
 const readIndex = (typed: string | undefined, kept: number) =>
   typed === undefined ? ({ ok: true, value: kept } as const) : readWhole(typed, 1, MAX_TIMES);
 
-function TimesPanel({ view: times }: { view: ViewOf<"times"> }) {
-  const scene = useBoard(pickScene);
-  const store = useBoardStore();
-  const at = windowOf(times, scene);
-  const slide = (row: number, column: number) =>
-    store.getState().slideTo(times.id, clampWindow(times, { row, column }));
+/** Where the window begins. */
+function Window({ times }: { times: ViewOf<"times"> }) {
+  const { at, slide } = useSlide(times);
   const drafts = useBoardDrafts(
     `window ${times.id}`,
     { row: showNumber(String(at.row)), column: showNumber(String(at.column)) },
@@ -51,21 +88,7 @@ function TimesPanel({ view: times }: { view: ViewOf<"times"> }) {
     (to) => slide(to.row, to.column),
   );
   return (
-    <section aria-label="Slide" className="flex flex-col gap-4 rounded-card bg-board p-4">
-      <div className="mx-auto grid grid-cols-3 gap-2">
-        {WAYS.map(({ name, row, column, Icon, cell }) => (
-          <button
-            key={name}
-            type="button"
-            aria-label={`Slide ${name}`}
-            onMouseDown={keepKeyboard}
-            onClick={() => slide(at.row + row, at.column + column)}
-            className={`flex h-14 w-20 items-center justify-center rounded-button border-2 border-rule bg-mist hover:border-ink ${cell}`}
-          >
-            <Icon aria-hidden size={26} strokeWidth={2.6} />
-          </button>
-        ))}
-      </div>
+    <>
       {/* Where the class does not see which rows and columns these are, nothing here says it. */}
       {times.rowNames === "shown" && times.columnNames === "shown" && (
         <div {...drafts.group} className="grid grid-cols-2 gap-3">
@@ -73,19 +96,25 @@ function TimesPanel({ view: times }: { view: ViewOf<"times"> }) {
           <DraftField label="Go to column" {...drafts.field("column")} />
         </div>
       )}
-      <Choice
-        label="A touch marks"
-        value={times.marks}
-        options={[
-          { value: "place", label: "This square" },
-          { value: "value", label: "Everywhere" },
-        ]}
-        onChange={(marks) =>
-          store.getState().setTo((board) => ({ of: "view", is: { ...nowOf(board, times), marks } }))
-        }
-      />
-      <PuzzleMaker times={times} />
-    </section>
+    </>
+  );
+}
+
+/** What a touch on a square is about. */
+function TouchMarks({ times }: { times: ViewOf<"times"> }) {
+  const store = useBoardStore();
+  return (
+    <Choice
+      label="A touch marks"
+      value={times.marks}
+      options={[
+        { value: "place", label: "This square" },
+        { value: "value", label: "Everywhere" },
+      ]}
+      onChange={(marks) =>
+        store.getState().setTo((board) => ({ of: "view", is: { ...nowOf(board, times), marks } }))
+      }
+    />
   );
 }
 

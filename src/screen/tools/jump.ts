@@ -1,9 +1,9 @@
-import { Redo } from "lucide-react";
 import { exact, keyOf } from "@/core/number/exact";
 import type { Move } from "@/core/scene/move";
 import { isCellKey, numberOf } from "@/core/surface/cell-key";
 import { Busy } from "@/kit/busy";
 import { later } from "@/kit/later";
+import { JumpSign } from "@/kit/signs";
 import { tool } from "./tool";
 
 const JumpPanel = later(() => import("../jumps/jump-panel").then((part) => part.JumpPanel), Busy);
@@ -15,7 +15,7 @@ const JUMPED: ReadonlySet<string> = new Set(["line", "strip", "sentence", "way"]
 export const jump = tool({
   label: "Jump",
   key: "j",
-  icon: Redo,
+  icon: JumpSign,
   offered: (board) => board.views.some(({ kind }) => JUMPED.has(kind)),
   meets: (_, number) => (isCellKey(number) ? [[{ do: "start", number: numberOf(number) }]] : []),
   ends: ({ scene }, { from: first, at }) => {

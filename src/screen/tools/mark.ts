@@ -1,4 +1,3 @@
-import { Highlighter } from "lucide-react";
 import { countByTouch, isCount, jumpOf } from "@/core/count/count";
 import { countByHand } from "@/core/count/count-by-hand";
 import type { Count } from "@/core/count/count-settings";
@@ -11,13 +10,14 @@ import type { Act, Beat, Move } from "@/core/scene/move";
 import { inksAt, numbersWith } from "@/core/scene/scene";
 import { hasInk } from "@/core/set/ink";
 import { isCellKey } from "@/core/surface/cell-key";
+import { MarkSign } from "@/kit/signs";
 import { type OnBoard, tool } from "./tool";
 
 /** Marks numbers in the ink in hand; the count goes along. What is counted by touches is worked out by core. */
 export const mark = tool({
   label: "Mark",
   key: "m",
-  icon: Highlighter,
+  icon: MarkSign,
   lays: ({ scene, ink }, number) => !hasInk(inksAt(scene, number), ink),
   meets: (on, number, { laying, met }) => {
     const { scene, ink } = on;

@@ -1,4 +1,4 @@
-import { PenTool } from "lucide-react";
+import { PenLine } from "lucide-react";
 import { viewOf } from "@/core/lesson/views-of";
 import { ahead, later } from "@/kit/later";
 import { KEYBOARD } from "@/view/chart/use-sweep";
@@ -12,7 +12,7 @@ const onNumber = ahead(() => import("../pen/pen-on-number"));
 export const pen = tool({
   label: "Pen",
   key: "p",
-  icon: PenTool,
+  icon: PenLine,
   takes: (store, { number, finger }) => {
     const view = viewOf(boardNow(store.getState()), store.getState().within ?? "");
     if (finger === KEYBOARD && view) onNumber.with(({ penOnNumber }) => penOnNumber(store, view, number));

@@ -1,6 +1,6 @@
-import { PencilLine } from "lucide-react";
 import { Busy } from "@/kit/busy";
 import { having, later } from "@/kit/later";
+import { WriteSign } from "@/kit/signs";
 import { KEYBOARD } from "@/view/chart/use-sweep";
 import { filling } from "../fill/filling";
 import { tool } from "./tool";
@@ -15,7 +15,7 @@ const FillPanel = later(
 export const write = tool({
   label: "Write",
   key: "w",
-  icon: PencilLine,
+  icon: WriteSign,
   takes: (store, { number, finger, reach }) => {
     // What is typed next is for this cell, and not for a button that was pressed before.
     if (finger !== KEYBOARD && document.activeElement instanceof HTMLElement) document.activeElement.blur();

@@ -8,14 +8,20 @@ import { NumberKeys } from "@/kit/number-keys";
 
 type Props = {
   onDone: (says: NumberKey) => void;
+  /** Why a number cannot be taken, where it cannot. */
+  refuses?: (says: NumberKey) => string | null;
+  label?: string;
   /** What the button that ends it says. */
   done?: string;
   /** Wide and low. */
   wide?: boolean;
+  /** As wide as what it stands in. */
+  fills?: boolean;
 };
 
 /** A number typed with fingers, or with the keyboard. */
-export function NumberPad({ onDone, done: word = "Write it", wide = false }: Props) {
+export function NumberPad(props: Props) {
+  const { onDone, refuses, label = "Answer", done: word = "Write it", wide = false, fills = false } = props;
   const [typed, setTyped] = useState("");
   const [message, setMessage] = useState("");
   const field = useRef<HTMLInputElement>(null);
@@ -24,12 +30,15 @@ export function NumberPad({ onDone, done: word = "Write it", wide = false }: Pro
   const done = () => {
     const read = readNumber(typed);
     if (!read.ok) return setMessage(read.message);
-    onDone(keyOf(read.value));
+    const says = keyOf(read.value);
+    const refused = refuses?.(says);
+    if (refused) return setMessage(refused);
+    onDone(says);
     setTyped("");
   };
   return (
     <form
-      className={`flex flex-col gap-2 ${wide ? "w-full max-w-md" : "w-64"}`}
+      className={`flex flex-col gap-2 ${fills ? "w-full" : wide ? "w-full max-w-md" : "w-64"}`}
       onSubmit={(event) => {
         event.preventDefault();
         done();
@@ -37,7 +46,7 @@ export function NumberPad({ onDone, done: word = "Write it", wide = false }: Pro
     >
       <input
         ref={field}
-        aria-label="Answer"
+        aria-label={label}
         inputMode="none"
         value={typed}
         maxLength={12}

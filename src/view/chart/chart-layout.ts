@@ -48,6 +48,10 @@ const MAX_HEIGHT = 1.25;
 /** Width of an Andika bold digit, as a part of its size. */
 export const DIGIT = 0.64;
 
+/** Half the size of an ink's shape in a cell. A shape is well over a sixth of the smaller side: some eyes tell inks by it alone. */
+export const inkShapeIn = (cellWidth: number, cellHeight: number, strong: boolean): number =>
+  round(Math.max(2, Math.min(cellHeight, cellWidth) * (strong ? 0.135 : 0.115)));
+
 /** Lays a chart out in the room given: as large as fits, its cells neither stretched nor squeezed too far. */
 export function layOutChart(
   chart: ChartSettings,
@@ -76,7 +80,7 @@ export function layOutChart(
     cellWidth,
     cellHeight,
     numeral: round(Math.min(cellHeight * share, widest / (longest * DIGIT))),
-    shape: round(Math.max(2, Math.min(cellHeight, cellWidth) * 0.105)),
+    shape: inkShapeIn(cellWidth, cellHeight, strong),
     line: strong ? 2 : 1,
     covers: chart.covers,
     ...write,

@@ -1,6 +1,6 @@
 import { showNumber } from "@/core/number/show-number";
 import type { TimesSettings, WindowAt } from "@/core/surface/times-grid";
-import { DIGIT, type FaceLayout } from "../chart/chart-layout";
+import { DIGIT, type FaceLayout, inkShapeIn } from "../chart/chart-layout";
 import { round } from "../round";
 
 /** The room of the strips about a times grid, in pixels: names above and at the left, questions at the right and below. */
@@ -47,7 +47,7 @@ export function layOutTimes(
     cellWidth,
     cellHeight,
     numeral: round(numeral),
-    shape: round(Math.max(2, Math.min(cellHeight, cellWidth) * 0.105)),
+    shape: inkShapeIn(cellWidth, cellHeight, strong),
     covers: times.covers,
     name: round(Math.min(26, cellHeight * 0.7, (STRIP.rowNames - 12) / (nameDigits * DIGIT))),
   };

@@ -16,6 +16,7 @@ export const sentence = reader<SentenceSettings>({
   schema: SentenceSettings,
   starts: { kind: "sentence", form: "gathered" },
   name: "Number sentence",
+  needs: "a jump",
   fields: [
     {
       part: "form",

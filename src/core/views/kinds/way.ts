@@ -10,4 +10,5 @@ export const way = reader<WaySettings>({
   schema: WaySettings,
   starts: { kind: "way" },
   name: "Stops",
+  needs: "a trail",
 });

@@ -1,7 +1,7 @@
 "use client";
 
 import { useDrag } from "@use-gesture/react";
-import { ArrowLeftToLine, PencilLine } from "lucide-react";
+import { ArrowLeftToLine } from "lucide-react";
 import { useState } from "react";
 import { type Framed, secondFrom, throughTen } from "@/core/count/ten-frame";
 import { isCoveredPart } from "@/core/scene/covered-part";
@@ -10,6 +10,7 @@ import type { Move } from "@/core/scene/move";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
+import { WriteSign } from "@/kit/signs";
 import { type FramePart, FramesDrawing } from "@/view/frames/frames-drawing";
 import { sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
@@ -115,7 +116,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
             onOpenChange={setOpen}
             button={
               <Button className="h-14 px-5" disabled={!asks}>
-                <PencilLine aria-hidden size={22} /> Write it
+                <WriteSign aria-hidden size={22} /> Write it
               </Button>
             }
           >

@@ -1,6 +1,6 @@
 "use client";
 
-import { Grid3x3, Minus, PencilLine, Plus, RotateCw } from "lucide-react";
+import { Grid3x3, Minus, Plus, RotateCw } from "lucide-react";
 import { useState } from "react";
 import { layCounters } from "@/core/lesson/lay-groups";
 import { isCoveredPart } from "@/core/scene/covered-part";
@@ -10,6 +10,7 @@ import { MAX_COUNTERS, MAX_GROUPS } from "@/core/views/kinds/groups";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
+import { WriteSign } from "@/kit/signs";
 import { type GroupPart, GroupsDrawing } from "@/view/groups/groups-drawing";
 import { boardInHand, sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
@@ -92,7 +93,7 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
           onOpenChange={setOpen}
           button={
             <Button className="h-14 px-4">
-              <PencilLine aria-hidden size={22} /> Write the last
+              <WriteSign aria-hidden size={22} /> Write the last
             </Button>
           }
         >

@@ -1,7 +1,7 @@
 "use client";
 
 import { useDrag } from "@use-gesture/react";
-import { Dices, PencilLine } from "lucide-react";
+import { Dices } from "lucide-react";
 import { useState } from "react";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { addPieces, exchangePieces, type Pieces, PLACE_KEYS, type Place } from "@/core/number/place-value";
@@ -15,6 +15,7 @@ import { numberOf } from "@/core/surface/cell-key";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { Popover } from "@/kit/popover";
+import { WriteSign } from "@/kit/signs";
 import { PlaceValueDrawing } from "@/view/place-value/place-value-drawing";
 import { boardNow, sceneInHand } from "../../store/on-show";
 import { useBoard, useBoardStore } from "../../store/use-board";
@@ -154,7 +155,7 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
         onOpenChange={setOpen}
         button={
           <Button className="h-14 px-5">
-            <PencilLine aria-hidden size={22} /> Write it
+            <WriteSign aria-hidden size={22} /> Write it
           </Button>
         }
       >
