@@ -183,7 +183,28 @@ test("a long press peeks under a cover while preparing; in class, where all see 
   await expect(page.locator("[data-part=peek]")).toHaveCount(0);
 });
 
-test("a finger on the chart marks at once, and puts away what stands open over the rail", async ({
+test("in class it peeks where the lesson is set to, and the setting is kept", async ({ page, request }) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  await page.getByRole("menuitem", { name: "Rename or label the lesson" }).click();
+  await page.getByRole("switch", { name: /a long press shows what a cover hides/ }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await saved(page);
+  await page.reload();
+  await page.getByRole("button", { name: "Cover", exact: true }).click();
+  const square = page.locator("[data-cell='62']");
+  await square.click();
+  await expect(place(page, "covered")).toHaveCount(1);
+  await square.hover();
+  await page.mouse.down();
+  await expect(page.locator("[data-part=peek]")).toHaveText("63");
+  await page.mouse.up();
+  await expect(page.locator("[data-part=peek]")).toHaveCount(0);
+  await expect(place(page, "covered")).toHaveCount(1);
+});
+
+test("a finger on the chart marks at once, and the settings of the count stay beside it", async ({
   page,
   request,
 }) => {

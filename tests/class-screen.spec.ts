@@ -1,5 +1,5 @@
 import { type BrowserContext, expect, type Page, test } from "@playwright/test";
-import { HANDS, press } from "./support/hands";
+import { HANDS, press, rest } from "./support/hands";
 import { addLesson, lessonWith, lineView, place } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -112,6 +112,31 @@ test("a slip, a peek, a menu, a message and preparing stand on the teacher's win
   await expect(screen.getByRole("button")).toHaveCount(0);
   await expect(screen.getByRole("link")).toHaveCount(0);
   await expect(screen.getByRole("textbox")).toHaveCount(0);
+});
+
+test("a long press under a cover shows its number where the class has a screen of its own, and not there", async ({
+  page,
+  context,
+  request,
+}) => {
+  const id = await addLesson(request, { title: "Peeked at" });
+  const screen = await twoWindows(page, context, id);
+  await button(page, "Cover").click();
+  await page.locator("[data-cell='62']").click();
+  await expect(place(page, "covered")).toHaveCount(1);
+  const before = await words(screen).textContent();
+  await rest("mouse", page, page.locator("[data-cell='62']"), () =>
+    expect(page.locator("[data-part=peek]")).toHaveText("63"),
+  );
+  expect(await words(screen).textContent()).toBe(before);
+  // With the one display again, it is what everybody sees.
+  await screen.close();
+  await expect(forYou(page)).toHaveCount(0, { timeout: 15_000 });
+  await expect(place(page, "covered")).toHaveCount(1);
+  await rest("mouse", page, page.locator("[data-cell='62']"), async () => {
+    await page.waitForTimeout(900);
+    await expect(page.locator("[data-part=peek]")).toHaveCount(0);
+  });
 });
 
 test("a note of a step is for the teacher alone", async ({ page, context, request }) => {

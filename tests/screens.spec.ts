@@ -1,7 +1,5 @@
-import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
 import { measureScreen } from "../scripts/lib/measure-screen.mjs";
-import { shut } from "./support/hands";
 import { addLesson, climb, openBoard, place } from "./support/lessons";
 
 const SIZES = [
@@ -10,116 +8,6 @@ const SIZES = [
   { width: 1024, height: 768 },
   { width: 820, height: 1180 },
 ];
-
-/** No serious or critical fault on the page, or on the part of it that has just come up. */
-async function noFaults(page: Page, what: string, part = "body") {
-  const { violations } = await new AxeBuilder({ page }).include(part).analyze();
-  const grave = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
-  expect
-    .soft(
-      grave.map(({ id, nodes }) => [what, id, nodes.map(({ html }) => html.slice(0, 160))]),
-      what,
-    )
-    .toEqual([]);
-}
-
-test("the shelf and its neighbours have no serious or critical fault", async ({ page }) => {
-  await page.emulateMedia({ reducedMotion: "reduce" });
-  await page.goto("/");
-  await noFaults(page, "shelf");
-  await page.getByRole("button", { name: "New lesson" }).click();
-  await noFaults(page, "new lesson", "[role=dialog]");
-  await page.goto("/removed");
-  await noFaults(page, "removed lessons");
-  await page.goto("/lesson/none");
-  await noFaults(page, "not found");
-});
-
-test("the board has no serious or critical fault, taught or prepared", async ({ page, request }) => {
-  const id = await addLesson(request);
-  await page.emulateMedia({ reducedMotion: "reduce" });
-  await page.goto(`/lesson/${id}`);
-  await openBoard(page, /Every sixth post/);
-  for (let step = 0; step < 5; step += 1) await climb(page);
-  await page.getByRole("button", { name: "Cover", exact: true }).click();
-  await page.locator("[data-cell='54']").click();
-  await page.getByRole("button", { name: "Show answer" }).click();
-  await noFaults(page, "board climbed");
-  await page.getByRole("button", { name: /^Count in 6/ }).click();
-  await noFaults(page, "count");
-  await page.getByRole("button", { name: "Close" }).click();
-  await page.getByRole("button", { name: "Clear" }).click();
-  await noFaults(page, "clear", "[role=menu]");
-  await shut(page);
-  await page.getByRole("button", { name: "Prepare", exact: true }).click();
-  await noFaults(page, "preparing");
-  for (const tab of ["Marks", "Covers", "Views", "Board"]) {
-    await page.getByRole("tab", { name: tab }).click();
-    await noFaults(page, tab, "aside");
-  }
-  await page.getByRole("button", { name: "Write", exact: true }).click();
-  for (const way of ["Keypad", "Tiles", "Where it goes"]) {
-    await page.getByRole("radio", { name: way }).click();
-    await noFaults(page, way, "section[aria-label=Write]");
-  }
-  await page.keyboard.press("m");
-  for (const key of ["k", "?", "Control+k"]) {
-    await page.keyboard.press("Escape");
-    await page.locator("body").press(key);
-    await expect(page.getByRole("dialog")).toBeVisible();
-    await noFaults(page, `dialog of ${key}`, "[role=dialog]");
-  }
-});
-
-test("arrows and times grids have no serious or critical fault, at work and at a puzzle", async ({
-  page,
-  request,
-}) => {
-  await page.emulateMedia({ reducedMotion: "reduce" });
-  await page.goto(`/lesson/${await addLesson(request, { name: "8-arrows-on-the-jetty" })}`);
-  for (let step = 0; step < 3; step += 1) await climb(page);
-  await expect(page.getByRole("region", { name: "Arrows" })).toBeVisible();
-  await noFaults(page, "arrows");
-  await page.goto(`/lesson/${await addLesson(request, { name: "9-crates-in-the-hold" })}`);
-  for (let step = 0; step < 4; step += 1) await climb(page);
-  await noFaults(page, "times grid");
-  await openBoard(page, /Which number belongs/);
-  await climb(page);
-  await page.getByRole("button", { name: "Write", exact: true }).click();
-  await expect(page.getByText("What belongs here?")).toBeVisible();
-  await noFaults(page, "puzzle");
-});
-
-test("lines, ways, pairs and problems have no serious or critical fault, taught, jumped on and drawn on", async ({
-  page,
-  request,
-}) => {
-  await page.emulateMedia({ reducedMotion: "reduce" });
-  await page.goto(`/lesson/${await addLesson(request, { name: "12-friendly-numbers" })}`);
-  for (let step = 0; step < 3; step += 1) await climb(page);
-  await expect(page.getByRole("list", { name: "Stops of the trail" })).toBeVisible();
-  await noFaults(page, "line");
-  await page.keyboard.press("j");
-  await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
-  await noFaults(page, "jumps");
-  await page.keyboard.press("p");
-  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
-  await noFaults(page, "pen");
-  await page.goto(`/lesson/${await addLesson(request, { name: "13-how-far-to-the-next-ten" })}?prepare`);
-  await climb(page);
-  await expect(page.getByRole("list", { name: "Pairs that make ten" })).toBeVisible();
-  await noFaults(page, "pairs");
-  await page.getByRole("tab", { name: "Views" }).click();
-  await noFaults(page, "views", "aside");
-  await openBoard(page, /Your turn/);
-  await expect(page.getByRole("article")).toHaveCount(4);
-  await noFaults(page, "problems");
-  await page.goto(`/lesson/${await addLesson(request, { name: "10-the-tide-gauge" })}`);
-  await openBoard(page, /Equally far/);
-  for (let step = 0; step < 2; step += 1) await climb(page);
-  await expect(page.getByRole("region", { name: "Two numbers compared" })).toBeVisible();
-  await noFaults(page, "compare");
-});
 
 for (const size of SIZES) {
   test(`the board fits ${size.width} × ${size.height} without scrolling, and its rail is wide enough for fingers`, async ({

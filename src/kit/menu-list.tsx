@@ -2,6 +2,7 @@
 
 import { DropdownMenu } from "radix-ui";
 import type { ReactNode } from "react";
+import { openedIn } from "./opened-in";
 
 /** What opens from the button of a menu. It comes when it is first asked for, and is open then. */
 export function MenuList({
@@ -16,7 +17,7 @@ export function MenuList({
   return (
     <DropdownMenu.Root modal={false} defaultOpen>
       <DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={openedIn()}>
         <DropdownMenu.Content
           align={align}
           sideOffset={8}

@@ -3,6 +3,7 @@
 import { Check, ChevronDown } from "lucide-react";
 import { Select as Radix } from "radix-ui";
 import { useState } from "react";
+import { openedIn } from "./opened-in";
 
 type Option<T extends string> = { readonly value: T; readonly label: string };
 
@@ -38,7 +39,7 @@ export function Select<T extends string>({ label, value, onChange, options, plac
         <Radix.Value placeholder={placeholder} />
         <ChevronDown aria-hidden size={17} className="text-quiet" />
       </Radix.Trigger>
-      <Radix.Portal>
+      <Radix.Portal container={openedIn()}>
         <Radix.Content
           position="popper"
           sideOffset={6}

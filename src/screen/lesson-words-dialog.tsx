@@ -9,6 +9,7 @@ import { LessonWords } from "@/core/lesson/lesson";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field } from "@/kit/field";
+import { Switch } from "@/kit/switch";
 
 type Props = {
   open: boolean;
@@ -53,10 +54,10 @@ const Typed = z.extend(LessonWords, {
 
 type WordsProps = Omit<Props, "open" | "onOpenChange"> & { onCancel: () => void };
 
-function Words({ words: { title, forClass, labels = [] }, inUse = [], onSave, onCancel }: WordsProps) {
+function Words({ words: { title, forClass, labels = [], peek }, inUse = [], onSave, onCancel }: WordsProps) {
   const { register, handleSubmit, formState, watch, setValue } = useForm({
     resolver: standardSchemaResolver(Typed),
-    defaultValues: { title, forClass, labels: labels.join(", ") },
+    defaultValues: { title, forClass, labels: labels.join(", "), peek },
   });
   const chosen = labelsIn(watch("labels"));
   const turn = (label: string) => {
@@ -101,6 +102,14 @@ function Words({ words: { title, forClass, labels = [] }, inUse = [], onSave, on
           </fieldset>
         )}
       </div>
+      {/* Where it is known what holds: on the shelf it is not. */}
+      {peek !== undefined && (
+        <Switch
+          label="In class, a long press shows what a cover hides: everybody sees it"
+          on={watch("peek") ?? false}
+          onChange={(on) => setValue("peek", on)}
+        />
+      )}
       <DialogEnd>
         <Button onClick={onCancel}>Cancel</Button>
         <Button type="submit" tone="strong">

@@ -93,6 +93,8 @@ export const LessonWords = z.object({
   labels: z.optional(
     z.array(Label).check(z.maxLength(MAX.labels, `A lesson has room for ${MAX.labels} labels.`)),
   ),
+  /** Whether a long press shows what is under a cover in class too, on the one display that everybody sees. */
+  peek: z.optional(z.boolean()),
 });
 export type LessonWords = z.infer<typeof LessonWords>;
 

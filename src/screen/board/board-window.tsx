@@ -30,6 +30,7 @@ import { ViewStage } from "../views/stages";
 import { type BoardDialog, BoardDialogs } from "./board-dialogs";
 import { BoardViews, Shared, usePlaced } from "./board-views";
 import {
+  Announcer,
   ByRule,
   CountPanel,
   Drawer,
@@ -244,6 +245,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
       />
 
       {voice && <Voice />}
+      <Announcer />
       <PrintBoard strong={strong} />
       <BoardDialogs
         id={open.id}

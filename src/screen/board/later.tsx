@@ -58,6 +58,11 @@ export const PrintBoard = later(
 );
 export const KeysDialog = later(() => import("../commands/keys-dialog").then((part) => part.KeysDialog));
 export const FindCommand = later(() => import("../commands/find-command").then((part) => part.default));
+export const Announcer = later(
+  () => import("../heard/announcer").then((part) => part.Announcer),
+  () => null,
+  "when brought",
+);
 export const Voice = later(() => import("../count/voice").then((part) => part.Voice));
 export const Slips = later(() => import("../count/slips").then((part) => part.Slips));
 export const Verdict = later(() => import("../times/verdict").then((part) => part.Verdict));
@@ -95,6 +100,7 @@ const PARTS = [
   KeysDialog,
   FindCommand,
   ArrowPanel,
+  Announcer,
   Voice,
   Slips,
   Verdict,

@@ -82,7 +82,10 @@ export function useClassLink(
   const now = useRef(link);
   useLayoutEffect(() => {
     now.current = link;
-  }, [link]);
+    const tell = () => store.setState({ seenAlone: link?.getState().follows ?? false });
+    tell();
+    return link?.subscribe((is, was) => is.follows !== was.follows && tell());
+  }, [link, store]);
   const open = useCallback(async () => {
     // Without an opener it has a process of its own: drawing it does not hold up a touch here.
     window.open(`/lesson/${lesson}/class`, "_blank", `noopener,${await placeOfWindow()}`);

@@ -59,10 +59,10 @@ const placeOf = (boards: readonly Board[], where: Whereabouts | null): number =>
 export const boardsPart =
   (lesson: Lesson, where: Whereabouts | null, preparing: boolean): Part<BoardsPart> =>
   ({ getState: get, setState: set }) => {
-    const { boards, title, forClass, labels = [], removed = [], sheets = [] } = lesson;
+    const { boards, title, forClass, labels = [], peek = false, removed = [], sheets = [] } = lesson;
     return {
       preparing,
-      words: { title, forClass, labels },
+      words: { title, forClass, labels, peek },
       taughtTo: where?.forClass ?? forClass,
       boards: boardsAt(boards, where),
       removed,

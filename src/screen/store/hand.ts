@@ -27,6 +27,8 @@ export type HandPart = {
   routing: boolean;
   /** The view that was touched last: where it keeps its own, what is done is done on it. */
   within: ViewId | null;
+  /** The class has a screen of its own: this window is seen by the teacher alone. */
+  seenAlone: boolean;
   /** Fingers that are on their way over numbers. */
   drags: { readonly [finger in number]?: Drag | undefined };
   choose: (tool: ToolName, ink?: Ink) => void;
@@ -69,6 +71,7 @@ export const handPart: Part<HandPart> = (store) => {
     jump: EMPTY_JUMP,
     routing: false,
     within: null,
+    seenAlone: false,
     drags: {},
     choose: (tool, ink) => set({ tool, hand: EMPTY_HAND, ...(ink ? { ink } : {}) }),
     take: (tool) => get().choose(get().tool === tool ? "mark" : tool),

@@ -12,8 +12,12 @@ export function touchOn(store: BoardStore, view: View, number: Target, finger: n
   beginSweep(number, finger, reach);
 }
 
-/** Whether a long press shows what a cover hides: while preparing. In class everybody would see it. */
+/**
+ * Whether a long press shows what a cover hides: while preparing, and in class where a class screen of its own leaves this
+ * window to the teacher. With one display everybody would see it: there only where the lesson asks for it.
+ */
 export function mayPeek(store: BoardStore, view: View, number: Target): boolean {
   const state = store.getState();
-  return state.preparing && isCoveredAt(sceneOn(state, view), number);
+  const mayLook = state.preparing || state.seenAlone || state.words.peek === true;
+  return mayLook && isCoveredAt(sceneOn(state, view), number);
 }

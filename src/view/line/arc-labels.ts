@@ -3,9 +3,10 @@ import type { NumberKey } from "@/core/number/exact";
 import { groupDigits } from "@/core/number/group-digits";
 import { showNumber } from "@/core/number/show-number";
 import { round } from "../round";
-import type { Arc } from "./arc-shape";
+import { type Arc, alongArc } from "./arc-shape";
 import { arcTextSize, arcTextWidth } from "./arc-text";
 import type { JumpStyle } from "./jump-style";
+import type { LineGeometry, Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 
 export type ArcLabel = {
@@ -32,6 +33,41 @@ function beside(part: number, halfWidth: number, halfHeight: number): number {
 /** Room of an ink's shape before a size, in parts of the size of its digits. */
 export const ROOM_OF_FIGURE = 0.72;
 
+/** Of more arcs than these none is kept off: their labels are shared, and stand over all of them. */
+const MAX_KEPT_OFF = 40;
+
+type Box = { left: number; right: number; top: number; bottom: number };
+
+function curveOf(geometry: LineGeometry, { from, to, height }: Arc): { points: Point[]; around: Box } {
+  const points = alongArc(geometry, from, to, height);
+  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
+  const around = {
+    left: Math.min(...xs),
+    right: Math.max(...xs),
+    top: Math.min(...ys),
+    bottom: Math.max(...ys),
+  };
+  return { points, around };
+}
+
+/** Whether a curve passes through a box, near enough: its points lie closer together than any size is wide. */
+function passes({ points, around }: { points: readonly Point[]; around: Box }, box: Box): boolean {
+  if (
+    around.left > box.right ||
+    around.right < box.left ||
+    around.top > box.bottom ||
+    around.bottom < box.top
+  )
+    return false;
+  return points.some((point, i) => {
+    const before = points[i - 1] ?? point;
+    return [0, 0.25, 0.5, 0.75].some((t) => {
+      const [x, y] = [point.x + (before.x - point.x) * t, point.y + (before.y - point.y) * t];
+      return x >= box.left && x <= box.right && y >= box.top && y <= box.bottom;
+    });
+  });
+}
+
 const roomOf = (text: string, size: number) => arcTextWidth(text, size) + 8;
 
 /**
@@ -39,6 +75,7 @@ const roomOf = (text: string, size: number) => arcTextWidth(text, size) + 8;
  * that would lie on another is lifted over it, and left out where even that finds no room.
  * @param figures whether the shape of an ink stands before each
  * @param taken labels of another trail, that these keep off too
+ * @param alsoThere the arcs of another trail, that these keep off as they do of their own
  */
 export function arcLabels(
   layout: LineLayout,
@@ -46,11 +83,14 @@ export function arcLabels(
   arcs: readonly Arc[],
   figures = false,
   taken: readonly ArcLabel[] = [],
+  alsoThere: readonly Arc[] = [],
 ): ArcLabel[] {
   const { geometry } = layout;
   const size = arcTextSize(layout);
   const extra = figures ? size * ROOM_OF_FIGURE : 0;
   const labels: ArcLabel[] = [];
+  const all = [...arcs, ...alsoThere];
+  const curves = all.length > MAX_KEPT_OFF ? [] : all.map((arc) => curveOf(geometry, arc));
   const place = (run: readonly Arc[]) => {
     const [first, last] = [run[0]!, run.at(-1)!];
     const covered = run.every(({ index }) => trail.covers[index]?.size);
@@ -74,7 +114,8 @@ export function arcLabels(
     const next = upright ? width : size * 1.15;
     // The size of a jump back, whose arc lies under another, stands under its own arc where there is room.
     const under = first.by.startsWith("-") && height >= 2 * off + 10 ? [-off] : [];
-    for (const lift of [off, ...under, off + next, off + 2 * next]) {
+    let onAnArc: ArcLabel | null = null;
+    for (const lift of [off, ...under, off + next, off + 2 * next, off + 3 * next]) {
       const at = geometry.point(middle, height + lift);
       // Of a run that goes on out of sight the label stays in sight.
       const half = width / 2 + 2;
@@ -85,7 +126,7 @@ export function arcLabels(
         (other) => Math.abs(other.x - x) >= (other.width + width) / 2 || Math.abs(other.y - y) >= size * 1.05,
       );
       if (!clear) continue;
-      labels.push({
+      const label = {
         jumps: run.map(({ index }) => index),
         text,
         x: round(x),
@@ -93,9 +134,16 @@ export function arcLabels(
         width,
         style: first.style,
         covered,
-      });
-      return;
+      };
+      const box = { left: x - width / 2, right: x + width / 2, top: y - size * 0.5, bottom: y + size * 0.5 };
+      if (!curves.some((curve) => passes(curve, box))) {
+        labels.push(label);
+        return;
+      }
+      onAnArc ??= label;
     }
+    // Where arcs are everywhere it is drawn over one, with a rim of its own.
+    if (onAnArc) labels.push(onAnArc);
   };
   for (let i = 0; i < arcs.length; ) {
     const arc = arcs[i]!;

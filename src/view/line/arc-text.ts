@@ -2,7 +2,11 @@ import { round } from "../round";
 import type { LineLayout } from "./line-layout";
 
 /** The size of the numbers that stand over arcs. */
-export const arcTextSize = (layout: LineLayout) => round(Math.min(layout.numeral * 0.86, 30));
+export const arcTextSize = (layout: LineLayout) =>
+  round(Math.min(Math.max(layout.numeral * 0.86, LEAST), 30));
+
+/** No smaller, however small the numerals of a crowded line are: 2.7 % of the height of an ordinary screen. */
+const LEAST = 22;
 
 /** How wide a size, or a few words about jumps, is written, near enough to keep others off it. */
 export function arcTextWidth(text: string, size: number): number {

@@ -6,7 +6,7 @@ import { EMPTY_SCENE } from "@/core/scene/scene";
 import { wholeSpan } from "@/core/surface/line";
 import { startingLine } from "@/core/surface/starting-lines";
 import { type ArcLabel, arcLabels } from "./arc-labels";
-import { arcsOf, arcUnder } from "./arc-shape";
+import { alongArc, arcsOf, arcUnder } from "./arc-shape";
 import { arcTextSize } from "./arc-text";
 import { layOutLine } from "./line-layout";
 
@@ -46,6 +46,28 @@ describe("the sizes of jumps", () => {
       "6 jumps of 1",
     ]);
     expect(sizes(trail("60", "-20", "-20")).map(({ text }) => text)).toEqual(["−20", "−20"]);
+  });
+
+  test("never lie on an arc, on the ways that are taught", () => {
+    const line = startingLine("0-100");
+    for (const of of [
+      trail("27", "3", "40"),
+      trail("27", "3", "10", "10", "10", "10"),
+      trail("52", "-20", "3"),
+      trail("38", "40", "-2"),
+      trail("63", "-30", "2"),
+      trail("45", "-5", "-30", "-2"),
+    ]) {
+      const layout = layOutLine(line, wholeSpan(line), marks(of), ROOM, false);
+      const { trail: arcs } = arcsOf(layout, { trail: of, aside: null });
+      const labels = arcLabels(layout, of, arcs);
+      expect(labels).toHaveLength(arcs.length);
+      const half = arcTextSize(layout) * 0.45;
+      for (const { text, x, y, width } of labels)
+        for (const { from, to, height } of arcs)
+          for (const point of alongArc(layout.geometry, from, to, height))
+            expect(Math.abs(point.x - x) > width / 2 || Math.abs(point.y - y) > half, text).toBe(true);
+    }
   });
 
   test("never lie on each other", () => {

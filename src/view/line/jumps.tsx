@@ -13,10 +13,13 @@ export const Jumps = memo(function Jumps({ layout, marks: { trail, aside }, ghos
   const [arcs, labels] = useMemo(() => {
     const arcs = arcsOf(layout, { trail, aside });
     const inks = aside !== null;
-    const ahead = trail ? arcLabels(layout, trail, arcs.trail, inks) : [];
+    const ahead = trail ? arcLabels(layout, trail, arcs.trail, inks, [], arcs.aside) : [];
     return [
       arcs,
-      { trail: ahead, aside: aside ? arcLabels(layout, aside.trail, arcs.aside, inks, ahead) : [] },
+      {
+        trail: ahead,
+        aside: aside ? arcLabels(layout, aside.trail, arcs.aside, inks, ahead, arcs.trail) : [],
+      },
     ];
   }, [layout, trail, aside]);
   const size = arcTextSize(layout);

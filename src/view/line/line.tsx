@@ -21,6 +21,7 @@ import { useScene } from "../scene/use-scene";
 import { arcPath, arcUnder } from "./arc-shape";
 import { AskedNumber } from "./asked-tick";
 import { Jumps } from "./jumps";
+import { JumpsRead } from "./jumps-read";
 import { lineAnchors } from "./line-anchors";
 import { LineFigure } from "./line-figure";
 import type { Point } from "./line-geometry";
@@ -163,7 +164,10 @@ export const Line = memo(function Line({
   const isLabelled = (number: NumberKey) => layout.labels.some(({ key }) => key === number);
   // Besides the labels: where the keyboard stands, and the tick that is asked for.
   const bare = new Set([standing, ...(asked ? [asked.number] : [])].filter((key) => !isLabelled(key)));
-  const cells = [...layout.labels, ...[...bare].map((key) => ({ ...boxAt(key), key }))];
+  // Read in the order of their numbers.
+  const cells = [...layout.labels, ...[...bare].map((key) => ({ ...boxAt(key), key }))].toSorted((a, b) =>
+    exact(a.key).compare(exact(b.key)),
+  );
   const preview = touch.jump && {
     from: layout.placing.partOf(exact(touch.jump.from)),
     to: layout.placing.partOf(exact(touch.jump.to)),
@@ -198,7 +202,7 @@ export const Line = memo(function Line({
             width={whole.width}
             height={whole.height}
             viewBox={`0 0 ${size.width} ${size.height}`}
-            role="presentation"
+            aria-hidden
             className="absolute inset-0 overflow-visible"
             style={
               marks.trail || marks.aside
@@ -216,7 +220,9 @@ export const Line = memo(function Line({
           role="presentation"
           className="pointer-events-none absolute inset-0 overflow-hidden"
         >
-          <LineFigure line={settings} layout={layout} marks={marks} jumpsApart />
+          <g aria-hidden>
+            <LineFigure line={settings} layout={layout} marks={marks} jumpsApart />
+          </g>
           {preview && touch.jump && (
             <g fill="none">
               <path
@@ -269,6 +275,7 @@ export const Line = memo(function Line({
           )}
         </svg>
       </div>
+      <JumpsRead marks={marks} scene={scene} write={layout.write} />
       {over && (
         <div
           className="absolute inset-0 pointer-events-none"

@@ -1,0 +1,32 @@
+import { keyOf, type NumberKey } from "../number/exact";
+import { landings, type Trail } from "./trail";
+
+/** So many jumps are read; before them it is said how many there were. */
+const READ = 40;
+
+/**
+ * The jumps of a trail for who hears them: "from 276 to 280, plus 4". What is covered is called so, and says no more.
+ * @param write a number as its board writes it
+ * @param isCovered whether the class sees a number
+ */
+export function jumpsSaid(
+  trail: Trail,
+  write: (number: NumberKey) => string,
+  isCovered: (number: NumberKey) => boolean,
+): string[] {
+  const stops = [trail.start, ...landings(trail).map(keyOf)];
+  const told = (number: NumberKey) => (isCovered(number) ? "covered" : write(number));
+  const first = Math.max(0, trail.jumps.length - READ);
+  const said = trail.jumps.slice(first).map((by, nth) => {
+    const index = first + nth;
+    const covers = trail.covers[index];
+    if (covers?.arc) return "a covered jump";
+    const size = covers?.size
+      ? "covered"
+      : by.startsWith("-")
+        ? `minus ${write(by.slice(1))}`
+        : `plus ${write(by)}`;
+    return `from ${told(stops[index]!)} to ${told(stops[index + 1]!)}, ${size}`;
+  });
+  return first === 0 ? said : [`${first} jumps before these`, ...said];
+}

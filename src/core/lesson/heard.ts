@@ -1,0 +1,69 @@
+import { listWords } from "../number/list-words";
+import { type CellState, cellState, inksIn, isCovered } from "../scene/cell-state";
+import { changedCells } from "../scene/changed-cells";
+import { isCoveredAt, type Scene } from "../scene/scene";
+import { hasInk, INKS } from "../set/ink";
+import { isCellKey, numberOf, type Target } from "../surface/cell-key";
+import type { Board } from "./lesson";
+import { boardCells, textOn } from "./views-of";
+
+/** Where a board stands at one moment, as far as it is told to who does not see it. */
+export type Heard = { readonly board: Board; readonly climbed: number; readonly scene: Scene };
+
+/** More numbers than these are counted, and not named one by one. */
+const NAMED = 6;
+
+/**
+ * What happened on a board between two moments, in a few words for who hears it: the step that was climbed to and its question,
+ * the number that a count has come to, what was marked, covered and shown. What is covered is not named: it is heard by all.
+ * Empty where nothing happened that is told.
+ */
+export function heardBetween(before: Heard, after: Heard): string {
+  const step = before.climbed === after.climbed ? [] : [stepHeard(after)];
+  return [...step, ...countHeard(before, after), ...marksHeard(before, after)].join(" ");
+}
+
+function stepHeard({ board, climbed }: Heard): string {
+  const steps = board.stair.length;
+  if (climbed === 0) return "Start of the board.";
+  const step = board.stair[climbed - 1];
+  return `Step ${climbed} of ${steps}. ${step?.question ?? ""}`.trim();
+}
+
+function countHeard(before: Heard, after: Heard): string[] {
+  const [was, is] = [before.scene.trail, after.scene.trail];
+  if (is === null) return was === null ? [] : ["The count is cleared."];
+  if (was?.end === is.end && was.jumps.length === is.jumps.length) return [];
+  return [isCoveredAt(after.scene, is.end) ? "Covered." : `${textOn(after.board)(is.end)}.`];
+}
+
+function marksHeard(before: Heard, after: Heard): string[] {
+  const cells = changedCells(before.scene, after.scene) ?? boardCells(after.board, after.scene);
+  const groups = new Map<string, Target[]>();
+  const tell = (what: string, target: Target) => groups.set(what, [...(groups.get(what) ?? []), target]);
+  for (const target of cells) {
+    const [was, is] = [cellState(before.scene, target), cellState(after.scene, target)];
+    if (was === is) continue;
+    if (isCovered(was) !== isCovered(is)) tell(isCovered(is) ? "covered" : "shown", target);
+    if (!isCovered(is)) for (const what of inksHeard(was, is)) tell(what, target);
+  }
+  return [...groups].map(([what, targets]) => `${whichHeard(after.board, what, targets)} ${what}.`);
+}
+
+function* inksHeard(was: CellState, is: CellState): Generator<string> {
+  const [old, now] = [inksIn(was), inksIn(is)];
+  if (old === now) return;
+  for (const ink of INKS) {
+    if (hasInk(now, ink) && !hasInk(old, ink)) yield `marked in ${ink}`;
+    if (hasInk(old, ink) && !hasInk(now, ink)) yield `no longer marked in ${ink}`;
+  }
+}
+
+/** The numbers of which something is told; how many, where there are many, and of what is covered always. */
+function whichHeard(board: Board, what: string, targets: readonly Target[]): string {
+  const names = [
+    ...new Set(targets.map((target) => textOn(board)(isCellKey(target) ? numberOf(target) : target))),
+  ];
+  if (what !== "covered" && names.length <= NAMED) return listWords(names);
+  return targets.length === 1 ? "1 number" : `${targets.length} numbers`;
+}
