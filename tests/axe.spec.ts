@@ -23,6 +23,7 @@ test("nothing is found on the shelf and its neighbours", async ({ page }) => {
   await page.goto("/");
   await clean(page, "shelf");
   await page
+    .getByRole("listitem")
     .getByRole("button", { name: /^More for/ })
     .first()
     .click();
@@ -89,10 +90,12 @@ test("nothing is found on a board that is taught", async ({ page, request }) => 
 test("nothing is found on a board that is prepared", async ({ page, request }) => {
   await page.goto(`/lesson/${await addLesson(request)}?prepare`);
   await openBoard(page, /Every sixth post/);
-  for (const tab of ["Numbers", "Marks", "Covers", "Pattern", "Count", "Views", "Board"]) {
+  for (const tab of ["Numbers", "Marks", "Covers", "Pattern", "Views", "Board"]) {
     await page.getByRole("tab", { name: tab }).click();
     await clean(page, `set-up: ${tab}`);
   }
+  await page.getByTitle("Set the count").click();
+  await clean(page, "set-up: Count");
   await page.getByRole("button", { name: /^More for step 1/ }).click();
   await clean(page, "what can be done to a step");
   await page.getByRole("menuitem", { name: "Open in the workshop" }).click();
@@ -156,6 +159,7 @@ test("nothing is found while a line is jumped on, a puzzle is solved, or a ring 
   request,
 }) => {
   await page.goto(`/lesson/${await addLesson(request, { name: "12-friendly-numbers" })}`);
+  await expect(page.getByRole("grid")).toBeVisible();
   await page.keyboard.press("j");
   await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
   await clean(page, "jumps");

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { measureScreen } from "../scripts/lib/measure-screen.mjs";
+import { middleOf } from "./support/hands";
 import { addLesson, lessonWith, lineView } from "./support/lessons";
 import { at } from "./support/lines";
 
@@ -42,10 +43,10 @@ for (const { name, main } of BOARDS) {
   });
 }
 
-/** The middle of a number on the line. */
+/** The middle of a number on the line, once the line stands still. */
 async function middle(page: Page, number: string) {
-  const box = (await at(page, number).boundingBox())!;
-  return [box.x + box.width / 2, box.y + box.height / 2] as const;
+  const { x, y } = await middleOf(at(page, number));
+  return [x, y] as const;
 }
 
 test("on a large display a line is touched, slid and jumped on where it is seen", async ({
@@ -71,6 +72,7 @@ test("on a large display a line is touched, slid and jumped on where it is seen"
     expect(Math.abs(after - x)).toBeLessThan(30);
   }).toPass();
   await page.getByRole("button", { name: "Jump", exact: true }).click();
+  await expect(page.getByRole("region", { name: "Jumps" })).toBeVisible();
   const [from, to] = [await middle(page, "12"), await middle(page, "15")];
   await page.mouse.move(...from);
   await page.mouse.down();

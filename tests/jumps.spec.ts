@@ -86,8 +86,14 @@ test("round a ring: a count goes on past its end, and a jump drawn over the top 
       .evaluate((parts) => [...parts.querySelectorAll("svg text")].map((text) => text.textContent).join(" "));
   await expect.poll(says).toBe("55 + 15 = 70");
   // 70 stands where 10 is, and its pointer with it.
-  const landed = await middle(page, "70");
-  expect(Math.hypot(landed.x - to.x, landed.y - to.y)).toBeLessThan(8);
+  const [landed, five, fifteen] = [
+    await middle(page, "70"),
+    await middle(page, "5"),
+    await middle(page, "15"),
+  ];
+  const far = (one: typeof landed, other: typeof landed) => Math.hypot(one.x - other.x, one.y - other.y);
+  expect(Math.abs(far(landed, five) - far(landed, fifteen))).toBeLessThan(16);
+  expect(far(landed, five)).toBeLessThan(far(five, fifteen));
   await field(page, "Jump").fill("5");
   await button(page, /^Jump on/).click();
   await expect.poll(says).toBe("55 + 15 + 5 = 75");

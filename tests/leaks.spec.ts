@@ -145,8 +145,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
   expect(answer.status(), await answer.text()).toBe(201);
   const { id } = await answer.json();
   await page.goto(`/lesson/${id}`);
-  const tool = (name: string) =>
-    page.getByRole("group", { name: "Hand tools" }).getByRole("button", { name, exact: true });
+  const tool = (name: string) => page.locator("footer").getByRole("button", { name, exact: true });
   const quiet = async (where: string) => {
     // What reports of a board follows a frame or two after it.
     await page.evaluate(

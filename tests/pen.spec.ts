@@ -153,11 +153,13 @@ test("what is drawn on a times grid is seen on its place while the grid slides",
   await expect(button(page, "Pen")).toHaveAttribute("aria-pressed", "true");
   await page.keyboard.press("m");
   await expect(page.locator("[data-part=pen-layer]")).toHaveCSS("pointer-events", "none");
+  // The grid has grown into the room of the pen's strip.
+  const held = await middle(page, "[data-cell=r6c6]");
   const box = () => strokes(page).boundingBox();
   const before = (await box())!;
-  await page.mouse.move(at.x, at.y);
+  await page.mouse.move(held.x, held.y);
   await page.mouse.down();
-  for (const by of [20, 40, 61]) await page.mouse.move(at.x - by, at.y);
+  for (const by of [20, 40, 61]) await page.mouse.move(held.x - by, held.y);
   // The finger still holds the grid, which stands between two columns.
   await expect.poll(async () => Math.round((await box())!.x - before.x)).toBe(-61);
   await expect(page.locator("canvas[data-moving]")).toBeVisible();
@@ -165,7 +167,7 @@ test("what is drawn on a times grid is seen on its place while the grid slides",
   await expect(page.locator("canvas[data-moving]")).toHaveCount(0);
   const rested = await middle(page, "[data-cell=r6c6]");
   const drawnAt = (await box())!;
-  expect(drawnAt.x - before.x).toBeCloseTo(rested.x - at.x, 0);
+  expect(drawnAt.x - before.x).toBeCloseTo(rested.x - held.x, 0);
 });
 
 test("a note is typed, worded anew, rubbed out; two pupils draw at the same time", async ({

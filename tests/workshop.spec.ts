@@ -8,7 +8,7 @@ const button = (page: Page, name: string | RegExp) => page.getByRole("button", {
 const cards = (page: Page) =>
   page.getByRole("list", { name: "Steps, the lowest first" }).getByRole("listitem");
 const does = (page: Page) => page.getByRole("list", { name: "What it does" }).getByRole("listitem");
-const handTools = (page: Page) => page.getByRole("group", { name: "Hand tools" });
+const handTools = (page: Page) => page.locator("footer");
 
 /** The workshop of the second board, open on its second step. */
 async function workshop(page: Page, request: Parameters<typeof addLesson>[0], title: string) {

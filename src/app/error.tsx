@@ -8,7 +8,7 @@ export default function ErrorPage({ reset }: { reset: () => void }) {
     <Notice
       title="Something went wrong here"
       more={
-        <Button tone="stair" className="h-12 px-6" onClick={reset}>
+        <Button tone="stair" className="h-press px-6" onClick={reset}>
           Try again
         </Button>
       }

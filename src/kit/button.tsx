@@ -4,7 +4,7 @@ import type { ComponentProps } from "react";
 const TONES = {
   strong: "bg-ink text-board hover:bg-ink/88 disabled:bg-quiet",
   plain:
-    "border border-rule bg-board text-ink hover:border-ink disabled:text-quiet disabled:hover:border-rule",
+    "border border-edge bg-board text-ink hover:border-ink disabled:text-quiet disabled:hover:border-rule",
   quiet: "text-ink hover:bg-ink/8",
   stair: "bg-stair text-ink hover:bg-[#f5bd12]",
   danger: "border border-wrong bg-board text-wrong hover:bg-wrong hover:text-board",
@@ -22,7 +22,7 @@ export function Button({
     <button
       type="button"
       className={clsx(
-        "inline-flex h-11 shrink-0 items-center justify-center gap-2 rounded-button px-4 font-semibold whitespace-nowrap disabled:cursor-not-allowed",
+        "inline-flex h-press shrink-0 items-center justify-center gap-2 rounded-button px-4 font-semibold whitespace-nowrap disabled:cursor-not-allowed",
         TONES[tone],
         className,
       )}
@@ -43,7 +43,7 @@ export function IconButton({
       type="button"
       aria-label={name}
       className={clsx(
-        "inline-flex size-11 shrink-0 items-center justify-center rounded-button disabled:opacity-40",
+        "inline-flex size-press shrink-0 items-center justify-center rounded-button disabled:opacity-40",
         TONES[tone],
         className,
       )}

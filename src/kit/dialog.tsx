@@ -32,7 +32,7 @@ export function Dialog({ open, onOpenChange, title, description, size = "small",
           className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-32px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board ${SIZES[size]}`}
         >
           <div className={size === "large" ? "mb-4 pr-12" : "mb-5 pr-12"}>
-            <Radix.Title className="text-2xl font-bold">{title}</Radix.Title>
+            <Radix.Title className="text-title font-bold">{title}</Radix.Title>
             {description && <Radix.Description className="mt-1 text-quiet">{description}</Radix.Description>}
           </div>
           {children}
@@ -75,7 +75,7 @@ export function WholeDialog({
                 <X aria-hidden />
               </IconButton>
             </Radix.Close>
-            <Radix.Title className="text-xl font-bold">{title}</Radix.Title>
+            <Radix.Title className="text-large font-bold">{title}</Radix.Title>
             {head}
           </div>
           {children}

@@ -25,9 +25,9 @@ export function Field({ label, hint, message, bare, className, ...rest }: Compon
         autoComplete="off"
         className={clsx(
           BOX,
-          "h-11 font-semibold",
+          "h-press font-semibold",
           bare && "px-2.5 text-center",
-          message ? "border-wrong" : "border-rule",
+          message ? "border-wrong" : "border-edge",
         )}
         {...rest}
       />
@@ -47,7 +47,7 @@ export function TextField({ label, hint, message, className, ...rest }: Componen
         rows={2}
         aria-invalid={message ? true : undefined}
         aria-describedby={message ? `${id}-message` : undefined}
-        className={clsx(BOX, "resize-none py-2.5", message ? "border-wrong" : "border-rule")}
+        className={clsx(BOX, "resize-none py-2.5", message ? "border-wrong" : "border-edge")}
         {...rest}
       />
       <FieldMessage id={id} message={message} />
@@ -57,7 +57,7 @@ export function TextField({ label, hint, message, className, ...rest }: Componen
 
 function FieldLabel({ id, label, hint }: { id: string; label: string; hint?: string | undefined }) {
   return (
-    <label htmlFor={id} className="mb-1.5 flex items-baseline gap-2 text-sm font-semibold text-ink">
+    <label htmlFor={id} className="mb-1.5 flex items-baseline gap-2 text-small font-semibold text-ink">
       {label}
       {hint && <span className="font-normal text-quiet">{hint}</span>}
     </label>
@@ -66,7 +66,7 @@ function FieldLabel({ id, label, hint }: { id: string; label: string; hint?: str
 
 function FieldMessage({ id, message }: { id: string; message: string | undefined }) {
   return (
-    <p id={`${id}-message`} aria-live="polite" className="text-sm font-medium text-wrong">
+    <p id={`${id}-message`} aria-live="polite" className="text-small font-medium text-wrong">
       {message && <span className="block pt-1.5">{message}</span>}
     </p>
   );

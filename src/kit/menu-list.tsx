@@ -49,7 +49,7 @@ export function MenuItem({ icon, onSelect, disabled, className = "", children }:
     <DropdownMenu.Item
       onSelect={onSelect}
       disabled={disabled ?? false}
-      className={`flex min-h-12 cursor-pointer items-center gap-3 rounded-[10px] px-3 font-semibold outline-none data-[disabled]:cursor-default data-[disabled]:text-[#6d7b93] data-[highlighted]:bg-wall data-[highlighted]:shadow-[inset_0_0_0_2px_var(--color-ink)] ${className}`}
+      className={`flex min-h-press cursor-pointer items-center gap-3 rounded-button px-3 font-semibold outline-none data-[disabled]:cursor-default data-[disabled]:text-[#6d7b93] data-[highlighted]:bg-wall data-[highlighted]:shadow-[inset_0_0_0_2px_var(--color-ink)] ${className}`}
     >
       {icon}
       {children}

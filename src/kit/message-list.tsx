@@ -17,9 +17,9 @@ export function MessageList() {
         unstyled: true,
         classNames: {
           toast:
-            "flex min-h-12 w-full items-center gap-4 rounded-button border border-rail-line bg-rail py-0.5 pr-1 pl-4 text-base leading-snug font-medium text-white",
+            "flex min-h-press w-full items-center gap-4 rounded-button border border-rail-line bg-rail py-0.5 pr-1 pl-4 text-base leading-snug font-medium text-white",
           content: "flex-1",
-          actionButton: "h-10 shrink-0 rounded-lg bg-stair px-4 font-semibold text-ink",
+          actionButton: "h-press shrink-0 rounded-button bg-stair px-4 font-semibold text-ink",
         },
       }}
     />

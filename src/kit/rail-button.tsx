@@ -21,7 +21,7 @@ export function RailButton({ icon, label, chosen, shown = "flex", className, ...
       onMouseDown={keepKeyboard}
       className={clsx(
         shown,
-        "h-16 w-14 shrink-0 flex-col phone:w-12 low:h-12 low:w-12 items-center justify-center gap-1 rounded-button px-0.5 text-[13px] leading-tight font-semibold rail-wide:w-16",
+        "h-rail w-14 shrink-0 flex-col phone:w-12 low:h-press low:w-12 items-center justify-center gap-1 rounded-button px-0.5 text-small leading-tight font-semibold rail-wide:w-16",
         chosen ? "bg-white text-ink" : "text-rail-text enabled:hover:bg-white/10 enabled:hover:text-white",
         "disabled:cursor-default disabled:text-[#8593aa]",
         className,
@@ -29,7 +29,7 @@ export function RailButton({ icon, label, chosen, shown = "flex", className, ...
       {...rest}
     >
       {icon}
-      <span className="text-center leading-[1.08] low:sr-only">{label}</span>
+      <span className="w-min text-center leading-[1.08] low:sr-only">{label}</span>
     </button>
   );
 }

@@ -34,7 +34,7 @@ export function Select<T extends string>({ label, value, onChange, options, plac
     >
       <Radix.Trigger
         aria-label={label}
-        className="flex h-11 min-w-0 items-center gap-1.5 whitespace-nowrap [&>span:first-child]:truncate rounded-button border border-rule bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
+        className="flex h-press min-w-0 items-center gap-1.5 whitespace-nowrap [&>span:first-child]:truncate rounded-button border border-edge bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
       >
         <Radix.Value placeholder={placeholder} />
         <ChevronDown aria-hidden size={17} className="text-quiet" />
@@ -50,7 +50,7 @@ export function Select<T extends string>({ label, value, onChange, options, plac
             {options.map((option) =>
               "options" in option ? (
                 <Radix.Group key={option.name}>
-                  <Radix.Label className="px-3 pt-3 pb-1 text-sm text-quiet">{option.name}</Radix.Label>
+                  <Radix.Label className="px-3 pt-3 pb-1 text-small text-quiet">{option.name}</Radix.Label>
                   {option.options.map((one) => (
                     <Item key={one.value} option={one} />
                   ))}
@@ -69,7 +69,7 @@ export function Select<T extends string>({ label, value, onChange, options, plac
 const Item = ({ option }: { option: Option<string> }) => (
   <Radix.Item
     value={option.value}
-    className="flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-[10px] px-3 font-semibold outline-none data-[highlighted]:bg-wall data-[highlighted]:shadow-[inset_0_0_0_2px_var(--color-ink)]"
+    className="flex min-h-press cursor-pointer items-center justify-between gap-4 rounded-button px-3 font-semibold outline-none data-[highlighted]:bg-wall data-[highlighted]:shadow-[inset_0_0_0_2px_var(--color-ink)]"
   >
     <Radix.ItemText>{option.label}</Radix.ItemText>
     <Radix.ItemIndicator>

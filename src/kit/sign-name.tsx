@@ -17,7 +17,7 @@ export function SignName({ name, at }: NamedSign) {
           sideOffset={8}
           collisionPadding={8}
           data-sign-name
-          className="rises pointer-events-none z-60 rounded-lg border-2 border-ink bg-board px-3 py-1.5 text-[15px] leading-tight font-semibold text-ink"
+          className="rises pointer-events-none z-60 rounded-button border-2 border-ink bg-board px-3 py-1.5 text-small leading-tight font-semibold text-ink"
         >
           {name}
         </Popper.Content>

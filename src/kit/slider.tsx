@@ -22,14 +22,14 @@ export function Slider({ label, value, min, max, onChange, onDone }: Props) {
       step={1}
       onValueChange={([next]) => next !== undefined && onChange(next)}
       onValueCommit={() => onDone?.()}
-      className="relative flex h-14 w-full touch-none items-center select-none"
+      className="relative flex h-touch w-full touch-none items-center select-none"
     >
       <Radix.Track className="h-2 grow rounded-full bg-rule">
         <Radix.Range className="absolute h-2 rounded-full bg-ink" />
       </Radix.Track>
       <Radix.Thumb
         aria-label={label}
-        className="block size-11 rounded-full border-3 border-ink bg-board text-center font-numeral text-lg leading-[38px] font-bold"
+        className="block size-press rounded-full border-3 border-ink bg-board text-center font-numeral text-large leading-[38px] font-bold"
       >
         {value}
       </Radix.Thumb>

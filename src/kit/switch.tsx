@@ -9,7 +9,7 @@ type Props = { label: string; on: boolean; onChange: (on: boolean) => void; disa
 export function Switch({ label, on, onChange, disabled = false }: Props) {
   const id = useId();
   return (
-    <div className="flex min-h-12 items-center justify-between gap-3">
+    <div className="flex min-h-press items-center justify-between gap-3">
       <label htmlFor={id} className="flex-1 cursor-pointer font-semibold">
         {label}
       </label>

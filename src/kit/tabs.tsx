@@ -20,12 +20,15 @@ export function Tabs({ label, pages, page, onPage }: Props) {
       {...(page === undefined ? {} : { value: page })}
       {...(onPage ? { onValueChange: onPage } : {})}
     >
-      <Radix.List aria-label={label} className="flex shrink-0 flex-wrap gap-1 rounded-button bg-wall p-1">
+      <Radix.List
+        aria-label={label}
+        className={`flex shrink-0 flex-wrap rounded-button bg-wall p-1 ${pages.length > 5 ? "gap-0.5" : "gap-1"}`}
+      >
         {pages.map(({ id, name }) => (
           <Radix.Trigger
             key={id}
             value={id}
-            className={`h-10 grow rounded-[9px] font-semibold ${pages.length > 5 ? "px-0.5 text-sm" : "px-1 text-[15px]"} text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule`}
+            className={`h-press grow rounded-button font-semibold ${pages.length > 5 ? "px-0 tracking-[-0.02em]" : "px-1"} text-small text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule`}
           >
             {name}
           </Radix.Trigger>

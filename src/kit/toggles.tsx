@@ -24,7 +24,7 @@ export function Toggles<T extends string>({ label, value, onChange, options }: P
           key={option.value}
           value={option.value}
           onMouseDown={(event) => event.preventDefault()}
-          className="h-11 flex-1 rounded-button border border-rule px-2 font-semibold whitespace-nowrap text-quiet hover:border-ink hover:text-ink data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-board"
+          className="h-press flex-1 rounded-button border border-edge px-2 font-semibold whitespace-nowrap text-quiet hover:border-ink hover:text-ink data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-board"
         >
           {option.label}
         </ToggleGroup.Item>

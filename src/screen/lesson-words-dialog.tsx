@@ -92,8 +92,8 @@ function Words({ words: { title, forClass, labels = [], peek }, inUse = [], onSa
                 aria-pressed={chosen.includes(label)}
                 onClick={() => turn(label)}
                 className={clsx(
-                  "h-11 rounded-full border px-4 font-semibold",
-                  chosen.includes(label) ? "border-ink bg-ink text-board" : "border-rule hover:border-ink",
+                  "h-press rounded-full border px-4 font-semibold",
+                  chosen.includes(label) ? "border-ink bg-ink text-board" : "border-edge hover:border-ink",
                 )}
               >
                 {label}

@@ -8,13 +8,13 @@ export function Notice({ title, children, more }: { title: string; children: Rea
         <path d="M0 60V48h30V36h30V24h30V12h30V60z" className="fill-stair" />
       </svg>
       <div>
-        <h1 className="text-3xl font-bold">{title}</h1>
-        <p className="mt-3 max-w-lg text-lg leading-snug text-quiet">{children}</p>
+        <h1 className="text-title font-bold">{title}</h1>
+        <p className="mt-3 max-w-lg text-large leading-snug text-quiet">{children}</p>
       </div>
       <div className="flex gap-3">
         {more}
         {/* By a fresh load: what went wrong is left behind. */}
-        <a href="/" className="flex h-12 items-center rounded-button bg-ink px-6 font-semibold text-board">
+        <a href="/" className="flex h-press items-center rounded-button bg-ink px-6 font-semibold text-board">
           Back to the lessons
         </a>
       </div>

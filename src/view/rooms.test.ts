@@ -52,6 +52,9 @@ describe.each(ROOMS)("in a %s room", (room) => {
     ...INKS.map((ink) => [`${ink}-dot`, ink]),
     ["cover", "board"],
     ["focus", "board"],
+    // The edge of what is typed in or pressed: WCAG 1.4.11.
+    ["edge", "board"],
+    ["edge", "wall"],
   ] as [string, string][])("%s can be told from %s", (one, other) => {
     expect(ratio(one, other)).toBeGreaterThanOrEqual(figure);
   });

@@ -21,7 +21,7 @@ export async function clear(page: Page, what: string | RegExp, hand: Hand = "mou
 
 /** Once the rail is there. */
 async function isOnRail(page: Page, button: Locator) {
-  await page.getByRole("button", { name: "Take back" }).waitFor();
+  await page.locator("footer").getByRole("button", { name: "Take back" }).waitFor();
   return button.isVisible();
 }
 

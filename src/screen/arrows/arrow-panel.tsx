@@ -22,8 +22,8 @@ const PLACES: Record<Arrow, string> = {
   down: "col-start-2 row-start-2",
 };
 /** In a narrow panel the words of a button take two lines. */
-const WORDY = "h-12 min-w-0 px-1 text-[15px] leading-tight whitespace-normal";
-const PAD = "flex h-16 flex-col items-center justify-center rounded-button";
+const WORDY = "h-press min-w-0 px-1 text-small leading-tight whitespace-normal!";
+const PAD = "flex h-rail flex-col items-center justify-center rounded-button";
 /** Seconds from one arrow of a row to the next. */
 const EVERY = 0.9;
 
@@ -38,57 +38,62 @@ export function ArrowPanel() {
   });
   const left = tilesLeft(scene).length;
   return (
-    <section aria-label="Arrows" className="@container flex flex-col gap-3 rounded-card bg-board p-4">
-      <Segments
-        label="When arrows are followed"
-        value={arrows?.layFirst ? "lay" : "go"}
-        options={[
-          { value: "go", label: "One by one" },
-          { value: "lay", label: "Lay them first" },
-        ]}
-        onChange={(way) =>
-          arrows && store.getState().setTo({ of: "view", is: { ...arrows, layFirst: way === "lay" } })
-        }
-      />
-      <Tiles tiles={scene.tiles} left={left} />
-      <div className="grid grid-cols-3 gap-2">
-        {(["up", "left", "right", "down"] as const).map((arrow) => (
-          <PadArrow key={arrow} arrow={arrow} />
-        ))}
-        <button
-          type="button"
-          aria-label={routing ? "Pause the arrows" : "Follow the arrows"}
-          disabled={scene.tiles.length === 0}
-          onMouseDown={keepKeyboard}
-          onClick={() => (routing ? arrowActionsOf(store).pauseRoute() : arrowActionsOf(store).startRoute())}
-          className={`${PAD} col-start-1 row-start-1 bg-stair hover:bg-[#f5bd12] disabled:bg-wall disabled:text-quiet/60`}
-        >
-          {routing ? (
-            <Pause aria-hidden size={28} fill="currentColor" />
-          ) : (
-            <Play aria-hidden size={28} fill="currentColor" />
-          )}
-        </button>
-        <button
-          type="button"
-          onMouseDown={keepKeyboard}
-          onClick={() => arrowActionsOf(store).drawCard()}
-          className={`${PAD} col-start-3 row-start-1 border-2 border-rule bg-board font-semibold hover:border-ink`}
-        >
-          <Layers aria-hidden size={22} />
-          <span className="text-[13px] leading-tight">A new route</span>
-        </button>
-      </div>
-      <div className="grid grid-cols-[repeat(auto-fit,minmax(112px,1fr))] gap-2">
-        <Cards />
-        <Button
-          className={WORDY}
-          disabled={left === 0}
-          onMouseDown={keepKeyboard}
-          onClick={() => arrowActionsOf(store).coverLanding()}
-        >
-          Cover the landing
-        </Button>
+    <section aria-label="Arrows" className="@container rounded-card bg-board p-4">
+      {/* Below a chart, where it is wide, the pad stands beside the rest. */}
+      <div className="grid gap-3 @min-[560px]:grid-cols-2 @min-[560px]:grid-rows-[auto_1fr_auto]">
+        <Segments
+          label="When arrows are followed"
+          value={arrows?.layFirst ? "lay" : "go"}
+          options={[
+            { value: "go", label: "One by one" },
+            { value: "lay", label: "Lay them first" },
+          ]}
+          onChange={(way) =>
+            arrows && store.getState().setTo({ of: "view", is: { ...arrows, layFirst: way === "lay" } })
+          }
+        />
+        <Tiles tiles={scene.tiles} left={left} />
+        <div className="grid grid-cols-3 gap-2 @min-[560px]:col-start-2 @min-[560px]:row-span-3 @min-[560px]:row-start-1">
+          {(["up", "left", "right", "down"] as const).map((arrow) => (
+            <PadArrow key={arrow} arrow={arrow} />
+          ))}
+          <button
+            type="button"
+            aria-label={routing ? "Pause the arrows" : "Follow the arrows"}
+            disabled={scene.tiles.length === 0}
+            onMouseDown={keepKeyboard}
+            onClick={() =>
+              routing ? arrowActionsOf(store).pauseRoute() : arrowActionsOf(store).startRoute()
+            }
+            className={`${PAD} col-start-1 row-start-1 bg-stair hover:bg-[#f5bd12] disabled:bg-wall disabled:text-quiet/60`}
+          >
+            {routing ? (
+              <Pause aria-hidden size={28} fill="currentColor" />
+            ) : (
+              <Play aria-hidden size={28} fill="currentColor" />
+            )}
+          </button>
+          <button
+            type="button"
+            onMouseDown={keepKeyboard}
+            onClick={() => arrowActionsOf(store).drawCard()}
+            className={`${PAD} col-start-3 row-start-1 border-2 border-edge bg-board font-semibold hover:border-ink`}
+          >
+            <Layers aria-hidden size={22} />
+            <span className="text-small leading-tight">A new route</span>
+          </button>
+        </div>
+        <div className="grid grid-cols-[repeat(auto-fit,minmax(96px,1fr))] gap-2">
+          <Cards />
+          <Button
+            className={WORDY}
+            disabled={left === 0}
+            onMouseDown={keepKeyboard}
+            onClick={() => arrowActionsOf(store).coverLanding()}
+          >
+            Cover the landing
+          </Button>
+        </div>
       </div>
     </section>
   );
@@ -111,10 +116,10 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
       aria-label={`Arrow ${arrow}${words && `, ${words}`}`}
       onMouseDown={keepKeyboard}
       onClick={() => arrowActionsOf(store).arrow(arrow)}
-      className={clsx(PAD, "border-2 border-rule bg-mist hover:border-ink", PLACES[arrow])}
+      className={clsx(PAD, "border-2 border-edge bg-mist hover:border-ink", PLACES[arrow])}
     >
       <Icon aria-hidden size={26} strokeWidth={2.6} />
-      <span className="h-4 text-[13px] leading-tight font-semibold text-quiet">{words}</span>
+      <span className="h-4 text-small leading-tight font-semibold text-quiet">{words}</span>
     </button>
   );
 }
@@ -122,7 +127,7 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
 /** The row of tiles; those that have been followed are filled. */
 function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
   const store = useBoardStore();
-  if (tiles.length === 0) return null;
+  if (tiles.length === 0) return <div className="hidden @min-[560px]:block" />;
   return (
     <div className="flex items-start gap-2">
       <ol aria-label="Arrow tiles" className="flex min-w-0 flex-1 flex-wrap gap-1.5">
@@ -147,7 +152,7 @@ function TileFace({ arrow, followed }: { arrow: Arrow; followed: boolean }) {
       role="img"
       aria-label={`${arrow}${followed ? ", followed" : ""}`}
       className={clsx(
-        "flex size-10 items-center justify-center rounded-lg border-2",
+        "flex size-press items-center justify-center rounded-button border-2",
         followed ? "border-ink bg-stair" : "border-ink bg-board",
       )}
     >
@@ -174,7 +179,7 @@ function Cards() {
               type="button"
               aria-label={`Route: ${arrows.join(", ")}`}
               onClick={() => arrowActionsOf(store).layCard(arrows)}
-              className="flex h-14 items-center justify-center gap-0.5 rounded-button border border-rule bg-mist hover:border-ink"
+              className="flex h-touch items-center justify-center gap-0.5 rounded-button border border-edge bg-mist hover:border-ink"
             >
               {arrows.map((arrow, index) => {
                 const Icon = ICONS[arrow];

@@ -56,17 +56,17 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
         // biome-ignore lint/security/noDangerouslySetInnerHtml: it is our own, and runs before anything is seen.
         dangerouslySetInnerHTML={{ __html: comesBack(id) }}
       />
-      <header className="flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 low:min-h-11 portrait:flex-wrap portrait:gap-y-0">
-        <span className="flex size-11 shrink-0 items-center justify-center">
+      <header className="flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 low:min-h-press portrait:flex-wrap portrait:gap-y-0">
+        <span className="flex size-press shrink-0 items-center justify-center">
           <ArrowLeft aria-hidden size={22} />
         </span>
-        <h1 className="mr-auto truncate text-lg font-bold">{lesson.title}</h1>
+        <h1 className="mr-auto truncate text-large font-bold">{lesson.title}</h1>
         {(lesson.boards.length > 1 || prepare) && (
           <div className="flex min-w-0 flex-1 items-center gap-1 overflow-hidden portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
             {lesson.boards.map(({ id: key, title }, index) => (
               <span
                 key={key}
-                className="h-11 shrink-0 px-3.5 text-[15px] leading-11 font-semibold text-quiet first:landscape:ml-auto"
+                className="h-press shrink-0 px-3.5 text-small leading-11 font-semibold text-quiet first:landscape:ml-auto"
               >
                 {index + 1} {title}
               </span>
@@ -74,7 +74,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
           </div>
         )}
         {/* The menu, and the way to preparing. */}
-        <span className="h-11 w-40 shrink-0" />
+        <span className="h-press w-40 shrink-0" />
       </header>
       <main className="flex min-h-0 flex-1 flex-col px-5 pb-3 low:px-2 low:pb-1.5">
         <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && (slim ? SLIM : SIDE))}>
@@ -92,8 +92,8 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
           {side && <div className={prepare ? "rounded-card bg-board" : ""} />}
         </div>
       </main>
-      {prepare && <div className="h-[116px] shrink-0 low:h-11" />}
-      <footer className="h-[104px] shrink-0 bg-rail max-[1023px]:h-40 low:h-14" />
+      {prepare && <div className="h-[116px] shrink-0 low:h-press" />}
+      <footer className="h-[104px] shrink-0 bg-rail max-[1023px]:h-40 low:h-touch" />
     </div>
   );
 }

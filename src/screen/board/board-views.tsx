@@ -31,7 +31,7 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
   const [main, ...others] = placed;
   if (!main) {
     return (
-      <p className="m-auto text-xl text-quiet">
+      <p className="m-auto text-large text-quiet">
         Every view is hidden. Show one from the views of this board.
       </p>
     );
@@ -40,14 +40,18 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
     <div
       key={view.id}
       data-place={view === main ? "main" : "side"}
-      className="min-h-0 min-w-0 [&>section]:size-full"
+      className={`min-h-0 min-w-0 [&>section]:size-full ${others.length > 0 ? OF_MANY : ""}`}
     >
       <ViewStage view={view} strong={strong} />
     </div>
   );
   if (others.length === 0) return stage(main);
   if (layout.run === "square" && placed.length > 2) {
-    return <div className="grid min-h-0 min-w-0 auto-rows-fr grid-cols-2 gap-4">{placed.map(stage)}</div>;
+    return (
+      <div className={`grid min-h-0 min-w-0 auto-rows-fr grid-cols-2 gap-4 ${BELOW}`}>
+        {placed.map(stage)}
+      </div>
+    );
   }
   return (
     <Shared layout={layout}>
@@ -57,7 +61,7 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
       ) : (
         <div
           className={clsx(
-            "grid min-h-0 min-w-0 gap-4",
+            "grid min-h-0 min-w-0 gap-4 cramped:contents",
             layout.run === "above" && others.length > 2 ? "auto-cols-fr grid-flow-col" : "auto-rows-fr",
           )}
         >
@@ -68,10 +72,19 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
   );
 }
 
-type SharedProps = { layout: Layout; children: [ReactNode, ReactNode] };
+/** Where a window is cramped the views lie below each other, each as high as it needs to be read, and are scrolled to. */
+const BELOW = "cramped:flex cramped:flex-col cramped:gap-2 cramped:overflow-y-auto";
+export const OF_MANY = "cramped:h-[clamp(200px,44dvh,440px)] cramped:shrink-0";
+
+type SharedProps = {
+  layout: Layout;
+  /** On an upright screen the second part is as high as what stands in it. */
+  fits?: boolean;
+  children: [ReactNode, ReactNode];
+};
 
 /** Two parts that share their room as the layout says, and a divider between them. */
-export function Shared({ layout, children }: SharedProps) {
+export function Shared({ layout, fits = false, children }: SharedProps) {
   const store = useBoardStore();
   const frame = useRef<HTMLDivElement>(null);
   const [drawn, setDrawn] = useState<number | null>(null);
@@ -85,9 +98,14 @@ export function Shared({ layout, children }: SharedProps) {
       style={style}
       className={clsx(
         "grid size-full min-h-0 min-w-0",
+        BELOW,
         beside
-          ? "grid-cols-[minmax(0,var(--first))_16px_minmax(0,var(--second))] grid-rows-[minmax(0,1fr)] portrait:grid-cols-1 portrait:grid-rows-[minmax(0,var(--first))_16px_minmax(0,var(--second))]"
+          ? "grid-cols-[minmax(0,var(--first))_16px_minmax(0,var(--second))] grid-rows-[minmax(0,1fr)] portrait:grid-cols-1"
           : "grid-rows-[minmax(0,var(--first))_16px_minmax(0,var(--second))]",
+        beside &&
+          (fits
+            ? "portrait:grid-rows-[minmax(0,1fr)_16px_auto]"
+            : "portrait:grid-rows-[minmax(0,var(--first))_16px_minmax(0,var(--second))]"),
       )}
     >
       {children[0]}

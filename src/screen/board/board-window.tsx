@@ -28,7 +28,7 @@ import { useClock } from "../store/use-clock";
 import { useWindowKeeping } from "../store/use-window-keeping";
 import { ViewStage } from "../views/stages";
 import { type BoardDialog, BoardDialogs } from "./board-dialogs";
-import { BoardViews, Shared, usePlaced } from "./board-views";
+import { BoardViews, OF_MANY, Shared, usePlaced } from "./board-views";
 import {
   Announcer,
   ByRule,
@@ -186,20 +186,25 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
           <div
             className={clsx(
               "grid min-h-0 flex-1 gap-4 portrait:grid-cols-1",
+              // On a phone what stands beside the board stands below it, and is scrolled to.
+              besideViews &&
+                "phone:flex phone:flex-col phone:overflow-y-auto phone:[&>*]:shrink-0 phone:[&>*:first-child]:min-h-80 phone:[&>*:first-child]:flex-1",
               besideViews && (side === "panels" && !arrows ? SLIM : SIDE),
             )}
           >
             {narrow && !besideViews ? (
-              <Shared layout={{ run: "beside", share }}>
-                <div data-place="main" className="min-h-0 min-w-0 [&>section]:size-full">
+              <Shared layout={{ run: "beside", share }} fits={side === "panels"}>
+                <div data-place="main" className={`min-h-0 min-w-0 [&>section]:size-full ${OF_MANY}`}>
                   <ViewStage view={placed[0]!} strong={strong} />
                 </div>
                 {/* The panel grows above; arrows and their like stand below it, and stay where they are. */}
-                <div className="flex min-h-0 flex-col gap-4">
-                  <div data-place="side" className="min-h-0 flex-1">
+                <div className="flex min-h-0 flex-col gap-4 cramped:shrink-0">
+                  <div data-place="side" className="min-h-0 flex-1 portrait:min-h-20 cramped:min-h-24">
                     <ViewStage view={placed[1]!} strong={strong} />
                   </div>
-                  {side === "panels" && <div className="max-h-[78%] shrink-0 overflow-y-auto">{tools}</div>}
+                  {side === "panels" && (
+                    <div className="max-h-[78%] shrink-0 overflow-y-auto portrait:max-h-none">{tools}</div>
+                  )}
                 </div>
               </Shared>
             ) : (

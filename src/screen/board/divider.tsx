@@ -54,7 +54,7 @@ export function Divider({ beside, share, frame, onDraw, onKeep }: Props) {
       onKeyDown={onKeyDown}
       {...bind()}
       className={clsx(
-        "group flex touch-none items-center justify-center rounded-full",
+        "group flex cramped:hidden touch-none items-center justify-center rounded-full",
         beside ? "cursor-col-resize portrait:cursor-row-resize" : "cursor-row-resize",
       )}
     >

@@ -14,7 +14,7 @@ export function Grip({ beside }: { beside: boolean }) {
 
 /** A divider that cannot be drawn yet. */
 export const Handle = ({ beside }: { beside: boolean }) => (
-  <div className="flex items-center justify-center">
+  <div className="flex items-center justify-center cramped:hidden">
     <Grip beside={beside} />
   </div>
 );

@@ -14,16 +14,16 @@ export function QuestionBand() {
   return (
     <section
       aria-label="Question"
-      className="flex min-h-16 shrink-0 items-center low:min-h-11 low:py-1 gap-x-6 rounded-card bg-stair py-2.5 pr-3 pl-6 max-sm:flex-wrap"
+      className="flex min-h-16 shrink-0 items-center low:min-h-press low:py-1 gap-x-6 rounded-card bg-stair py-2.5 pr-3 pl-6 max-sm:flex-wrap"
     >
-      <p className="min-w-[46%] flex-1 text-[clamp(26px,min(2.2vw,4vh),84px)] low:text-[18px] leading-tight font-semibold">
+      <p className="min-w-[46%] flex-1 phone:basis-full phone:text-large text-[clamp(26px,min(2.2vw,4vh),84px)] low:text-large leading-tight font-semibold">
         {step.question}
       </p>
       {step.answer && (
         <div className="flex shrink-0 items-center gap-3">
           {shown && (
             <p
-              className="rises max-w-[40vw] text-right text-balance font-numeral text-[clamp(26px,min(2.4vw,4.2vh),88px)] low:text-[18px] leading-tight font-bold"
+              className="rises max-w-[40vw] text-right text-balance font-numeral text-[clamp(26px,min(2.4vw,4.2vh),88px)] low:text-large leading-tight font-bold"
               data-part="answer"
             >
               {step.answer}
@@ -34,7 +34,7 @@ export function QuestionBand() {
             aria-expanded={shown}
             onMouseDown={keepKeyboard}
             onClick={() => store.getState().showAnswer(!shown)}
-            className="h-12 shrink-0 low:h-10 rounded-button border-2 border-ink/25 px-4 font-semibold hover:border-ink"
+            className="h-press shrink-0 rounded-button border-2 border-ink/25 px-4 font-semibold hover:border-ink"
           >
             {shown ? "Cover answer" : "Show answer"}
           </button>

@@ -29,6 +29,11 @@ export function useSide() {
     setOnTool(beside !== null);
     if (beside) setAsked(null);
   }, [beside]);
+  // What is counted is looked at: its settings give their room back.
+  const counting = useBoard((state) => state.counting);
+  useEffect(() => {
+    if (counting) setAsked((was) => (was === "count" ? null : was));
+  }, [counting]);
   const shownPage: DrawerPage = onTool ? "tool" : page === "moves" && !arrows && !times ? "numbers" : page;
   const showPage = (next: DrawerPage) => {
     setOnTool(next === "tool");

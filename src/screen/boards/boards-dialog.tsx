@@ -105,7 +105,7 @@ function BoardCard({ board, nth, isOn, isLast, onOpen, onDuplicate, onCopy, onRe
     <SortableItem
       id={board.id}
       name={`board ${nth}, ${title}`}
-      gripClass="relative z-10 h-11 rounded-lg"
+      gripClass="relative z-10 h-press rounded-button"
       className={clsx("relative flex flex-col rounded-card bg-board p-2", isOn && "ring-3 ring-ink")}
     >
       {(grip) => (
@@ -124,7 +124,7 @@ function BoardCard({ board, nth, isOn, isLast, onOpen, onDuplicate, onCopy, onRe
               <span className="block truncate font-semibold">
                 {nth} {title}
               </span>
-              <span className="text-[15px] text-quiet">
+              <span className="text-small text-quiet">
                 {stair.length === 1 ? "1 step" : `${stair.length} steps`}
               </span>
             </button>

@@ -82,7 +82,7 @@ export function CopyBoard({ lesson, board, onClose }: Props) {
             <button
               type="button"
               onClick={() => void copy(one)}
-              className="min-h-11 w-full rounded-button px-3 text-left font-semibold hover:bg-wall"
+              className="min-h-press w-full rounded-button px-3 text-left font-semibold hover:bg-wall"
             >
               {one.title} <span className="font-normal text-quiet">{one.forClass}</span>
             </button>

@@ -42,7 +42,7 @@ export function BesideClass({ link, children }: Props) {
         {framed && (
           <p
             className={clsx(
-              "absolute -bottom-4 left-5 rounded-full px-4 py-1 text-[15px] font-semibold",
+              "absolute -bottom-4 left-5 rounded-full px-4 py-1 text-small font-semibold",
               sees === "this"
                 ? "bg-ink text-board"
                 : "border-2 border-dashed border-quiet bg-wall text-quiet",

@@ -94,7 +94,7 @@ const Turned = ({ on, turn, icon: Icon, name, children }: TurnedProps) => (
 
 const CARD = "shrink-0 rounded-card bg-board px-4 py-3";
 const Label = ({ children }: { children: ReactNode }) => (
-  <p className="text-sm font-semibold text-quiet">{children}</p>
+  <p className="text-small font-semibold text-quiet">{children}</p>
 );
 
 const timeNow = () => new Date().toLocaleTimeString("en-GB", { hour: "numeric", minute: "2-digit" });
@@ -109,7 +109,7 @@ function Clock() {
     <p className="flex shrink-0 items-center gap-2.5 rounded-card bg-board px-4 py-2.5 font-semibold">
       <span aria-hidden className="size-3 rounded-full bg-kelp-dot" />
       Class screen follows
-      <span className="ml-auto font-numeral text-lg">{time}</span>
+      <span className="ml-auto font-numeral text-large">{time}</span>
     </p>
   );
 }
@@ -122,13 +122,13 @@ function Answer() {
       {step.answer && (
         <>
           <Label>Answer</Label>
-          <p className="font-numeral text-2xl leading-snug font-bold">{step.answer}</p>
+          <p className="font-numeral text-title leading-snug font-bold">{step.answer}</p>
         </>
       )}
       {step.note && (
         <>
           <p className="mt-1.5 leading-snug">{step.note}</p>
-          <p className="mt-1 text-[13px] text-quiet">Your note</p>
+          <p className="mt-1 text-small text-quiet">Your note</p>
         </>
       )}
     </section>
@@ -157,7 +157,7 @@ function Covered() {
       className="shrink-0 rounded-card border-2 border-stair bg-lit px-4 py-3"
     >
       <Label>Under covers</Label>
-      <p className="font-numeral text-xl leading-snug font-bold">{covered}</p>
+      <p className="font-numeral text-large leading-snug font-bold">{covered}</p>
     </section>
   );
 }
@@ -179,11 +179,11 @@ function Next() {
             key={id}
             className={`flex gap-3 rounded-button px-3 py-2 ${i === 0 ? "bg-lit ring-2 ring-stair" : "bg-mist"}`}
           >
-            <span className="pt-0.5 text-lg font-bold">{climbed + i + 1}</span>
+            <span className="pt-0.5 text-large font-bold">{climbed + i + 1}</span>
             <span className="min-w-0 leading-snug">
               <span className="block font-semibold">{title}</span>
-              {question && <span className="line-clamp-2 text-[15px] text-quiet">{question}</span>}
-              {answer && <span className="block font-numeral text-[15px] font-bold">{answer}</span>}
+              {question && <span className="line-clamp-2 text-small text-quiet">{question}</span>}
+              {answer && <span className="block font-numeral text-small font-bold">{answer}</span>}
             </span>
           </li>
         ))}

@@ -48,7 +48,7 @@ export function ClassScreen({ lesson }: { lesson: string }) {
       {shown && drawings ? (
         <Shown view={shown} drawings={drawings} />
       ) : (
-        <p className="m-auto max-w-xl text-center text-2xl leading-snug text-quiet">
+        <p className="m-auto max-w-xl text-center text-title leading-snug text-quiet">
           The class screen. Open the lesson in the other window; press here for full screen.
         </p>
       )}

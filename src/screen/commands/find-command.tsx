@@ -16,7 +16,7 @@ export default function FindCommand({ open, onOpenChange, commands }: Props) {
           autoFocus
           maxLength={60}
           placeholder="Cover, count, climb…"
-          className="mb-3 h-12 w-full rounded-button border border-rule px-4 placeholder:text-quiet"
+          className="mb-3 h-press w-full rounded-button border border-edge px-4 placeholder:text-quiet"
         />
         <Cmdk.List className="max-h-[50dvh] overflow-y-auto">
           <Cmdk.Empty className="px-3 py-4 text-quiet">No command has these letters.</Cmdk.Empty>
@@ -27,10 +27,10 @@ export default function FindCommand({ open, onOpenChange, commands }: Props) {
                 onOpenChange(false);
                 command.run();
               }}
-              className="flex min-h-12 cursor-pointer items-center justify-between gap-4 rounded-[10px] px-3 font-semibold data-[selected=true]:bg-wall"
+              className="flex min-h-press cursor-pointer items-center justify-between gap-4 rounded-button px-3 font-semibold data-[selected=true]:bg-wall"
             >
               {command.name}
-              <span className="text-sm font-normal text-quiet">
+              <span className="text-small font-normal text-quiet">
                 {command.keys.map((key) => (command.shift ? "Shift+" : "") + keyLabel(key)).join("  ")}
               </span>
             </Cmdk.Item>

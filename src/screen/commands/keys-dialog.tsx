@@ -22,14 +22,14 @@ export function KeysDialog({ open, onOpenChange, commands }: Props) {
           .map((command) => (
             <div
               key={command.name}
-              className="flex min-h-11 break-inside-avoid items-center justify-between gap-4"
+              className="flex min-h-press break-inside-avoid items-center justify-between gap-4"
             >
               <dt>{command.name}</dt>
               <dd className="flex gap-1.5 whitespace-nowrap">
                 {command.keys.map((key) => (
                   <kbd
                     key={key}
-                    className="rounded-lg border border-rule bg-mist px-2 py-0.5 font-sans text-sm font-semibold"
+                    className="rounded-button border border-rule bg-mist px-2 py-0.5 font-sans text-small font-semibold"
                   >
                     {command.shift ? "Shift+" : ""}
                     {keyLabel(key)}

@@ -49,7 +49,7 @@ export function CountFields() {
   if (typing) {
     return (
       <div className="flex flex-col gap-3">
-        <p className="text-sm font-semibold">Count in</p>
+        <p className="text-small font-semibold">Count in</p>
         <NumberPad
           label="Count in"
           done="Count in it"
@@ -88,7 +88,7 @@ export function CountFields() {
           type="button"
           onMouseDown={keepKeyboard}
           onClick={() => setTyping(true)}
-          className="absolute right-1 bottom-1 flex h-10 w-[calc(40%-4px)] items-center justify-center gap-1.5 rounded-[9px] font-semibold text-quiet hover:text-ink"
+          className="absolute right-1 bottom-1 flex h-press w-[calc(40%-4px)] items-center justify-center gap-1.5 rounded-button font-semibold text-quiet hover:text-ink"
         >
           <Grid3x3 aria-hidden size={18} /> Keypad
         </button>
@@ -138,7 +138,7 @@ export function CountPanel({ onClose }: { onClose: () => void }) {
   return (
     <aside aria-label="Set the count" className="flex min-h-0 flex-col rounded-card bg-board p-4">
       <div className="flex shrink-0 items-center justify-between pb-2">
-        <h2 className="text-lg font-bold">The count</h2>
+        <h2 className="text-large font-bold">The count</h2>
         <Button tone="quiet" onMouseDown={keepKeyboard} onClick={onClose}>
           Close
         </Button>

@@ -34,7 +34,7 @@ export function CountParts() {
     store.getState().change((state) => ({ ...state, board: withTrail(state.board, next) }));
   return (
     <div className="flex flex-col">
-      <p className="mb-2 text-[15px] leading-snug text-quiet">
+      <p className="mb-2 text-small leading-snug text-quiet">
         {full
           ? "There is no room for the count so far: take another view away first."
           : "Show in the count panel:"}
@@ -73,7 +73,7 @@ export function CountParts() {
           onChange={(words) => !full && lay({ ...trail, words })}
         />
       </div>
-      <p className="mt-2 text-[15px] text-quiet">
+      <p className="mt-2 text-small text-quiet">
         {trail.words === "american" ? "112: one hundred twelve" : "112: one hundred and twelve"}
       </p>
     </div>

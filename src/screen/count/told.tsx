@@ -27,7 +27,7 @@ export function Told({ words }: { words: string }) {
       title="Something for you"
       onMouseDown={keepKeyboard}
       onClick={() => setAsked(open ? null : words)}
-      className="-my-2 flex h-11 min-w-11 items-center justify-center gap-1.5 rounded-button px-2 hover:bg-ink/8"
+      className="-my-2 flex h-press min-w-11 items-center justify-center gap-1.5 rounded-button px-2 hover:bg-ink/8"
     >
       <CircleDot aria-hidden size={15} />
       {open ? words : <span className="sr-only">Something for you</span>}

@@ -19,7 +19,7 @@ export function Watcher() {
   // What looks for slips is brought with the first touch.
   const slips = watches ? <Slips /> : null;
   return (
-    <p role="status" aria-label="Only for you" className="flex items-center gap-1.5 text-[13px] text-quiet">
+    <p role="status" aria-label="Only for you" className="flex items-center gap-1.5 text-small text-quiet">
       {times ? <Verdict otherwise={slips} /> : slips}
     </p>
   );

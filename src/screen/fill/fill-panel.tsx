@@ -50,7 +50,7 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
         {fill.by === "keypad" && <Keypad />}
         {fill.by === "home" && <Home />}
         {fill.check === "at-end" && fill.by !== "home" && (
-          <Button tone="strong" className="h-12" onClick={() => fillActionsOf(store).checkWritten()}>
+          <Button tone="strong" className="h-press" onClick={() => fillActionsOf(store).checkWritten()}>
             Check what is written
           </Button>
         )}
@@ -69,12 +69,12 @@ function Told() {
   const canHint = hints && (told?.about ?? (told ? null : at)) !== null;
   return (
     <div className="flex items-start gap-2 empty:hidden">
-      <p aria-live="polite" data-part="told" className="flex-1 text-lg leading-snug font-semibold">
+      <p aria-live="polite" data-part="told" className="flex-1 text-large leading-snug font-semibold">
         {told?.words}
       </p>
       {canHint && (
         <Button
-          className="ml-auto h-12 px-3"
+          className="ml-auto h-press px-3"
           onMouseDown={keepKeyboard}
           onClick={() => fillActionsOf(store).giveHint()}
         >

@@ -20,7 +20,7 @@ export function HomeWords() {
   const scene = useBoard(pickScene);
   const choosing = useBoard((state) => state.hand.choosing);
   const { asked } = scene;
-  const question = "text-2xl leading-snug font-semibold";
+  const question = "text-title leading-snug font-semibold";
   return (
     <div className="flex flex-col gap-3">
       {choosing ? (
@@ -33,7 +33,7 @@ export function HomeWords() {
           <DigitTiles number={numberOf(asked.number)} />
         </>
       ) : (
-        <p className="text-lg leading-snug text-quiet">
+        <p className="text-large leading-snug text-quiet">
           {linesOf(board).length > 0
             ? "Draw a number, and touch where it goes."
             : "Cover the chart, lift the numbers that help, and draw a number."}
@@ -59,7 +59,7 @@ export function Home() {
     <div className="flex flex-col gap-2">
       {asked?.as === "place" && !choosing && <Keypad />}
       {times && (
-        <Button className="h-14" onClick={() => makePuzzle(store, times.id)}>
+        <Button className="h-touch" onClick={() => makePuzzle(store, times.id)}>
           Another puzzle
         </Button>
       )}
@@ -67,14 +67,14 @@ export function Home() {
         <div className="grid grid-cols-2 gap-2">
           <Button
             tone={asked ? "plain" : "stair"}
-            className="h-14 px-2"
+            className="h-touch px-2"
             onClick={() => fillActionsOf(store).askNext()}
           >
             {asked ? "Another number" : "Draw a number"}
           </Button>
           {linesOf(board).length === 0 ? (
             <Button
-              className="h-14 px-2"
+              className="h-touch px-2"
               tone={choosing ? "strong" : "plain"}
               aria-pressed={choosing}
               onClick={() => fillActionsOf(store).chooseNext()}
@@ -83,7 +83,7 @@ export function Home() {
             </Button>
           ) : (
             <Button
-              className="h-14 px-2"
+              className="h-touch px-2"
               disabled={placed === 0}
               onClick={() => fillActionsOf(store).freshChart()}
             >
@@ -93,7 +93,7 @@ export function Home() {
         </div>
       )}
       {placed > 0 && linesOf(board).length === 0 && !isPuzzle(board) && (
-        <Button className="h-12" onClick={() => fillActionsOf(store).freshChart()}>
+        <Button className="h-press" onClick={() => fillActionsOf(store).freshChart()}>
           Start again
         </Button>
       )}
@@ -125,7 +125,7 @@ function DigitTiles({ number }: { number: NumberKey }) {
             style={{ borderColor: PLACE_COLORS[place] }}
           >
             <span className="font-numeral text-6xl leading-tight font-bold">{digit}</span>
-            <span className="text-sm font-semibold text-quiet">{PLACE_NAMES[place]}</span>
+            <span className="text-small font-semibold text-quiet">{PLACE_NAMES[place]}</span>
           </span>
         );
       })}
@@ -146,7 +146,7 @@ function Tally({ placed, goal }: { placed: number; goal: number }) {
               // biome-ignore lint/suspicious/noArrayIndexKey: one is like another.
               key={i}
               className={clsx(
-                "size-5 rounded-md border-2",
+                "size-5 rounded-button border-2",
                 i < placed ? "border-ink bg-stair" : "border-rule",
               )}
             />

@@ -21,10 +21,10 @@ export function Keypad() {
     <div className="flex flex-col gap-2">
       <output
         aria-label="Typed so far"
-        className="flex h-[clamp(44px,6.4vh,64px)] items-center justify-center rounded-button border-2 border-rule font-numeral text-4xl font-bold text-by-hand"
+        className="flex h-[clamp(44px,6.4vh,64px)] items-center justify-center rounded-button border-2 border-rule font-numeral text-head font-bold text-by-hand"
       >
         {typed || (
-          <span className="font-sans text-lg font-medium text-quiet">
+          <span className="font-sans text-large font-medium text-quiet">
             {waits ? "Which number?" : "Touch where to write"}
           </span>
         )}
@@ -34,7 +34,7 @@ export function Keypad() {
           type="button"
           onMouseDown={keepKeyboard}
           onClick={() => fillActionsOf(store).writeTyped()}
-          className="h-full rounded-button bg-stair text-lg font-bold hover:bg-[#f5bd12]"
+          className="h-full rounded-button bg-stair text-large font-bold hover:bg-[#f5bd12]"
         >
           Write it
         </button>

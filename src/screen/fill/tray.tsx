@@ -47,7 +47,9 @@ export function Tray() {
     fillActionsOf(store).fillTouch(cell);
   };
   if (tiles.length === 0) {
-    return <p className="text-lg leading-snug text-quiet">Cover some numbers: their tiles will lie here.</p>;
+    return (
+      <p className="text-large leading-snug text-quiet">Cover some numbers: their tiles will lie here.</p>
+    );
   }
   return (
     // biome-ignore lint/a11y/useSemanticElements: tiles are no form group.
@@ -116,8 +118,8 @@ function TileFace({ tile, chosen }: { tile: NumberKey; chosen: boolean }) {
   return (
     <span
       className={clsx(
-        "flex h-14 min-w-16 items-center justify-center rounded-button border-2 px-3 font-numeral text-2xl font-bold text-by-hand",
-        chosen ? "border-ink bg-lit" : "border-rule bg-board hover:border-ink",
+        "flex h-touch min-w-16 items-center justify-center rounded-button border-2 px-3 font-numeral text-title font-bold text-by-hand",
+        chosen ? "border-ink bg-lit" : "border-edge bg-board hover:border-ink",
       )}
     >
       {useNumberText()(tile)}

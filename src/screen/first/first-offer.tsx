@@ -28,7 +28,7 @@ export function FirstOffer() {
       aria-label="New here"
       className="mb-6 flex flex-wrap items-center gap-x-4 gap-y-3 rounded-card border-2 border-stair-deep bg-lit py-4 pr-4 pl-6"
     >
-      <p className="min-w-64 flex-1 text-lg leading-snug">
+      <p className="min-w-64 flex-1 text-large leading-snug">
         <strong className="font-bold">New here?</strong> Try three things on a board of your own. It takes two
         minutes.
       </p>

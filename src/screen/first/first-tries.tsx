@@ -55,14 +55,14 @@ export function FirstTries() {
       className="mx-5 mb-3 flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 rounded-card bg-board py-2 pr-2 pl-4"
     >
       {first < 0 ? (
-        <p role="status" className="min-w-56 flex-1 text-lg leading-snug">
+        <p role="status" className="min-w-56 flex-1 text-large leading-snug">
           That is how you teach with it. <strong>Prepare</strong> changes the numbers and makes steps of your
           own.
         </p>
       ) : (
         <ol className="flex min-w-56 flex-1 flex-wrap gap-x-6 gap-y-1">
           {TRIES.map(({ words }, i) => (
-            <li key={words} className={clsx("flex items-center gap-2.5 text-lg", done[i] && "text-quiet")}>
+            <li key={words} className={clsx("flex items-center gap-2.5 text-large", done[i] && "text-quiet")}>
               <span
                 aria-hidden
                 className={clsx(

@@ -26,7 +26,7 @@ export function AddBoard() {
       aria-label="Add a board"
       disabled={boards.length >= MAX.boards}
       onClick={add}
-      className="flex size-11 shrink-0 items-center justify-center rounded-button hover:bg-ink/8 disabled:opacity-40"
+      className="flex size-press shrink-0 items-center justify-center rounded-button hover:bg-ink/8 disabled:opacity-40"
     >
       <Plus aria-hidden size={22} />
     </button>

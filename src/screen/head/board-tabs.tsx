@@ -42,7 +42,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
                 onMouseDown={keepKeyboard}
                 onClick={() => store.getState().goTo(index)}
                 className={clsx(
-                  "h-11 max-w-64 truncate focus-inside rounded-button px-3.5 text-[15px] font-semibold",
+                  "h-press max-w-64 truncate focus-inside rounded-button px-3.5 text-small font-semibold",
                   index === at ? "text-board" : "text-quiet hover:bg-ink/8 hover:text-ink",
                 )}
               >
@@ -93,7 +93,7 @@ function More({ side, row, boards }: MoreProps) {
       onMouseDown={keepKeyboard}
       onClick={() => row.current?.scrollBy({ left: side * row.current.clientWidth * 0.7 })}
       className={clsx(
-        "flex h-11 w-9 shrink-0 items-center justify-center rounded-button bg-ink/8 hover:bg-ink/15",
+        "flex h-press w-9 shrink-0 items-center justify-center rounded-button bg-ink/8 hover:bg-ink/15",
         more === "none on this side" && "invisible",
       )}
     >

@@ -10,7 +10,7 @@ type Props = { state: SaveState; quiet: boolean; showUnsaved: () => void };
 export function SaveStatus({ state, quiet, showUnsaved }: Props) {
   const calm = state.kind === "saved" || state.kind === "saving";
   return (
-    <div role="status" className={`text-[15px] whitespace-nowrap ${quiet && calm ? "sr-only" : ""}`}>
+    <div role="status" className={`text-small whitespace-nowrap ${quiet && calm ? "sr-only" : ""}`}>
       {words(state, showUnsaved)}
     </div>
   );

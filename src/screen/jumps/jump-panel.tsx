@@ -65,8 +65,8 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
               onMouseDown={(event) => event.preventDefault()}
               onClick={() => act().setJump({ by })}
               className={clsx(
-                "h-11 rounded-button border font-numeral text-lg font-bold",
-                jump.by === by ? "border-ink bg-lit" : "border-rule hover:border-ink",
+                "h-press rounded-button border font-numeral text-large font-bold",
+                jump.by === by ? "border-ink bg-lit" : "border-edge hover:border-ink",
               )}
             >
               {by}
@@ -74,13 +74,13 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
           ))}
         </div>
         <div className="grid grid-cols-3 gap-2">
-          <Button className="h-14 px-2" onClick={() => sizes.settle() && lines.jumpSet(-1)}>
+          <Button className="h-touch px-2" onClick={() => sizes.settle() && lines.jumpSet(-1)}>
             Jump back
           </Button>
-          <Button className="h-14 px-2" disabled={!trail?.jumps.length} onClick={() => lines.jumpAgain()}>
+          <Button className="h-touch px-2" disabled={!trail?.jumps.length} onClick={() => lines.jumpAgain()}>
             Again
           </Button>
-          <Button tone="stair" className="h-14 px-2" onClick={() => sizes.settle() && lines.jumpSet(1)}>
+          <Button tone="stair" className="h-touch px-2" onClick={() => sizes.settle() && lines.jumpSet(1)}>
             Jump on
           </Button>
         </div>

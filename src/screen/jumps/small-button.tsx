@@ -12,7 +12,7 @@ export function Small({ name, onClick, disabled = false, children }: Props) {
       disabled={disabled}
       onMouseDown={keepKeyboard}
       onClick={onClick}
-      className="flex h-11 w-14 items-center justify-center rounded-button text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-35"
+      className="flex h-press w-14 items-center justify-center rounded-button text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-35"
     >
       {children}
     </button>

@@ -59,7 +59,7 @@ function InkChoice({ label, value, onChange }: ChoiceProps) {
             value={ink}
             aria-label={INK_STYLE[ink].name}
             onMouseDown={(event) => event.preventDefault()}
-            className="flex size-11 items-center justify-center rounded-button border border-transparent hover:border-rule data-[state=checked]:border-ink data-[state=checked]:bg-lit"
+            className="flex size-press items-center justify-center rounded-button border border-transparent hover:border-rule data-[state=checked]:border-ink data-[state=checked]:bg-lit"
           >
             <InkShape ink={ink} size={18} />
           </RadioGroup.Item>

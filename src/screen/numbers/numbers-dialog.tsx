@@ -119,7 +119,7 @@ function TakeNumbers({ close }: { close: () => void }) {
     <div className="mt-6 border-t border-rule pt-5">
       <div className="mb-2 flex flex-wrap items-end gap-3">
         <p className="mr-auto">Numbers from elsewhere, one below the other or as a table:</p>
-        <label className="inline-flex h-11 cursor-pointer items-center gap-2 rounded-button border border-rule bg-board px-4 font-semibold hover:border-ink focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
+        <label className="inline-flex h-press cursor-pointer items-center gap-2 rounded-button border border-edge bg-board px-4 font-semibold hover:border-ink focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
           <ClipboardPaste aria-hidden size={19} /> Open a CSV
           <input
             type="file"
@@ -140,7 +140,7 @@ function TakeNumbers({ close }: { close: () => void }) {
         onChange={(event) => setText(event.target.value)}
         placeholder={"6\n12\n18"}
       />
-      <p aria-live="polite" className="mt-2 min-h-12 text-quiet">
+      <p aria-live="polite" className="mt-2 min-h-press text-quiet">
         {count > 0 && `${numbers}: ${listed(read.numbers.map(({ number }) => number))}. `}
         {read.wrong.length > 0 && (
           <span className="text-wrong">

@@ -20,7 +20,7 @@ export function Answers({ answers, looking }: { answers: readonly Answer[] | nul
           <li key={`${textOf(answer.rule)} ${answer.missing.join()} ${answer.besides.join()}`}>
             <ToldLine name={`rule ${i + 1}`}>
               <span className="block font-semibold first-letter:uppercase">{answerWords(answer)}</span>
-              {agreement && <span className="block text-sm text-quiet">{agreement}</span>}
+              {agreement && <span className="block text-small text-quiet">{agreement}</span>}
             </ToldLine>
           </li>
         );

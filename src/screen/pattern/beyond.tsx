@@ -13,7 +13,7 @@ export function Beyond({ rule, found }: { rule: Rule; found: Found }) {
   return (
     <PagePart name="Beyond this chart">
       <ToldLine name="what comes beyond this chart">
-        <span className="block text-sm text-quiet first-letter:uppercase">{ruleWords(rule)}</span>
+        <span className="block text-small text-quiet first-letter:uppercase">{ruleWords(rule)}</span>
         <span className="block font-semibold">Next: {numbersOf(found.next)}</span>
         {FAR.map((past, i) => (
           <span key={past} className="block">

@@ -31,7 +31,7 @@ export function GoesOn() {
       {ways.map(({ words, next }, i) => (
         <ToldLine key={`${terms.join()} ${words}`} name={`way ${i + 1} to go on`}>
           <span className="block font-semibold">{next.map((term) => showNumber(term)).join(", ")}</span>
-          <span className="block text-sm text-quiet first-letter:uppercase">{words}</span>
+          <span className="block text-small text-quiet first-letter:uppercase">{words}</span>
         </ToldLine>
       ))}
     </PagePart>

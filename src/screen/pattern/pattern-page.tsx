@@ -50,7 +50,7 @@ export function PatternPage() {
           </p>
         ) : (
           <>
-            <p className="text-[15px] text-quiet">
+            <p className="text-small text-quiet">
               {shaded.length === 1 ? "1 number" : `${shaded.length} numbers`} {inked}
             </p>
             <Answers key={board.id} answers={answers} looking={looking} />

@@ -43,7 +43,7 @@ export function Symmetries({ shading, rule }: { shading: ShadedChart; rule: Rule
             }
           >
             <span className="block font-semibold">{symmetryWords(symmetry)}</span>
-            {why && <span className="block text-sm text-quiet">{why}</span>}
+            {why && <span className="block text-small text-quiet">{why}</span>}
           </ToldLine>
         );
       })}

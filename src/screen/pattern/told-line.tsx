@@ -20,12 +20,12 @@ export function ToldLine({ name, children, aside }: Props) {
         type="button"
         aria-label={`Show ${name}`}
         onClick={() => setTold(true)}
-        className="min-h-11 w-full rounded-button bg-cover"
+        className="min-h-press w-full rounded-button bg-cover"
       />
     );
   }
   return (
-    <div className="flex min-h-11 items-center gap-2 rounded-button border border-rule py-1.5 pr-1.5 pl-3">
+    <div className="flex min-h-press items-center gap-2 rounded-button border border-edge py-1.5 pr-1.5 pl-3">
       <div className="min-w-0 flex-1 leading-snug">{children}</div>
       {aside}
       {!preparing && (

@@ -35,7 +35,7 @@ export function PenStrip() {
           onMouseDown={keepKeyboard}
           onClick={() => store.getState().choosePen(tool)}
           className={clsx(
-            "flex h-12 items-center gap-2 rounded-button px-4 font-semibold",
+            "flex h-press items-center gap-2 rounded-button px-4 font-semibold",
             pen === tool ? "bg-ink text-board" : "text-quiet hover:bg-wall hover:text-ink",
           )}
         >
@@ -48,7 +48,7 @@ export function PenStrip() {
         disabled={!drawn}
         onMouseDown={keepKeyboard}
         onClick={() => store.getState().drawn({ do: "wipe-pen" })}
-        className="flex h-12 items-center gap-2 rounded-button px-4 font-semibold text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-40"
+        className="flex h-press items-center gap-2 rounded-button px-4 font-semibold text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-40"
       >
         <Trash2 aria-hidden size={20} /> Clear all
       </button>

@@ -160,7 +160,7 @@ function PictureForm({ strong }: { strong: boolean }) {
           {as === "png" ? (
             <Select label="Longer side" value={size} onChange={setSize} options={SIZES} />
           ) : (
-            <p className="flex h-11 items-center text-quiet">Sharp at any size.</p>
+            <p className="flex h-press items-center text-quiet">Sharp at any size.</p>
           )}
         </div>
       </div>

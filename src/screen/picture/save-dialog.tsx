@@ -56,11 +56,13 @@ function Way({ icon, name, onPress, children }: WayProps) {
     <button
       type="button"
       onClick={onPress}
-      className="flex items-center gap-4 rounded-button border border-rule px-4 py-3 text-left hover:border-ink"
+      className="flex items-center gap-4 rounded-button border border-edge px-4 py-3 text-left hover:border-ink"
     >
-      <span className="flex size-11 shrink-0 items-center justify-center rounded-button bg-wall">{icon}</span>
+      <span className="flex size-press shrink-0 items-center justify-center rounded-button bg-wall">
+        {icon}
+      </span>
       <span>
-        <span className="block text-lg font-semibold">{name}</span>
+        <span className="block text-large font-semibold">{name}</span>
         <span className="block text-quiet">{children}</span>
       </span>
     </button>

@@ -44,6 +44,8 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
     panel?.at === "side"
       ? [{ id: "tool", name: panel.name, content: <panel.Panel className="h-full p-1" /> }]
       : [];
+  // Asked for on the rail, where the count is.
+  const ofCount = page === "count" ? [{ id: "count", name: "Count", content: <CountFields /> }] : [];
   const ofMoves = times
     ? [{ id: "moves", name: "Slide", content: <TimesPanels preparing /> }]
     : arrows
@@ -60,9 +62,9 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
           { id: "marks", name: "Marks", content: <MarksPage /> },
           { id: "covers", name: "Covers", content: <CoversPage /> },
           { id: "pattern", name: "Pattern", content: <PatternPage /> },
-          { id: "count", name: "Count", content: <CountFields /> },
           { id: "views", name: "Views", content: <ViewsPage /> },
           { id: "board", name: "Board", content: <BoardFields /> },
+          ...ofCount,
           ...ofMoves,
           ...ofTool,
         ]}

@@ -24,7 +24,7 @@ export function RemovedBoards({ onClose }: { onClose: () => void }) {
           <li key={id} className="flex items-center gap-3 rounded-button border border-rule py-2 pr-2 pl-4">
             <span className="min-w-0 flex-1">
               <span className="block truncate font-semibold">{title}</span>
-              <span className="text-sm text-quiet">
+              <span className="text-small text-quiet">
                 {stair.length === 1 ? "1 step" : `${stair.length} steps`}
               </span>
             </span>

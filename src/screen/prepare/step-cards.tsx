@@ -44,7 +44,7 @@ export function FootCard({ height, here }: { height: number; here: boolean }) {
         type="button"
         aria-current={here ? "step" : undefined}
         onClick={() => store.getState().standOn(0)}
-        className="flex flex-1 items-start px-3 pt-1.5 text-left text-[15px] leading-tight font-semibold after:absolute after:inset-0"
+        className="flex flex-1 items-start px-3 pt-1.5 text-left text-small leading-tight font-semibold after:absolute after:inset-0"
       >
         Start of the board
       </button>
@@ -52,7 +52,7 @@ export function FootCard({ height, here }: { height: number; here: boolean }) {
         <button
           type="button"
           onClick={keep}
-          className="relative m-1.5 rounded-lg border border-rule bg-board px-2 py-1.5 text-sm font-semibold hover:border-ink"
+          className="relative m-1.5 rounded-button border border-edge bg-board px-2 py-1.5 text-small font-semibold hover:border-ink"
         >
           Open like this
         </button>
@@ -90,7 +90,7 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
           onClick={() => store.getState().standOn(level)}
           className="flex min-w-0 flex-1 flex-col items-start self-stretch pt-1.5 pl-3 text-left leading-tight after:absolute after:inset-0"
         >
-          <span className="line-clamp-2 text-[15px] font-semibold">
+          <span className="line-clamp-2 text-small font-semibold">
             {faults > 0 && (
               <TriangleAlert
                 role="img"
@@ -102,7 +102,7 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
             {step.title}
           </span>
           {step.question && (
-            <span className="mt-0.5 line-clamp-2 text-[13px] text-quiet">{step.question}</span>
+            <span className="mt-0.5 line-clamp-2 text-small text-quiet">{step.question}</span>
           )}
         </button>
         <Menu
@@ -110,7 +110,7 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
             <button
               type="button"
               aria-label={`More for step ${level}, ${step.title}`}
-              className="relative flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-wall"
+              className="relative flex size-press shrink-0 items-center justify-center rounded-button hover:bg-wall"
             >
               <MoreVertical aria-hidden size={19} />
             </button>
@@ -165,7 +165,7 @@ export function AgainCard({ title, height, onKeep, onLeave }: AgainProps) {
       className="flex w-[196px] shrink-0 flex-col rounded-t-button border-2 border-b-0 border-dashed border-stair-deep bg-lit px-3 py-1.5"
       style={{ height }}
     >
-      <p className="line-clamp-2 flex-1 text-sm leading-tight">
+      <p className="line-clamp-2 flex-1 text-small leading-tight">
         {live ? `“${title}” will do this:` : `Do on the board what “${title}” is to do.`}
       </p>
       <div className="flex gap-1.5 pb-1.5">
@@ -173,14 +173,14 @@ export function AgainCard({ title, height, onKeep, onLeave }: AgainProps) {
           type="button"
           disabled={!live}
           onClick={onKeep}
-          className="h-9 flex-1 rounded-lg bg-stair text-sm font-semibold disabled:opacity-50"
+          className="h-press flex-1 rounded-button bg-stair text-small font-semibold disabled:opacity-50"
         >
           Keep it
         </button>
         <button
           type="button"
           onClick={onLeave}
-          className="h-9 rounded-lg px-2 text-sm font-semibold hover:bg-wall"
+          className="h-press rounded-button px-2 text-small font-semibold hover:bg-wall"
         >
           Cancel
         </button>
@@ -215,7 +215,7 @@ export function SideButton({ icon, onPress, children }: SideProps) {
     <button
       type="button"
       onClick={onPress}
-      className="flex h-11 items-center gap-2 rounded-button bg-board/70 px-3 text-[15px] font-semibold whitespace-nowrap text-quiet hover:bg-board hover:text-ink"
+      className="flex h-press items-center gap-2 rounded-button bg-board/70 px-3 text-small font-semibold whitespace-nowrap text-quiet hover:bg-board hover:text-ink"
     >
       {icon}
       {children}

@@ -53,7 +53,7 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
   return (
     <section
       aria-label="Steps"
-      className="flex h-[116px] shrink-0 items-end low:h-11 low:items-start gap-2 overflow-x-auto overflow-y-hidden px-1"
+      className="flex h-[116px] shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden px-1"
     >
       <div className="flex shrink-0 flex-col justify-end gap-1.5 self-stretch pb-2 low:flex-row low:pb-0">
         {stair.length > 0 && (

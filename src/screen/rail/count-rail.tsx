@@ -12,7 +12,7 @@ import { useClock } from "../store/use-clock";
 import { ON_RAIL, placeOf } from "./rail-plan";
 
 const ROUND =
-  "flex size-14 shrink-0 items-center justify-center rounded-button text-white low:size-11 enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
+  "flex size-touch shrink-0 items-center justify-center rounded-button text-white low:size-press enabled:hover:bg-white/10 disabled:text-[#6d7c95]";
 
 type Props = {
   /** The count is being set, beside the board. */
@@ -50,13 +50,10 @@ export function CountRail({ setting, onSet }: Props) {
   useClock(counting, count.every, () => {
     if (!store.getState().walkOn()) tellIfNone();
   });
-  // What is counted is looked at: the settings give their room back.
-  const begin = () => setting && !store.getState().preparing && onSet();
   const toggle = () => {
     const state = store.getState();
     if (counting) state.pauseCount();
     else {
-      begin();
       state.startCount();
       if (!store.getState().counting) tellIfNone();
     }
@@ -78,7 +75,7 @@ export function CountRail({ setting, onSet }: Props) {
       <button
         type="button"
         aria-label={counting ? "Pause the count" : "Start the count"}
-        className="flex size-14 shrink-0 items-center justify-center low:size-11 rounded-button border-2 border-rail-line text-white hover:border-white"
+        className="flex size-touch shrink-0 items-center justify-center low:size-press rounded-button border-2 border-rail-line text-white hover:border-white"
         onMouseDown={keepKeyboard}
         onClick={toggle}
       >
@@ -94,7 +91,7 @@ export function CountRail({ setting, onSet }: Props) {
         className={ROUND}
         onMouseDown={keepKeyboard}
         onClick={() => {
-          begin();
+          if (setting && !store.getState().preparing) onSet();
           tellIfNone();
           store.getState().oneOn();
         }}
@@ -107,15 +104,15 @@ export function CountRail({ setting, onSet }: Props) {
         aria-expanded={setting}
         onMouseDown={keepKeyboard}
         onClick={onSet}
-        className={`${ON_RAIL[placeOf("set-count", false)]} h-16 w-26 shrink-0 flex-col items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10 aria-expanded:bg-white/15 rail-more:w-36 low:h-12`}
+        className={`${ON_RAIL[placeOf("set-count", false)]} h-rail w-26 shrink-0 flex-col items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10 aria-expanded:bg-white/15 rail-more:w-36 low:h-press`}
       >
-        <span className="w-full truncate text-[15px] font-semibold">
+        <span className="w-full truncate text-small font-semibold">
           Count in <span className="text-stair">{countedIn(count.by, write)}</span>
         </span>
-        <span className="line-clamp-2 w-full text-[13px] leading-[1.15] text-rail-text low:truncate">
+        <span className="line-clamp-2 w-full text-small leading-[1.15] text-rail-text low:truncate">
           {count.way === "back" ? "back from" : "from"} {countedFrom(count.from, write)}
           <span className="hidden rail-more:inline">
-            , one every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
+            , every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
           </span>
         </span>
       </button>
@@ -130,7 +127,7 @@ function Jump({ by }: { by: NumberKey }) {
   return (
     <span
       aria-hidden
-      className={`font-numeral font-bold ${text.length > 4 ? "text-sm" : text.length > 3 ? "text-base" : "text-xl"}`}
+      className={`font-numeral font-bold ${text.length > 4 ? "text-small" : text.length > 3 ? "text-base" : "text-large"}`}
     >
       {text}
     </span>

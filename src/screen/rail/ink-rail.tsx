@@ -58,11 +58,11 @@ function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
       onMouseDown={keepKeyboard}
       // With the pen in hand an ink is one to draw with.
       onClick={() => store.getState().choose(store.getState().tool === "pen" ? "pen" : "mark", ink)}
-      className="group flex h-16 w-14 shrink-0 items-center justify-center rounded-button low:h-12"
+      className="group flex h-rail w-14 shrink-0 items-center justify-center rounded-button low:h-press"
     >
       <span
         className={clsx(
-          "flex h-16 w-11 low:h-11 items-center justify-center rounded-button",
+          "flex h-rail w-11 phone:w-9 low:h-press items-center justify-center rounded-button",
           chosen ? "outline-3 outline-offset-[3px] outline-white" : "group-hover:opacity-85",
         )}
         style={{ background: FULL[ink] }}
@@ -85,11 +85,11 @@ function FoldedInks({ ink, marking }: { ink: Ink; marking: boolean }) {
           type="button"
           aria-label={`Ink: ${INK_STYLE[ink].name}. Choose another`}
           onMouseDown={keepKeyboard}
-          className="flex h-16 w-14 items-center justify-center rounded-button phone:w-12 low:h-12 low:w-12"
+          className="flex h-rail w-14 items-center justify-center rounded-button phone:w-12 low:h-press low:w-12"
         >
           <span
             className={clsx(
-              "flex h-14 w-11 low:h-11 items-center justify-center rounded-button",
+              "flex h-touch w-11 phone:w-9 low:h-press items-center justify-center rounded-button",
               marking && "outline-3 outline-offset-2 outline-white",
             )}
             style={{ background: FULL[ink] }}

@@ -29,7 +29,7 @@ export function StairRail() {
             disabled={climbed === 0}
             onMouseDown={keepKeyboard}
             {...down}
-            className="flex h-16 w-[58px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-[12px] leading-none font-semibold text-white enabled:hover:border-white disabled:text-[#8593aa]"
+            className="flex h-rail w-[58px] shrink-0 flex-col low:h-press low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-small leading-none font-semibold text-white enabled:hover:border-white disabled:text-[#8593aa]"
           >
             <ArrowDown aria-hidden size={22} className="shrink-0" />
             <span className="low:sr-only">Step down</span>
@@ -41,7 +41,7 @@ export function StairRail() {
             disabled={climbed === steps && !playing}
             onMouseDown={keepKeyboard}
             {...up}
-            className="flex h-16 w-[58px] shrink-0 flex-col low:h-12 low:w-12 items-center justify-center gap-0.5 rounded-button bg-stair text-[13px] leading-none font-bold text-ink enabled:hover:bg-[#ffd75e] disabled:bg-unclimbed disabled:text-[#8b9ab2]"
+            className="flex h-rail w-[58px] shrink-0 flex-col low:h-press low:w-12 items-center justify-center gap-0.5 rounded-button bg-stair text-small leading-none font-bold text-ink enabled:hover:bg-[#ffd75e] disabled:bg-unclimbed disabled:text-[#8b9ab2]"
           >
             <ArrowUp aria-hidden size={26} />
             <span className="low:sr-only">Climb</span>
@@ -72,7 +72,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
     />
   ));
   const shape =
-    "relative flex h-16 w-14 shrink-0 min-[1400px]:w-[clamp(56px,5.4vw,180px)] low:h-11 items-end gap-[3px]";
+    "relative flex h-rail w-14 shrink-0 min-[1400px]:w-[clamp(56px,5.4vw,180px)] low:h-press items-end gap-[3px]";
   if (!live) {
     return (
       <div role="img" aria-label={where} className={shape}>
@@ -86,10 +86,10 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       aria-label={`${where}. Back to prepared`}
       onMouseDown={keepKeyboard}
       onClick={() => goBackToPrepared(store, false)}
-      className={clsx(shape, "group rounded-lg")}
+      className={clsx(shape, "group rounded-button")}
     >
       {blocks}
-      <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-md bg-rail/85 py-0.5 text-left text-[12px] leading-[1.1] font-semibold text-white group-hover:text-stair">
+      <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-button bg-rail/85 py-0.5 text-left text-small leading-[1.1] font-semibold text-white group-hover:text-stair">
         <RotateCcw
           aria-hidden
           size={14}

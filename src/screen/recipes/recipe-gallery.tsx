@@ -45,13 +45,13 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
         {offered.map((group) => (
           <div key={group.name} className="flex flex-col gap-0.5 pb-2">
             {offered.length > 1 && (
-              <p className="px-3 pt-2 pb-1 text-sm font-semibold text-quiet">{group.name}</p>
+              <p className="px-3 pt-2 pb-1 text-small font-semibold text-quiet">{group.name}</p>
             )}
             {group.kinds.map((kind) => (
               <RadioGroup.Item
                 key={kind}
                 value={kind}
-                className="min-h-11 rounded-button px-3 py-1.5 text-left leading-tight font-semibold hover:bg-wall data-[state=checked]:bg-ink data-[state=checked]:text-board"
+                className="min-h-press rounded-button px-3 py-1.5 text-left leading-tight font-semibold hover:bg-wall data-[state=checked]:bg-ink data-[state=checked]:text-board"
               >
                 {nameOf(kind)}
               </RadioGroup.Item>
@@ -61,7 +61,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
       </RadioGroup.Root>
       <div className="@container flex min-h-0 min-w-0 flex-1 flex-col gap-4 overflow-y-auto pr-1 pb-1">
         <div>
-          <h3 className="text-xl font-bold">{name}</h3>
+          <h3 className="text-large font-bold">{name}</h3>
           <p className="mt-0.5 text-quiet">{about}</p>
         </div>
         {presets.length > 0 && (
@@ -72,7 +72,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
                 type="button"
                 aria-pressed={JSON.stringify(one.inputs) === JSON.stringify(inputs)}
                 onClick={() => set(one.inputs)}
-                className="h-10 rounded-full border border-rule px-3.5 text-[15px] font-semibold hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-board"
+                className="h-press rounded-full border border-edge px-3.5 text-small font-semibold hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-board"
               >
                 {one.name}
               </button>
@@ -134,7 +134,7 @@ function Steps({ board, dim }: { board: Board; dim: boolean }) {
           </div>
           <div className="min-w-0 flex-1 pt-1 leading-snug">
             <p className="font-bold">{step ? step.title : "Start of the board"}</p>
-            <p className="mt-1 line-clamp-5 text-[15px] text-quiet">{step ? step.question : board.title}</p>
+            <p className="mt-1 line-clamp-5 text-small text-quiet">{step ? step.question : board.title}</p>
           </div>
         </li>
       ))}

@@ -78,7 +78,7 @@ export function CoversPage() {
       </div>
       {covered.length > 0 && (
         <section aria-labelledby="covers-here" className="flex flex-col gap-2">
-          <h2 id="covers-here" className="text-sm font-semibold">
+          <h2 id="covers-here" className="text-small font-semibold">
             {covered.length === 1 ? "1 number is covered" : `${covered.length} numbers are covered`}
           </h2>
           <LaidList layer="cover" scene={scene} numbers={numbers} />

@@ -66,7 +66,7 @@ export function MarksPage() {
       </div>
       {(inUse.length > 0 || hasRule(scene, "stand-out")) && (
         <section aria-labelledby="marks-here" className="flex flex-col gap-2">
-          <h2 id="marks-here" className="text-sm font-semibold">
+          <h2 id="marks-here" className="text-small font-semibold">
             Marks on this board
           </h2>
           {inUse.map((one) => (
@@ -74,7 +74,7 @@ export function MarksPage() {
           ))}
           <LaidList layer="stand-out" scene={scene} numbers={numbers} />
           {overlaps.slice(0, 6).map((overlap) => (
-            <p key={overlap.inks.join()} className="text-[15px] leading-snug text-quiet">
+            <p key={overlap.inks.join()} className="text-small leading-snug text-quiet">
               {overlapWords(overlap)}
             </p>
           ))}
@@ -136,7 +136,7 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
         );
       })}
       {exceptions.length > 0 && (
-        <p className="-mt-1 pl-11 text-[15px] leading-snug text-quiet">
+        <p className="-mt-1 pl-11 text-small leading-snug text-quiet">
           except {namedOf(exceptions, 8)}, by touch
         </p>
       )}
@@ -166,7 +166,7 @@ function Entry({ layer, words, note, remove, onRemove }: EntryProps) {
       <LayerSign layer={layer} />
       <p className="min-w-0 flex-1 py-1 leading-snug">
         <span className="block font-semibold">{words}</span>
-        <span className="text-sm text-quiet">{note}</span>
+        <span className="text-small text-quiet">{note}</span>
       </p>
       <IconButton name={remove} onClick={onRemove}>
         <Trash2 aria-hidden size={18} />
@@ -177,10 +177,10 @@ function Entry({ layer, words, note, remove, onRemove }: EntryProps) {
 
 /** The sign of a layer: the shape of an ink on its ground, a cover, or a large numeral. */
 function LayerSign({ layer }: { layer: Layer }) {
-  const swatch = "flex size-7 shrink-0 items-center justify-center rounded-lg";
+  const swatch = "flex size-7 shrink-0 items-center justify-center rounded-button";
   if (layer === "cover") return <span className={`${swatch} bg-cover`} />;
   if (layer === "stand-out")
-    return <span className={`${swatch} font-numeral text-xl leading-none font-bold`}>8</span>;
+    return <span className={`${swatch} font-numeral text-large leading-none font-bold`}>8</span>;
   if (layer === "counter")
     return <span className={`${swatch} rounded-full border-2 border-kelp-dot bg-kelp`} />;
   return (

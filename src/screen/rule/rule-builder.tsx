@@ -70,7 +70,7 @@ export function RuleBuilder({ rule, onChange: onRule, held, squares }: Props) {
         </Button>
       )}
       {!asksForInks(rule) && <OnlyTheFirst rule={rule} onChange={onChange} />}
-      <output className="block rounded-button bg-mist px-3.5 py-2.5 text-[15px] leading-snug">
+      <output className="block rounded-button bg-mist px-3.5 py-2.5 text-small leading-snug">
         <span className="block font-semibold first-letter:uppercase">{ruleWords(rule)}</span>
         <span className="text-quiet">
           {held.length === 0

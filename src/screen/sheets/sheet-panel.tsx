@@ -121,7 +121,7 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
                 type="button"
                 aria-expanded={open === part.id}
                 onClick={() => setOpen(open === part.id ? null : part.id)}
-                className="flex min-h-12 min-w-0 flex-1 items-center gap-2 rounded-button px-3 text-left font-semibold"
+                className="flex min-h-press min-w-0 flex-1 items-center gap-2 rounded-button px-3 text-left font-semibold"
               >
                 {open === part.id ? (
                   <ChevronDown aria-hidden size={18} />

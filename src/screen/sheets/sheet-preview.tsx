@@ -56,7 +56,7 @@ export function SheetPreview({ sheet, inClass }: { sheet: Sheet; inClass: boolea
   const { width, height } = pageSize(sheet);
   const lying = sheet.way === "lying";
   const frame = {
-    className: "max-w-full rounded-lg border border-rule bg-board",
+    className: "max-w-full rounded-button border border-rule bg-board",
     style: {
       aspectRatio: `${width} / ${height}`,
       width: lying
@@ -66,7 +66,7 @@ export function SheetPreview({ sheet, inClass }: { sheet: Sheet; inClass: boolea
   };
   return (
     <div className="relative min-h-0 min-w-0 flex-1 overflow-hidden rounded-card border border-rule bg-mist">
-      {seen && "message" in seen && <p className="p-8 text-lg text-wrong">{seen.message}</p>}
+      {seen && "message" in seen && <p className="p-8 text-large text-wrong">{seen.message}</p>}
       {seen && "pages" in seen && (
         <div
           className={`absolute inset-3 flex items-center justify-center gap-3 [container-type:size] ${lying ? "flex-col" : ""}`}
@@ -88,7 +88,7 @@ export function SheetPreview({ sheet, inClass }: { sheet: Sheet; inClass: boolea
           {sheet.answers && !wanted && (
             <div
               {...frame}
-              className="flex items-center justify-center rounded-lg border border-dashed border-quiet"
+              className="flex items-center justify-center rounded-button border border-dashed border-quiet"
             >
               <Button onClick={() => setWanted(true)}>Show its answers</Button>
             </div>

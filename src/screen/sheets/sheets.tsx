@@ -113,7 +113,7 @@ export function Sheets({ onClose }: { onClose: () => void }) {
           )}
           <span className="flex-1" />
           {sheet && (
-            <Button tone="strong" className="h-12 px-5" disabled={busy} onClick={() => void save(sheet)}>
+            <Button tone="strong" className="h-press px-5" disabled={busy} onClick={() => void save(sheet)}>
               <Download aria-hidden size={20} /> {busy ? "Making the PDF…" : `Save the PDF${copies}`}
             </Button>
           )}
@@ -132,7 +132,7 @@ export function Sheets({ onClose }: { onClose: () => void }) {
         </div>
       ) : (
         <div className="m-auto flex max-w-md flex-col items-start gap-4 rounded-card border border-dashed border-quiet p-10">
-          <p className="text-xl leading-snug">
+          <p className="text-large leading-snug">
             Charts with gaps, problems on lines, puzzles, strips to cut out: made for this lesson, with their
             answers.
           </p>

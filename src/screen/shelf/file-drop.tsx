@@ -53,13 +53,13 @@ export function FileDrop({ children }: Props) {
     <div {...getRootProps({ className: "relative min-h-[85dvh]", role: undefined, tabIndex: -1 })}>
       <input {...getInputProps({ "aria-label": "Lesson files" })} />
       {children(
-        <Button className="h-12 px-5" disabled={busy} onClick={open}>
+        <Button className="h-press px-5" disabled={busy} onClick={open}>
           <FolderOpen aria-hidden size={20} /> {busy ? "Opening…" : "Open files"}
         </Button>,
       )}
       {isDragActive && (
         <div className="pointer-events-none absolute -inset-4 z-30 flex items-center justify-center rounded-card border-4 border-dashed border-stair-deep bg-lit/90">
-          <p className="text-3xl font-bold">Drop to open the lessons</p>
+          <p className="text-title font-bold">Drop to open the lessons</p>
         </div>
       )}
       {asks && (

@@ -43,7 +43,7 @@ export function KeptWork() {
   };
   return (
     <section aria-labelledby="kept-work" className="mb-8 rounded-card border-2 border-stair-deep bg-lit p-5">
-      <h2 id="kept-work" className="mb-2 text-lg font-bold">
+      <h2 id="kept-work" className="mb-2 text-large font-bold">
         Kept in this browser
       </h2>
       <ul className="flex flex-col gap-2">

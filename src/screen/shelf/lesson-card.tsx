@@ -50,7 +50,7 @@ export function LessonCard({ lesson, place, total, inUse }: Props) {
             <p>{lesson.fault} It is kept as it is; the other lessons are not touched.</p>
           </div>
         ) : (
-          <div className="aspect-[16/10] rounded-card border border-rule bg-mist p-4 group-hover:border-ink">
+          <div className="aspect-[16/10] rounded-card border border-edge bg-board p-3 group-hover:border-ink">
             {lesson.picture && (
               <BoardPicture
                 lesson={id}
@@ -63,7 +63,7 @@ export function LessonCard({ lesson, place, total, inUse }: Props) {
         )}
         <div className="mt-3 flex items-start gap-1">
           <div className="min-w-0 flex-1">
-            <h2 className="truncate text-xl font-bold">
+            <h2 className="truncate text-large font-bold">
               {lesson.fault ? (
                 title
               ) : (
@@ -76,14 +76,14 @@ export function LessonCard({ lesson, place, total, inUse }: Props) {
                 </Link>
               )}
             </h2>
-            <p className="truncate text-[15px] text-quiet">{details.filter(Boolean).join(" · ")}</p>
-            <p className="truncate text-[15px] text-quiet first-letter:uppercase">{lesson.taught}</p>
+            <p className="truncate text-small text-quiet">{details.filter(Boolean).join(" · ")}</p>
+            <p className="truncate text-small text-quiet first-letter:uppercase">{lesson.taught}</p>
             {inUse.length > 0 && (
               <p className="flex h-8 items-end gap-1.5 overflow-hidden">
                 {lesson.labels.map((label) => (
                   <span
                     key={label}
-                    className="max-w-40 shrink-0 truncate rounded-full bg-wall px-2.5 py-0.5 text-sm font-medium"
+                    className="max-w-40 shrink-0 truncate rounded-full bg-wall px-2.5 py-0.5 text-small font-medium"
                   >
                     {label}
                   </span>

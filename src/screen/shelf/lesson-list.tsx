@@ -9,6 +9,8 @@ import type { Found } from "./use-shelf";
 
 /** A card is at least so wide; between two of them, and two rows of them, there is a gap. In pixels, as in the style below. */
 const [CARD, GAP, ROW_GAP] = [264, 24, 32];
+/** No more stand beside each other, however wide the window is: they grow instead. */
+const MOST = 8;
 /** Of a row of cards until one has been measured. */
 const ROW = 260;
 /** Rows that stand ready above and below the window. */
@@ -28,7 +30,7 @@ export function LessonList({ found, inUse, onNear }: Props) {
   const { width } = useSize(list, { width: 0, height: 0 });
   const [row, setRow] = useState(ROW);
   const [top, setTop] = useState(0);
-  const columns = Math.max(1, Math.floor((width + GAP) / (CARD + GAP)));
+  const columns = Math.max(1, Math.min(MOST, Math.floor((width + GAP) / (CARD + GAP))));
   const rows = Math.ceil(total / columns);
   const virtual = useWindowVirtualizer({
     count: rows,
@@ -60,7 +62,7 @@ export function LessonList({ found, inUse, onNear }: Props) {
       className="grid gap-x-6 gap-y-8"
       style={{
         gridTemplateColumns: before
-          ? `repeat(auto-fill, minmax(${CARD}px, 1fr))`
+          ? `repeat(auto-fill, minmax(max(min(${CARD}px, 100%), (100% - ${(MOST - 1) * GAP}px) / ${MOST}), 1fr))`
           : `repeat(${columns}, minmax(0, 1fr))`,
         paddingTop: firstRow * (row + ROW_GAP),
         paddingBottom: before ? 0 : Math.max(0, rows - 1 - lastRow) * (row + ROW_GAP),

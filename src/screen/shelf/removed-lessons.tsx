@@ -13,8 +13,8 @@ export function RemovedLessons({ lessons, total, days }: Props) {
   const [busy, ask] = useDoor();
   return (
     <>
-      <h1 className="mb-2 text-[32px] leading-tight font-bold">Removed lessons</h1>
-      <p className="mb-8 text-lg text-quiet">
+      <h1 className="mb-2 text-head leading-tight font-bold">Removed lessons</h1>
+      <p className="mb-8 text-large text-quiet">
         {lessons.length === 0
           ? "No removed lessons."
           : `They are kept for ${days} days, and go back on the shelf as they were.`}
@@ -24,7 +24,7 @@ export function RemovedLessons({ lessons, total, days }: Props) {
         {lessons.map(({ id, title, forClass, boards, taught, goes }) => (
           <li key={id} className="flex items-center gap-4 rounded-card border border-rule px-5 py-4">
             <div className="min-w-0 flex-1">
-              <h2 className="truncate text-xl font-bold">{title}</h2>
+              <h2 className="truncate text-large font-bold">{title}</h2>
               <p className="text-quiet">
                 {[boardsOf(boards), forClass, taught, goes].filter(Boolean).join(" · ")}
               </p>

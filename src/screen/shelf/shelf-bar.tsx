@@ -39,8 +39,8 @@ export function ShelfBar({ wish, setWish, labels, found, away }: Props) {
               aria-pressed={chosen}
               onClick={() => setWish({ ...wish, label: chosen ? "" : label })}
               className={clsx(
-                "flex h-11 items-center gap-2 rounded-full border px-4 font-semibold",
-                chosen ? "border-ink bg-ink text-board" : "border-rule bg-board hover:border-ink",
+                "flex h-press items-center gap-2 rounded-full border px-4 font-semibold",
+                chosen ? "border-ink bg-ink text-board" : "border-edge bg-board hover:border-ink",
               )}
             >
               {label} <span className={chosen ? "text-board" : "font-normal text-quiet"}>{lessons}</span>
@@ -48,7 +48,7 @@ export function ShelfBar({ wish, setWish, labels, found, away }: Props) {
           );
         })}
       </fieldset>
-      <p role="status" className="flex h-11 shrink-0 items-center text-quiet">
+      <p role="status" className="flex h-press shrink-0 items-center text-quiet">
         {away
           ? "Yellow Stair does not answer. Trying again…"
           : [total === 1 ? "1 lesson" : `${total} lessons`, said].filter(Boolean).join(" ")}

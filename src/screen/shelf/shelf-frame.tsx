@@ -6,15 +6,15 @@ type Props = { here: "lessons" | "removed"; removed: number; children: ReactNode
 
 /** The page around the shelf: the name, the ways in, and a stair that rises with the window. */
 export function ShelfFrame({ here, removed, children }: Props) {
-  const link = "flex h-12 items-center justify-between rounded-button px-4 text-lg font-semibold";
+  const link = "flex h-press items-center justify-between rounded-button px-3 text-large font-semibold";
   const style = (chosen: boolean) => clsx(link, chosen ? "bg-ink text-board" : "text-ink hover:bg-ink/10");
   return (
     <div className="flex min-h-dvh bg-board max-md:flex-col">
       <nav
         aria-label="Shelf"
-        className="sticky top-0 flex h-dvh w-[260px] shrink-0 flex-col overflow-hidden bg-stair px-6 pt-8 max-md:static max-md:h-auto max-md:w-auto max-md:flex-row max-md:flex-wrap max-md:items-center max-md:gap-3 max-md:py-4"
+        className="sticky top-0 flex h-dvh w-[184px] shrink-0 flex-col overflow-hidden bg-stair px-4 pt-8 max-md:static max-md:h-auto max-md:w-auto max-md:flex-row max-md:flex-wrap max-md:items-center max-md:gap-3 max-md:py-4"
       >
-        <p className="mb-9 text-[36px] leading-[1.02] font-extrabold tracking-[-0.02em] max-md:mr-auto max-md:mb-0 max-md:text-2xl">
+        <p className="mb-9 px-3 text-head leading-[1.02] font-extrabold tracking-[-0.02em] max-md:mr-auto max-md:mb-0 max-md:text-title">
           Yellow <br className="max-md:hidden" />
           Stair
         </p>
@@ -47,8 +47,8 @@ export function ShelfFrame({ here, removed, children }: Props) {
           <path d="M0 200V160H52V120H104V80H156V40H208V0H260V200z" className="fill-ink" />
         </svg>
       </nav>
-      <main className="min-w-0 flex-1 px-10 py-9 max-md:px-6 max-md:py-6">
-        <div className="mx-auto max-w-[1400px]">{children}</div>
+      <main className="min-w-0 flex-1 px-8 py-9 max-md:px-5 max-md:py-6">
+        <div className="mx-auto max-w-[3600px]">{children}</div>
       </main>
     </div>
   );

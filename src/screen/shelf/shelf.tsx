@@ -59,9 +59,9 @@ export function Shelf({ labels, ...came }: Props) {
       {(openButton) => (
         <>
           <div className="mb-5 flex flex-wrap items-center gap-3">
-            <h1 className="mr-auto text-[32px] leading-tight font-bold">Lessons</h1>
+            <h1 className="mr-auto text-head leading-tight font-bold">Lessons</h1>
             {!isEmpty && (
-              <label className="flex h-12 w-72 items-center gap-2.5 rounded-button border border-rule bg-board px-4 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
+              <label className="flex h-press w-72 items-center gap-2.5 rounded-button border border-edge bg-board px-4 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
                 <Search aria-hidden size={19} className="text-quiet" />
                 <span className="sr-only">Find a lesson</span>
                 <input
@@ -83,7 +83,7 @@ export function Shelf({ labels, ...came }: Props) {
                 )}
               </label>
             )}
-            <Button tone="strong" className="h-12 px-5" onClick={() => setMaking(true)}>
+            <Button tone="strong" className="h-press px-5" onClick={() => setMaking(true)}>
               <Plus aria-hidden size={20} /> New lesson
             </Button>
             {openButton}
@@ -91,7 +91,7 @@ export function Shelf({ labels, ...came }: Props) {
               <Menu
                 align="end"
                 button={
-                  <IconButton name="More for the lessons" className="size-12">
+                  <IconButton name="More for the lessons" className="size-press">
                     <MoreVertical aria-hidden size={22} />
                   </IconButton>
                 }
@@ -111,7 +111,7 @@ export function Shelf({ labels, ...came }: Props) {
           {kept && <KeptWork />}
           {isEmpty && (
             <div className="flex flex-col items-start gap-4 rounded-card border border-dashed border-quiet p-10">
-              <p className="max-w-md text-xl leading-snug">
+              <p className="max-w-md text-large leading-snug">
                 The shelf is empty. A lesson begins with a chart; its steps come later. Lesson files and zips
                 can be dropped here.
               </p>
@@ -121,7 +121,7 @@ export function Shelf({ labels, ...came }: Props) {
             </div>
           )}
           {!isEmpty && found.total === 0 && (
-            <p className="text-lg">
+            <p className="text-large">
               {nothingFound(found.wish)}{" "}
               <button
                 type="button"

@@ -60,7 +60,7 @@ function SlideArrows({ times }: { times: ViewOf<"times"> }) {
           aria-label={`Slide ${name}`}
           onMouseDown={keepKeyboard}
           onClick={() => slide(at.row + row, at.column + column)}
-          className={`flex size-14 items-center justify-center rounded-button border-2 border-rule bg-mist hover:border-ink ${cell}`}
+          className={`flex size-touch items-center justify-center rounded-button border-2 border-edge bg-mist hover:border-ink ${cell}`}
         >
           <Icon aria-hidden size={26} strokeWidth={2.6} />
         </button>
@@ -148,7 +148,7 @@ function PuzzleMaker({ times }: { times: ViewOf<"times"> }) {
           onChange={(rows) => set({ rows: Number(rows) })}
         />
       </div>
-      <Button tone="strong" className="h-12" onClick={() => makePuzzle(store, times.id)}>
+      <Button tone="strong" className="h-press" onClick={() => makePuzzle(store, times.id)}>
         Make a puzzle
       </Button>
     </div>

@@ -78,7 +78,7 @@ export function VersionsDialog({ id, onClose, first, onRestored }: Props) {
       <div className="flex min-h-0 flex-1 gap-6 max-md:flex-col">
         {all === null && message === null && <Busy />}
         {all?.length === 0 && (
-          <p className="text-lg text-quiet">
+          <p className="text-large text-quiet">
             There is none yet: the first is kept when the lesson is changed.
           </p>
         )}
@@ -93,7 +93,7 @@ export function VersionsDialog({ id, onClose, first, onRestored }: Props) {
                   type="button"
                   aria-current={one === chosen || undefined}
                   onClick={() => setChosen(one)}
-                  className="min-h-11 w-full rounded-button px-3 text-left font-semibold hover:bg-wall aria-[current]:bg-ink aria-[current]:text-board"
+                  className="min-h-press w-full rounded-button px-3 text-left font-semibold hover:bg-wall aria-[current]:bg-ink aria-[current]:text-board"
                 >
                   {one.when}
                 </button>
@@ -133,7 +133,7 @@ function Looked({ at }: { at: string }) {
   if (typeof seen === "string") return <p className="font-medium text-wrong">{seen}</p>;
   return (
     <section aria-label="This version" className="min-h-0 min-w-0 flex-1 overflow-y-auto">
-      <h3 className="text-xl font-bold">{seen.title}</h3>
+      <h3 className="text-large font-bold">{seen.title}</h3>
       <ol className="mt-3 grid gap-3 sm:grid-cols-2">
         {seen.boards.map((board, i) => (
           <li key={board.id} className="rounded-card bg-mist p-3">
@@ -143,7 +143,7 @@ function Looked({ at }: { at: string }) {
             <p className="mt-2 truncate font-semibold">
               {i + 1} {board.title}
             </p>
-            <p className="text-[15px] text-quiet">
+            <p className="text-small text-quiet">
               {board.stair.length === 1 ? "1 step" : `${board.stair.length} steps`}
             </p>
           </li>

@@ -52,9 +52,9 @@ export function NumberPad(props: Props) {
         maxLength={12}
         autoComplete="off"
         onChange={(event) => setTyped(event.target.value)}
-        className="h-14 w-full rounded-button border-2 border-rule text-center font-numeral text-3xl font-bold text-by-hand"
+        className="h-touch w-full rounded-button border-2 border-edge text-center font-numeral text-title font-bold text-by-hand"
       />
-      <p aria-live="polite" className="text-sm font-medium text-wrong empty:hidden">
+      <p aria-live="polite" className="text-small font-medium text-wrong empty:hidden">
         {message}
       </p>
       <NumberKeys
@@ -64,7 +64,7 @@ export function NumberPad(props: Props) {
           setTyped((was) => (key === "back" ? was.slice(0, -1) : (was + key).slice(0, 12)));
         }}
       >
-        <Button type="submit" tone="stair" className="h-14 px-2">
+        <Button type="submit" tone="stair" className="h-touch px-2">
           {word}
         </Button>
       </NumberKeys>

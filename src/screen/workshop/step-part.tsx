@@ -101,8 +101,8 @@ export function StepPart({ level, faults, onGone, onAgain }: Props) {
           <DrawnHere of={`${step.id}`} board={board} at={level} room={ROOM} theme={ORDINARY} from="here" />
         </div>
         <div className="min-w-56 flex-1">
-          {step.question && <p className="text-lg leading-snug font-semibold">{step.question}</p>}
-          {step.answer && <p className="mt-1 font-numeral text-xl font-bold">{step.answer}</p>}
+          {step.question && <p className="text-large leading-snug font-semibold">{step.question}</p>}
+          {step.answer && <p className="mt-1 font-numeral text-large font-bold">{step.answer}</p>}
           {step.note && <p className="mt-2 leading-snug text-quiet">Your note: {step.note}</p>}
         </div>
       </div>

@@ -92,7 +92,7 @@ export function Workshop({ level: first, onClose, onAgain }: Props) {
             onAgain={() => onAgain(level)}
           />
         ) : (
-          <p className="m-auto max-w-md text-xl leading-snug text-quiet">
+          <p className="m-auto max-w-md text-large leading-snug text-quiet">
             This board has no steps yet. Insert one, or do something on the board and keep it as a step.
           </p>
         )}
@@ -137,9 +137,9 @@ function StepCard({ step, level, isOpen, faults, onOpen }: CardProps) {
                 />
               )}
             </span>
-            {step.question && <span className="mt-0.5 block text-[15px]">{step.question}</span>}
-            {step.answer && <span className="block font-numeral text-[15px] font-bold">{step.answer}</span>}
-            <span className="mt-0.5 line-clamp-2 block text-[15px] text-quiet">
+            {step.question && <span className="mt-0.5 block text-small">{step.question}</span>}
+            {step.answer && <span className="block font-numeral text-small font-bold">{step.answer}</span>}
+            <span className="mt-0.5 line-clamp-2 block text-small text-quiet">
               {stepWords(step.beats) || "only asks"}
             </span>
           </button>

@@ -44,7 +44,7 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
   // The many that lie in no family have the more room.
   const shares = columns.map((at) => (at === null ? 1 + 1.6 * (others.length / view.cards.length) : 1));
   const share = (size.width - GAP * (columns.length - 1)) / shares.reduce((sum, each) => sum + each, 0);
-  const text = clamp(15, size.height * 0.036, grown(theme, 24));
+  const text = clamp(grown(theme, 17), size.height * 0.036, grown(theme, 24));
   const answer = clamp(26, text * 1.5, grown(theme, 52));
   const all = columns.map((at) => (at === null ? others : inFamily(at)));
   const side = Math.min(

@@ -50,7 +50,7 @@ export function ChartDrawing({ view, board, scene, size, theme }: DrawingProps<"
           isShaded={(number) => inksAt(scene, number) !== 0}
         />
         {asked !== undefined && <AskedCell layout={layout} corner={cornerOf(layout, asked)} typed="" />}
-        {route && <DrawnRoute layout={layout} trail={route} />}
+        {route && <DrawnRoute layout={layout} trail={route} scene={scene} />}
         {focus !== undefined && <CellRing layout={layout} corner={cornerOf(layout, focus)} of="focus" />}
         <DrawnOver view={view.id} scene={scene} anchors={chartAnchors(layout)} />
       </g>

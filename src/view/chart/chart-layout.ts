@@ -48,6 +48,10 @@ const MAX_HEIGHT = 1.25;
 /** Width of an Andika bold digit, as a part of its size. */
 export const DIGIT = 0.64;
 
+/** How much of a cell's height its numeral takes: the lower the cell, the more. */
+export const numeralShare = (cellHeight: number, strong: boolean): number =>
+  cellHeight < 30 ? 0.76 : strong ? 0.72 : cellHeight < 38 ? 0.68 : 0.6;
+
 /** Half the size of an ink's shape in a cell. A shape is well over a sixth of the smaller side: some eyes tell inks by it alone. */
 export const inkShapeIn = (cellWidth: number, cellHeight: number, strong: boolean): number =>
   round(Math.max(2, Math.min(cellHeight, cellWidth) * (strong ? 0.135 : 0.115)));
@@ -68,8 +72,9 @@ export function layOutChart(
   );
   const write = writesFractions(chart) ? { write: asFractions } : {};
   const longest = Math.max(...numbers.map((number) => (number === null ? 0 : textIn(write, number).length)));
-  const share = cellHeight < 30 ? 0.74 : strong ? 0.72 : 0.6;
-  const widest = cellWidth * (strong || cellHeight < 30 ? 0.96 : 0.86);
+  const share = numeralShare(cellHeight, strong);
+  const isNarrow = cellHeight < 30 || cellWidth < 48;
+  const widest = cellWidth * (strong || isNarrow ? 0.96 : 0.86);
   return {
     numbers,
     indexOf: new Map(numbers.flatMap((number, index) => (number === null ? [] : [[number, index]]))),

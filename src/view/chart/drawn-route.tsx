@@ -1,38 +1,87 @@
 import { landings, type Trail } from "@/core/count/trail";
 import { keyOf } from "@/core/number/exact";
+import { cellState, inksIn } from "@/core/scene/cell-state";
+import type { Scene } from "@/core/scene/scene";
+import { hasInk, INKS } from "@/core/set/ink";
+import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
+import { type Shape, Shapes } from "../shape";
 import { type ChartLayout, cornerOf } from "./chart-layout";
+import { faceShapes } from "./face-shapes";
 
-/** The way of a trail over a chart, with a point at its start and a head at its end. */
-export function DrawnRoute({ layout, trail }: { layout: ChartLayout; trail: Trail }) {
-  const { cellWidth: w, cellHeight: h } = layout;
+type Props = { layout: ChartLayout; trail: Trail; scene: Scene };
+
+/** The way of a trail over a chart: through the middles of its squares, behind their numerals, with a head at its end. */
+export function DrawnRoute({ layout, trail, scene }: Props) {
+  const { cellWidth: w, cellHeight: h, columns } = layout;
   const stops = [trail.start, ...landings(trail).map(keyOf)].map((number) => layout.indexOf.get(number));
   if (stops.includes(undefined)) return null;
-  // The line runs through the lower right of its cells, clear of their numerals.
-  const points = withCorners(stops as number[], layout.columns).map((index) => {
+  const turns = withCorners(stops as number[], columns);
+  const points = turns.map((index) => {
     const { x, y } = cornerOf(layout, index);
-    return [x + w * 0.85, y + h * 0.84] as const;
+    return [x + w / 2, y + h / 2] as const;
   });
-  const [from, to] = [points[0]!, points.at(-1)!];
-  const before = points.at(-2)!;
-  const turn = (Math.atan2(to[1] - before[1], to[0] - before[0]) * 180) / Math.PI;
-  const line = points.map(([x, y]) => `${round(x)},${round(y)}`).join(" ");
-  const thick = Math.max(3, Math.min(5, h / 10));
+  const [last, before] = [points.at(-1)!, points.at(-2)!];
+  // The head stands before the number that it points to.
+  const [dx, dy] = [Math.sign(last[0] - before[0]), Math.sign(last[1] - before[1])];
+  const tip = [last[0] - dx * w * 0.32, last[1] - dy * h * 0.36] as const;
+  const thick = Math.max(3, Math.min(6, h / 9));
+  const [end, turn] = [
+    [tip[0] - dx * thick * 2, tip[1] - dy * thick * 2] as const,
+    (Math.atan2(dy, dx) * 180) / Math.PI,
+  ];
+  const line = [...points.slice(0, -1), end].map(([x, y]) => `${round(x)},${round(y)}`).join(" ");
   return (
-    <g data-part="route" fill="none" stroke="var(--color-ink)" strokeWidth={thick} strokeLinejoin="round">
-      {/* A light edge, so that it is seen over a cover too. */}
-      <polyline points={line} stroke="var(--color-board)" strokeWidth={thick + 4} strokeLinecap="round" />
-      <polyline points={line} />
-      <circle cx={from[0]} cy={from[1]} r={thick * 1.4} fill="var(--color-ink)" stroke="none" />
-      <path
-        d={`M${-thick * 2.4} ${-thick * 1.8}L${thick} 0L${-thick * 2.4} ${thick * 1.8}z`}
-        transform={`translate(${round(to[0])} ${round(to[1])}) rotate(${round(turn)})`}
-        fill="var(--color-ink)"
-        stroke="var(--color-board)"
-        strokeWidth={2}
-      />
-    </g>
+    <>
+      <g data-part="route" fill="none" stroke="var(--color-ink)" strokeWidth={thick} strokeLinejoin="round">
+        {/* A light edge, so that it is seen over a cover too. */}
+        <polyline points={line} stroke="var(--color-board)" strokeWidth={thick + 4} strokeLinecap="round" />
+        <polyline points={line} />
+        <path
+          d={`M${round(-thick * 2.6)} ${round(-thick * 1.8)}L0 0L${round(-thick * 2.6)} ${round(thick * 1.8)}z`}
+          transform={`translate(${round(tip[0])} ${round(tip[1])}) rotate(${round(turn)})`}
+          fill="var(--color-ink)"
+          stroke="var(--color-board)"
+          strokeWidth={2}
+        />
+      </g>
+      {passed(turns, columns).map((index) => (
+        <Shapes key={index} shapes={numeralOver(layout, index, scene)} />
+      ))}
+    </>
   );
+}
+
+/** The numeral of a square as it stands there, with a rim of its ground: the way goes behind it. */
+function numeralOver(layout: ChartLayout, index: number, scene: Scene): Shape[] {
+  const number = layout.numbers[index];
+  if (!number) return [];
+  const state = cellState(scene, number);
+  const ink = INKS.find((one) => hasInk(inksIn(state), one));
+  const rim = {
+    stroke: ink ? INK_STYLE[ink].ground : "var(--color-board)",
+    "stroke-width": round(layout.numeral * 0.28),
+    "stroke-linejoin": "round",
+    "paint-order": "stroke",
+  };
+  return faceShapes({ layout, ...cornerOf(layout, index) }, number, state)
+    .filter(({ tag }) => tag === "text")
+    .map((text) => ({ ...text, attributes: { ...text.attributes, ...rim } }));
+}
+
+/** All squares that a way goes through, each once. */
+function passed(turns: readonly number[], columns: number): number[] {
+  const all = new Set<number>([turns[0]!]);
+  turns.forEach((to, i) => {
+    const from = turns[i - 1];
+    if (from === undefined) return;
+    const step = Math.sign(to - from) * (Math.abs(to - from) < columns ? 1 : columns);
+    for (let at = from; at !== to; ) {
+      at += step;
+      all.add(at);
+    }
+  });
+  return [...all];
 }
 
 /** A jump goes first up or down the rows and then along one, as its tens and ones: the squares where it turns. */

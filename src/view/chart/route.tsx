@@ -20,5 +20,11 @@ type Props = {
 /** The way over the chart that arrows or jumps have made, where they have made one. */
 export function Route({ layout, source, isCount }: Props) {
   const trail = useSceneLate(source, (scene) => routeOf(scene.trail, isCount));
-  return trail && <DrawnRoute layout={layout} trail={trail} />;
+  return trail && <LiveRoute layout={layout} source={source} trail={trail} />;
+}
+
+/** It follows what is marked and covered on its way. */
+function LiveRoute({ layout, source, trail }: Omit<Props, "isCount"> & { trail: Trail }) {
+  const scene = useSceneLate(source, (now) => now);
+  return <DrawnRoute layout={layout} trail={trail} scene={scene} />;
 }

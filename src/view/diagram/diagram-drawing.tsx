@@ -50,7 +50,7 @@ const PLANS: Record<number, Plan> = {
 export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Props) {
   const found = regionsOf(board, scene);
   const { inks, regions } = found;
-  const name = clamp(15, size.height * 0.045, grown(theme, 26));
+  const name = clamp(grown(theme, 17), size.height * 0.045, grown(theme, 26));
   if (inks.length === 0) return <Said>Mark numbers in two inks or three, and they stand here.</Said>;
   const outside = regions.get(0);
   const below = view.outside === "shown" && outside ? name * 3.1 : 0;

@@ -10,11 +10,15 @@ export function FramePairs({ view, scene, theme, framed, room, onPair }: FramePr
   const whole = framed.first + framed.second;
   const pairs = pairsThatMake(whole);
   const hides = (["first", "second", "whole"] as const).some((part) => isCoveredPart(scene, view.id, part));
-  const head = clamp(22, room.height * 0.07, grown(theme, 34));
-  const columns = room.width > 1.1 * room.height || pairs.length > 12 ? 2 : 1;
-  const rows = Math.ceil(pairs.length / columns);
-  const high = Math.min(grown(theme, 58), (room.height - head - 14) / rows);
-  const size = Math.min(high * 0.66, room.width / columns / 6.4);
+  const head = clamp(grown(theme, 26), room.height * 0.07, grown(theme, 34));
+  // In as many columns as let them be largest.
+  const { size, rows, high } = [1, 2, 3]
+    .map((columns) => {
+      const rows = Math.ceil(pairs.length / columns);
+      const high = Math.min(grown(theme, 58), (room.height - head - 14) / rows);
+      return { rows, high, size: Math.min(high * 0.7, (room.width - 16 * (columns - 1)) / columns / 6.2) };
+    })
+    .toSorted((a, b) => b.size - a.size)[0]!;
   const differences = view.pairs === "differences";
   return (
     <div className="flex flex-col items-center justify-center" style={room}>

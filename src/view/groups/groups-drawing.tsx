@@ -5,7 +5,7 @@ import { isCoveredPart } from "@/core/scene/covered-part";
 import { groupedOf, isGroupHidden } from "@/core/scene/grouped";
 import type { Grouped } from "@/core/scene/slices/grouping";
 import type { ViewOf } from "@/core/views/view";
-import { clamp, type DrawingProps, grown, type Size } from "../drawing";
+import { type DrawingProps, grown, type Size } from "../drawing";
 import { Counter } from "../frames/counter";
 import { round } from "../round";
 import { Touchable } from "../touchable";
@@ -24,19 +24,40 @@ type Standing = Grouped & { readonly groups: number };
 export function GroupsDrawing(props: Props) {
   const { view, scene, size, theme } = props;
   const grouped = groupedOf(scene, view);
-  const line = clamp(
-    40,
-    Math.min(size.height * 0.2, size.width * 0.06),
-    grown(theme, theme.strong ? 84 : 64),
-  );
-  const room = { width: size.width, height: Math.max(60, size.height - line - 8) };
+  const { line, rows } = roomOfSentence(view, grouped, size, theme);
+  const room = { width: size.width, height: Math.max(60, size.height - line * rows - 8) };
   return (
     <div className="flex size-full flex-col">
       <Groups {...props} grouped={grouped} room={room} />
-      <Sentence {...props} grouped={grouped} line={line} />
+      <Sentence {...props} grouped={grouped} line={line} rows={rows} />
     </div>
   );
 }
+
+/** Height of a row, in sizes of its text; and how wide a letter is. */
+const [ROW, LETTER] = [1.8, 0.52];
+
+/** How high the sentence stands: in two rows, where it would be too small in one. */
+function roomOfSentence(
+  view: Props["view"],
+  { groups, laid }: Standing,
+  { width, height }: Size,
+  theme: Props["theme"],
+): { line: number; rows: 1 | 2 } {
+  const { each, holder, holders, things } = view;
+  const whole = Math.floor(laid / each);
+  const soFar = `${whole} × ${each} = ${whole * each}  ${landingsOf(whole, each).join(", ")}`;
+  const all = `${groups} ${wordFor(groups, holder, holders)} × ${each} = ${groups * each} ${things}    `;
+  const largest = Math.max(18, Math.min(height * 0.11, grown(theme, theme.strong ? 47 : 36)));
+  const fits = (letters: number) => Math.min(largest, width / (letters * LETTER));
+  const [one, two] = [fits(soFar.length + all.length + 4), fits(Math.max(soFar.length, all.length))];
+  const isTwo = whole > 0 && one < Math.min(two, grown(theme, 23));
+  return { line: (isTwo ? two : one) * ROW, rows: isTwo ? 2 : 1 };
+}
+
+/** The last numbers that groups have been laid up to. */
+const landingsOf = (whole: number, each: number) =>
+  Array.from({ length: Math.min(whole, 8) }, (_, i) => (i + 1 + whole - Math.min(whole, 8)) * each);
 
 const wordFor = (count: number, one: string, several: string) => (count === 1 ? one : several);
 
@@ -177,21 +198,19 @@ function Sentence({
   scene,
   grouped,
   line,
+  rows,
   onPart,
-}: Props & { grouped: Standing; line: number }) {
+}: Props & { grouped: Standing; line: number; rows: 1 | 2 }) {
   const { groups, laid } = grouped;
   const { each } = view;
   const whole = Math.floor(laid / each);
   const told = !isCoveredPart(scene, view.id, "size", view.size === "covered");
   const all = isCoveredPart(scene, view.id, "in-all", view.all === "covered");
-  const size = line * 0.56;
+  const size = line / ROW;
   const wrote = scene.wrote[view.id] ?? null;
   // Whether it is right is seen once all counters lie.
   const last = laid === groups * each ? lastCovered(board, scene, view) : null;
-  const landings = Array.from(
-    { length: Math.min(whole, 8) },
-    (_, i) => (i + 1 + whole - Math.min(whole, 8)) * each,
-  );
+  const landings = landingsOf(whole, each);
   const sizeButton = (
     <Touchable
       name={told ? `${each} in each` : "How many in each, covered"}
@@ -205,8 +224,8 @@ function Sentence({
   );
   return (
     <div
-      className="mt-2 flex items-center justify-evenly gap-4 font-numeral leading-none whitespace-nowrap"
-      style={{ height: line, fontSize: size }}
+      className={`mt-2 flex items-center justify-evenly gap-x-4 font-numeral leading-none whitespace-nowrap ${rows === 2 ? "flex-wrap content-around" : ""}`}
+      style={{ height: line * rows, fontSize: size }}
     >
       {whole > 0 && told && (
         <span data-part="so-far" className="font-bold">
@@ -214,7 +233,7 @@ function Sentence({
         </span>
       )}
       {whole > 1 && told && (
-        <span data-part="landings" style={{ fontSize: size * 0.85 }}>
+        <span data-part="landings">
           {whole > landings.length ? "…, " : ""}
           {landings.join(", ")}
         </span>
@@ -227,7 +246,7 @@ function Sentence({
           {showNumber(wrote)}
         </span>
       )}
-      <span className="flex items-center gap-[0.3em]">
+      <span className={`flex items-center gap-[0.3em] ${rows === 2 ? "w-full justify-center" : ""}`}>
         {grouped.as === "columns" ? (
           <>
             {sizeButton}

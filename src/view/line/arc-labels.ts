@@ -68,6 +68,9 @@ function passes({ points, around }: { points: readonly Point[]; around: Box }, b
   });
 }
 
+/** So high over its line an arc is free for a finger: the label of low ones stands above. In pixels. */
+const FINGER = 22;
+
 const roomOf = (text: string, size: number) => arcTextWidth(text, size) + 8;
 
 /**
@@ -110,7 +113,7 @@ export function arcLabels(
       ? width / 2 + 4
       : geometry.shape === "ring"
         ? beside(middle, width / 2 - 4, size * 0.62)
-        : size * 0.75;
+        : Math.max(size * 0.75, FINGER + size * 0.62 - height);
     const next = upright ? width : size * 1.15;
     // The size of a jump back, whose arc lies under another, stands under its own arc where there is room.
     const under = first.by.startsWith("-") && height >= 2 * off + 10 ? [-off] : [];

@@ -50,9 +50,17 @@ export type LineLayout = {
 /** Numerals are made smaller, down to these sizes, before a label is left out. */
 const MIN_SIZE = { plain: 22, strong: 28 };
 
-/** Round a circle labels lie in little room; there smaller ones are better than every second one. */
+/** Round a circle labels lie in little room, and in a strip every square holds a number: smaller ones are better there than every second one. */
 const smallestOf = (line: AnyLine, strong: boolean) =>
-  shapeOf(line) === "ring" ? (strong ? 20 : 15) : strong ? MIN_SIZE.strong : MIN_SIZE.plain;
+  shapeOf(line) === "ring"
+    ? strong
+      ? 20
+      : 15
+    : line.kind === "strip"
+      ? 17
+      : strong
+        ? MIN_SIZE.strong
+        : MIN_SIZE.plain;
 
 /** What stays as it is while a line moves: how large its numerals are, and how much room its labels have. */
 type Frame = Pick<LineLayout, "numeral"> & { widest: number; tallest: number };

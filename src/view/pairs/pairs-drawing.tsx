@@ -25,7 +25,15 @@ export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNu
   const far = from && isWhole(from) ? (on ? toNext(from, exact(10)) : toNext(from.neg(), exact(10))) : null;
   const by = far && keyOf(far.by);
   const landing = far && keyOf(on ? far.next : far.next.neg());
-  const size = Math.max(18, Math.min(width / 8.5, height / 15, grown(theme, theme.strong ? 54 : 46)));
+  // The pairs stand in as many columns as let them be largest: below a line there is more room across than down.
+  const largest = grown(theme, theme.strong ? 54 : 46);
+  const { size, rows } = [1, 3]
+    .map((columns) => {
+      const rows = PAIRS.length / columns;
+      const high = height / (rows * 1.15 + 4.2);
+      return { rows, size: Math.max(18, Math.min(width / (8.5 * columns), high, largest)) };
+    })
+    .toSorted((a, b) => b.size - a.size)[0]!;
   const chip = (number: NumberKey, boxed = false) => (
     <NumberChip
       scene={scene}
@@ -55,7 +63,11 @@ export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNu
       ) : (
         <p className="text-center text-xl text-quiet">Touch a whole number: how far is it to the next ten?</p>
       )}
-      <ul aria-label="Pairs that make ten" className="mt-1 flex flex-col" style={{ fontSize: size * 0.8 }}>
+      <ul
+        aria-label="Pairs that make ten"
+        className="mt-1 grid grid-flow-col gap-x-4"
+        style={{ fontSize: size * 0.85, gridTemplateRows: `repeat(${rows}, auto)` }}
+      >
         {PAIRS.map(([a, b]) => {
           const told = !hidden && by === String(b);
           return (

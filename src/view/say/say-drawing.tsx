@@ -29,7 +29,7 @@ const MAX_TRIES_SHOWN = 3;
 export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, choosing, onUnhear }: Props) {
   const { sentence, tried, heard } = scene.said[view.id] ?? NOTHING_SAID;
   const text = clamp(
-    18,
+    grown(theme, 20),
     Math.min(size.height * 0.05, size.width * 0.042),
     grown(theme, theme.strong ? 36 : 30),
   );
@@ -52,7 +52,7 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
         <Sentence rule={sentence} onPart={onPart} chosen={chosen ?? null} />
       </div>
       {view.heard === "shown" && heard.length > 0 && (
-        <ul className="flex shrink-0 flex-wrap gap-2" style={{ fontSize: text * 0.72 }}>
+        <ul className="flex shrink-0 flex-wrap gap-2" style={{ fontSize: text * 0.8 }}>
           {heard.map((words, at) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is where it stands among those heard.
             <li key={at}>
@@ -211,7 +211,7 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
           <p className="text-quiet">Say it, and see what it says.</p>
         )}
         {last !== null && before.length > 0 && (
-          <div className="pt-[0.4em] text-quiet" style={{ fontSize: text * 0.72 }}>
+          <div className="pt-[0.4em] text-quiet" style={{ fontSize: text * 0.8 }}>
             <p className="font-semibold">Before</p>
             {before.map((rule, i) => {
               const then = fitOf(rule, numbers, shaded);

@@ -5,7 +5,7 @@ import { cellKey, MAX_TIMES } from "@/core/surface/cell-key";
 import { productAt, type TimesSettings, type WindowAt } from "@/core/surface/times-grid";
 import { faceShapes } from "../chart/face-shapes";
 import { type Palette, paintShapes } from "../paint-shapes";
-import { STRIP, stripsOf, type TimesLayout } from "./times-layout";
+import type { TimesLayout } from "./times-layout";
 
 /**
  * Paints a times grid as it moves: the same cells and inks as those at rest, on a canvas, so that a frame costs the
@@ -19,8 +19,7 @@ export function paintTimes(
   at: WindowAt,
   palette: Palette,
 ): void {
-  const { cellWidth: w, cellHeight: h, rows, columns, width, height } = layout;
-  const strips = stripsOf(times);
+  const { cellWidth: w, cellHeight: h, rows, columns, width, height, strips } = layout;
   const { color, numerals } = palette;
   const [firstRow, firstColumn] = [Math.floor(at.row), Math.floor(at.column)];
   const x = (column: number) => strips.left + (column - at.column) * w;
@@ -42,15 +41,15 @@ export function paintTimes(
   context.fillStyle = color("--color-quiet");
   context.font = `700 ${layout.name}px ${numerals}`;
   if (times.columnNames !== "absent") {
-    clipped(context, strips.left, 0, width, STRIP.names, () => {
+    clipped(context, strips.left, 0, width, strips.names, () => {
       for (const column of shownColumns)
-        name(column, x(column) + w / 2, STRIP.names / 2, times.columnNames === "covered");
+        name(column, x(column) + w / 2, strips.names / 2, times.columnNames === "covered");
     });
   }
   if (times.rowNames !== "absent") {
-    clipped(context, 0, strips.top, STRIP.rowNames, height, () => {
+    clipped(context, 0, strips.top, strips.rowNames, height, () => {
       for (const row of shownRows)
-        name(row, STRIP.rowNames / 2, y(row) + h / 2, times.rowNames === "covered");
+        name(row, strips.rowNames / 2, y(row) + h / 2, times.rowNames === "covered");
     });
   }
   clipped(context, strips.left, strips.top, width, height, () => {

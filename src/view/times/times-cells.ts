@@ -3,7 +3,7 @@ import { numberOf } from "@/core/surface/cell-key";
 import { windowCells } from "@/core/surface/times-grid";
 import { type CellsAt, cellsAt } from "../cells-at";
 import type { DrawingProps } from "../drawing";
-import { layOutTimes, stripsOf } from "./times-layout";
+import { layOutTimes } from "./times-layout";
 
 /** The cells of a times grid in its room. Where marks are on numbers, a touch on one is about all of its cells. */
 export function timesCells({
@@ -14,7 +14,7 @@ export function timesCells({
 }: Pick<DrawingProps<"times">, "view" | "scene" | "size" | "theme">): CellsAt {
   const at = windowOf(view, scene);
   const layout = layOutTimes(view, at, size, theme.strong);
-  const strips = stripsOf(view);
+  const { strips } = layout;
   const middle = (room: number, grid: number) => (room - grid) / 2;
   return cellsAt(layout, scene, {
     left: middle(size.width, layout.width + strips.left + strips.next) + strips.left,

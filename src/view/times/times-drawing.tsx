@@ -6,7 +6,7 @@ import { CellFace } from "../chart/cell-face";
 import type { DrawingProps } from "../drawing";
 import { DrawnOver } from "../pen/drawn";
 import { timesAnchors } from "./times-anchors";
-import { layOutTimes, STRIP, stripsOf } from "./times-layout";
+import { layOutTimes } from "./times-layout";
 import { TimesRings } from "./times-rings";
 import { Name, NextStrip, TimesSign } from "./times-strips";
 
@@ -14,8 +14,7 @@ import { Name, NextStrip, TimesSign } from "./times-strips";
 export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">) {
   const at = windowOf(view, scene);
   const layout = layOutTimes(view, at, size, theme.strong);
-  const { cellWidth, cellHeight, width, height } = layout;
-  const strips = stripsOf(view);
+  const { cellWidth, cellHeight, width, height, strips } = layout;
   const cells = windowCells(view, at);
   const cornerOf = (cell: CellKey) => {
     const { row, column } = cellAt(cell);
@@ -39,7 +38,7 @@ export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">
               index={at.column + i}
               covered={view.columnNames === "covered"}
               size={layout.name}
-              style={{ left: strips.left + i * cellWidth, top: 0, width: cellWidth, height: STRIP.names }}
+              style={{ left: strips.left + i * cellWidth, top: 0, width: cellWidth, height: strips.names }}
             />
           ))}
         {view.rowNames !== "absent" &&
@@ -50,7 +49,12 @@ export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">
               index={at.row + i}
               covered={view.rowNames === "covered"}
               size={layout.name}
-              style={{ left: 0, top: strips.top + i * cellHeight, width: STRIP.rowNames, height: cellHeight }}
+              style={{
+                left: 0,
+                top: strips.top + i * cellHeight,
+                width: strips.rowNames,
+                height: cellHeight,
+              }}
             />
           ))}
         {strips.left > 0 && strips.top > 0 && <TimesSign width={strips.left} height={strips.top} />}
@@ -101,7 +105,7 @@ export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">
                 side="right"
                 asked={wonder === "right"}
                 count={view.rows}
-                style={{ left: strips.left + width, top: strips.top, width: STRIP.next, height }}
+                style={{ left: strips.left + width, top: strips.top, width: strips.next, height }}
               />
             )}
             {(!theme.bare || wonder === "below") && (
@@ -109,7 +113,7 @@ export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">
                 side="below"
                 asked={wonder === "below"}
                 count={view.columns}
-                style={{ left: strips.left, top: strips.top + height, width, height: STRIP.next }}
+                style={{ left: strips.left, top: strips.top + height, width, height: strips.next }}
               />
             )}
           </>

@@ -15,7 +15,7 @@ import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { timesAnchors } from "./times-anchors";
 import { TimesCell } from "./times-cell";
-import { layOutTimes, STRIP, stripsOf } from "./times-layout";
+import { layOutTimes } from "./times-layout";
 import { TimesRings } from "./times-rings";
 import { Name, NextStrip, TimesSign } from "./times-strips";
 import { useGridKeys } from "./use-grid-keys";
@@ -95,7 +95,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
     () => timesAnchors({ row: firstRow, column: firstColumn }, kept),
     [firstRow, firstColumn, kept],
   );
-  const strips = stripsOf(settings);
+  const { strips } = kept;
   const { width, height } = kept;
   return (
     <div ref={room} className="flex size-full items-center justify-center">
@@ -107,7 +107,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
         {settings.columnNames !== "absent" && (
           <div
             className="absolute overflow-hidden"
-            style={{ left: strips.left, top: 0, width, height: STRIP.names }}
+            style={{ left: strips.left, top: 0, width, height: strips.names }}
             {...touch.columnStrip}
           >
             <div style={{ transform: `translateX(${shift.x}px)` }}>
@@ -121,7 +121,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
                   style={{
                     left: (column - origin.column) * square.width,
                     width: square.width,
-                    height: STRIP.names,
+                    height: strips.names,
                   }}
                   onTouch={() => onLine(rows.map((row) => cellKey(row, column)))}
                 />
@@ -132,7 +132,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
         {settings.rowNames !== "absent" && (
           <div
             className="absolute overflow-hidden"
-            style={{ left: 0, top: strips.top, width: STRIP.rowNames, height }}
+            style={{ left: 0, top: strips.top, width: strips.rowNames, height }}
             {...touch.rowStrip}
           >
             <div style={{ transform: `translateY(${shift.y}px)` }}>
@@ -145,7 +145,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
                   size={kept.name}
                   style={{
                     top: (row - origin.row) * square.height,
-                    width: STRIP.rowNames,
+                    width: strips.rowNames,
                     height: square.height,
                   }}
                   onTouch={() => onLine(columns.map((column) => cellKey(row, column)))}
@@ -235,7 +235,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
               side="right"
               asked={wonder === "right"}
               count={settings.rows}
-              style={{ left: strips.left + width, top: strips.top, width: STRIP.next, height }}
+              style={{ left: strips.left + width, top: strips.top, width: strips.next, height }}
               onTouch={() =>
                 wonder === "right" ? settle({ ...target, column: target.column + 1 }) : onWonder("right")
               }
@@ -244,7 +244,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
               side="below"
               asked={wonder === "below"}
               count={settings.columns}
-              style={{ left: strips.left, top: strips.top + height, width, height: STRIP.next }}
+              style={{ left: strips.left, top: strips.top + height, width, height: strips.next }}
               onTouch={() =>
                 wonder === "below" ? settle({ ...target, row: target.row + 1 }) : onWonder("below")
               }

@@ -1,10 +1,24 @@
 import { showNumber } from "@/core/number/show-number";
 import type { TimesSettings, WindowAt } from "@/core/surface/times-grid";
-import { DIGIT, type FaceLayout, inkShapeIn } from "../chart/chart-layout";
+import { DIGIT, type FaceLayout, inkShapeIn, numeralShare } from "../chart/chart-layout";
 import { round } from "../round";
 
-/** The room of the strips about a times grid, in pixels: names above and at the left, questions at the right and below. */
-export const STRIP = { names: 44, rowNames: 64, next: 56 } as const;
+/**
+ * The room of the strips about a times grid in an ordinary room, in pixels: names above and at the left, questions at the right
+ * and below.
+ */
+const STRIP = { names: 44, rowNames: 64, next: 56 } as const;
+/** The height of an ordinary room, in which strips are as above; they grow and shrink with it. */
+const ORDINARY_HEIGHT = 500;
+
+export type Strips = {
+  readonly names: number;
+  readonly rowNames: number;
+  /** Where the grid begins, behind the names that are there; and how far what comes next reaches beyond it. */
+  readonly left: number;
+  readonly top: number;
+  readonly next: number;
+};
 
 export type TimesLayout = FaceLayout & {
   rows: number;
@@ -13,6 +27,7 @@ export type TimesLayout = FaceLayout & {
   height: number;
   /** The size of the names of rows and columns. */
   name: number;
+  strips: Strips;
 };
 
 const MAX_WIDTH = 1.75;
@@ -28,12 +43,13 @@ export function layOutTimes(
   strong: boolean,
 ): TimesLayout {
   const { rows, columns } = times;
-  const across = Math.max(1, room.width - stripsOf(times).left - stripsOf(times).next) / columns;
-  const down = Math.max(1, room.height - stripsOf(times).top - stripsOf(times).next) / rows;
+  const strips = stripsIn(times, room);
+  const across = Math.max(1, room.width - strips.left - strips.next) / columns;
+  const down = Math.max(1, room.height - strips.top - strips.next) / rows;
   const cellWidth = Math.floor(Math.min(across, down * MAX_WIDTH));
   const cellHeight = Math.floor(Math.min(down, across * MAX_HEIGHT));
   const digits = Math.max(MIN_DIGITS, showNumber(String((at.row + rows) * (at.column + columns))).length);
-  const share = strong ? 0.72 : 0.58;
+  const share = numeralShare(cellHeight, strong);
   const numeral = Math.min(cellHeight * share, (cellWidth * (strong ? 0.95 : 0.86)) / (digits * DIGIT));
   const nameDigits = Math.max(
     2,
@@ -49,20 +65,23 @@ export function layOutTimes(
     numeral: round(numeral),
     shape: inkShapeIn(cellWidth, cellHeight, strong),
     covers: times.covers,
-    name: round(Math.min(26, cellHeight * 0.7, (STRIP.rowNames - 12) / (nameDigits * DIGIT))),
+    name: round(
+      Math.min(strips.names * 0.6, cellHeight * 0.8, (strips.rowNames * 0.82) / (nameDigits * DIGIT)),
+    ),
+    strips,
   };
 }
 
 /** The room that the names take, none where they are absent, and that of the questions at the edges. */
-export function stripsOf({ rowNames, columnNames }: TimesSettings): {
-  left: number;
-  top: number;
-  next: number;
-} {
+function stripsIn({ rowNames, columnNames }: TimesSettings, room: { width: number; height: number }): Strips {
+  const part = Math.max(0.5, Math.min(room.height / ORDINARY_HEIGHT, room.width / 560));
+  const size = (strip: number) => Math.round(strip * part);
   return {
+    names: size(STRIP.names),
+    rowNames: size(STRIP.rowNames),
     // Without any names the window is a puzzle, and what lies beyond its edges would tell too much.
-    next: rowNames === "absent" && columnNames === "absent" ? 0 : STRIP.next,
-    left: rowNames === "absent" ? 0 : STRIP.rowNames,
-    top: columnNames === "absent" ? 0 : STRIP.names,
+    next: rowNames === "absent" && columnNames === "absent" ? 0 : size(STRIP.next),
+    left: rowNames === "absent" ? 0 : size(STRIP.rowNames),
+    top: columnNames === "absent" ? 0 : size(STRIP.names),
   };
 }

@@ -6,7 +6,7 @@ import { isStill, glide as startGlide } from "../glide";
 import { type Palette, readPalette } from "../paint-shapes";
 import type { SceneSource } from "../scene/scene-source";
 import { paintTimes } from "./paint-times";
-import { stripsOf, type TimesLayout } from "./times-layout";
+import type { TimesLayout } from "./times-layout";
 
 /** Further than this a window does not glide but is there at once: there is nothing to see on so long a way. */
 const FAR = 40;
@@ -53,7 +53,7 @@ export function useSliding(
     if (!sheet || !context) return;
     if (!palette.current) {
       palette.current = readPalette(sheet);
-      const strips = stripsOf(grid);
+      const { strips } = laid;
       const dense = window.devicePixelRatio;
       sheet.width = Math.ceil((laid.width + strips.left + 2) * dense);
       sheet.height = Math.ceil((laid.height + strips.top + 2) * dense);

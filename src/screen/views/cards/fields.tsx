@@ -84,7 +84,7 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
       <section aria-label="Card library" className="flex flex-col gap-2 border-rule border-t pt-4">
         <h3 className="font-semibold">Card library</h3>
         {kept?.length === 0 && (
-          <p className="text-[15px] leading-snug text-quiet">
+          <p className="text-small leading-snug text-quiet">
             Nothing is kept yet. Keep a card above, and it can be added to the cards of any lesson.
           </p>
         )}

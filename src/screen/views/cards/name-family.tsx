@@ -26,13 +26,13 @@ export function NameFamily({ family, name, onDone }: Props) {
           maxLength={60}
           autoComplete="off"
           onChange={(event) => setTyped(event.target.value)}
-          className="h-14 rounded-button border-2 border-rule px-3 text-xl"
+          className="h-touch rounded-button border-2 border-edge px-3 text-large"
         />
       </label>
-      <Button type="submit" tone="strong" className="h-14 px-5">
+      <Button type="submit" tone="strong" className="h-touch px-5">
         Done
       </Button>
-      <Button className="h-14 px-5" onClick={() => onDone(null)}>
+      <Button className="h-touch px-5" onClick={() => onDone(null)}>
         Cancel
       </Button>
     </form>

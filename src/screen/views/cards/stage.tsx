@@ -102,7 +102,7 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
       )}
       <ViewButtons>
         {chosen.length === 0 ? (
-          <p className="flex h-14 items-center text-quiet">
+          <p className="flex h-touch items-center text-quiet">
             {view.families > 0
               ? "Drag a card into a family, or touch it and choose one."
               : "Touch cards to compare them."}
@@ -111,16 +111,16 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
           <>
             {Array.from({ length: view.families }, (_, family) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a family is where it stands.
-              <Button key={family} className="h-14 max-w-64 px-5" onClick={() => lay(family)}>
+              <Button key={family} className="h-touch max-w-64 px-5" onClick={() => lay(family)}>
                 <span className="truncate">{names[family] || `Family ${family + 1}`}</span>
               </Button>
             ))}
             {chosen.some((card) => familyOf(card) !== null) && (
-              <Button className="h-14 px-5" onClick={() => lay(null)}>
+              <Button className="h-touch px-5" onClick={() => lay(null)}>
                 <Undo2 aria-hidden size={22} /> Out of its family
               </Button>
             )}
-            <Button tone="strong" className="h-14 px-5" disabled={chosen.length < 2} onClick={compare}>
+            <Button tone="strong" className="h-touch px-5" disabled={chosen.length < 2} onClick={compare}>
               <Columns2 aria-hidden size={22} /> Compare on the chart
             </Button>
           </>

@@ -8,7 +8,7 @@ import { StartingPicture } from "@/view/chart/starting-picture";
 export function ChartGallery({ onChoose }: { onChoose: (chart: ChartSettings) => void }) {
   return (
     <section aria-labelledby="starting-charts">
-      <h2 id="starting-charts" className="mb-1.5 text-sm font-semibold">
+      <h2 id="starting-charts" className="mb-1.5 text-small font-semibold">
         Or start from one of these
       </h2>
       <div className="grid grid-cols-2 gap-2">
@@ -17,7 +17,7 @@ export function ChartGallery({ onChoose }: { onChoose: (chart: ChartSettings) =>
             key={id}
             type="button"
             onClick={() => onChoose(chart)}
-            className="flex flex-col gap-1.5 rounded-button border border-rule bg-mist p-2 text-sm font-semibold hover:border-ink"
+            className="flex flex-col gap-1.5 rounded-button border border-edge bg-mist p-2 text-small font-semibold hover:border-ink"
           >
             <span className="block h-20 w-full">
               <StartingPicture chart={chart} />

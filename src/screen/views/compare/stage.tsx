@@ -36,7 +36,7 @@ export function CompareStage({ view, strong }: StageProps<"compare">) {
                 aria-pressed={chosen === sign}
                 onMouseDown={keepKeyboard}
                 onClick={() => choose(sign)}
-                className="h-14 w-20 rounded-button border-2 border-rule bg-mist font-numeral text-3xl hover:border-ink aria-pressed:border-ink aria-pressed:bg-lit"
+                className="h-touch w-20 rounded-button border-2 border-edge bg-mist font-numeral text-title hover:border-ink aria-pressed:border-ink aria-pressed:bg-lit"
               >
                 {sign}
               </button>

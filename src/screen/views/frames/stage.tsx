@@ -104,7 +104,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
       </div>
       {byHand && (
         <ViewButtons>
-          <Button className="h-14 px-5" disabled={!split} onClick={fill}>
+          <Button className="h-touch px-5" disabled={!split} onClick={fill}>
             <ArrowLeftToLine aria-hidden size={22} />
             {split && framed.moved >= split.fill ? "Back to two frames" : "Fill the ten"}
           </Button>
@@ -115,7 +115,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
             open={open}
             onOpenChange={setOpen}
             button={
-              <Button className="h-14 px-5" disabled={!asks}>
+              <Button className="h-touch px-5" disabled={!asks}>
                 <WriteSign aria-hidden size={22} /> Write it
               </Button>
             }

@@ -73,10 +73,10 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
       </div>
       {points.length > 0 && (
         <ViewButtons>
-          <Button className="h-14 px-5" onClick={() => turn("points", pointsCovered)}>
+          <Button className="h-touch px-5" onClick={() => turn("points", pointsCovered)}>
             <Turned covered={pointsCovered} /> {pointsCovered ? "Show the points" : "Cover the points"}
           </Button>
-          <Button className="h-14 px-5" onClick={() => turn("labels", labelsCovered)}>
+          <Button className="h-touch px-5" onClick={() => turn("labels", labelsCovered)}>
             <Turned covered={labelsCovered} /> {labelsCovered ? "Show the numbers" : "Cover the numbers"}
           </Button>
         </ViewButtons>

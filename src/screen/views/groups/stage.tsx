@@ -73,16 +73,16 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
         <GroupsDrawing view={view} {...drawn} onGroup={touchGroup} onPart={touchPart} />
       </div>
       <ViewButtons>
-        <Button className="h-14 px-4" onClick={() => lay(1)}>
+        <Button className="h-touch px-4" onClick={() => lay(1)}>
           Lay one
         </Button>
-        <Button tone="stair" className="h-14 px-4" onClick={layGroup}>
+        <Button tone="stair" className="h-touch px-4" onClick={layGroup}>
           Lay a {view.holder || "group"}
         </Button>
-        <Button className="h-14 px-4" onClick={() => lay(groups * each)}>
+        <Button className="h-touch px-4" onClick={() => lay(groups * each)}>
           Lay all
         </Button>
-        <Button className="h-14 px-4" disabled={laid === 0} onClick={() => lay(-(laid % each || each))}>
+        <Button className="h-touch px-4" disabled={laid === 0} onClick={() => lay(-(laid % each || each))}>
           Take back a {view.holder || "group"}
         </Button>
         <Popover
@@ -92,7 +92,7 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
           open={open}
           onOpenChange={setOpen}
           button={
-            <Button className="h-14 px-4">
+            <Button className="h-touch px-4">
               <WriteSign aria-hidden size={22} /> Write the last
             </Button>
           }
@@ -104,22 +104,22 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
             }}
           />
         </Popover>
-        <span className="mx-1 h-10 w-px bg-rule" />
+        <span className="mx-1 h-press w-px bg-rule" />
         <Button
-          className="h-14 px-4"
+          className="h-touch px-4"
           aria-label={`One ${view.holder || "group"} fewer`}
           onClick={() => change(-1)}
         >
           <Minus aria-hidden size={22} />
         </Button>
         <Button
-          className="h-14 px-4"
+          className="h-touch px-4"
           aria-label={`One more ${view.holder || "group"}`}
           onClick={() => change(1)}
         >
           <Plus aria-hidden size={22} />
         </Button>
-        <Button className="h-14 px-4" onClick={() => act([[{ do: "arrange", view: id, as: next[as] }]])}>
+        <Button className="h-touch px-4" onClick={() => act([[{ do: "arrange", view: id, as: next[as] }]])}>
           {as === "rows" ? <RotateCw aria-hidden size={22} /> : <Grid3x3 aria-hidden size={22} />}
           {names[as]}
         </Button>

@@ -62,7 +62,7 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
       </div>
       <ViewButtons>
         <Button
-          className="h-14 px-5"
+          className="h-touch px-5"
           aria-pressed={said === "lower"}
           disabled={!waits}
           onClick={() => guess("lower")}
@@ -70,7 +70,7 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
           <ArrowDown aria-hidden size={22} /> Lower
         </Button>
         <Button
-          className="h-14 px-5"
+          className="h-touch px-5"
           aria-pressed={said === "higher"}
           disabled={!waits}
           onClick={() => guess("higher")}
@@ -78,11 +78,11 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
           <ArrowUp aria-hidden size={22} /> Higher
         </Button>
         {waits ? (
-          <Button tone="stair" className="h-14 px-5" disabled={said === null} onClick={show}>
+          <Button tone="stair" className="h-touch px-5" disabled={said === null} onClick={show}>
             <Eye aria-hidden size={22} /> Show it
           </Button>
         ) : (
-          <Button tone="stair" className="h-14 px-5" onClick={draw}>
+          <Button tone="stair" className="h-touch px-5" onClick={draw}>
             <Dices aria-hidden size={22} /> {at === null ? "Draw the first two" : "Draw the next"}
           </Button>
         )}

@@ -157,7 +157,7 @@ function Words({ onClick, children }: { onClick: () => void; children: React.Rea
       type="button"
       onMouseDown={keepKeyboard}
       onClick={onClick}
-      className="flex h-11 items-center gap-2 rounded-button px-3 font-semibold text-quiet hover:bg-wall hover:text-ink"
+      className="flex h-press items-center gap-2 rounded-button px-3 font-semibold text-quiet hover:bg-wall hover:text-ink"
     >
       {children}
     </button>

@@ -135,26 +135,26 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
               aria-label={NAMES[sign]}
               onMouseDown={keepKeyboard}
               onClick={() => choose(sign)}
-              className="h-14 w-20 rounded-button border-2 border-rule bg-mist font-numeral text-3xl hover:border-ink"
+              className="h-touch w-20 rounded-button border-2 border-edge bg-mist font-numeral text-title hover:border-ink"
             >
               {sign}
             </button>
           ))}
         {places.length > 0 && (
-          <Button className="h-14 px-5" onClick={look}>
+          <Button className="h-touch px-5" onClick={look}>
             <ListOrdered aria-hidden size={22} />
             {lit < 0 ? "Light the first place" : next === undefined ? "No place" : "Light the next place"}
           </Button>
         )}
         {view.pieces !== "none" && (
           <Button
-            className="h-14 px-5"
+            className="h-touch px-5"
             onClick={() => act([[{ do: "cover-part", view: id, part: "pieces", on: !piecesCovered }]])}
           >
             {piecesCovered ? "Show the pieces" : "Cover the pieces"}
           </Button>
         )}
-        <Button className="h-14 px-5" onClick={check}>
+        <Button className="h-touch px-5" onClick={check}>
           <CheckCheck aria-hidden size={22} /> Check the order
         </Button>
       </ViewButtons>

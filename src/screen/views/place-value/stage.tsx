@@ -144,7 +144,7 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
   };
   return (
     <ViewButtons>
-      <Button tone="stair" className="h-14 px-5" onClick={draw}>
+      <Button tone="stair" className="h-touch px-5" onClick={draw}>
         <Dices aria-hidden size={22} /> Draw a number
       </Button>
       <Popover
@@ -154,7 +154,7 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
         open={open}
         onOpenChange={setOpen}
         button={
-          <Button className="h-14 px-5">
+          <Button className="h-touch px-5">
             <WriteSign aria-hidden size={22} /> Write it
           </Button>
         }

@@ -86,7 +86,7 @@ export function ProblemsStage({ view, strong }: StageProps<"problems">) {
         </ProblemGrid>
       </div>
       {check === "at-end" && (
-        <Button tone="strong" className="h-14 self-center" onClick={checkAll}>
+        <Button tone="strong" className="h-touch self-center" onClick={checkAll}>
           Check the answers
         </Button>
       )}

@@ -60,14 +60,14 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove, 
         {CONDITION_CHOICES.filter(({ options }) => options.some(({ value }) => mayBeSaid(value))).map(
           ({ name, options }) => (
             <section key={name} aria-label={name} className="flex flex-col gap-1.5">
-              <h3 className="text-sm font-semibold text-quiet">{name}</h3>
+              <h3 className="text-small font-semibold text-quiet">{name}</h3>
               <div className="flex flex-wrap gap-2">
                 {options
                   .filter(({ value }) => mayBeSaid(value))
                   .map(({ value, label }) => (
                     <Button
                       key={value}
-                      className="h-14 text-lg aria-pressed:border-ink aria-pressed:bg-lit"
+                      className="h-touch text-large aria-pressed:border-ink aria-pressed:bg-lit"
                       aria-pressed={was !== undefined && part === "what" && choiceOf(was) === value}
                       onClick={() => choose(value)}
                     >
@@ -89,7 +89,7 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove, 
         {field.oneOf.map((one) => (
           <Button
             key={one}
-            className="h-14 min-w-14 font-numeral text-2xl"
+            className="h-touch min-w-14 font-numeral text-title"
             onClick={() => onRule(withCondition(Condition.parse({ ...was, [part]: one })))}
           >
             {one}
@@ -113,7 +113,7 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove, 
   const next = fields[fields.indexOf(part) + 1];
   return (
     <div className={PANEL}>
-      <p className="text-lg font-semibold">{field.label}</p>
+      <p className="text-large font-semibold">{field.label}</p>
       <NumberPad
         wide
         done="Done"
@@ -123,7 +123,7 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove, 
           onRule(withCondition(read.value), next);
         }}
       />
-      <p aria-live="polite" className="text-[15px] font-medium text-wrong empty:hidden">
+      <p aria-live="polite" className="text-small font-medium text-wrong empty:hidden">
         {message}
       </p>
     </div>
@@ -157,7 +157,7 @@ function NameNumbers({ numbers, onNumbers, onClose }: NumbersProps) {
           {numbers.map((number) => (
             <Button
               key={number}
-              className="h-14 font-numeral text-xl"
+              className="h-touch font-numeral text-large"
               aria-label={`Leave out ${showNumber(number)}`}
               disabled={numbers.length === 1}
               onClick={() => onNumbers(numbers.filter((one) => one !== number))}
@@ -165,7 +165,7 @@ function NameNumbers({ numbers, onNumbers, onClose }: NumbersProps) {
               {showNumber(number)} <X aria-hidden size={18} />
             </Button>
           ))}
-          <Button tone="strong" className="h-14 px-5" onClick={onClose}>
+          <Button tone="strong" className="h-touch px-5" onClick={onClose}>
             That is all
           </Button>
         </div>

@@ -94,14 +94,14 @@ export function SayStage({ view, strong }: StageProps<"say">) {
       {(open === null || open === "type") && (
         <ViewButtons>
           <Button
-            className="h-14 px-5"
+            className="h-touch px-5"
             aria-pressed={open === "type"}
             onClick={() => setOpen(open === "type" ? null : "type")}
           >
             <TextCursorInput aria-hidden size={22} /> Type it
           </Button>
           <Button
-            className="h-14 px-5"
+            className="h-touch px-5"
             disabled={sentence === null}
             onClick={() => {
               act({ do: "say-rule", view: id, rule: null });
@@ -112,7 +112,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
           </Button>
           <Button
             tone="stair"
-            className="h-14 px-5"
+            className="h-touch px-5"
             disabled={sentence === null || seen}
             onClick={() => {
               act({ do: "try-rule", view: id });

@@ -26,7 +26,7 @@ export function TypeWords({ keeps, onRead, onKeep }: Props) {
         );
       }}
     >
-      <label className="flex flex-col gap-1.5 text-lg font-semibold">
+      <label className="flex flex-col gap-1.5 text-large font-semibold">
         Numbers that are …
         <input
           value={words}
@@ -36,18 +36,18 @@ export function TypeWords({ keeps, onRead, onKeep }: Props) {
             setWords(event.target.value);
             setMessage("");
           }}
-          className="h-14 w-full rounded-button border-2 border-rule bg-board px-3 text-xl"
+          className="h-touch w-full rounded-button border-2 border-edge bg-board px-3 text-large"
         />
       </label>
-      <p aria-live="polite" className="text-[15px] font-medium text-wrong empty:hidden">
+      <p aria-live="polite" className="text-small font-medium text-wrong empty:hidden">
         {message}
       </p>
       <div className="flex flex-wrap gap-2">
-        <Button type="submit" tone="strong" className="h-14 px-5">
+        <Button type="submit" tone="strong" className="h-touch px-5">
           Read it
         </Button>
         {keeps && (
-          <Button className="h-14 px-5" disabled={text === ""} onClick={() => onKeep(text)}>
+          <Button className="h-touch px-5" disabled={text === ""} onClick={() => onKeep(text)}>
             Keep these words
           </Button>
         )}
