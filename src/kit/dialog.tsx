@@ -18,7 +18,7 @@ type Props = {
 const SIZES = {
   small: "max-w-lg p-7",
   wide: "max-w-3xl p-7",
-  large: "flex h-[94dvh] max-w-[1240px] flex-col p-6",
+  large: "flex h-[94dvh] max-w-[77.5rem] flex-col p-6",
 } as const;
 
 /** A window over the page that asks for one thing. */
@@ -29,7 +29,7 @@ export function Dialog({ open, onOpenChange, title, description, size = "small",
         <Radix.Overlay className="fixed inset-0 z-40 bg-rail/55" />
         <Radix.Content
           aria-describedby={description ? undefined : ""}
-          className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-32px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board ${SIZES[size]}`}
+          className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board ${SIZES[size]}`}
         >
           <div className={size === "large" ? "mb-4 pr-12" : "mb-5 pr-12"}>
             <Radix.Title className="text-title font-bold">{title}</Radix.Title>
@@ -69,7 +69,7 @@ export function WholeDialog({
     <Radix.Root open onOpenChange={(open) => !open && onClose()}>
       <Radix.Portal>
         <Radix.Content aria-describedby={undefined} className="fixed inset-0 z-40 flex flex-col bg-wall">
-          <div className="flex min-h-[76px] shrink-0 flex-wrap items-center gap-3 px-5 py-2.5">
+          <div className="flex min-h-[4.75rem] shrink-0 flex-wrap items-center gap-3 px-5 py-2.5">
             <Radix.Close asChild>
               <IconButton name="Close">
                 <X aria-hidden />

@@ -28,9 +28,9 @@ export function NumberKeys({ onKey, wide = false, children }: Props) {
           aria-label={NAMES[key] ?? key}
           onMouseDown={keepKeyboard}
           onClick={() => onKey(key)}
-          className="flex h-[clamp(44px,6vh,64px)] items-center justify-center rounded-button border border-edge bg-mist font-numeral text-title font-bold hover:border-ink"
+          className="flex h-[clamp(2.75rem,6vh,4rem)] items-center justify-center rounded-button border border-edge bg-mist font-numeral text-title font-bold hover:border-ink"
         >
-          {key === "back" ? <Delete aria-hidden size={26} /> : key}
+          {key === "back" ? <Delete aria-hidden size="1.625rem" /> : key}
         </button>
       ))}
       {children}

@@ -6,7 +6,7 @@ import { useState } from "react";
 import type { PopoverProps } from "./popover";
 
 const TONES = {
-  board: "w-88 max-w-[calc(100vw-24px)] border border-rule bg-board p-5 text-ink",
+  board: "w-88 max-w-[calc(100vw-1.5rem)] border border-rule bg-board p-5 text-ink",
   rail: "flex bg-rail p-2",
 } as const;
 

@@ -13,7 +13,7 @@ export function RoomItems() {
   return ROOMS.filter((room) => room !== now).map((room) => {
     const Sign = SIGNS[room];
     return (
-      <MenuItem key={room} icon={<Sign aria-hidden size={19} />} onSelect={() => setRoom(room)}>
+      <MenuItem key={room} icon={<Sign aria-hidden size="1.1875rem" />} onSelect={() => setRoom(room)}>
         {ROOM_NAMES[room]}
       </MenuItem>
     );

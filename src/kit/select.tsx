@@ -37,14 +37,14 @@ export function Select<T extends string>({ label, value, onChange, options, plac
         className="flex h-press min-w-0 items-center gap-1.5 whitespace-nowrap [&>span:first-child]:truncate rounded-button border border-edge bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
       >
         <Radix.Value placeholder={placeholder} />
-        <ChevronDown aria-hidden size={17} className="text-quiet" />
+        <ChevronDown aria-hidden size="1.0625rem" className="text-quiet" />
       </Radix.Trigger>
       <Radix.Portal container={openedIn()}>
         <Radix.Content
           position="popper"
           sideOffset={6}
           collisionPadding={12}
-          className="z-50 max-h-[min(420px,var(--radix-select-content-available-height))] overflow-hidden rounded-card border border-rule bg-board p-1.5 text-ink"
+          className="z-50 max-h-[min(26.25rem,var(--radix-select-content-available-height))] overflow-hidden rounded-card border border-rule bg-board p-1.5 text-ink"
         >
           <Radix.Viewport>
             {options.map((option) =>
@@ -73,7 +73,7 @@ const Item = ({ option }: { option: Option<string> }) => (
   >
     <Radix.ItemText>{option.label}</Radix.ItemText>
     <Radix.ItemIndicator>
-      <Check aria-hidden size={17} />
+      <Check aria-hidden size="1.0625rem" />
     </Radix.ItemIndicator>
   </Radix.Item>
 );

@@ -76,7 +76,7 @@ export function SortableItem({ id, className, name, gripClass, children }: ItemP
       {...attributes}
       {...listeners}
     >
-      <GripVertical aria-hidden size={20} />
+      <GripVertical aria-hidden size="1.25rem" />
     </button>
   );
   return (

@@ -20,4 +20,4 @@ export function useMedia(query: string): boolean {
 }
 
 /** A window so low that its panels share what room there is: as the variant `low` of the style sheet says. */
-export const LOW = "(max-height: 480px)";
+export const LOW = "(max-height: 30em)";

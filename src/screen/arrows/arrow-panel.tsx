@@ -40,7 +40,7 @@ export function ArrowPanel() {
   return (
     <section aria-label="Arrows" className="@container rounded-card bg-board p-4">
       {/* Below a chart, where it is wide, the pad stands beside the rest. */}
-      <div className="grid gap-3 @min-[560px]:grid-cols-2 @min-[560px]:grid-rows-[auto_1fr_auto]">
+      <div className="grid gap-3 @min-[35rem]:grid-cols-2 @min-[35rem]:grid-rows-[auto_1fr_auto]">
         <Segments
           label="When arrows are followed"
           value={arrows?.layFirst ? "lay" : "go"}
@@ -53,7 +53,7 @@ export function ArrowPanel() {
           }
         />
         <Tiles tiles={scene.tiles} left={left} />
-        <div className="grid grid-cols-3 gap-2 @min-[560px]:col-start-2 @min-[560px]:row-span-3 @min-[560px]:row-start-1">
+        <div className="grid grid-cols-3 gap-2 @min-[35rem]:col-start-2 @min-[35rem]:row-span-3 @min-[35rem]:row-start-1">
           {(["up", "left", "right", "down"] as const).map((arrow) => (
             <PadArrow key={arrow} arrow={arrow} />
           ))}
@@ -68,9 +68,9 @@ export function ArrowPanel() {
             className={`${PAD} col-start-1 row-start-1 bg-stair hover:bg-[#f5bd12] disabled:bg-wall disabled:text-quiet/60`}
           >
             {routing ? (
-              <Pause aria-hidden size={28} fill="currentColor" />
+              <Pause aria-hidden size="1.75rem" fill="currentColor" />
             ) : (
-              <Play aria-hidden size={28} fill="currentColor" />
+              <Play aria-hidden size="1.75rem" fill="currentColor" />
             )}
           </button>
           <button
@@ -79,11 +79,11 @@ export function ArrowPanel() {
             onClick={() => arrowActionsOf(store).drawCard()}
             className={`${PAD} col-start-3 row-start-1 border-2 border-edge bg-board font-semibold hover:border-ink`}
           >
-            <Layers aria-hidden size={22} />
+            <Layers aria-hidden size="1.375rem" />
             <span className="text-small leading-tight">A new route</span>
           </button>
         </div>
-        <div className="grid grid-cols-[repeat(auto-fit,minmax(96px,1fr))] gap-2">
+        <div className="grid grid-cols-[repeat(auto-fit,minmax(6rem,1fr))] gap-2">
           <Cards />
           <Button
             className={WORDY}
@@ -118,7 +118,7 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
       onClick={() => arrowActionsOf(store).arrow(arrow)}
       className={clsx(PAD, "border-2 border-edge bg-mist hover:border-ink", PLACES[arrow])}
     >
-      <Icon aria-hidden size={26} strokeWidth={2.6} />
+      <Icon aria-hidden size="1.625rem" strokeWidth={2.6} />
       <span className="h-4 text-small leading-tight font-semibold text-quiet">{words}</span>
     </button>
   );
@@ -127,7 +127,7 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
 /** The row of tiles; those that have been followed are filled. */
 function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
   const store = useBoardStore();
-  if (tiles.length === 0) return <div className="hidden @min-[560px]:block" />;
+  if (tiles.length === 0) return <div className="hidden @min-[35rem]:block" />;
   return (
     <div className="flex items-start gap-2">
       <ol aria-label="Arrow tiles" className="flex min-w-0 flex-1 flex-wrap gap-1.5">
@@ -139,7 +139,7 @@ function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
         ))}
       </ol>
       <IconButton name="Clear the arrows" onClick={() => arrowActionsOf(store).clearTiles()}>
-        <X aria-hidden size={20} />
+        <X aria-hidden size="1.25rem" />
       </IconButton>
     </div>
   );
@@ -156,7 +156,7 @@ function TileFace({ arrow, followed }: { arrow: Arrow; followed: boolean }) {
         followed ? "border-ink bg-stair" : "border-ink bg-board",
       )}
     >
-      <Icon aria-hidden size={24} strokeWidth={2.6} />
+      <Icon aria-hidden size="1.5rem" strokeWidth={2.6} />
     </span>
   );
 }

@@ -14,13 +14,18 @@ const STEPS = 116 + 12;
 /** On an upright screen the board keeps this much of its room, as `SIDE` says. */
 const MIN = 0.45;
 
+/** So much larger than ordinary all around the board is in a high window, as the style sheet says. */
+const grownIn = ({ height }: Seen) => Math.max(1, (0.013 * height) / 16);
+
 /** What is left for the board in a window, as the head, the rail and the edges take their room there. */
-function roomIn({ width, height }: Seen): Size {
+function roomIn(seen: Seen): Size {
+  const { width, height } = seen;
   // The variants of the style sheet: `low`, and narrow windows whose rail has two rows.
   if (height <= 480) return { width: width - 16, height: height - 44 - 56 - 6 };
   const rail = width >= 1024 ? 104 : 160;
   const head = height > width ? 96 : 60;
-  return { width: width - 40, height: height - head - rail - 12 };
+  const grow = grownIn(seen);
+  return { width: width - 40 * grow, height: height - (head + rail + 12) * grow };
 }
 
 type Props = { open: OpenLesson; prepare: boolean; seen: Seen; nonce: string };
@@ -39,14 +44,16 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
   const panel = slim ? SLIM_ROOM : SIDE_ROOM;
   const upright = seen.height > seen.width;
   const whole = roomIn(seen);
-  const high = Math.max(100, whole.height - (prepare ? STEPS : 0));
+  const grow = grownIn(seen);
+  const high = Math.max(100, whole.height - (prepare ? STEPS * grow : 0));
   const room: Size = {
-    width: whole.width - (side && !upright ? panel.width : 0),
-    height: side && upright ? Math.max(slim ? 0 : high * MIN, high - panel.height) : high,
+    width: whole.width - (side && !upright ? panel.width * grow : 0),
+    height: side && upright ? Math.max(slim ? 0 : high * MIN, high - panel.height * grow) : high,
   };
   return (
     <div
       aria-busy
+      data-strong={seen.strong || undefined}
       data-kinds={board.views.map(({ kind }) => kind).join(" ")}
       className="flex h-dvh flex-col overflow-hidden bg-wall"
     >
@@ -56,7 +63,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
         // biome-ignore lint/security/noDangerouslySetInnerHtml: it is our own, and runs before anything is seen.
         dangerouslySetInnerHTML={{ __html: comesBack(id) }}
       />
-      <header className="flex min-h-[60px] shrink-0 items-center gap-3 pr-5 pl-2 low:min-h-press portrait:flex-wrap portrait:gap-y-0">
+      <header className="flex min-h-[3.75rem] shrink-0 items-center gap-3 pr-5 pl-2 low:min-h-press portrait:flex-wrap portrait:gap-y-0">
         <span className="flex size-press shrink-0 items-center justify-center">
           <ArrowLeft aria-hidden size={22} />
         </span>
@@ -92,8 +99,8 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
           {side && <div className={prepare ? "rounded-card bg-board" : ""} />}
         </div>
       </main>
-      {prepare && <div className="h-[116px] shrink-0 low:h-press" />}
-      <footer className="h-[104px] shrink-0 bg-rail max-[1023px]:h-40 low:h-touch" />
+      {prepare && <div className="h-[7.25rem] shrink-0 low:h-press" />}
+      <footer className="h-[6.5rem] shrink-0 bg-rail max-[63.9375rem]:h-40 low:h-touch" />
     </div>
   );
 }

@@ -74,7 +74,7 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
 
 /** Where a window is cramped the views lie below each other, each as high as it needs to be read, and are scrolled to. */
 const BELOW = "cramped:flex cramped:flex-col cramped:gap-2 cramped:overflow-y-auto";
-export const OF_MANY = "cramped:h-[clamp(200px,44dvh,440px)] cramped:shrink-0";
+export const OF_MANY = "cramped:h-[clamp(12.5rem,44dvh,27.5rem)] cramped:shrink-0";
 
 type SharedProps = {
   layout: Layout;
@@ -100,12 +100,12 @@ export function Shared({ layout, fits = false, children }: SharedProps) {
         "grid size-full min-h-0 min-w-0",
         BELOW,
         beside
-          ? "grid-cols-[minmax(0,var(--first))_16px_minmax(0,var(--second))] grid-rows-[minmax(0,1fr)] portrait:grid-cols-1"
-          : "grid-rows-[minmax(0,var(--first))_16px_minmax(0,var(--second))]",
+          ? "grid-cols-[minmax(0,var(--first))_1rem_minmax(0,var(--second))] grid-rows-[minmax(0,1fr)] portrait:grid-cols-1"
+          : "grid-rows-[minmax(0,var(--first))_1rem_minmax(0,var(--second))]",
         beside &&
           (fits
-            ? "portrait:grid-rows-[minmax(0,1fr)_16px_auto]"
-            : "portrait:grid-rows-[minmax(0,var(--first))_16px_minmax(0,var(--second))]"),
+            ? "portrait:grid-rows-[minmax(0,1fr)_1rem_auto]"
+            : "portrait:grid-rows-[minmax(0,var(--first))_1rem_minmax(0,var(--second))]"),
       )}
     >
       {children[0]}

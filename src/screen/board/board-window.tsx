@@ -154,7 +154,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const { saveFirst, leave } = useLeaving(saver);
 
   return (
-    <div className="flex h-dvh flex-col overflow-hidden bg-wall">
+    <div className="flex h-dvh flex-col overflow-hidden bg-wall" data-strong={strong || undefined}>
       <BoardHeader
         id={open.id}
         preparing={preparing}
@@ -214,7 +214,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
               />
             )}
             {side === "panels" && !narrow && (
-              <div className="flex min-h-0 flex-col justify-end gap-4 overflow-y-auto">{tools}</div>
+              <div className="flex min-h-0 flex-col gap-4 overflow-y-auto *:first:mt-auto">{tools}</div>
             )}
             {side === "drawer" && <Drawer page={shownPage} onPage={showPage} />}
             {side === "count" && <CountPanel onClose={() => toggle("count")} />}

@@ -62,7 +62,7 @@ export function BoardsDialog({ id, onClose }: { id: string; onClose: () => void 
       >
         <ol
           aria-label="Boards in order"
-          className="grid min-h-0 flex-1 auto-rows-min grid-cols-[repeat(auto-fill,minmax(250px,1fr))] gap-4 overflow-y-auto px-5 pt-1 pb-5"
+          className="grid min-h-0 flex-1 auto-rows-min grid-cols-[repeat(auto-fill,minmax(15.625rem,1fr))] gap-4 overflow-y-auto px-5 pt-1 pb-5"
         >
           {boards.map(({ present: { board } }, index) => (
             <BoardCard

@@ -34,7 +34,7 @@ export function ClassPanel({ link }: { link: StoreApi<ClassLink> }) {
   return (
     <aside
       aria-label="Only for you"
-      className="flex w-[336px] shrink-0 flex-col gap-3 overflow-y-auto portrait:max-h-[34%] portrait:w-full"
+      className="flex w-[21rem] shrink-0 flex-col gap-3 overflow-y-auto portrait:max-h-[34%] portrait:w-full"
     >
       <Clock />
       <div className="grid shrink-0 grid-cols-3 gap-2">
@@ -88,7 +88,7 @@ const Turned = ({ on, turn, icon: Icon, name, children }: TurnedProps) => (
     onClick={() => turn(!on)}
     className="px-2"
   >
-    <Icon aria-hidden size={18} /> {children}
+    <Icon aria-hidden size="1.125rem" /> {children}
   </Button>
 );
 
@@ -207,7 +207,7 @@ function Where() {
         Board {at + 1}, {climbed === 0 ? "at its start" : `step ${climbed} of ${steps}`}
       </p>
       <Button onClick={again} className="px-3">
-        <RotateCcw aria-hidden size={18} /> Begin again
+        <RotateCcw aria-hidden size="1.125rem" /> Begin again
       </Button>
     </div>
   );

@@ -67,10 +67,10 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
           aria-label="Question"
           className="flex min-h-16 shrink-0 flex-wrap items-center gap-x-8 rounded-card bg-stair px-7 py-3 leading-tight"
         >
-          <h1 className="min-w-[46%] flex-1 text-[clamp(26px,4vh,80px)] font-semibold">{question}</h1>
+          <h1 className="min-w-[46%] flex-1 text-[clamp(1.625rem,4vh,5rem)] font-semibold">{question}</h1>
           {answer && (
             <p
-              className="rises max-w-[46vw] text-right font-numeral text-[clamp(26px,4.2vh,84px)] font-bold text-balance"
+              className="rises max-w-[46vw] text-right font-numeral text-[clamp(1.625rem,4.2vh,5.25rem)] font-bold text-balance"
               data-part="answer"
             >
               {answer}
@@ -82,6 +82,7 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
         ref={frame}
         className={`min-h-0 flex-1 ${hasTime(counting, moment.board) ? "live" : "live quick"}`}
         data-shows={moment.board.id}
+        data-strong={strong || undefined}
       >
         {room.width > 0 && (
           <BoardDrawing

@@ -90,7 +90,7 @@ export function CountFields() {
           onClick={() => setTyping(true)}
           className="absolute right-1 bottom-1 flex h-press w-[calc(40%-4px)] items-center justify-center gap-1.5 rounded-button font-semibold text-quiet hover:text-ink"
         >
-          <Grid3x3 aria-hidden size={18} /> Keypad
+          <Grid3x3 aria-hidden size="1.125rem" /> Keypad
         </button>
       </div>
       {here !== null && here !== keyOfText(count.from) && (

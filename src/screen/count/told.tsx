@@ -15,7 +15,7 @@ export function Told({ words }: { words: string }) {
   if (preparing) {
     return (
       <>
-        <CircleDot aria-hidden size={15} /> {words}
+        <CircleDot aria-hidden size="0.9375rem" /> {words}
       </>
     );
   }
@@ -29,7 +29,7 @@ export function Told({ words }: { words: string }) {
       onClick={() => setAsked(open ? null : words)}
       className="-my-2 flex h-press min-w-11 items-center justify-center gap-1.5 rounded-button px-2 hover:bg-ink/8"
     >
-      <CircleDot aria-hidden size={15} />
+      <CircleDot aria-hidden size="0.9375rem" />
       {open ? words : <span className="sr-only">Something for you</span>}
     </button>
   );

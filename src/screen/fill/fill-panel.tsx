@@ -78,7 +78,7 @@ function Told() {
           onMouseDown={keepKeyboard}
           onClick={() => fillActionsOf(store).giveHint()}
         >
-          <Lightbulb aria-hidden size={19} /> Hint
+          <Lightbulb aria-hidden size="1.1875rem" /> Hint
         </Button>
       )}
     </div>

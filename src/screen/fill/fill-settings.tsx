@@ -21,7 +21,7 @@ export function FillSettings() {
       label="Checking"
       button={
         <Button tone="quiet" className="self-start px-2 text-quiet">
-          <SlidersHorizontal aria-hidden size={18} /> Checking
+          <SlidersHorizontal aria-hidden size="1.125rem" /> Checking
         </Button>
       }
     >

@@ -21,7 +21,7 @@ export function Keypad() {
     <div className="flex flex-col gap-2">
       <output
         aria-label="Typed so far"
-        className="flex h-[clamp(44px,6.4vh,64px)] items-center justify-center rounded-button border-2 border-rule font-numeral text-head font-bold text-by-hand"
+        className="flex h-[clamp(2.75rem,6.4vh,4rem)] items-center justify-center rounded-button border-2 border-rule font-numeral text-head font-bold text-by-hand"
       >
         {typed || (
           <span className="font-sans text-large font-medium text-quiet">

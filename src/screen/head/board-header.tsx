@@ -31,7 +31,7 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
   const forClass = useBoard((state) => state.taughtTo);
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
-    <header className="isolate flex min-h-[60px] low:min-h-press shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-1 phone:pr-2 portrait:flex-wrap portrait:gap-y-0">
+    <header className="isolate flex min-h-[3.75rem] low:min-h-press shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-1 phone:pr-2 portrait:flex-wrap portrait:gap-y-0">
       {/* Left by the router, once it is known that there is a shelf to go to. */}
       <a
         href="/"
@@ -43,12 +43,12 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
         }}
         className="flex size-press shrink-0 items-center justify-center rounded-button hover:bg-ink/8"
       >
-        <ArrowLeft aria-hidden size={22} />
+        <ArrowLeft aria-hidden size="1.375rem" />
       </a>
       <div className="mr-auto flex min-w-0 items-center gap-3 phone:flex-1 phone:basis-0 low:flex-1 low:basis-0">
         <h1 className="truncate text-large font-bold">{title}</h1>
         {forClass && !preparing && (
-          <span className="text-small whitespace-nowrap text-quiet max-[1100px]:hidden">{forClass}</span>
+          <span className="text-small whitespace-nowrap text-quiet max-[68.75rem]:hidden">{forClass}</span>
         )}
         <Watcher />
         <SaveStatus state={save} quiet={!preparing} showUnsaved={showUnsaved} />
@@ -58,7 +58,7 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
         needs={HeaderItems}
         button={
           <IconButton name="More" className="shrink-0">
-            <MoreHorizontal aria-hidden size={22} />
+            <MoreHorizontal aria-hidden size="1.375rem" />
           </IconButton>
         }
       >

@@ -28,7 +28,7 @@ export function AddBoard() {
       onClick={add}
       className="flex size-press shrink-0 items-center justify-center rounded-button hover:bg-ink/8 disabled:opacity-40"
     >
-      <Plus aria-hidden size={22} />
+      <Plus aria-hidden size="1.375rem" />
     </button>
   );
 }
@@ -52,20 +52,24 @@ export function BoardItems({ fromRecipe, allBoards }: Pick<ScreenDoors, "fromRec
   };
   return (
     <>
-      <MenuItem icon={<LayoutGrid aria-hidden size={19} />} onSelect={allBoards}>
+      <MenuItem icon={<LayoutGrid aria-hidden size="1.1875rem" />} onSelect={allBoards}>
         All boards
       </MenuItem>
-      <MenuItem icon={<ScrollText aria-hidden size={19} />} onSelect={fromRecipe}>
+      <MenuItem icon={<ScrollText aria-hidden size="1.1875rem" />} onSelect={fromRecipe}>
         A stair from a recipe
       </MenuItem>
       <MenuItem
-        icon={<Copy aria-hidden size={19} />}
+        icon={<Copy aria-hidden size="1.1875rem" />}
         disabled={boards.length >= MAX.boards}
         onSelect={duplicate}
       >
         Duplicate the board
       </MenuItem>
-      <MenuItem icon={<Trash2 aria-hidden size={19} />} disabled={boards.length === 1} onSelect={remove}>
+      <MenuItem
+        icon={<Trash2 aria-hidden size="1.1875rem" />}
+        disabled={boards.length === 1}
+        onSelect={remove}
+      >
         Remove the board
       </MenuItem>
     </>

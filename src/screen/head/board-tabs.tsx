@@ -97,7 +97,7 @@ function More({ side, row, boards }: MoreProps) {
         more === "none on this side" && "invisible",
       )}
     >
-      <Icon aria-hidden size={20} />
+      <Icon aria-hidden size="1.25rem" />
     </button>
   );
 }

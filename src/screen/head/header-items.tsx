@@ -38,52 +38,52 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
   const removed = useBoard((state) => state.removed);
   return (
     <>
-      <MenuItem icon={<ZoomIn aria-hidden size={19} />} onSelect={() => doors.setStrong((on) => !on)}>
+      <MenuItem icon={<ZoomIn aria-hidden size="1.1875rem" />} onSelect={() => doors.setStrong((on) => !on)}>
         {strong ? "Ordinary size" : "Back of the room"}
       </MenuItem>
       <RoomItems />
-      <MenuItem icon={<Move aria-hidden size={19} />} onSelect={() => store.getState().showGuides()}>
+      <MenuItem icon={<Move aria-hidden size="1.1875rem" />} onSelect={() => store.getState().showGuides()}>
         Neighbours of the number
       </MenuItem>
-      <MenuItem icon={<ListFilter aria-hidden size={19} />} onSelect={doors.byRule}>
+      <MenuItem icon={<ListFilter aria-hidden size="1.1875rem" />} onSelect={doors.byRule}>
         Mark or cover by rule
       </MenuItem>
-      <MenuItem icon={<MonitorUp aria-hidden size={19} />} onSelect={doors.classScreen}>
+      <MenuItem icon={<MonitorUp aria-hidden size="1.1875rem" />} onSelect={doors.classScreen}>
         Class screen
       </MenuItem>
       {!preparing && (
-        <MenuItem icon={<Users aria-hidden size={19} />} onSelect={doors.anotherClass}>
+        <MenuItem icon={<Users aria-hidden size="1.1875rem" />} onSelect={doors.anotherClass}>
           Teach another class
         </MenuItem>
       )}
-      <MenuItem icon={<Expand aria-hidden size={19} />} onSelect={doors.fullScreen}>
+      <MenuItem icon={<Expand aria-hidden size="1.1875rem" />} onSelect={doors.fullScreen}>
         Full screen
       </MenuItem>
-      <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={renameLesson}>
+      <MenuItem icon={<PencilLine aria-hidden size="1.1875rem" />} onSelect={renameLesson}>
         Rename or label the lesson
       </MenuItem>
-      <MenuItem icon={<Printer aria-hidden size={19} />} onSelect={doors.saveOrPrint}>
+      <MenuItem icon={<Printer aria-hidden size="1.1875rem" />} onSelect={doors.saveOrPrint}>
         Save or print
       </MenuItem>
-      <MenuItem icon={<Keyboard aria-hidden size={19} />} onSelect={doors.showKeys}>
+      <MenuItem icon={<Keyboard aria-hidden size="1.1875rem" />} onSelect={doors.showKeys}>
         Show the keys
       </MenuItem>
       {preparing && <MenuLine />}
       {preparing && <BoardItems fromRecipe={doors.fromRecipe} allBoards={doors.allBoards} />}
       {preparing && (
-        <MenuItem icon={<History aria-hidden size={19} />} onSelect={doors.versions}>
+        <MenuItem icon={<History aria-hidden size="1.1875rem" />} onSelect={doors.versions}>
           Earlier versions
         </MenuItem>
       )}
       {preparing && removed.length > 0 && (
-        <MenuItem icon={<ArchiveRestore aria-hidden size={19} />} onSelect={doors.showRemoved}>
+        <MenuItem icon={<ArchiveRestore aria-hidden size="1.1875rem" />} onSelect={doors.showRemoved}>
           Removed boards
         </MenuItem>
       )}
       {workAside(id).map(({ key, at, lesson }) => (
         <MenuItem
           key={key}
-          icon={<ArchiveRestore aria-hidden size={19} />}
+          icon={<ArchiveRestore aria-hidden size="1.1875rem" />}
           onSelect={() => doors.bringBack(key, lesson)}
         >
           Open what was set aside on {day(at)}

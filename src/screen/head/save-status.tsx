@@ -22,7 +22,7 @@ function words(state: SaveState, showUnsaved: () => void): ReactNode {
     case "saved":
       return (
         <span className="flex items-center gap-1 text-quiet">
-          <Check aria-hidden size={17} /> Saved
+          <Check aria-hidden size="1.0625rem" /> Saved
         </span>
       );
     case "saving":
@@ -37,19 +37,19 @@ function words(state: SaveState, showUnsaved: () => void): ReactNode {
               : "This browser cannot keep your work. Leave this page open until it is saved."
           }
         >
-          <CloudOff aria-hidden size={17} /> Not saved yet, trying again
+          <CloudOff aria-hidden size="1.0625rem" /> Not saved yet, trying again
         </span>
       );
     case "stale":
       return (
         <button type="button" className={`${alarm} underline`} onClick={showUnsaved}>
-          <TriangleAlert aria-hidden size={17} /> Not saved: changed elsewhere
+          <TriangleAlert aria-hidden size="1.0625rem" /> Not saved: changed elsewhere
         </button>
       );
     case "refused":
       return (
         <button type="button" className={`${alarm} underline`} onClick={showUnsaved}>
-          <TriangleAlert aria-hidden size={17} /> Not saved
+          <TriangleAlert aria-hidden size="1.0625rem" /> Not saved
         </button>
       );
     default:

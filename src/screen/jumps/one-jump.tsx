@@ -44,10 +44,10 @@ export function OneJump() {
         count > 1 && (
           <span className="-my-2 flex">
             <Small name="The jump before" disabled={index === 0} onClick={() => choose(index - 1)}>
-              <ChevronLeft aria-hidden size={22} />
+              <ChevronLeft aria-hidden size="1.375rem" />
             </Small>
             <Small name="The next jump" disabled={index === count - 1} onClick={() => choose(index + 1)}>
-              <ChevronRight aria-hidden size={22} />
+              <ChevronRight aria-hidden size="1.375rem" />
             </Small>
           </span>
         )

@@ -56,7 +56,7 @@ export function SentenceField() {
           className="min-w-0 flex-1"
           onChange={(event) => setWritten({ board, text: event.target.value, message: "" })}
         />
-        <Button type="submit" tone="strong" className="mt-[26px]">
+        <Button type="submit" tone="strong" className="mt-[1.625rem]">
           Draw it
         </Button>
       </div>

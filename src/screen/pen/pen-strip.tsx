@@ -8,10 +8,10 @@ import type { PenTool } from "@/view/pen/pen-layer";
 import { pickScene, useBoard, useBoardStore } from "../store/use-board";
 
 const TOOLS: readonly { tool: PenTool; name: string; icon: ReactNode }[] = [
-  { tool: "pen", name: "Pen", icon: <PenLine aria-hidden size={20} /> },
-  { tool: "highlighter", name: "Highlighter", icon: <Highlighter aria-hidden size={20} /> },
-  { tool: "rubber", name: "Rubber", icon: <Eraser aria-hidden size={20} /> },
-  { tool: "note", name: "Note", icon: <StickyNote aria-hidden size={20} /> },
+  { tool: "pen", name: "Pen", icon: <PenLine aria-hidden size="1.25rem" /> },
+  { tool: "highlighter", name: "Highlighter", icon: <Highlighter aria-hidden size="1.25rem" /> },
+  { tool: "rubber", name: "Rubber", icon: <Eraser aria-hidden size="1.25rem" /> },
+  { tool: "note", name: "Note", icon: <StickyNote aria-hidden size="1.25rem" /> },
 ];
 
 /** What the pen in hand is, low on the board, where a pupil reaches it. */
@@ -50,7 +50,7 @@ export function PenStrip() {
         onClick={() => store.getState().drawn({ do: "wipe-pen" })}
         className="flex h-press items-center gap-2 rounded-button px-4 font-semibold text-quiet enabled:hover:bg-wall enabled:hover:text-ink disabled:opacity-40"
       >
-        <Trash2 aria-hidden size={20} /> Clear all
+        <Trash2 aria-hidden size="1.25rem" /> Clear all
       </button>
     </div>
   );

@@ -115,9 +115,9 @@ function PictureForm({ strong }: { strong: boolean }) {
   });
   return (
     <>
-      <div className="grid gap-6 sm:grid-cols-[1fr_260px]">
+      <div className="grid gap-6 sm:grid-cols-[1fr_16.25rem]">
         <div
-          className={`flex h-[300px] items-center justify-center rounded-card border border-rule p-3 ${ground === "white" ? "bg-board" : "bg-mist"}`}
+          className={`flex h-[18.75rem] items-center justify-center rounded-card border border-rule p-3 ${ground === "white" ? "bg-board" : "bg-mist"}`}
         >
           {seen === null ? (
             <p className="text-quiet">Drawing…</p>

@@ -36,7 +36,7 @@ export function RemovedBoards({ onClose }: { onClose: () => void }) {
                 if (removed.length === 1) onClose();
               }}
             >
-              <Undo2 aria-hidden size={18} /> Put back
+              <Undo2 aria-hidden size="1.125rem" /> Put back
             </Button>
           </li>
         ))}

@@ -24,7 +24,7 @@ import { boardStateOf } from "../store/on-show";
 import { sayDone } from "../store/say-done";
 import { useBoard, useBoardStore } from "../store/use-board";
 
-const CARD = "relative flex w-[152px] shrink-0 flex-col overflow-hidden rounded-t-button bg-board text-left";
+const CARD = "relative flex w-[9.5rem] shrink-0 flex-col overflow-hidden rounded-t-button bg-board text-left";
 
 export function FootCard({ height, here }: { height: number; here: boolean }) {
   const store = useBoardStore();
@@ -38,7 +38,7 @@ export function FootCard({ height, here }: { height: number; here: boolean }) {
     sayDone(store, "The board now opens like this.");
   };
   return (
-    <div className={clsx(CARD, "w-[120px]")} style={{ height }}>
+    <div className={clsx(CARD, "w-[7.5rem]")} style={{ height }}>
       <Tread here={here} />
       <button
         type="button"
@@ -112,41 +112,41 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
               aria-label={`More for step ${level}, ${step.title}`}
               className="relative flex size-press shrink-0 items-center justify-center rounded-button hover:bg-wall"
             >
-              <MoreVertical aria-hidden size={19} />
+              <MoreVertical aria-hidden size="1.1875rem" />
             </button>
           }
         >
-          <MenuItem icon={<PencilLine aria-hidden size={19} />} onSelect={onReword}>
+          <MenuItem icon={<PencilLine aria-hidden size="1.1875rem" />} onSelect={onReword}>
             Change the words
           </MenuItem>
-          <MenuItem icon={<Hammer aria-hidden size={19} />} onSelect={onLook}>
+          <MenuItem icon={<Hammer aria-hidden size="1.1875rem" />} onSelect={onLook}>
             Open in the workshop
           </MenuItem>
-          <MenuItem icon={<RotateCcw aria-hidden size={19} />} onSelect={onAgain}>
+          <MenuItem icon={<RotateCcw aria-hidden size="1.1875rem" />} onSelect={onAgain}>
             Do the step again
           </MenuItem>
           <MenuItem
-            icon={<Copy aria-hidden size={19} />}
+            icon={<Copy aria-hidden size="1.1875rem" />}
             disabled={steps >= MAX.steps}
             onSelect={() => store.getState().change((state) => duplicateStep(state, level, nanoid(8)))}
           >
             Duplicate the step
           </MenuItem>
           <MenuItem
-            icon={<ArrowRight aria-hidden size={19} />}
+            icon={<ArrowRight aria-hidden size="1.1875rem" />}
             disabled={level === steps}
             onSelect={() => store.getState().change((state) => moveStep(state, level, 1))}
           >
             Move later
           </MenuItem>
           <MenuItem
-            icon={<ArrowLeft aria-hidden size={19} />}
+            icon={<ArrowLeft aria-hidden size="1.1875rem" />}
             disabled={level === 1}
             onSelect={() => store.getState().change((state) => moveStep(state, level, -1))}
           >
             Move earlier
           </MenuItem>
-          <MenuItem icon={<Trash2 aria-hidden size={19} />} onSelect={remove}>
+          <MenuItem icon={<Trash2 aria-hidden size="1.1875rem" />} onSelect={remove}>
             Remove the step
           </MenuItem>
         </Menu>
@@ -162,7 +162,7 @@ export function AgainCard({ title, height, onKeep, onLeave }: AgainProps) {
   const live = useBoard((state) => liveHere(boardStateOf(state)).length > 0);
   return (
     <div
-      className="flex w-[196px] shrink-0 flex-col rounded-t-button border-2 border-b-0 border-dashed border-stair-deep bg-lit px-3 py-1.5"
+      className="flex w-[12.25rem] shrink-0 flex-col rounded-t-button border-2 border-b-0 border-dashed border-stair-deep bg-lit px-3 py-1.5"
       style={{ height }}
     >
       <p className="line-clamp-2 flex-1 text-small leading-tight">
@@ -197,7 +197,7 @@ export function KeepCard({ height, keepStep }: { height: number; keepStep: () =>
       type="button"
       onClick={keepStep}
       className={clsx(
-        "w-[152px] shrink-0 rounded-t-button border-2 border-b-0 border-dashed border-quiet/60 px-3 font-semibold",
+        "w-[9.5rem] shrink-0 rounded-t-button border-2 border-b-0 border-dashed border-quiet/60 px-3 font-semibold",
         live ? "bg-stair/25 text-ink hover:bg-stair" : "text-quiet hover:border-ink hover:text-ink",
       )}
       style={{ height }}

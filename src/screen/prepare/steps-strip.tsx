@@ -53,16 +53,16 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
   return (
     <section
       aria-label="Steps"
-      className="flex h-[116px] shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden px-1"
+      className="flex h-[7.25rem] shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden px-1"
     >
       <div className="flex shrink-0 flex-col justify-end gap-1.5 self-stretch pb-2 low:flex-row low:pb-0">
         {stair.length > 0 && (
-          <SideButton icon={<Hammer aria-hidden size={18} />} onPress={() => setLooking(climbed || 1)}>
+          <SideButton icon={<Hammer aria-hidden size="1.125rem" />} onPress={() => setLooking(climbed || 1)}>
             Workshop
           </SideButton>
         )}
         {/* A stair can be written for the teacher; one that was can be written again with other numbers. */}
-        <SideButton icon={<ScrollText aria-hidden size={18} />} onPress={fromRecipe}>
+        <SideButton icon={<ScrollText aria-hidden size="1.125rem" />} onPress={fromRecipe}>
           {isWritten ? "Other numbers" : "From a recipe"}
         </SideButton>
       </div>

@@ -58,18 +58,22 @@ export function ViewsPage() {
                   name={`Move up: ${name}`}
                   onClick={() => change(swapViews(board, id, placed[index - 1]!.id))}
                 >
-                  <ArrowUp aria-hidden size={19} />
+                  <ArrowUp aria-hidden size="1.1875rem" />
                 </IconButton>
               )}
               <IconButton
                 name={isHidden ? `Show: ${name}` : `Hide for now: ${name}`}
                 onClick={() => store.getState().act([[{ do: isHidden ? "show" : "hide", view: id }]])}
               >
-                {isHidden ? <SquareDashed aria-hidden size={19} /> : <Square aria-hidden size={19} />}
+                {isHidden ? (
+                  <SquareDashed aria-hidden size="1.1875rem" />
+                ) : (
+                  <Square aria-hidden size="1.1875rem" />
+                )}
               </IconButton>
               {placed.length > 1 && (
                 <IconButton name={`Remove: ${name}`} onClick={() => change(withoutView(board, id))}>
-                  <Trash2 aria-hidden size={19} />
+                  <Trash2 aria-hidden size="1.1875rem" />
                 </IconButton>
               )}
             </li>

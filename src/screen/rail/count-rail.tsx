@@ -80,9 +80,9 @@ export function CountRail({ setting, onSet }: Props) {
         onClick={toggle}
       >
         {counting ? (
-          <Pause aria-hidden size={24} fill="currentColor" />
+          <Pause aria-hidden size="1.5rem" fill="currentColor" />
         ) : (
-          <Play aria-hidden size={24} fill="currentColor" />
+          <Play aria-hidden size="1.5rem" fill="currentColor" />
         )}
       </button>
       <button

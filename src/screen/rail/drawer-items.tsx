@@ -20,7 +20,7 @@ export function DrawerItems({ jumps, byRule, keepStep, setCount }: Props) {
         return (
           <MenuItem
             key={name}
-            icon={<Icon aria-hidden size={20} />}
+            icon={<Icon aria-hidden size="1.25rem" />}
             className={IN_DRAWER[placeOf(name, jumps)]}
             onSelect={() => store.getState().take(name)}
           >
@@ -29,21 +29,21 @@ export function DrawerItems({ jumps, byRule, keepStep, setCount }: Props) {
         );
       })}
       <MenuItem
-        icon={<ListFilter aria-hidden size={20} />}
+        icon={<ListFilter aria-hidden size="1.25rem" />}
         className={IN_DRAWER[placeOf("by-rule", jumps)]}
         onSelect={byRule}
       >
         By rule
       </MenuItem>
       <MenuItem
-        icon={<BookmarkPlus aria-hidden size={20} />}
+        icon={<BookmarkPlus aria-hidden size="1.25rem" />}
         className={IN_DRAWER[placeOf("keep", jumps)]}
         onSelect={keepStep}
       >
         Keep as a step
       </MenuItem>
       <MenuItem
-        icon={<Gauge aria-hidden size={20} />}
+        icon={<Gauge aria-hidden size="1.25rem" />}
         className={IN_DRAWER[placeOf("set-count", jumps)]}
         onSelect={setCount}
       >

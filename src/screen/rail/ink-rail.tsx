@@ -37,7 +37,7 @@ export function InkRail() {
       <div className="flex items-center rail-more:hidden">
         <FoldedInks ink={ink} marking={marking} />
         <RailButton
-          icon={<MarkSign aria-hidden size={22} />}
+          icon={<MarkSign aria-hidden size="1.375rem" />}
           label="Mark"
           chosen={tool === "mark"}
           onClick={() => store.getState().choose("mark")}
@@ -67,7 +67,7 @@ function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
         )}
         style={{ background: FULL[ink] }}
       >
-        <InkShape ink={ink} size={17} color="var(--color-ink)" />
+        <InkShape ink={ink} size="1.0625rem" color="var(--color-ink)" />
       </span>
     </button>
   );
@@ -94,7 +94,7 @@ function FoldedInks({ ink, marking }: { ink: Ink; marking: boolean }) {
             )}
             style={{ background: FULL[ink] }}
           >
-            <InkShape ink={ink} size={17} color="var(--color-ink)" />
+            <InkShape ink={ink} size="1.0625rem" color="var(--color-ink)" />
           </span>
         </button>
       }

@@ -27,7 +27,7 @@ export function Rail(props: RailProps) {
   const jumps = useBoard((state) => TOOLS.jump.offered(pickBoardInHand(state)));
   return (
     // Painted as one thing, so that a touch on a number does not look through all of it.
-    <footer className="isolate flex min-h-[104px] shrink-0 flex-wrap items-center justify-between gap-x-1 gap-y-2 bg-rail px-2 py-3 text-white rail-wide:px-6 low:min-h-14 low:flex-nowrap low:py-0">
+    <footer className="isolate flex min-h-[6.5rem] shrink-0 flex-wrap items-center justify-between gap-x-1 gap-y-2 bg-rail px-2 py-3 text-white rail-wide:px-6 low:min-h-14 low:flex-nowrap low:py-0">
       <StairRail />
       {/* biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group. */}
       <div
@@ -63,7 +63,7 @@ function ToolButton({ name, shown }: { name: ToolName; shown: string }) {
   const { label, icon: Icon } = toolOf(name);
   return (
     <RailButton
-      icon={<Icon aria-hidden size={22} />}
+      icon={<Icon aria-hidden size="1.375rem" />}
       label={label}
       chosen={chosen}
       shown={shown}
@@ -77,14 +77,14 @@ function MoreTools({ jumps, byRule, onByRule, keepStep, onSetCount }: RailProps 
   return (
     <div className="flex">
       <RailButton
-        icon={<ListFilter aria-hidden size={22} />}
+        icon={<ListFilter aria-hidden size="1.375rem" />}
         label="By rule"
         chosen={byRule}
         onClick={onByRule}
         shown={ON_RAIL[placeOf("by-rule", jumps)]}
       />
       <RailButton
-        icon={<BookmarkPlus aria-hidden size={22} />}
+        icon={<BookmarkPlus aria-hidden size="1.375rem" />}
         label="Keep step"
         aria-label="Keep as a step"
         onClick={keepStep}
@@ -95,7 +95,7 @@ function MoreTools({ jumps, byRule, onByRule, keepStep, onSetCount }: RailProps 
         needs={ClearItems}
         button={
           <RailButton
-            icon={<Eraser aria-hidden size={22} />}
+            icon={<Eraser aria-hidden size="1.375rem" />}
             label="Clear"
             shown={ON_RAIL[placeOf("clear", jumps)]}
           />
@@ -108,7 +108,7 @@ function MoreTools({ jumps, byRule, onByRule, keepStep, onSetCount }: RailProps 
         needs={DrawerItems}
         button={
           <RailButton
-            icon={<PanelBottomOpen aria-hidden size={22} />}
+            icon={<PanelBottomOpen aria-hidden size="1.375rem" />}
             label="Tools"
             shown="flex rail-all:hidden"
           />
@@ -128,14 +128,14 @@ function BackTools() {
   return (
     <div className="flex shrink-0">
       <RailButton
-        icon={<Undo2 aria-hidden size={22} />}
+        icon={<Undo2 aria-hidden size="1.375rem" />}
         label="Take back"
         className="min-w-16 phone:min-w-14 low:min-w-12"
         disabled={!canTakeBack}
         onClick={() => store.getState().takeBack()}
       />
       <RailButton
-        icon={<Redo2 aria-hidden size={22} />}
+        icon={<Redo2 aria-hidden size="1.375rem" />}
         label="Do again"
         className="min-w-16 phone:min-w-14 low:min-w-12"
         disabled={!canDoAgain}

@@ -29,9 +29,9 @@ export function StairRail() {
             disabled={climbed === 0}
             onMouseDown={keepKeyboard}
             {...down}
-            className="flex h-rail w-[58px] shrink-0 flex-col low:h-press low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-small leading-none font-semibold text-white enabled:hover:border-white disabled:text-[#8593aa]"
+            className="flex h-rail w-[3.625rem] shrink-0 flex-col low:h-press low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-small leading-none font-semibold text-white enabled:hover:border-white disabled:text-[#8593aa]"
           >
-            <ArrowDown aria-hidden size={22} className="shrink-0" />
+            <ArrowDown aria-hidden size="1.375rem" className="shrink-0" />
             <span className="low:sr-only">Step down</span>
           </button>
           <Blocks steps={steps} climbed={climbed} />
@@ -41,9 +41,9 @@ export function StairRail() {
             disabled={climbed === steps && !playing}
             onMouseDown={keepKeyboard}
             {...up}
-            className="flex h-rail w-[58px] shrink-0 flex-col low:h-press low:w-12 items-center justify-center gap-0.5 rounded-button bg-stair text-small leading-none font-bold text-ink enabled:hover:bg-[#ffd75e] disabled:bg-unclimbed disabled:text-[#8b9ab2]"
+            className="flex h-rail w-[3.625rem] shrink-0 flex-col low:h-press low:w-12 items-center justify-center gap-0.5 rounded-button bg-stair text-small leading-none font-bold text-ink enabled:hover:bg-[#ffd75e] disabled:bg-unclimbed disabled:text-[#8b9ab2]"
           >
-            <ArrowUp aria-hidden size={26} />
+            <ArrowUp aria-hidden size="1.625rem" />
             <span className="low:sr-only">Climb</span>
           </button>
         </>
@@ -72,7 +72,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
     />
   ));
   const shape =
-    "relative flex h-rail w-14 shrink-0 min-[1400px]:w-[clamp(56px,5.4vw,180px)] low:h-press items-end gap-[3px]";
+    "relative flex h-rail w-14 shrink-0 min-[87.5rem]:w-[clamp(3.5rem,5.4vw,11.25rem)] low:h-press items-end gap-[3px]";
   if (!live) {
     return (
       <div role="img" aria-label={where} className={shape}>
@@ -89,14 +89,14 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       className={clsx(shape, "group rounded-button")}
     >
       {blocks}
-      <span className="absolute inset-x-0 top-0 flex items-start gap-1 rounded-button bg-rail/85 py-0.5 text-left text-small leading-[1.1] font-semibold text-white group-hover:text-stair">
+      <span className="absolute inset-x-0 top-0 flex justify-center rounded-button bg-rail/85 py-0.5 text-small leading-[1.1] font-semibold text-white group-hover:text-stair">
         <RotateCcw
           aria-hidden
-          size={14}
+          size="1.25rem"
           strokeWidth={2.4}
-          className="shrink-0 max-[1399px]:hidden low:block"
+          className="shrink-0 min-[90rem]:hidden low:block"
         />
-        <span className="low:hidden">Back to prepared</span>
+        <span className="hidden min-[90rem]:inline low:hidden">Back to prepared</span>
       </span>
     </button>
   );

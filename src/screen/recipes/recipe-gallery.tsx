@@ -40,7 +40,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
         aria-label="What to begin with"
         value={inputs.kind}
         onValueChange={(kind) => choose(kind as RecipeInputs["kind"])}
-        className="flex w-[264px] shrink-0 flex-col gap-0.5 overflow-y-auto rounded-card bg-mist p-2 max-md:hidden max-lg:w-[216px]"
+        className="flex w-[16.5rem] shrink-0 flex-col gap-0.5 overflow-y-auto rounded-card bg-mist p-2 max-md:hidden max-lg:w-[13.5rem]"
       >
         {offered.map((group) => (
           <div key={group.name} className="flex flex-col gap-0.5 pb-2">
@@ -82,7 +82,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
         <div
           className={clsx(
             "flex flex-col gap-4",
-            !stair && "@min-[620px]:grid @min-[620px]:grid-cols-[292px_1fr] @min-[620px]:gap-6",
+            !stair && "@min-[38.75rem]:grid @min-[38.75rem]:grid-cols-[18.25rem_1fr] @min-[38.75rem]:gap-6",
           )}
         >
           <div className="flex flex-col gap-3">
@@ -104,7 +104,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
           ) : (
             <div
               className={clsx(
-                "w-full max-w-[max(280px,calc((100dvh-480px)*1.73))] min-w-0 self-start rounded-card bg-mist p-3",
+                "w-full max-w-[max(17.5rem,calc((100dvh-30rem)*1.73))] min-w-0 self-start rounded-card bg-mist p-3",
                 fault && "opacity-40",
               )}
             >
@@ -125,7 +125,7 @@ function Steps({ board, dim }: { board: Board; dim: boolean }) {
   return (
     <ol
       aria-label="The first steps"
-      className={clsx("grid gap-3 @min-[620px]:grid-cols-2", dim && "opacity-40")}
+      className={clsx("grid gap-3 @min-[38.75rem]:grid-cols-2", dim && "opacity-40")}
     >
       {shown.map((step, at) => (
         <li key={step?.id ?? "start"} className="flex gap-3 rounded-card bg-mist p-3">

@@ -57,7 +57,7 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
     setOpen(part.id);
   };
   return (
-    <div className="flex w-[340px] shrink-0 flex-col gap-3 overflow-y-auto *:shrink-0 rounded-card bg-board p-4 portrait:max-h-[44%] portrait:w-full">
+    <div className="flex w-[21.25rem] shrink-0 flex-col gap-3 overflow-y-auto *:shrink-0 rounded-card bg-board p-4 portrait:max-h-[44%] portrait:w-full">
       <CheckedField
         label="Title"
         of={sheet.id}

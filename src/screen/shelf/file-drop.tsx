@@ -53,7 +53,7 @@ export function FileDrop({ children }: Props) {
     <div {...getRootProps({ className: "relative min-h-[85dvh]", role: undefined, tabIndex: -1 })}>
       <input {...getInputProps({ "aria-label": "Lesson files" })} />
       {children(
-        <Button className="h-press px-5" disabled={busy} onClick={open}>
+        <Button className="px-5 phone:px-3" disabled={busy} onClick={open}>
           <FolderOpen aria-hidden size={20} /> {busy ? "Opening…" : "Open files"}
         </Button>,
       )}

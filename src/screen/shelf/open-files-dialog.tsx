@@ -75,7 +75,7 @@ export function OpenFilesDialog({ files, standing, onClose }: Props) {
               </p>
             </div>
             {is === "differs" && (
-              <div className="w-full sm:w-[330px]">
+              <div className="w-full sm:w-[20.625rem]">
                 <Segments
                   label={`What to do with ${title}`}
                   value={choices[index] ?? "leave"}

@@ -12,7 +12,7 @@ export function ShelfFrame({ here, removed, children }: Props) {
     <div className="flex min-h-dvh bg-board max-md:flex-col">
       <nav
         aria-label="Shelf"
-        className="sticky top-0 flex h-dvh w-[184px] shrink-0 flex-col overflow-hidden bg-stair px-4 pt-8 max-md:static max-md:h-auto max-md:w-auto max-md:flex-row max-md:flex-wrap max-md:items-center max-md:gap-3 max-md:py-4"
+        className="sticky top-0 flex h-dvh w-[11.5rem] shrink-0 flex-col overflow-hidden bg-stair px-4 pt-8 max-md:static max-md:h-auto max-md:w-auto max-md:flex-row max-md:flex-wrap max-md:items-center max-md:gap-3 max-md:py-4"
       >
         <p className="mb-9 px-3 text-head leading-[1.02] font-extrabold tracking-[-0.02em] max-md:mr-auto max-md:mb-0 max-md:text-title">
           Yellow <br className="max-md:hidden" />
@@ -48,7 +48,7 @@ export function ShelfFrame({ here, removed, children }: Props) {
         </svg>
       </nav>
       <main className="min-w-0 flex-1 px-8 py-9 max-md:px-5 max-md:py-6">
-        <div className="mx-auto max-w-[3600px]">{children}</div>
+        <div className="mx-auto max-w-[225rem]">{children}</div>
       </main>
     </div>
   );

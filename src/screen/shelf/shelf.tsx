@@ -61,7 +61,7 @@ export function Shelf({ labels, ...came }: Props) {
           <div className="mb-5 flex flex-wrap items-center gap-3">
             <h1 className="mr-auto text-head leading-tight font-bold">Lessons</h1>
             {!isEmpty && (
-              <label className="flex h-press w-72 items-center gap-2.5 rounded-button border border-edge bg-board px-4 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
+              <label className="flex h-press w-72 phone:w-full items-center gap-2.5 rounded-button border border-edge bg-board px-4 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
                 <Search aria-hidden size={19} className="text-quiet" />
                 <span className="sr-only">Find a lesson</span>
                 <input
@@ -83,7 +83,7 @@ export function Shelf({ labels, ...came }: Props) {
                 )}
               </label>
             )}
-            <Button tone="strong" className="h-press px-5" onClick={() => setMaking(true)}>
+            <Button tone="strong" className="px-5 phone:px-3" onClick={() => setMaking(true)}>
               <Plus aria-hidden size={20} /> New lesson
             </Button>
             {openButton}

@@ -62,7 +62,7 @@ function SlideArrows({ times }: { times: ViewOf<"times"> }) {
           onClick={() => slide(at.row + row, at.column + column)}
           className={`flex size-touch items-center justify-center rounded-button border-2 border-edge bg-mist hover:border-ink ${cell}`}
         >
-          <Icon aria-hidden size={26} strokeWidth={2.6} />
+          <Icon aria-hidden size="1.625rem" strokeWidth={2.6} />
         </button>
       ))}
     </div>

@@ -32,7 +32,7 @@ export type HandTool = {
   /** On the rail, in the list of commands and of keys. */
   readonly label: string;
   readonly key: string;
-  readonly icon: ComponentType<{ size?: number; "aria-hidden"?: boolean }>;
+  readonly icon: ComponentType<{ size?: number | string; "aria-hidden"?: boolean }>;
   /** Whether a board has a use for it. */
   readonly offered: (board: Board) => boolean;
   /** A touch that is the tool's own business, and no drag over numbers. */

@@ -85,7 +85,7 @@ export function VersionsDialog({ id, onClose, first, onRestored }: Props) {
         {all !== null && all.length > 0 && (
           <ul
             aria-label="Versions, the latest first"
-            className="flex w-[264px] shrink-0 flex-col gap-0.5 overflow-y-auto rounded-card bg-mist p-2 max-md:max-h-40 max-md:w-full"
+            className="flex w-[16.5rem] shrink-0 flex-col gap-0.5 overflow-y-auto rounded-card bg-mist p-2 max-md:max-h-40 max-md:w-full"
           >
             {all.map((one) => (
               <li key={one.id}>

@@ -97,7 +97,7 @@ export function StepPart({ level, faults, onGone, onAgain }: Props) {
         </Button>
       </div>
       <div className="flex flex-wrap items-start gap-5">
-        <div className="aspect-[1040/600] w-[min(100%,460px)] shrink-0 rounded-card bg-mist p-2">
+        <div className="aspect-[1040/600] w-[min(100%,28.75rem)] shrink-0 rounded-card bg-mist p-2">
           <DrawnHere of={`${step.id}`} board={board} at={level} room={ROOM} theme={ORDINARY} from="here" />
         </div>
         <div className="min-w-56 flex-1">

@@ -69,7 +69,7 @@ export function Workshop({ level: first, onClose, onAgain }: Props) {
         >
           <ol
             aria-label="Steps, the lowest first"
-            className="flex w-[400px] shrink-0 flex-col gap-2 overflow-y-auto p-1 pr-2 max-lg:w-[320px] portrait:max-h-[44%] portrait:w-full"
+            className="flex w-[25rem] shrink-0 flex-col gap-2 overflow-y-auto p-1 pr-2 max-lg:w-[20rem] portrait:max-h-[44%] portrait:w-full"
           >
             {stair.map((step, index) => (
               <StepCard

@@ -36,11 +36,18 @@ export type ChartLayout = FaceLayout & {
 /** The room that the names of the neighbours take on each side of a chart, in pixels. */
 export const GUIDE_ROOM = { side: 92, top: 42 } as const;
 
+/** The height of a room in which the names of the neighbours are as large as that; in a higher one they grow. */
+const GUIDES_AT = 560;
+
 /** The room inside the names of the neighbours. */
-export const insideGuides = ({ width, height }: { width: number; height: number }) => ({
-  width: width - 2 * GUIDE_ROOM.side,
-  height: height - 2 * GUIDE_ROOM.top,
-});
+export function insideGuides({ width, height }: { width: number; height: number }) {
+  const grow = Math.max(1, height / GUIDES_AT);
+  return { width: width - 2 * GUIDE_ROOM.side * grow, height: height - 2 * GUIDE_ROOM.top * grow };
+}
+
+/** How much larger than ordinary the names of the neighbours are about a chart that was laid out inside them. */
+export const guidesGrown = (layout: Pick<ChartLayout, "height">): number =>
+  Math.max(1, layout.height / (GUIDES_AT - 2 * GUIDE_ROOM.top));
 
 /** A cell is at most this much wider than high, and at most this much higher than wide. */
 const MAX_WIDTH = 1.75;
@@ -50,7 +57,8 @@ export const DIGIT = 0.64;
 
 /** How much of a cell's height its numeral takes: the lower the cell, the more. */
 export const numeralShare = (cellHeight: number, strong: boolean): number =>
-  cellHeight < 30 ? 0.76 : strong ? 0.72 : cellHeight < 38 ? 0.68 : 0.6;
+  Math.max(0.6, Math.min(0.8, 0.74 - (cellHeight - 36) * (cellHeight < 36 ? 0.006 : 0.01))) +
+  (strong ? 0.12 : 0);
 
 /** Half the size of an ink's shape in a cell. A shape is well over a sixth of the smaller side: some eyes tell inks by it alone. */
 export const inkShapeIn = (cellWidth: number, cellHeight: number, strong: boolean): number =>
@@ -74,7 +82,7 @@ export function layOutChart(
   const longest = Math.max(...numbers.map((number) => (number === null ? 0 : textIn(write, number).length)));
   const share = numeralShare(cellHeight, strong);
   const isNarrow = cellHeight < 30 || cellWidth < 48;
-  const widest = cellWidth * (strong || isNarrow ? 0.96 : 0.86);
+  const widest = cellWidth * (strong ? 0.98 : isNarrow ? 0.93 : 0.86);
   return {
     numbers,
     indexOf: new Map(numbers.flatMap((number, index) => (number === null ? [] : [[number, index]]))),

@@ -1,7 +1,7 @@
 import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import type { ChartSettings } from "@/core/surface/chart";
 import { neighbourOf, SIDES, type Side } from "@/core/surface/neighbours";
-import { type ChartLayout, cornerOf, GUIDE_ROOM, textIn } from "./chart-layout";
+import { type ChartLayout, cornerOf, GUIDE_ROOM, guidesGrown, textIn } from "./chart-layout";
 
 export type NeighboursProps = {
   layout: ChartLayout;
@@ -17,11 +17,13 @@ export function Neighbours({ layout, settings, scene, gap }: NeighboursProps) {
   if (index === undefined) return null;
   const { x, y } = cornerOf(layout, index);
   const { cellWidth: w, cellHeight: h, width, height } = layout;
+  const grow = guidesGrown(layout);
+  const room = { side: GUIDE_ROOM.side * grow, top: GUIDE_ROOM.top * grow };
   const where: Record<Side, { x: number; y: number }> = {
-    left: { x: -GUIDE_ROOM.side / 2 - gap, y: y + h / 2 },
-    right: { x: width + GUIDE_ROOM.side / 2, y: y + h / 2 },
-    up: { x: x + w / 2, y: -GUIDE_ROOM.top / 2 },
-    down: { x: x + w / 2, y: height + gap + GUIDE_ROOM.top / 2 },
+    left: { x: -room.side / 2 - gap, y: y + h / 2 },
+    right: { x: width + room.side / 2, y: y + h / 2 },
+    up: { x: x + w / 2, y: -room.top / 2 },
+    down: { x: x + w / 2, y: height + gap + room.top / 2 },
   };
   return (
     <g data-part="guides" fill="currentColor" textAnchor="middle">
@@ -29,8 +31,8 @@ export function Neighbours({ layout, settings, scene, gap }: NeighboursProps) {
         const beside = neighbourOf(settings, scene.focus!, side);
         if (!beside) return null;
         const number = isCoveredAt(scene, beside.number) ? "?" : textIn(layout, beside.number);
-        const words = { fontSize: 18, fill: "var(--color-quiet)", fontWeight: 600 };
-        const numeral = { fontSize: 26, fontWeight: 700, className: "font-numeral" };
+        const words = { fontSize: 18 * grow, fill: "var(--color-quiet)", fontWeight: 600 };
+        const numeral = { fontSize: 26 * grow, fontWeight: 700, className: "font-numeral" };
         return side === "up" || side === "down" ? (
           <text key={side} {...where[side]} dominantBaseline="central">
             <tspan {...words}>{`${beside.words}: `}</tspan>
@@ -38,10 +40,10 @@ export function Neighbours({ layout, settings, scene, gap }: NeighboursProps) {
           </text>
         ) : (
           <text key={side}>
-            <tspan {...where[side]} dy={-6} {...words}>
+            <tspan {...where[side]} dy={-6 * grow} {...words}>
               {beside.words}
             </tspan>
-            <tspan x={where[side].x} dy={27} {...numeral}>
+            <tspan x={where[side].x} dy={27 * grow} {...numeral}>
               {number}
             </tspan>
           </text>

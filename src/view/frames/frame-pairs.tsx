@@ -16,7 +16,7 @@ export function FramePairs({ view, scene, theme, framed, room, onPair }: FramePr
     .map((columns) => {
       const rows = Math.ceil(pairs.length / columns);
       const high = Math.min(grown(theme, 58), (room.height - head - 14) / rows);
-      return { rows, high, size: Math.min(high * 0.7, (room.width - 16 * (columns - 1)) / columns / 6.2) };
+      return { rows, high, size: Math.min(high * 0.8, (room.width - 16 * (columns - 1)) / columns / 5.9) };
     })
     .toSorted((a, b) => b.size - a.size)[0]!;
   const differences = view.pairs === "differences";

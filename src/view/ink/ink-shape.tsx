@@ -8,7 +8,7 @@ export function InkFigure(at: InkFigureAt) {
 }
 
 /** An ink's shape on its own, for buttons and lists. */
-export function InkShape({ ink, size, color }: { ink: Ink; size: number; color?: string }) {
+export function InkShape({ ink, size, color }: { ink: Ink; size: number | string; color?: string }) {
   return (
     <svg width={size} height={size} viewBox="-1.3 -1.3 2.6 2.6" aria-hidden>
       <InkFigure ink={ink} x={0} y={0} radius={1} {...(color ? { color } : {})} />

@@ -27,7 +27,7 @@ export function Brackets({ layout, marks }: { layout: LineLayout; marks: LineMar
           strokeWidth={heavy * 0.8}
           strokeLinejoin="round"
         />
-        {!covered && size >= 12 && (
+        {!covered && size >= 16 && (
           <text
             x={round((left + right) / 2)}
             y={round(top + drop + size)}

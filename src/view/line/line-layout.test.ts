@@ -39,6 +39,32 @@ function collisions({ labels }: LineLayout): string[] {
   );
 }
 
+describe("for the back of the room", () => {
+  const lines = [
+    ...(["0-20", "0-100"] as const).map((name) => startingLine(name)),
+    plainLine("-5", "5", "1", 2, {}),
+    { ...plainLine("-5", "5", "1", 2, {}), shape: "upright" as const },
+    { ...plainLine("0", "60", "5", 1, {}), shape: "ring" as const },
+    plainLine("0", "1", "1/4", 1, { numbers: "mixed" }),
+    plainLine("200", "400", "10", 10, {}),
+  ];
+  test.each(lines)("no label is taken away, and numerals are larger: %o", (line) => {
+    for (const room of [
+      ROOM,
+      { width: 1200, height: 480 },
+      { width: 620, height: 420 },
+      { width: 380, height: 300 },
+    ]) {
+      const [plain, strong] = [lay(line, [], room), lay(line, [], room, true)];
+      expect(keys(strong)).toEqual(expect.arrayContaining(keys(plain)));
+      expect(strong.numeral).toBeGreaterThan(plain.numeral * 0.999);
+      expect(strong.heavy).toBeGreaterThan(plain.heavy);
+    }
+    const [plain, strong] = [lay(line), lay(line, [], ROOM, true)];
+    expect(strong.numeral).toBeGreaterThan(plain.numeral);
+  });
+});
+
 describe("the labels of a line", () => {
   test("never lie on each other, whatever the line, its room, and what is put on it", () => {
     const line = fc

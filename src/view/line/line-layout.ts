@@ -47,20 +47,10 @@ export type LineLayout = {
   written: (number: NumberKey) => Written;
 };
 
-/** Numerals are made smaller, down to these sizes, before a label is left out. */
-const MIN_SIZE = { plain: 22, strong: 28 };
-
+/** Numerals are made smaller, down to this size, before a label is left out; and to no other one for the back of the room. */
+const MIN_SIZE = 22;
 /** Round a circle labels lie in little room, and in a strip every square holds a number: smaller ones are better there than every second one. */
-const smallestOf = (line: AnyLine, strong: boolean) =>
-  shapeOf(line) === "ring"
-    ? strong
-      ? 20
-      : 15
-    : line.kind === "strip"
-      ? 17
-      : strong
-        ? MIN_SIZE.strong
-        : MIN_SIZE.plain;
+const smallestOf = (line: AnyLine) => (shapeOf(line) === "ring" ? 15 : line.kind === "strip" ? 17 : MIN_SIZE);
 
 /** What stays as it is while a line moves: how large its numerals are, and how much room its labels have. */
 type Frame = Pick<LineLayout, "numeral"> & { widest: number; tallest: number };
@@ -79,10 +69,28 @@ export function layOutLine(
 ): LineLayout {
   if (frame)
     return withLabels(line, marks, strong, bareLine(line, span, marks, room, strong, frame.numeral, frame));
-  const bare = bareLine(line, span, marks, room, strong, Number.POSITIVE_INFINITY);
+  if (!strong) return atRest(line, span, marks, room);
+  // For the back of the room numerals are as large as they can be with no label taken away.
+  const plain = atRest(line, span, marks, room);
+  const larger = (by: number) =>
+    withLabels(line, marks, true, bareLine(line, span, marks, room, true, plain.numeral * by));
+  for (const by of LARGER) {
+    const layout = larger(by);
+    const there = new Set(layout.labels.map(({ key }) => key));
+    if (layout.numeral > plain.numeral && plain.labels.every(({ key }) => there.has(key))) return layout;
+  }
+  return larger(1);
+}
+
+/** How much larger the numerals of a line may be for the back of the room, the largest first. */
+const LARGER = [2, 1.6, 1.4, 1.28, 1.2, 1.13, 1.08, 1.04];
+
+/** A line as it is seen from near, with as large numerals as leave its labels their room. */
+function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLayout {
+  const bare = bareLine(line, span, marks, room, false, Number.POSITIVE_INFINITY);
   const { wanted, numeral } = bare;
-  const isRight = wanted >= numeral || wanted < smallestOf(line, strong);
-  return withLabels(line, marks, strong, isRight ? bare : bareLine(line, span, marks, room, strong, wanted));
+  const isRight = wanted >= numeral || wanted < smallestOf(line);
+  return withLabels(line, marks, false, isRight ? bare : bareLine(line, span, marks, room, false, wanted));
 }
 
 const writerOf = (line: AnyLine, scale: Scale) => (value: Exact) =>
@@ -101,7 +109,8 @@ function numeralsOf(
   const write = writerOf(line, scale);
   const share = shapeOf(line) === "upright" ? 0.1 : 0.045;
   const roomFor = Math.min(room.height * 0.16, room.width * share) * (strong ? 1.25 : 1);
-  const numeral = round(Math.max(15, Math.min(most, strong ? 46 : 38, roomFor)));
+  const floor = shapeOf(line) === "flat" ? 18 : 15;
+  const numeral = round(Math.max(floor, Math.min(most, strong ? 46 : 38, roomFor)));
   if (frame) return { ...frame, numeral };
   const isDecimal = line.numbers === "decimal";
   // Decimals are longest at the ends and one interval from there; fractions anywhere.
@@ -150,7 +159,7 @@ function bareLine(
   const around = shape === "ring" ? geometry.length - 2 * Math.PI * inside : geometry.length;
   const apart = (Math.max(1, around) * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
   const gap = numeral * 0.45;
-  const least = smallestOf(line, strong);
+  const least = smallestOf(line);
   // In a cell of its own a number may be smaller than on a line.
   const smallest = (widest * MIN_NUMERAL) / numeral;
   const needed = {
@@ -169,7 +178,9 @@ function bareLine(
   }[shape];
   // The size at which as many labels have room as have at the smallest.
   const stride = labelStride(apart, (needed * least) / numeral, scale.interval);
-  const wanted = numeral * Math.min(1, (stride * apart) / needed) * 0.99;
+  const fits = (numeral * stride * apart) / needed;
+  // A little is left, which is what the back of the room makes them larger by.
+  const wanted = Math.min(numeral * 0.99, Math.max(Math.min(fits * 0.99, least), fits * 0.88));
   const bare = { shape, span, geometry, placing, room, numeral, widest, tallest, off, write, sizeOf };
   return { ...bare, scale, cell, put, own, wanted };
 }

@@ -57,7 +57,7 @@ export function paintTimes(
     context.fillRect(strips.left, strips.top, width, height);
     // Most cells are plain; they are painted together, since a change of typeface costs more than a numeral.
     context.fillStyle = color("--color-ink");
-    context.font = `400 ${layout.numeral}px ${numerals}`;
+    context.font = `${layout.heavy ? 700 : 400} ${layout.numeral}px ${numerals}`;
     const plain = isPlain(scene);
     const special: (() => void)[] = [];
     const down = h / 2 + layout.numeral * 0.35;

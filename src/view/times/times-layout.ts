@@ -28,6 +28,8 @@ export type TimesLayout = FaceLayout & {
   /** The size of the names of rows and columns. */
   name: number;
   strips: Strips;
+  /** For the back of the room. */
+  heavy: boolean;
 };
 
 const MAX_WIDTH = 1.75;
@@ -69,6 +71,7 @@ export function layOutTimes(
       Math.min(strips.names * 0.6, cellHeight * 0.8, (strips.rowNames * 0.82) / (nameDigits * DIGIT)),
     ),
     strips,
+    heavy: strong,
   };
 }
 

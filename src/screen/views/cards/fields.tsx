@@ -47,14 +47,14 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
               disabled={isKept(card)}
               onClick={() => ask({ do: "keep", rule: card }, "Card kept in the library")}
             >
-              <BookmarkPlus aria-hidden size={19} />
+              <BookmarkPlus aria-hidden size="1.1875rem" />
             </IconButton>
             <IconButton
               name={`Remove card ${i + 1}`}
               disabled={view.cards.length === 1}
               onClick={() => lay(({ cards }) => ({ cards: cards.filter((one) => one.id !== id) }))}
             >
-              <X aria-hidden size={19} />
+              <X aria-hidden size="1.1875rem" />
             </IconButton>
           </CardRow>
         ))}
@@ -69,7 +69,7 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
             disabled={full || held.length === 0}
             onClick={() => add(rule)}
           >
-            <Plus aria-hidden size={18} /> Add this card
+            <Plus aria-hidden size="1.125rem" /> Add this card
           </Button>
         </div>
         {shaded.length > 0 && (
@@ -77,7 +77,7 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
             disabled={full || shaded.length > MAX_PICKED}
             onClick={() => add(ruleOf({ kind: "picked", not: false, numbers: shaded }))}
           >
-            <Plus aria-hidden size={18} /> Add what is marked on the chart
+            <Plus aria-hidden size="1.125rem" /> Add what is marked on the chart
           </Button>
         )}
       </section>
@@ -92,13 +92,13 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
           {kept?.map(({ id, rule: card }) => (
             <CardRow key={id} rule={ruleOn(card, squares)} squares={squares} name={shortWords(card)}>
               <IconButton name={`Add ${shortWords(card)}`} disabled={full} onClick={() => add(card)}>
-                <Plus aria-hidden size={19} />
+                <Plus aria-hidden size="1.1875rem" />
               </IconButton>
               <IconButton
                 name={`Take ${shortWords(card)} out of the library`}
                 onClick={() => ask({ do: "drop", id }, "Card taken out of the library")}
               >
-                <Trash2 aria-hidden size={18} />
+                <Trash2 aria-hidden size="1.125rem" />
               </IconButton>
             </CardRow>
           ))}

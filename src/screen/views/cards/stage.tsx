@@ -117,11 +117,11 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
             ))}
             {chosen.some((card) => familyOf(card) !== null) && (
               <Button className="h-touch px-5" onClick={() => lay(null)}>
-                <Undo2 aria-hidden size={22} /> Out of its family
+                <Undo2 aria-hidden size="1.375rem" /> Out of its family
               </Button>
             )}
             <Button tone="strong" className="h-touch px-5" disabled={chosen.length < 2} onClick={compare}>
-              <Columns2 aria-hidden size={22} /> Compare on the chart
+              <Columns2 aria-hidden size="1.375rem" /> Compare on the chart
             </Button>
           </>
         )}

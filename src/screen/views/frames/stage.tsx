@@ -105,7 +105,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
       {byHand && (
         <ViewButtons>
           <Button className="h-touch px-5" disabled={!split} onClick={fill}>
-            <ArrowLeftToLine aria-hidden size={22} />
+            <ArrowLeftToLine aria-hidden size="1.375rem" />
             {split && framed.moved >= split.fill ? "Back to two frames" : "Fill the ten"}
           </Button>
           <Popover
@@ -116,7 +116,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
             onOpenChange={setOpen}
             button={
               <Button className="h-touch px-5" disabled={!asks}>
-                <WriteSign aria-hidden size={22} /> Write it
+                <WriteSign aria-hidden size="1.375rem" /> Write it
               </Button>
             }
           >

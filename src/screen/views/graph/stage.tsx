@@ -86,4 +86,4 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
 }
 
 const Turned = ({ covered }: { covered: boolean }) =>
-  covered ? <Eye aria-hidden size={22} /> : <EyeOff aria-hidden size={22} />;
+  covered ? <Eye aria-hidden size="1.375rem" /> : <EyeOff aria-hidden size="1.375rem" />;

@@ -93,7 +93,7 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
           onOpenChange={setOpen}
           button={
             <Button className="h-touch px-4">
-              <WriteSign aria-hidden size={22} /> Write the last
+              <WriteSign aria-hidden size="1.375rem" /> Write the last
             </Button>
           }
         >
@@ -110,17 +110,17 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
           aria-label={`One ${view.holder || "group"} fewer`}
           onClick={() => change(-1)}
         >
-          <Minus aria-hidden size={22} />
+          <Minus aria-hidden size="1.375rem" />
         </Button>
         <Button
           className="h-touch px-4"
           aria-label={`One more ${view.holder || "group"}`}
           onClick={() => change(1)}
         >
-          <Plus aria-hidden size={22} />
+          <Plus aria-hidden size="1.375rem" />
         </Button>
         <Button className="h-touch px-4" onClick={() => act([[{ do: "arrange", view: id, as: next[as] }]])}>
-          {as === "rows" ? <RotateCw aria-hidden size={22} /> : <Grid3x3 aria-hidden size={22} />}
+          {as === "rows" ? <RotateCw aria-hidden size="1.375rem" /> : <Grid3x3 aria-hidden size="1.375rem" />}
           {names[as]}
         </Button>
       </ViewButtons>

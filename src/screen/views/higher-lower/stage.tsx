@@ -67,7 +67,7 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
           disabled={!waits}
           onClick={() => guess("lower")}
         >
-          <ArrowDown aria-hidden size={22} /> Lower
+          <ArrowDown aria-hidden size="1.375rem" /> Lower
         </Button>
         <Button
           className="h-touch px-5"
@@ -75,15 +75,15 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
           disabled={!waits}
           onClick={() => guess("higher")}
         >
-          <ArrowUp aria-hidden size={22} /> Higher
+          <ArrowUp aria-hidden size="1.375rem" /> Higher
         </Button>
         {waits ? (
           <Button tone="stair" className="h-touch px-5" disabled={said === null} onClick={show}>
-            <Eye aria-hidden size={22} /> Show it
+            <Eye aria-hidden size="1.375rem" /> Show it
           </Button>
         ) : (
           <Button tone="stair" className="h-touch px-5" onClick={draw}>
-            <Dices aria-hidden size={22} /> {at === null ? "Draw the first two" : "Draw the next"}
+            <Dices aria-hidden size="1.375rem" /> {at === null ? "Draw the first two" : "Draw the next"}
           </Button>
         )}
       </ViewButtons>

@@ -105,17 +105,17 @@ function LineMoves({ line }: { line: LineView }) {
   return (
     <div className="flex items-center gap-1">
       <Small name="Slide back one interval" onClick={() => slide(-1)}>
-        <ChevronLeft aria-hidden size={24} />
+        <ChevronLeft aria-hidden size="1.5rem" />
       </Small>
       <Small name="Slide on one interval" onClick={() => slide(1)}>
-        <ChevronRight aria-hidden size={24} />
+        <ChevronRight aria-hidden size="1.5rem" />
       </Small>
       <span className="w-4" />
       <Small name="Further away" onClick={() => zoom("2")}>
-        <Minus aria-hidden size={20} />
+        <Minus aria-hidden size="1.25rem" />
       </Small>
       <Small name="Nearer" onClick={() => zoom("1/2")}>
-        <Plus aria-hidden size={20} />
+        <Plus aria-hidden size="1.25rem" />
       </Small>
       <span className="w-4" />
       <Small
@@ -123,7 +123,7 @@ function LineMoves({ line }: { line: LineView }) {
         disabled={there}
         onClick={() => lineActionsOf(store).lookAt(line.id, whole)}
       >
-        <MoveHorizontal aria-hidden size={20} />
+        <MoveHorizontal aria-hidden size="1.25rem" />
       </Small>
     </div>
   );
@@ -141,11 +141,11 @@ function ReadScale({ line }: { line: LineView }) {
     <div className="flex items-center gap-1">
       {asked && (
         <Words onClick={run((lines) => lines.showAsked())}>
-          <SquareArrowUp aria-hidden size={19} /> Show its number
+          <SquareArrowUp aria-hidden size="1.1875rem" /> Show its number
         </Words>
       )}
       <Words onClick={run((lines) => lines.readScale(line.id))}>
-        <CircleHelp aria-hidden size={19} /> {asked ? "Another tick" : "Read the scale"}
+        <CircleHelp aria-hidden size="1.1875rem" /> {asked ? "Another tick" : "Read the scale"}
       </Words>
     </div>
   );

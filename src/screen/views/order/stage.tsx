@@ -142,7 +142,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
           ))}
         {places.length > 0 && (
           <Button className="h-touch px-5" onClick={look}>
-            <ListOrdered aria-hidden size={22} />
+            <ListOrdered aria-hidden size="1.375rem" />
             {lit < 0 ? "Light the first place" : next === undefined ? "No place" : "Light the next place"}
           </Button>
         )}
@@ -155,7 +155,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
           </Button>
         )}
         <Button className="h-touch px-5" onClick={check}>
-          <CheckCheck aria-hidden size={22} /> Check the order
+          <CheckCheck aria-hidden size="1.375rem" /> Check the order
         </Button>
       </ViewButtons>
     </section>

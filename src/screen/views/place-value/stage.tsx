@@ -145,7 +145,7 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
   return (
     <ViewButtons>
       <Button tone="stair" className="h-touch px-5" onClick={draw}>
-        <Dices aria-hidden size={22} /> Draw a number
+        <Dices aria-hidden size="1.375rem" /> Draw a number
       </Button>
       <Popover
         label="Which number is it?"
@@ -155,7 +155,7 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
         onOpenChange={setOpen}
         button={
           <Button className="h-touch px-5">
-            <WriteSign aria-hidden size={22} /> Write it
+            <WriteSign aria-hidden size="1.375rem" /> Write it
           </Button>
         }
       >

@@ -37,7 +37,7 @@ export function ProblemFields({ view: problems }: { view: ViewOf<"problems"> }) 
                 name={`Remove problem ${index + 1}`}
                 onClick={() => lay(({ items }) => ({ items: items.slice(0, -1) }))}
               >
-                <Trash2 aria-hidden size={18} />
+                <Trash2 aria-hidden size="1.125rem" />
               </IconButton>
             )}
           </div>

@@ -67,7 +67,7 @@ export function ProblemsStage({ view, strong }: StageProps<"problems">) {
                       name={`Start problem ${index + 1} again`}
                       onClick={() => store.getState().act([[{ do: "work-anew", view: id, problem: index }]])}
                     >
-                      <RotateCcw aria-hidden size={19} />
+                      <RotateCcw aria-hidden size="1.1875rem" />
                     </IconButton>
                   )
                 }

@@ -162,7 +162,7 @@ function NameNumbers({ numbers, onNumbers, onClose }: NumbersProps) {
               disabled={numbers.length === 1}
               onClick={() => onNumbers(numbers.filter((one) => one !== number))}
             >
-              {showNumber(number)} <X aria-hidden size={18} />
+              {showNumber(number)} <X aria-hidden size="1.125rem" />
             </Button>
           ))}
           <Button tone="strong" className="h-touch px-5" onClick={onClose}>

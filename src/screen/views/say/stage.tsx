@@ -98,7 +98,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
             aria-pressed={open === "type"}
             onClick={() => setOpen(open === "type" ? null : "type")}
           >
-            <TextCursorInput aria-hidden size={22} /> Type it
+            <TextCursorInput aria-hidden size="1.375rem" /> Type it
           </Button>
           <Button
             className="h-touch px-5"
@@ -108,7 +108,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
               setOpen(null);
             }}
           >
-            <RotateCcw aria-hidden size={22} /> Begin anew
+            <RotateCcw aria-hidden size="1.375rem" /> Begin anew
           </Button>
           <Button
             tone="stair"
@@ -119,7 +119,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
               setOpen(null);
             }}
           >
-            <Eye aria-hidden size={22} /> See what it says
+            <Eye aria-hidden size="1.375rem" /> See what it says
           </Button>
         </ViewButtons>
       )}

@@ -33,7 +33,7 @@ export function SentenceStage({ view, strong }: StageProps<"sentence">) {
         label="Write a number sentence"
         button={
           <IconButton name="Write a number sentence">
-            <Equal aria-hidden size={20} />
+            <Equal aria-hidden size="1.25rem" />
           </IconButton>
         }
       >

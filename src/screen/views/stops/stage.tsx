@@ -39,7 +39,7 @@ export function StopsStage({ view, strong }: StageProps<"stops">) {
       </div>
       <ViewButtons>
         <Button tone="quiet" onClick={mark}>
-          <Highlighter aria-hidden size={20} /> Mark the exchanges
+          <Highlighter aria-hidden size="1.25rem" /> Mark the exchanges
         </Button>
       </ViewButtons>
     </section>
