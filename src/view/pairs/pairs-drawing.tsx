@@ -5,6 +5,7 @@ import { writtenText } from "@/core/number/fraction-text";
 import { numberOf } from "@/core/surface/cell-key";
 import { type DrawingProps, grown } from "../drawing";
 import { type Asks, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
+import { round } from "../round";
 import { Touchable } from "../touchable";
 
 type Props = DrawingProps<"pairs"> & {
@@ -66,7 +67,7 @@ export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNu
       <ul
         aria-label="Pairs that make ten"
         className="mt-1 grid grid-flow-col gap-x-4"
-        style={{ fontSize: size * 0.85, gridTemplateRows: `repeat(${rows}, auto)` }}
+        style={{ fontSize: size * 0.85, gridTemplateRows: `repeat(${rows}, ${round(size * 1.15)}px)` }}
       >
         {PAIRS.map(([a, b]) => {
           const told = !hidden && by === String(b);
