@@ -8,6 +8,7 @@ import { lineNumbers, type Span } from "../surface/line";
 import { spanOf } from "../surface/line-scale";
 import { clampWindow, type WindowAt } from "../surface/times-grid";
 import type { Seen } from "../views/kind";
+import type { Layout } from "../views/layout";
 import { isOfKind, type KindName, kindOfView, type View, type ViewOf } from "../views/view";
 import type { ViewId } from "../views/view-id";
 import type { Board } from "./lesson";
@@ -87,6 +88,14 @@ function saysSomething(view: View, { trail, aside, hushed }: Scene): boolean {
   if (needs === undefined || aside || hushed) return true;
   return needs === "a trail" ? trail !== null : (trail?.jumps.length ?? 0) > 0;
 }
+
+/** Whether the views of a board may stand above each other: not where a ring is one of three or more, which needs the height. */
+export const mayStandAbove = (board: Board): boolean =>
+  placedOf(board).length < 3 || !viewsOf(board, "line").some(({ shape }) => shape === "ring");
+
+/** The layout of a board as it is used: as it is set, where that leaves its views large enough to be read. */
+export const layoutOf = (board: Board): Layout =>
+  board.layout.run === "above" && !mayStandAbove(board) ? { ...board.layout, run: "beside" } : board.layout;
 
 /** The views of a board that numbers are laid out on. */
 export const surfacesOf = (board: Board): View[] =>

@@ -1,6 +1,6 @@
 import { clsx } from "clsx";
 import { ArrowLeft } from "lucide-react";
-import { arrowsOf, placedOf, timesOf } from "@/core/lesson/views-of";
+import { arrowsOf, layoutOf, placedOf, timesOf } from "@/core/lesson/views-of";
 import type { Size } from "@/view/drawing";
 import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
@@ -37,7 +37,7 @@ type Props = { open: OpenLesson; prepare: boolean; seen: Seen; nonce: string };
 export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, nonce }: Props) {
   const board = lesson.boards[0]!;
   const placed = placedOf(board);
-  const narrow = board.layout.run !== "above" && placed.length === 2 && placed[1]?.kind === "trail";
+  const narrow = layoutOf(board).run !== "above" && placed.length === 2 && placed[1]?.kind === "trail";
   const panels = arrowsOf(board) !== undefined || timesOf(board) !== undefined;
   const side = prepare || (panels && !narrow);
   const slim = !prepare && arrowsOf(board) === undefined;

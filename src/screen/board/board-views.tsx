@@ -2,7 +2,7 @@
 
 import { clsx } from "clsx";
 import { type CSSProperties, type ReactNode, useRef, useState } from "react";
-import { placedOf, standingOf } from "@/core/lesson/views-of";
+import { layoutOf, placedOf, standingOf } from "@/core/lesson/views-of";
 import type { Layout } from "@/core/views/layout";
 import type { View } from "@/core/views/view";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-board";
@@ -27,7 +27,7 @@ export function usePlaced(): View[] {
  * four in a square.
  */
 export function BoardViews({ placed, strong }: { placed: readonly View[]; strong: boolean }) {
-  const layout = useBoard((state) => pickBoard(state).layout);
+  const layout = layoutOf(useBoard(pickBoard));
   const [main, ...others] = placed;
   if (!main) {
     return (

@@ -3,6 +3,7 @@
 import { clsx } from "clsx";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { paceOf } from "@/core/lesson/board-state";
+import { layoutOf } from "@/core/lesson/views-of";
 import { say } from "@/kit/messages";
 import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
@@ -133,7 +134,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
 
   const moves = useBoard((state) => hasTime(state.counting, pickBoardInHand(state)));
   const { side, beside, panel, shownPage, showPage, shows, toggle, arrows, times } = useSide();
-  const isBeside = useBoard((state) => pickBoard(state).layout.run !== "above");
+  const isBeside = useBoard((state) => layoutOf(pickBoard(state)).run !== "above");
   const share = useBoard((state) => pickBoard(state).layout.share);
   const placed = usePlaced();
   // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.

@@ -2,7 +2,7 @@
 
 import { ArrowUp, Square, SquareDashed, Trash2 } from "lucide-react";
 import { addView, exchangeView, swapViews, withoutView } from "@/core/lesson/edit-views";
-import { placedOf, viewName } from "@/core/lesson/views-of";
+import { layoutOf, mayStandAbove, placedOf, viewName } from "@/core/lesson/views-of";
 import { KINDS } from "@/core/views/kinds";
 import { type Layout, MAX_PLACED } from "@/core/views/layout";
 import { KIND_NAMES, type KindName, kindOfView } from "@/core/views/view";
@@ -92,8 +92,12 @@ export function ViewsPage() {
       {placed.length > 1 && (
         <Choice
           label="Arrange"
-          value={layout.run}
-          options={placed.length > 2 || layout.run === "square" ? [...RUNS, SQUARE] : RUNS}
+          value={layoutOf(shown).run}
+          options={[
+            // A ring among three has no room to be read below or above others: that is not offered.
+            ...(mayStandAbove(shown) ? RUNS : RUNS.slice(0, 1)),
+            ...(placed.length > 2 || layout.run === "square" ? [SQUARE] : []),
+          ]}
           onChange={(run) =>
             store
               .getState()

@@ -1,7 +1,7 @@
 import { createElement } from "react";
 import type { Board } from "@/core/lesson/lesson";
 import type { Moment } from "@/core/lesson/moment";
-import { boardAround, standingOf, surfacesOf } from "@/core/lesson/views-of";
+import { boardAround, layoutOf, standingOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";
 import type { Scene } from "@/core/scene/scene";
 import type { KindName, View } from "@/core/views/view";
@@ -27,7 +27,7 @@ type Placed = { view: View; board: Board; scene: Scene; box: Box };
 /** The views of a board at one moment that are seen, each with what it is drawn from and its box in the room. */
 export function placedViews({ board, scene }: Moment, room: Size): Placed[] {
   const placed = standingOf(board, scene);
-  const boxes = layOutBoard(board.layout, placed.length, room, room.height > room.width);
+  const boxes = layOutBoard(layoutOf(board), placed.length, room, room.height > room.width);
   const around = boardAround(board, surfacesOf(board)[0]);
   return placed.map((view, index) => ({
     view,
