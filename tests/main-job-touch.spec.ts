@@ -46,10 +46,10 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   await page.getByRole("button", { name: "Climb" }).tap();
   await expect(page.getByText("Every sixth post has a lamp. Which post has the first one?")).toBeVisible();
   // A double tap climbs once.
-  await page.waitForTimeout(450);
+  await page.waitForTimeout(350);
   await page.getByRole("button", { name: "Climb" }).tap();
   await page.getByRole("button", { name: /Climb|Finish/ }).tap();
-  await page.waitForTimeout(450);
+  await page.waitForTimeout(350);
   // A step shows one thing after another; a second touch shows the rest at once.
   await expect(page.getByRole("button", { name: "Finish the step" })).toBeVisible();
   await page.getByRole("button", { name: "Finish the step" }).tap();
