@@ -10,7 +10,7 @@ export function FramePairs({ view, scene, theme, framed, room, onPair }: FramePr
   const whole = framed.first + framed.second;
   const pairs = pairsThatMake(whole);
   const hides = (["first", "second", "whole"] as const).some((part) => isCoveredPart(scene, view.id, part));
-  const head = clamp(grown(theme, 26), room.height * 0.07, grown(theme, 34));
+  const head = clamp(grown(theme, 32), room.height * 0.07, grown(theme, 40));
   // In as many columns as let them be largest.
   const { size, rows, high } = [1, 2, 3]
     .map((columns) => {
@@ -22,7 +22,7 @@ export function FramePairs({ view, scene, theme, framed, room, onPair }: FramePr
   const differences = view.pairs === "differences";
   return (
     <div className="flex flex-col items-center justify-center" style={room}>
-      <p className="font-semibold text-quiet" style={{ fontSize: head * 0.62, lineHeight: `${head}px` }}>
+      <p className="font-semibold text-quiet" style={{ fontSize: head * 0.7, lineHeight: `${head}px` }}>
         All the pairs that make {isCoveredPart(scene, view.id, "whole") ? "it" : whole}
       </p>
       <div

@@ -180,7 +180,10 @@ function bareLine(
   const stride = labelStride(apart, (needed * least) / numeral, scale.interval);
   const fits = (numeral * stride * apart) / needed;
   // A little is left, which is what the back of the room makes them larger by.
-  const wanted = Math.min(numeral * 0.99, Math.max(Math.min(fits * 0.99, least), fits * 0.88));
+  const wanted = Math.min(
+    numeral * 0.99,
+    Math.max(Math.min(fits * 0.99, Math.max(least, MIN_SIZE)), fits * 0.88),
+  );
   const bare = { shape, span, geometry, placing, room, numeral, widest, tallest, off, write, sizeOf };
   return { ...bare, scale, cell, put, own, wanted };
 }

@@ -47,8 +47,20 @@ export function PlaceValueDrawing(props: Props) {
   if (isCoveredAt(scene, number)) return <Said>The number is covered.</Said>;
   const pieces = props.inExchange?.pieces ?? arrangedPieces(scene, view, number);
   if (!pieces) return <Said>Pieces show numbers from 0 on, to thousandths.</Said>;
-  return <Shown {...props} number={number} lying={pieces} />;
+  const { width, height } = props.size;
+  if (height >= LOWEST) return <Shown {...props} number={number} lying={pieces} />;
+  // In a lower room all of it is drawn smaller.
+  const part = height / LOWEST;
+  const size = { width: width / part, height: LOWEST };
+  return (
+    <div style={{ ...size, transform: `scale(${part})`, transformOrigin: "top left" }}>
+      <Shown {...props} size={size} number={number} lying={pieces} />
+    </div>
+  );
 }
+
+/** The height that pieces, digits and what is said of them need, in pixels. */
+const LOWEST = 250;
 
 const LINE = 1.4;
 const CHIP = 52;
