@@ -112,7 +112,10 @@ export function CountRail({ setting, onSet }: Props) {
         <span className="line-clamp-2 w-full text-small leading-[1.15] text-rail-text low:truncate">
           {count.way === "back" ? "back from" : "from"} {countedFrom(count.from, write)}
           <span className="hidden rail-more:inline">
-            , every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
+            ,{" "}
+            <span className="whitespace-nowrap">
+              every {count.every === 0.5 ? "½" : count.every === 0.25 ? "¼" : count.every} s
+            </span>
           </span>
         </span>
       </button>
