@@ -7,7 +7,7 @@ const READ = 40;
 /**
  * The jumps of a trail for who hears them: "from 276 to 280, plus 4". What is covered is called so, and says no more.
  * @param write a number as its board writes it
- * @param isCovered whether the class sees a number
+ * @param isCovered whether a number is hidden from the class
  */
 export function jumpsSaid(
   trail: Trail,
@@ -28,5 +28,5 @@ export function jumpsSaid(
         : `plus ${write(by)}`;
     return `from ${told(stops[index]!)} to ${told(stops[index + 1]!)}, ${size}`;
   });
-  return first === 0 ? said : [`${first} jumps before these`, ...said];
+  return first === 0 ? said : [`${first} ${first === 1 ? "jump" : "jumps"} before these`, ...said];
 }

@@ -9,13 +9,17 @@ import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-boar
 import { ViewStage } from "../views/stages";
 import { Divider } from "./later";
 
-/** The views of the board that stand on it now; while it is prepared, those with nothing to say yet among them. */
+/**
+ * The views of the board that stand on it now. Those with nothing to say yet are among them while it is prepared, and while
+ * jumps are made by hand: what a hand is at must not move as the first one lands.
+ */
 export function usePlaced(): View[] {
   const ids = useBoard((state) => {
     const [board, scene] = [pickBoard(state), pickScene(state)];
-    const standing = state.preparing
-      ? placedOf(board).filter(({ id }) => !scene.hidden.includes(id))
-      : standingOf(board, scene);
+    const standing =
+      state.preparing || state.tool === "jump"
+        ? placedOf(board).filter(({ id }) => !scene.hidden.includes(id))
+        : standingOf(board, scene);
     return standing.map(({ id }) => id).join(" ");
   });
   const board = useBoard(pickBoard);

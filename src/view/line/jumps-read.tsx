@@ -8,17 +8,25 @@ type Props = {
   marks: Pick<LineMarks, "trail" | "aside">;
   scene: Scene;
   write: (number: NumberKey) => string;
+  /** The number that the class is asked for. */
+  asked: NumberKey | null;
+  /** On a line without numbers of its own: those that stand there all the same. All others are not told. */
+  told: readonly { readonly key: NumberKey }[] | null;
 };
 
 /** The jumps over a line, for who hears them. */
-export const JumpsRead = memo(function JumpsRead({ marks, scene, write }: Props) {
+export const JumpsRead = memo(function JumpsRead({ marks, scene, write, asked, told }: Props) {
+  const isHidden = (number: NumberKey) =>
+    isCoveredAt(scene, number) ||
+    number === asked ||
+    (told !== null && !told.some(({ key }) => key === number));
   const trails = [marks.aside?.trail, marks.trail].flatMap((trail) =>
     trail && trail.jumps.length > 0 ? [trail] : [],
   );
   return trails.map((trail, nth) => (
     // biome-ignore lint/suspicious/noArrayIndexKey: the one that stands aside comes first.
     <ul key={nth} aria-label={nth < trails.length - 1 ? "Jumps set aside" : "Jumps"} className="sr-only">
-      {jumpsSaid(trail, write, (number) => isCoveredAt(scene, number)).map((words, at) => (
+      {jumpsSaid(trail, write, isHidden).map((words, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: jumps are read in their order.
         <li key={at}>{words}</li>
       ))}

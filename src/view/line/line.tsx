@@ -275,7 +275,10 @@ export const Line = memo(function Line({
           )}
         </svg>
       </div>
-      <JumpsRead marks={marks} scene={scene} write={layout.write} />
+      <JumpsRead
+        {...{ marks, scene, write: layout.write, asked: asked?.number ?? null }}
+        told={settings.labels === "none" ? layout.labels : null}
+      />
       {over && (
         <div
           className="absolute inset-0 pointer-events-none"
