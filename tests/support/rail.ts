@@ -1,4 +1,4 @@
-import type { Locator, Page } from "@playwright/test";
+import { expect, type Locator, type Page } from "@playwright/test";
 import { type Hand, press } from "./hands";
 
 /** Presses a part of the rail, wherever it lies: on the rail, or in its drawer. */
@@ -31,4 +31,5 @@ export async function makePuzzle(page: Page, hand: Hand = "mouse") {
   await press(hand, page.getByRole("tab", { name: "Slide" }));
   await press(hand, page.getByRole("button", { name: "Make a puzzle" }));
   await press(hand, page.getByRole("button", { name: "Teach", exact: true }));
+  await expect(page.getByRole("complementary", { name: "Set up the board" })).toHaveCount(0);
 }
