@@ -96,7 +96,12 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
               takesTouches={nonce}
             />
           </div>
-          {side && <div className={prepare ? "rounded-card bg-board" : ""} />}
+          {side && (
+            <div
+              className={prepare ? "rounded-card bg-board" : ""}
+              style={slim && upright ? { height: (panel.height - 16) * grow } : {}}
+            />
+          )}
         </div>
       </main>
       {prepare && <div className="h-[7.25rem] shrink-0 low:h-press" />}

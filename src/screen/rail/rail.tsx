@@ -11,7 +11,7 @@ import { InkRail } from "./ink-rail";
 import { ON_RAIL, placeOf } from "./rail-plan";
 import { StairRail } from "./stair-rail";
 
-export type RailProps = {
+type RailProps = {
   keepStep: () => void;
   byRule: boolean;
   onByRule: () => void;
