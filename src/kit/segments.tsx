@@ -27,7 +27,7 @@ export function Segments<T extends string>(props: Props<T>) {
           value={option.value}
           // A choice made by hand leaves the keyboard to the board.
           onMouseDown={(event) => event.preventDefault()}
-          className="focus-inside h-press flex-1 rounded-button px-2 font-semibold @max-[16.25rem]:px-1 @max-[16.25rem]:text-small whitespace-nowrap text-quiet hover:text-ink data-[state=checked]:bg-board data-[state=checked]:text-ink data-[state=checked]:ring-1 data-[state=checked]:ring-rule"
+          className="focus-close h-press flex-1 rounded-button px-2 font-semibold @max-[16.25rem]:px-1 @max-[16.25rem]:text-small whitespace-nowrap text-quiet hover:text-ink data-[state=checked]:bg-board data-[state=checked]:text-ink data-[state=checked]:ring-1 data-[state=checked]:ring-rule"
         >
           {option.label}
         </RadioGroup.Item>

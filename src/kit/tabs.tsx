@@ -28,7 +28,7 @@ export function Tabs({ label, pages, page, onPage }: Props) {
           <Radix.Trigger
             key={id}
             value={id}
-            className={`focus-inside h-press grow rounded-button font-semibold ${pages.length > 5 ? "px-0 tracking-[-0.02em]" : "px-1"} text-small text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule`}
+            className={`focus-close h-press grow rounded-button font-semibold ${pages.length > 5 ? "px-0 tracking-[-0.02em]" : "px-1"} text-small text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule`}
           >
             {name}
           </Radix.Trigger>
