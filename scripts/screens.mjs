@@ -109,7 +109,7 @@ for (const { size, board, main, side, overlapping, out, scroll } of rows) {
     side &&
       side.size < SIDE * size.height &&
       `side "${side.data}" ${side.size.toFixed(0)} px (${per(side.size / size.height)})`,
-    overlapping.length > 0 && `overlapping: ${overlapping.slice(0, 3).join("; ")}`,
+    overlapping.length > 0 && `overlapping: ${overlapping.slice(0, 6).join("; ")}`,
     out.length > 0 && `cut off: ${out.slice(0, 4).join("; ")}`,
     scroll.some((by) => by > 0) && `scrolls ${scroll}`,
   ].filter(Boolean);

@@ -1,13 +1,20 @@
 import { expect, type Page, test } from "@playwright/test";
 import { measureScreen } from "../scripts/lib/measure-screen.mjs";
 import { middleOf } from "./support/hands";
-import { addLesson, lessonWith, lineView } from "./support/lessons";
+import { addLesson, climb, lessonWith, lineView } from "./support/lessons";
 import { at } from "./support/lines";
+import { pressOnRail } from "./support/rail";
 
 const SIZES = [
   { width: 1280, height: 800 },
   { width: 1920, height: 1080 },
   { width: 3840, height: 2160 },
+];
+/** Where numerals are as large as the room allows. */
+const NARROW = [
+  { width: 1024, height: 768 },
+  { width: 820, height: 1180 },
+  { width: 1093, height: 614 },
 ];
 /** Boards of several kinds, and the smallest numeral of their main view, as a part of the screen's height. */
 const BOARDS = [
@@ -42,6 +49,53 @@ for (const { name, main } of BOARDS) {
     }
   });
 }
+
+/** What is said on these boards needs much room: long answers, a sentence of the class, numbers to guess. */
+for (const [name, board, asks] of [
+  ["10-the-tide-gauge", "1 Above and below", "The gauge at Gannet Point"],
+  ["21-lamps-in-the-mist", "1 Two slopes", "Is the picture its own mirror image?"],
+  ["20-numbers-read-and-ordered", "5 Higher or lower", "Is the next number higher or lower?"],
+] as const) {
+  test(`the words of ${name}, board ${board}, are whole in a narrow room, with the answer shown`, async ({
+    page,
+    request,
+  }) => {
+    await page.emulateMedia({ reducedMotion: "reduce" });
+    await page.goto(`/lesson/${await addLesson(request, { name })}`);
+    await page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name: board }).click();
+    const question = page.getByRole("region", { name: "Question" }).getByText(asks);
+    await expect(async () => {
+      if (!(await question.isVisible())) await climb(page);
+      await expect(question).toBeVisible({ timeout: 500 });
+    }).toPass();
+    await page.getByRole("button", { name: "Show answer" }).click();
+    for (const size of [...NARROW, ...SIZES]) {
+      await page.setViewportSize(size);
+      await expect(async () => {
+        const { overlapping, out, scroll } = await page.evaluate(measureScreen);
+        expect([overlapping, out, scroll]).toEqual([[], [], [0, 0]]);
+      }).toPass({ timeout: 10_000 });
+    }
+  });
+}
+
+test("a panel that is longer than the window scrolls in itself, and the page stands still", async ({
+  page,
+  request,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`/lesson/${await addLesson(request, { name: "10-the-tide-gauge" })}?prepare`);
+  await pressOnRail(page, "Jump");
+  const jumps = page.getByRole("region", { name: "Jumps" });
+  // What is wrong with a field is said below it, and the rest of the panel moves down.
+  for (const field of ["Jump", "Times", "From"]) {
+    await jumps.getByLabel(field, { exact: true }).fill("1/0");
+    await page.keyboard.press("Enter");
+  }
+  await expect(jumps.getByText("cannot be 0").first()).toBeVisible();
+  const { scroll } = await page.evaluate(measureScreen);
+  expect(scroll).toEqual([0, 0]);
+});
 
 /** The middle of a number on the line, once the line stands still. */
 async function middle(page: Page, number: string) {

@@ -50,7 +50,9 @@ export function measureScreen() {
       .filter(Boolean)
       .sort((a, b) => a.size - b.size)[0] ?? null;
 
-  const controls = [...document.querySelectorAll("button, input, select, a[href], [role=tab]")].filter(seen);
+  // Under a dialog nothing is pressed or read.
+  const page = document.querySelector("[role=dialog][data-state=open]") ?? document.body;
+  const controls = [...page.querySelectorAll("button, input, select, a[href], [role=tab]")].filter(seen);
   const boxes = controls
     .map((control) => ({ control, box: inSight(control) }))
     .filter(({ box }) => box.width > 2 && box.height > 2 && box.bottom <= innerHeight);
@@ -74,6 +76,53 @@ export function measureScreen() {
       return gone || cut.width < width - 2 || cut.height < height - 2;
     })
     .map(name);
+  // Words: where their letters are, without the room above and below them.
+  const words = [];
+  const cutWords = [];
+  const walker = document.createTreeWalker(page, NodeFilter.SHOW_TEXT);
+  while (walker.nextNode()) {
+    const { data, parentElement } = walker.currentNode;
+    if (!data.trim() || !parentElement || !seen(parentElement)) continue;
+    if (parentElement.closest("script, style, option")) continue;
+    // What is for the ear alone has a box of one pixel.
+    if (parentElement.getBoundingClientRect().width <= 1) continue;
+    // A word that may be cut ends in three dots.
+    const { textOverflow, webkitLineClamp } = getComputedStyle(parentElement);
+    if (textOverflow === "ellipsis" || webkitLineClamp !== "none" || parentElement.closest(".line-clamp-2"))
+      continue;
+    const range = document.createRange();
+    range.selectNodeContents(walker.currentNode);
+    const sight = inSight(parentElement);
+    for (const { left, right, top, bottom } of range.getClientRects()) {
+      const [middle, half] = [(top + bottom) / 2, Math.min(bottom - top, sizeOf(parentElement)) * 0.36];
+      if (right - left < 2 || half < 1) continue;
+      const box = {
+        left: Math.max(left, sight.left),
+        right: Math.min(right, sight.right, innerWidth),
+        top: Math.max(middle - half, sight.top),
+        bottom: Math.min(middle + half, sight.bottom, innerHeight),
+      };
+      const text = data.trim().slice(0, 30);
+      const cut = box.right - box.left < right - left - 2 || box.bottom - box.top < 2 * half - 2;
+      if (cut && !scrolls(parentElement)) cutWords.push(text);
+      if (box.right > box.left && box.bottom > box.top) words.push({ element: parentElement, text, ...box });
+    }
+  }
+  const meets = (a, b) =>
+    Math.min(a.right, b.right) - Math.max(a.left, b.left) > 2 &&
+    Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 2;
+  const onWords = words.flatMap((word, index) => [
+    ...words
+      .slice(index + 1)
+      .filter((other) => other.element !== word.element && meets(word, other))
+      .map((other) => `"${word.text}" × "${other.text}"`),
+    ...boxes
+      .filter(
+        ({ control, box }) =>
+          !control.contains(word.element) && !word.element.contains(control) && meets(word, box),
+      )
+      .map(({ control }) => `"${word.text}" × ${name(control)}`),
+  ]);
   const rail = [...document.querySelectorAll("footer button")].filter(seen).map((button) => {
     const { width, height } = button.getBoundingClientRect();
     return { size: Math.min(width, height), name: name(button) };
@@ -82,8 +131,8 @@ export function measureScreen() {
     main: smallest("main"),
     side: smallest("side"),
     target: rail.sort((a, b) => a.size - b.size)[0] ?? null,
-    overlapping,
-    out,
+    overlapping: [...overlapping, ...onWords],
+    out: [...out, ...cutWords],
     scroll: [
       document.documentElement.scrollWidth - innerWidth,
       document.documentElement.scrollHeight - innerHeight,

@@ -22,13 +22,13 @@ export function Tabs({ label, pages, page, onPage }: Props) {
     >
       <Radix.List
         aria-label={label}
-        className={`flex shrink-0 flex-wrap rounded-button bg-wall p-1 ${pages.length > 5 ? "gap-0.5" : "gap-1"}`}
+        className={`shrink-0 rounded-button bg-wall p-1 ${pages.length > 6 ? "grid grid-cols-4 gap-1" : pages.length > 5 ? "flex flex-wrap gap-0.5" : "flex flex-wrap gap-1"}`}
       >
         {pages.map(({ id, name }) => (
           <Radix.Trigger
             key={id}
             value={id}
-            className={`focus-close h-press grow rounded-button font-semibold ${pages.length > 5 ? "px-0 tracking-[-0.02em]" : "px-1"} text-small text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule`}
+            className={`focus-close h-press grow rounded-button font-semibold ${pages.length === 6 ? "px-0 tracking-[-0.02em]" : "px-1"} text-small text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule`}
           >
             {name}
           </Radix.Trigger>

@@ -1,5 +1,5 @@
 import type { ComponentType } from "react";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import type { Scene } from "@/core/scene/scene";
 import type { KindName, ViewOf } from "@/core/views/view";
 

@@ -9,6 +9,6 @@ export const NO_JUMP_YET = "No jump yet.";
 /** What a view says that has nothing to show. */
 export const Said = ({ children }: { children: ReactNode }) => (
   <div className="flex size-full items-center justify-center">
-    <p className="max-w-80 text-center text-xl leading-snug text-quiet">{children}</p>
+    <p className="max-w-80 text-center text-large leading-snug text-quiet">{children}</p>
   </div>
 );

@@ -119,6 +119,7 @@ export const CHECKS: { [K in RecipeName]: Check<K> } = {
   "count-and-predict": ({ by, from, to, covered }, moments) => {
     const landed = landedIn(by, from, to);
     const last = landed.slice(-covered);
+    expect(firstIn(answerOf(moments, "Count together"))).toBe(landed.length - covered);
     expect(numbersIn(answerOf(moments, /covered$/))).toEqual(last);
     const lifted = moments.filter(({ step }) => step.title.endsWith("is lifted"));
     expect(lifted.map(({ step }) => firstIn(step.answer))).toEqual(last.slice(1));

@@ -1,5 +1,5 @@
+import type { Board } from "./board";
 import { openBoard, standOn } from "./board-state";
-import type { Board } from "./lesson";
 import { type Moment, momentOf } from "./moment";
 
 const known = new WeakMap<Board, Map<number, Moment>>();

@@ -1,7 +1,7 @@
 import { fold } from "../scene/fold";
 import type { Act, Move } from "../scene/move";
 import { EMPTY_SCENE, type Scene } from "../scene/scene";
-import type { Board, Pace, Step } from "./lesson";
+import type { Board, Pace, Step } from "./board";
 
 /**
  * A board and how far its stair is climbed. `live[k]` holds what was done by hand while k steps were climbed, an

@@ -1,5 +1,5 @@
 import type { SceneSettings, Setting } from "../scene/setting";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 
 /** The board with a setting in the place of its own. A view that the board does not have is not added. */
 export function withSetting(board: Board, setting: Setting): Board {

@@ -12,10 +12,10 @@ import { groupedOf } from "../scene/grouped";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import type { StopPart } from "../scene/slices/parts";
 import { numberOf } from "../surface/cell-key";
+import type { Board } from "./board";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
 import { graphOf } from "./graph-of";
-import type { Board } from "./lesson";
 import { readLesson } from "./read-lesson";
 import { boardHolds, placedOf } from "./views-of";
 

@@ -1,8 +1,8 @@
 import type { Beat, Move } from "../scene/move";
+import type { Pace, Step, StepWords } from "./board";
 import { type BoardState, hasLive, levels, liveHere, movesIn } from "./board-state";
 import { withSetting } from "./board-with";
 import { MAX } from "./bounds";
-import type { Pace, Step, StepWords } from "./lesson";
 
 /** Why what was done by hand cannot be kept as one more step; null where it can. */
 export function whyNotKept(state: BoardState): string | null {

@@ -1,6 +1,6 @@
 import type { KindName, View, ViewSettings } from "../views/view";
 import type { ViewId } from "../views/view-id";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { chartOf, placedOf, viewOf } from "./views-of";
 
 /** A name for one more view of a kind: the kind's own, or the first free one with a number. */

@@ -2,7 +2,7 @@ import { keyOfText, type NumberKey } from "../number/exact";
 import { scaleTicks } from "../puzzle/scale";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import { numberOf, type Target } from "../surface/cell-key";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { boardCells, boardHolds, chartOf, linesOf, lookOf, timesOf } from "./views-of";
 
 const isRight = (scene: Scene, target: Target) => scene.written.get(target) === numberOf(target);

@@ -9,9 +9,9 @@ import { numberOf } from "../surface/cell-key";
 import { partOf, plainLine } from "../surface/line";
 import { startingChart } from "../surface/starting-charts";
 import { startingLine } from "../surface/starting-lines";
+import type { Board } from "./board";
 import { addView, exchangeView, swapViews, withMain, withoutView, withView } from "./edit-views";
 import { followBeat, followBeats } from "./follow";
-import type { Board } from "./lesson";
 import { newBoard } from "./new-lesson";
 import {
   boardAround,

@@ -6,7 +6,7 @@ import { isCoveredAt, type Scene } from "../scene/scene";
 import { numberOf } from "../surface/cell-key";
 import { slides } from "../surface/line";
 import { spanHolding } from "../surface/line-scale";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { linesOf, lookOf } from "./views-of";
 
 /**

@@ -5,7 +5,7 @@ import { countDivisors } from "../number/factors";
 import { inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { hasInk, INKS, type Ink } from "../set/ink";
 import type { GraphSettings } from "../views/kinds/graph";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { isMarkSeen } from "./shading-of";
 import { boardNumbers } from "./views-of";
 

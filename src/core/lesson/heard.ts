@@ -4,7 +4,7 @@ import { changedCells } from "../scene/changed-cells";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import { hasInk, INKS } from "../set/ink";
 import { isCellKey, numberOf, type Target } from "../surface/cell-key";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { boardCells, textOn } from "./views-of";
 
 /** Where a board stands at one moment, as far as it is told to who does not see it. */

@@ -5,7 +5,7 @@ import type { Scene } from "../scene/scene";
 import { ALL } from "../set/rule";
 import { MAX_COUNTERS } from "../views/kinds/groups";
 import type { ViewOf } from "../views/view";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { boardNumbers, linesOf, viewsOf } from "./views-of";
 
 /** The numbers that counters are laid on, in order, and where the count of them begins. */

@@ -1,7 +1,7 @@
 import type { Scene } from "../scene/scene";
+import type { Board } from "./board";
 import { type BoardState, currentStep, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
-import type { Board } from "./lesson";
 
 /** A board at one moment: as it is set by then, what it shows, and whether its views may ask, as no step does. */
 export type Moment = { readonly board: Board; readonly scene: Scene; readonly mayAsk: boolean };

@@ -7,9 +7,10 @@ import { ALL, sameRule } from "../set/rule";
 import type { ChartSettings } from "../surface/chart";
 import { KINDS } from "../views/kinds";
 import type { ViewOf } from "../views/view";
+import type { Board, LessonWords } from "./board";
 import { FORMAT, MAX, VERSION } from "./bounds";
 import { withView } from "./edit-views";
-import type { Board, Lesson, LessonWords } from "./lesson";
+import type { Lesson } from "./lesson";
 import { writtenWords } from "./written-words";
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;

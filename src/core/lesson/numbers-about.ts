@@ -1,7 +1,8 @@
 import { exact, keyOf } from "../number/exact";
 import { readNumber } from "../number/read-number";
 import type { Move } from "../scene/move";
-import type { Board, Lesson } from "./lesson";
+import type { Board } from "./board";
+import type { Lesson } from "./lesson";
 import { chartOf } from "./views-of";
 
 /** Parts of a rule or a recipe that say what it is about. */

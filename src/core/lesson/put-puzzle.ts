@@ -7,7 +7,7 @@ import { ALL } from "../set/rule";
 import { cellAt, cellKey, isCellKey, numberOf } from "../surface/cell-key";
 import { windowCells } from "../surface/times-grid";
 import type { ViewId } from "../views/view-id";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { timesOf, viewOf, windowOf } from "./views-of";
 
 /** How many puzzles are made until one asks for another square. */

@@ -1,7 +1,7 @@
 import type { NumberKey } from "../number/exact";
 import { inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { hasInk, INKS, type Ink, inkBit, inksOf } from "../set/ink";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { isMarkSeen } from "./shading-of";
 import { boardNumbers } from "./views-of";
 

@@ -6,7 +6,7 @@ import { hasInk, INKS, type Ink } from "../set/ink";
 import type { Squares } from "../set/squares";
 import { type ChartSettings, chartNumbers, lastNumber, squaresOf } from "../surface/chart";
 import type { ViewOf } from "../views/view";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { chartOf } from "./views-of";
 
 /** A chart with the numbers on it that are shaded. */

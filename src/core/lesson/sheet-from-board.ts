@@ -3,8 +3,8 @@ import { makeCopy, type PartSettings, type Sheet, type SheetPart } from "../shee
 import type { PaperView } from "../sheet/task";
 import { HUNDRED_CHART } from "../surface/chart";
 import type { View } from "../views/view";
+import type { Board } from "./board";
 import { type BoardState, movesOf } from "./board-state";
-import type { Board } from "./lesson";
 import { newBoard } from "./new-lesson";
 
 /**

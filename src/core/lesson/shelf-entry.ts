@@ -1,5 +1,6 @@
 import * as z from "zod/mini";
-import { Board, type Lesson, LessonWords } from "./lesson";
+import { Board, LessonWords } from "./board";
+import type { Lesson } from "./lesson";
 import { numbersAbout } from "./numbers-about";
 
 /** What the shelf says of a lesson, without opening it: its words, how long its stairs are, and its picture. */

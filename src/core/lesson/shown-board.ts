@@ -1,7 +1,7 @@
 import * as z from "zod/mini";
+import { Board } from "./board";
 import type { BoardState } from "./board-state";
 import { MAX } from "./bounds";
-import { Board } from "./lesson";
 import { LiveActs } from "./live-acts";
 
 /** A board as it stands in front of a class: how far its stair is climbed, and what was done by hand. */

@@ -2,8 +2,8 @@ import type { Move } from "../scene/move";
 import { listNumbers } from "../set/rule-words";
 import { isCellKey, type Target } from "../surface/cell-key";
 import type { ViewId } from "../views/view-id";
+import type { Board } from "./board";
 import { withSetting } from "./board-with";
-import type { Board } from "./lesson";
 import { boardHolds, surfacesOf, timesOf, viewOf } from "./views-of";
 
 /** A move of a step that no longer makes sense on its board: which one, why, and the numbers that are not there. */

@@ -5,7 +5,7 @@ import { EMPTY_SCENE } from "../scene/scene";
 import { HUNDRED_CHART } from "../surface/chart";
 import { startingLine } from "../surface/starting-lines";
 import { KINDS } from "../views/kinds";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 import { newBoard } from "./new-lesson";
 import { layoutOf, standingOf } from "./views-of";
 

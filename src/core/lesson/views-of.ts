@@ -11,7 +11,7 @@ import type { Seen } from "../views/kind";
 import type { Layout } from "../views/layout";
 import { isOfKind, type KindName, kindOfView, type View, type ViewOf } from "../views/view";
 import type { ViewId } from "../views/view-id";
-import type { Board } from "./lesson";
+import type { Board } from "./board";
 
 export type LineView = ViewOf<"line"> | ViewOf<"strip">;
 

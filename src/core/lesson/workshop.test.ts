@@ -4,6 +4,7 @@ import { anyMove } from "../../../tests/support/any-move";
 import { demoFiles } from "../../../tests/support/demo-files";
 import { seen } from "../../../tests/support/seen";
 import { startingChart } from "../surface/starting-charts";
+import { Board } from "./board";
 import { type BoardState, openBoard, paceOf, sceneOf, standOn } from "./board-state";
 import {
   changeBeats,
@@ -20,7 +21,7 @@ import {
   splitStep,
 } from "./edit-stair";
 import { withView } from "./edit-views";
-import { Board, type Lesson } from "./lesson";
+import type { Lesson } from "./lesson";
 import { momentWords, stepWords } from "./move-words";
 import { newBoard } from "./new-lesson";
 import { RECIPE_NAMES, type RecipeInputs, recipeOf } from "./recipes/any";

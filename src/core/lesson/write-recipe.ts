@@ -1,6 +1,6 @@
 import { NEW_COUNT } from "../count/count-settings";
 import { HUNDRED_CHART } from "../surface/chart";
-import type { Board, Step } from "./lesson";
+import type { Board, Step } from "./board";
 import { newBoard } from "./new-lesson";
 import { type RecipeInputs, written } from "./recipes/any";
 

@@ -1,4 +1,4 @@
-import type { LessonWords } from "./lesson";
+import type { LessonWords } from "./board";
 
 /** A teacher's words about a lesson as a lesson holds them: labels only where there are any, and what is asked for. */
 export const writtenWords = ({ title, forClass, labels, peek }: LessonWords): LessonWords => ({

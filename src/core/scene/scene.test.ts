@@ -135,6 +135,15 @@ describe("the fold of moves", () => {
     expect(fold(scene, [{ do: "erase", number: null }]).written.size).toBe(0);
     expect([...fold(scene, [{ do: "erase", number: "36" }]).written.keys()]).toEqual(["63"]);
   });
+
+  test("a number that was asked for in a place is asked for no longer once one is written there", () => {
+    const scene = fold(EMPTY_SCENE, [
+      { do: "cover", numbers: ALL },
+      { do: "ask", number: "63", as: "place" },
+    ]);
+    expect(fold(scene, [{ do: "write", number: "36", says: "36" }]).asked?.number).toBe("63");
+    expect(fold(scene, [{ do: "write", number: "63", says: "63" }]).asked).toBeNull();
+  });
 });
 
 const every = (k: number, from: number) =>

@@ -1,5 +1,5 @@
 import { type CSSProperties, createElement } from "react";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import { newBoard } from "@/core/lesson/new-lesson";
 import { showNumber } from "@/core/number/show-number";
 import { fold } from "@/core/scene/fold";

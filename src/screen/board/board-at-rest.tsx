@@ -55,7 +55,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
       aria-busy
       data-strong={seen.strong || undefined}
       data-kinds={board.views.map(({ kind }) => kind).join(" ")}
-      className="flex h-dvh flex-col overflow-hidden bg-wall"
+      className="relative flex h-dvh flex-col overflow-hidden bg-wall"
     >
       <script
         nonce={nonce}

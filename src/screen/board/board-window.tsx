@@ -155,7 +155,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const { saveFirst, leave } = useLeaving(saver);
 
   return (
-    <div className="flex h-dvh flex-col overflow-hidden bg-wall" data-strong={strong || undefined}>
+    <div className="relative flex h-dvh flex-col overflow-hidden bg-wall" data-strong={strong || undefined}>
       <BoardHeader
         id={open.id}
         preparing={preparing}

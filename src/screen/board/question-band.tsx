@@ -16,14 +16,14 @@ export function QuestionBand() {
       aria-label="Question"
       className="flex min-h-16 shrink-0 items-center low:min-h-press low:py-1 gap-x-6 rounded-card bg-stair py-2.5 pr-3 pl-6 max-sm:flex-wrap"
     >
-      <p className="min-w-[46%] flex-1 phone:basis-full phone:text-large text-[clamp(1.625rem,min(2.2vw,4vh),5.25rem)] low:text-large leading-tight font-semibold">
+      <p className="min-w-[46%] flex-1 phone:basis-full phone:text-large text-asked low:text-large leading-tight font-semibold">
         {step.question}
       </p>
       {step.answer && (
-        <div className="flex shrink-0 items-center gap-3">
+        <div className="flex min-w-0 items-center gap-3">
           {shown && (
             <p
-              className="rises max-w-[40vw] text-right text-balance font-numeral text-[clamp(1.625rem,min(2.4vw,4.2vh),5.5rem)] low:text-large leading-tight font-bold"
+              className="rises max-w-[40vw] min-w-0 text-right text-balance font-numeral text-asked low:text-large leading-tight font-bold"
               data-part="answer"
             >
               {step.answer}

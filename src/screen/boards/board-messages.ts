@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { Board } from "@/core/lesson/lesson";
+import { Board } from "@/core/lesson/board";
 
 /** A board that is to stand in a lesson too. */
 export const BoardRequest = z.object({ board: Board });

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import { Busy } from "@/kit/busy";
 import { Dialog } from "@/kit/dialog";
 import { Field } from "@/kit/field";

@@ -33,7 +33,7 @@ export function BesideClass({ link, children }: Props) {
       <div
         className={clsx(
           framed
-            ? "relative mb-4 flex min-h-0 min-w-0 flex-1 flex-col gap-3 rounded-[20px] border-[3px] p-2"
+            ? "relative mb-4 flex min-h-0 min-w-0 flex-1 flex-col gap-3 rounded-card border-[3px] p-2"
             : "contents",
           framed && (sees === "this" ? "border-ink" : "border-dashed border-quiet"),
         )}

@@ -1,6 +1,6 @@
 import * as z from "zod/mini";
+import { Board, StepWords } from "@/core/lesson/board";
 import { MAX } from "@/core/lesson/bounds";
-import { Board, StepWords } from "@/core/lesson/lesson";
 import { Beat } from "@/core/scene/move";
 import { Note } from "@/core/scene/pen";
 import { ViewId } from "@/core/views/view-id";

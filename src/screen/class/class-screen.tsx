@@ -43,7 +43,7 @@ export function ClassScreen({ lesson }: { lesson: string }) {
   return (
     <main
       aria-label="Class screen"
-      className="flex h-dvh flex-col gap-3 overflow-hidden bg-wall p-4 select-none"
+      className="relative flex h-dvh flex-col gap-3 overflow-hidden bg-wall p-4 select-none"
     >
       {shown && drawings ? (
         <Shown view={shown} drawings={drawings} />
@@ -67,10 +67,10 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
           aria-label="Question"
           className="flex min-h-16 shrink-0 flex-wrap items-center gap-x-8 rounded-card bg-stair px-7 py-3 leading-tight"
         >
-          <h1 className="min-w-[46%] flex-1 text-[clamp(1.625rem,4vh,5rem)] font-semibold">{question}</h1>
+          <h1 className="min-w-[46%] flex-1 text-asked font-semibold">{question}</h1>
           {answer && (
             <p
-              className="rises max-w-[46vw] text-right font-numeral text-[clamp(1.625rem,4.2vh,5.25rem)] font-bold text-balance"
+              className="rises max-w-[46vw] text-right font-numeral text-asked font-bold text-balance"
               data-part="answer"
             >
               {answer}

@@ -1,4 +1,4 @@
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 
 /** A count that walks faster leaves no time to draw its jumps from start to landing, least of all on a slow computer. */
 const LEAST_S = 1;

@@ -1,7 +1,7 @@
 "use client";
 
+import type { Board } from "@/core/lesson/board";
 import { addView, withoutView, withView } from "@/core/lesson/edit-views";
-import type { Board } from "@/core/lesson/lesson";
 import { arrowsOf, chartOf, placedOf, trailOf } from "@/core/lesson/views-of";
 import { KINDS } from "@/core/views/kinds";
 import type { TrailSettings } from "@/core/views/kinds/trail";

@@ -1,8 +1,8 @@
 "use client";
 
 import { clsx } from "clsx";
+import type { Board } from "@/core/lesson/board";
 import { goalOf, isPuzzle, placeTargets, writtenAmong } from "@/core/lesson/fill";
-import type { Board } from "@/core/lesson/lesson";
 import { linesOf, timesOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
@@ -113,7 +113,7 @@ const PLACE_NAMES = ["ones", "tens", "hundreds", "thousands"];
 function DigitTiles({ number }: { number: NumberKey }) {
   const write = useNumberText();
   const digits = /^\d{1,4}$/.test(number) ? [...number] : null;
-  if (!digits) return <p className="font-numeral text-6xl font-bold text-by-hand">{write(number)}</p>;
+  if (!digits) return <p className="font-numeral text-shown font-bold text-by-hand">{write(number)}</p>;
   return (
     <div role="img" aria-label={showNumber(number)} data-part="digits" className="flex gap-2">
       {digits.map((digit, index) => {
@@ -124,7 +124,7 @@ function DigitTiles({ number }: { number: NumberKey }) {
             className="flex w-20 flex-col items-center rounded-button border-2 bg-board pb-1.5"
             style={{ borderColor: PLACE_COLORS[place] }}
           >
-            <span className="font-numeral text-6xl leading-tight font-bold">{digit}</span>
+            <span className="font-numeral text-shown leading-tight font-bold">{digit}</span>
             <span className="text-small font-semibold text-quiet">{PLACE_NAMES[place]}</span>
           </span>
         );

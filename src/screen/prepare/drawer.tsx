@@ -1,8 +1,8 @@
 "use client";
 
 import { useState } from "react";
+import { type Board, BoardTitle } from "@/core/lesson/board";
 import { exchangeView, swapViews, withMain } from "@/core/lesson/edit-views";
-import { type Board, BoardTitle } from "@/core/lesson/lesson";
 import { arrowsOf, placedOf, surfacesOf, timesOf, viewName } from "@/core/lesson/views-of";
 import { KINDS } from "@/core/views/kinds";
 import { KIND_NAMES, type KindName, type View } from "@/core/views/view";

@@ -1,8 +1,8 @@
 "use client";
 
 import { nanoid } from "nanoid";
+import type { StepWords } from "@/core/lesson/board";
 import { keepAsStep, whyNotKept } from "@/core/lesson/edit-stair";
-import type { StepWords } from "@/core/lesson/lesson";
 import { say } from "@/kit/messages";
 import { boardStateOf } from "../store/on-show";
 import { sayDone } from "../store/say-done";

@@ -14,10 +14,10 @@ import {
 } from "lucide-react";
 import { nanoid } from "nanoid";
 import type { ReactNode } from "react";
+import type { Step } from "@/core/lesson/board";
 import { liveHere } from "@/core/lesson/board-state";
 import { MAX } from "@/core/lesson/bounds";
 import { duplicateStep, keepAsOpening, moveStep, removeStep, whyNotOpened } from "@/core/lesson/edit-stair";
-import type { Step } from "@/core/lesson/lesson";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
 import { boardStateOf } from "../store/on-show";
@@ -25,6 +25,10 @@ import { sayDone } from "../store/say-done";
 import { useBoard, useBoardStore } from "../store/use-board";
 
 const CARD = "relative flex w-[9.5rem] shrink-0 flex-col overflow-hidden rounded-t-button bg-board text-left";
+/** What is above and below the words of a card, and how high a line of them is, in pixels. */
+const [EDGES, LINE] = [16, 18.75];
+/** Pixels of an ordinary window, as large as its words. */
+const inRem = (pixels: number) => `${pixels / 16}rem`;
 
 export function FootCard({ height, here }: { height: number; here: boolean }) {
   const store = useBoardStore();
@@ -38,7 +42,7 @@ export function FootCard({ height, here }: { height: number; here: boolean }) {
     sayDone(store, "The board now opens like this.");
   };
   return (
-    <div className={clsx(CARD, "w-[7.5rem]")} style={{ height }}>
+    <div className={clsx(CARD, "w-[7.5rem]")} style={{ height: inRem(height) }}>
       <Tread here={here} />
       <button
         type="button"
@@ -81,7 +85,7 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
     sayDone(store, `Step “${step.title}” removed.`, "Put back");
   };
   return (
-    <div className={CARD} style={{ height }}>
+    <div className={CARD} style={{ height: inRem(height) }}>
       <Tread here={here} />
       <div className="flex flex-1 items-start">
         <button
@@ -90,7 +94,11 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
           onClick={() => store.getState().standOn(level)}
           className="flex min-w-0 flex-1 flex-col items-start self-stretch pt-1.5 pl-3 text-left leading-tight after:absolute after:inset-0"
         >
-          <span className="line-clamp-2 text-small font-semibold">
+          {/* As many whole lines as the card has room for. */}
+          <span
+            className="line-clamp-2 text-small leading-tight whitespace-pre-line text-quiet"
+            style={{ WebkitLineClamp: Math.floor((height - EDGES) / LINE) }}
+          >
             {faults > 0 && (
               <TriangleAlert
                 role="img"
@@ -99,11 +107,9 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
                 className="mr-1 inline text-wrong"
               />
             )}
-            {step.title}
+            <span className="font-semibold text-ink">{step.title}</span>
+            {step.question && `\n${step.question}`}
           </span>
-          {step.question && (
-            <span className="mt-0.5 line-clamp-2 text-small text-quiet">{step.question}</span>
-          )}
         </button>
         <Menu
           button={
@@ -163,7 +169,7 @@ export function AgainCard({ title, height, onKeep, onLeave }: AgainProps) {
   return (
     <div
       className="flex w-[12.25rem] shrink-0 flex-col rounded-t-button border-2 border-b-0 border-dashed border-stair-deep bg-lit px-3 py-1.5"
-      style={{ height }}
+      style={{ height: inRem(height) }}
     >
       <p className="line-clamp-2 flex-1 text-small leading-tight">
         {live ? `“${title}” will do this:` : `Do on the board what “${title}” is to do.`}
@@ -200,7 +206,7 @@ export function KeepCard({ height, keepStep }: { height: number; keepStep: () =>
         "w-[9.5rem] shrink-0 rounded-t-button border-2 border-b-0 border-dashed border-quiet/60 px-3 font-semibold",
         live ? "bg-stair/25 text-ink hover:bg-stair" : "text-quiet hover:border-ink hover:text-ink",
       )}
-      style={{ height }}
+      style={{ height: inRem(height) }}
     >
       {live ? "Keep as a step" : "Add a step"}
     </button>

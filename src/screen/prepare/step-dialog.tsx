@@ -2,7 +2,7 @@
 
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useForm } from "react-hook-form";
-import { StepWords } from "@/core/lesson/lesson";
+import { StepWords } from "@/core/lesson/board";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field, TextField } from "@/kit/field";

@@ -1,7 +1,7 @@
 "use client";
 
 import { Hammer, ScrollText } from "lucide-react";
-import { Fragment, useMemo, useState } from "react";
+import { Fragment, useEffect, useMemo, useRef, useState } from "react";
 import { recordOver, rewordStep } from "@/core/lesson/edit-stair";
 import { faultsOf } from "@/core/lesson/stair-faults";
 import { later } from "@/kit/later";
@@ -28,6 +28,13 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
   /** The step that is done again, by its id. */
   const [again, setAgain] = useState<string | null>(null);
   const store = useBoardStore();
+  // The step that is stood on is in sight, however long the stair is.
+  const strip = useRef<HTMLElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is in sight follows the step.
+  useEffect(() => {
+    const here = strip.current?.querySelector("[aria-current=step]");
+    here?.scrollIntoView({ block: "nearest", inline: "center" });
+  }, [climbed, board.id]);
   const height = (level: number) =>
     MIN_HEIGHT + ((MAX_HEIGHT - MIN_HEIGHT) * level) / Math.max(stair.length + 1, 6);
   const doAgain = (level: number) => {
@@ -52,6 +59,7 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
   };
   return (
     <section
+      ref={strip}
       aria-label="Steps"
       className="flex h-[7.25rem] shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden px-1"
     >

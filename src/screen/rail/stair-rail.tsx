@@ -65,7 +65,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       // biome-ignore lint/suspicious/noArrayIndexKey: a block is its height.
       key={index}
       className={clsx(
-        "min-w-0 flex-1 rounded-t-[5px]",
+        "min-w-0 flex-1 rounded-t-sign",
         index + 1 === climbed ? "bg-stair" : index < climbed ? "bg-stair-deep" : "bg-unclimbed",
       )}
       style={{ height: `${24 + (76 * (index + 1)) / steps}%` }}

@@ -2,7 +2,7 @@
 
 import { clsx } from "clsx";
 import { RadioGroup } from "radix-ui";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import { type RecipeInputs, recipeOf } from "@/core/lesson/recipes/any";
 import { Select } from "@/kit/select";
 import { ORDINARY } from "@/view/drawing";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import { type RecipeInputs, recipeOf } from "@/core/lesson/recipes/any";
 import { recipeBoard } from "@/core/lesson/write-recipe";
 

@@ -1,4 +1,4 @@
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import { ORDINARY } from "@/view/drawing";
 import { StillBoard } from "../views/still-board";
 

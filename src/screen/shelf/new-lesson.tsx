@@ -3,7 +3,7 @@
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useRouter } from "next/navigation";
 import { useForm } from "react-hook-form";
-import { LessonWords } from "@/core/lesson/lesson";
+import { LessonWords } from "@/core/lesson/board";
 import { BEGINNING_NAMES, RECIPE_NAMES } from "@/core/lesson/recipes/any";
 import { BEGINNINGS } from "@/core/lesson/recipes/beginnings";
 import { Button } from "@/kit/button";

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { LessonWords } from "@/core/lesson/lesson";
+import { LessonWords } from "@/core/lesson/board";
 import { RecipeInputs } from "@/core/lesson/recipes/any";
 
 export const LessonId = z.string().check(z.minLength(1), z.maxLength(40));

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { Board } from "@/core/lesson/lesson";
+import { Board } from "@/core/lesson/board";
 
 const Shown = z.object({
   id: z.string(),

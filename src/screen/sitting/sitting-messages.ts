@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { LessonWords } from "@/core/lesson/lesson";
+import { LessonWords } from "@/core/lesson/board";
 import { WhereaboutsKept } from "../store/whereabouts";
 
 export const ForClass = LessonWords.shape.forClass;

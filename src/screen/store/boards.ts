@@ -1,7 +1,8 @@
+import type { Board, LessonWords } from "@/core/lesson/board";
 import { type BoardState, openBoard } from "@/core/lesson/board-state";
 import { MAX } from "@/core/lesson/bounds";
 import { type History, historyOf } from "@/core/lesson/history";
-import type { Board, Lesson, LessonWords } from "@/core/lesson/lesson";
+import type { Lesson } from "@/core/lesson/lesson";
 import type { Sheet } from "@/core/sheet/sheet";
 import { keepDrafts } from "@/kit/open-drafts";
 import { AT_REST } from "./at-rest";

@@ -1,6 +1,6 @@
+import type { Board } from "@/core/lesson/board";
 import { type BoardState, sceneOf } from "@/core/lesson/board-state";
 import { boardWith } from "@/core/lesson/board-with";
-import type { Board } from "@/core/lesson/lesson";
 import { boardAround, linesOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";
 import type { Scene } from "@/core/scene/scene";

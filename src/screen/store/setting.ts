@@ -1,5 +1,5 @@
 import { stopsOf } from "@/core/count/trail";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import { prepareSetting, prepareView } from "@/core/lesson/prepare";
 import { boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";

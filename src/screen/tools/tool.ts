@@ -1,5 +1,5 @@
 import type { ComponentType } from "react";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import type { Exact } from "@/core/number/exact";
 import type { Act, Move } from "@/core/scene/move";
 import type { Scene } from "@/core/scene/scene";

@@ -1,5 +1,5 @@
 import { standingOn } from "@/core/lesson/at-first";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import type { Moment } from "@/core/lesson/moment";
 import { KIND_NAMES } from "@/core/views/view";
 import { BoardDrawing, drawingsOf } from "@/view/board/board-drawing";

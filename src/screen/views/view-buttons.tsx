@@ -5,7 +5,7 @@ import type { ReactNode } from "react";
  * is a container.
  */
 export const ViewButtons = ({ children }: { children: ReactNode }) => (
-  <div className="flex shrink-0 flex-wrap items-end justify-center gap-2 pt-2 cramped:flex-nowrap cramped:justify-start cramped:overflow-x-auto [@container(max-height:13rem)]:hidden [@container(max-width:19rem)]:hidden">
+  <div className="flex shrink-0 flex-wrap items-end justify-center gap-2 pt-2 [@container(max-width:56rem)]:[&>button]:px-3 cramped:flex-nowrap cramped:justify-start cramped:overflow-x-auto [@container(max-height:13rem)]:hidden [@container(max-width:19rem)]:hidden">
     {children}
   </div>
 );

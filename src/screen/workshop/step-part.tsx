@@ -3,6 +3,7 @@
 import { ArrowDown, ArrowUp, Copy, Merge, PencilLine, RotateCcw, Scissors, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useState } from "react";
+import type { Pace } from "@/core/lesson/board";
 import { MAX } from "@/core/lesson/bounds";
 import {
   changeBeats,
@@ -14,7 +15,6 @@ import {
   rewordStep,
   splitStep,
 } from "@/core/lesson/edit-stair";
-import type { Pace } from "@/core/lesson/lesson";
 import { momentWords } from "@/core/lesson/move-words";
 import type { StairFault } from "@/core/lesson/stair-faults";
 import type { Move } from "@/core/scene/move";

@@ -1,5 +1,5 @@
 import { createElement } from "react";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import type { Moment } from "@/core/lesson/moment";
 import { boardAround, layoutOf, standingOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";

@@ -57,7 +57,7 @@ export const DIGIT = 0.64;
 
 /** How much of a cell's height its numeral takes: the lower the cell, the more. */
 export const numeralShare = (cellHeight: number, strong: boolean): number =>
-  Math.max(0.6, Math.min(0.8, 0.74 - (cellHeight - 36) * (cellHeight < 36 ? 0.006 : 0.01))) +
+  Math.max(0.6, Math.min(0.8, 0.74 - (cellHeight - 36) * (cellHeight < 36 ? 0.006 : 0.005))) +
   (strong ? 0.12 : 0);
 
 /** Half the size of an ink's shape in a cell. A shape is well over a sixth of the smaller side: some eyes tell inks by it alone. */
@@ -120,5 +120,5 @@ export function cornerOf(layout: ChartLayout, index: number): { x: number; y: nu
 export function numeralSize(layout: FaceLayout, text: string, out: boolean): number {
   if (!out) return layout.numeral;
   const widest = (layout.cellWidth * 0.96) / (text.length * DIGIT);
-  return round(Math.max(layout.numeral, Math.min(layout.numeral * 1.4, layout.cellHeight * 0.9, widest)));
+  return round(Math.max(layout.numeral, Math.min(layout.numeral * 1.35, layout.cellHeight * 0.84, widest)));
 }

@@ -28,7 +28,7 @@ export function CompareDrawing({ view, board, scene, size: room, theme, asks, on
       <p className="flex items-center" style={{ gap: size * 0.3 }}>
         <NumberChip scene={scene} number={a} size={size} write={write} asks={asks} onTouch={onNumber} />
         <span
-          className={`flex items-center justify-center rounded-[12px] font-numeral ${chosen ? "" : "border-3 border-dashed border-rule"}`}
+          className={`flex items-center justify-center rounded-button font-numeral ${chosen ? "" : "border-3 border-dashed border-rule"}`}
           style={{ fontSize: size, width: size * 1.15, height: size * 1.3, lineHeight: 1 }}
           data-part="sign"
         >

@@ -40,7 +40,7 @@ export function FramePairs({ view, scene, theme, framed, room, onPair }: FramePr
                   name={lit ? `${text}, in hand` : text}
                   data-pair={`${a} ${b}`}
                   onTouch={onPair && (() => onPair(a, b))}
-                  className={`flex items-center justify-center rounded-[10px] px-2 font-numeral leading-none whitespace-nowrap ${lit ? "bg-lit font-bold outline-3 -outline-offset-3 outline-stair" : ""}`}
+                  className={`flex items-center justify-center rounded-button px-2 font-numeral leading-none whitespace-nowrap ${lit ? "bg-lit font-bold outline-3 -outline-offset-3 outline-stair" : ""}`}
                   style={{ fontSize: size, height: high - 2 }}
                 >
                   {text}

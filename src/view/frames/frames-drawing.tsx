@@ -149,7 +149,7 @@ function Writing({ view, scene, framed, line, onPart }: FrameProps & { line: num
                 name={isHidden ? `${of} covered` : text}
                 data-term={of}
                 onTouch={of && onPart && (() => onPart(of))}
-                className={`flex items-center justify-center rounded-[10px] ${isHidden ? "bg-cover text-on-cover" : ""} ${of === "whole" ? "font-bold" : ""}`}
+                className={`flex items-center justify-center rounded-button ${isHidden ? "bg-cover text-on-cover" : ""} ${of === "whole" ? "font-bold" : ""}`}
                 style={{
                   height: line * 0.9,
                   minWidth: isHidden ? size * 1.7 : undefined,

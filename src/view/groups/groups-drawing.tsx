@@ -25,7 +25,7 @@ export function GroupsDrawing(props: Props) {
   const { view, scene, size, theme } = props;
   const grouped = groupedOf(scene, view);
   const { line, rows } = roomOfSentence(view, grouped, size, theme);
-  const room = { width: size.width, height: Math.max(60, size.height - line * rows - 8) };
+  const room = { width: size.width, height: Math.max(34, size.height - line * rows - 8) };
   return (
     <div className="flex size-full flex-col">
       <Groups {...props} grouped={grouped} room={room} />
@@ -216,7 +216,7 @@ function Sentence({
       name={told ? `${each} in each` : "How many in each, covered"}
       data-part="size"
       onTouch={onPart && (() => onPart("size"))}
-      className={`flex items-center justify-center rounded-[10px] px-1 ${told ? "" : "bg-cover"}`}
+      className={`flex items-center justify-center rounded-button px-1 ${told ? "" : "bg-cover"}`}
       style={{ height: line * 0.82, minWidth: size * 1.1 }}
     >
       {told ? each : ""}
@@ -266,7 +266,7 @@ function Sentence({
           name={all || !told ? "How many in all, covered" : `${groups * each} in all`}
           data-part="in-all"
           onTouch={told ? onPart && (() => onPart("in-all")) : undefined}
-          className={`flex items-center justify-center rounded-[10px] px-2 font-bold ${all || !told ? "bg-cover" : ""}`}
+          className={`flex items-center justify-center rounded-button px-2 font-bold ${all || !told ? "bg-cover" : ""}`}
           style={{ height: line * 0.82, minWidth: size * 2 }}
         >
           {all || !told ? "" : groups * each}
@@ -278,4 +278,4 @@ function Sentence({
 }
 
 const Unit = ({ children }: { children: string }) =>
-  children && <span className="font-sans text-[0.62em] text-quiet">{children}</span>;
+  children && <span className="font-sans text-[0.75em] text-quiet">{children}</span>;

@@ -9,48 +9,55 @@ type Props = DrawingProps<"higher-lower">;
 export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
   const { at, next, said, told, run } = scene.guessed[view.id] ?? NOT_BEGUN;
   const digits = Math.max(showNumber(String(view.from)).length, showNumber(String(view.to)).length);
+  // In a low room the words stand beside the two numbers, elsewhere above and below them.
+  const beside = size.height < 260 && size.width > size.height * 3;
+  const small = clamp(grown(theme, 18), size.height * 0.055, grown(theme, theme.strong ? 34 : 28));
+  const words = beside ? 16 : small * (view.chances === "after" ? 6 : 4.4) + 32;
   const side = clamp(
-    70,
-    Math.min(size.height * 0.52, size.width * 0.32),
+    56,
+    Math.min(size.height * (beside ? 1 : 0.56), size.height - words, size.width * (beside ? 0.24 : 0.32)),
     grown(theme, theme.strong ? 360 : 300),
   );
   const numeral = Math.min(side * 0.5, side / (digits * 0.62));
   const right = told && at !== null && next !== null && said !== null && isRight(said, at, next);
   const chances = at === null ? null : chancesAt(view, Number(at));
-  const small = clamp(grown(theme, 22), size.height * 0.055, grown(theme, theme.strong ? 34 : 28));
   const card = "flex items-center justify-center rounded-card font-numeral leading-none font-bold";
-  return (
-    <div className="flex size-full flex-col items-center justify-center gap-4">
-      <p className="font-semibold text-quiet" style={{ fontSize: small }}>
-        {showNumber(String(view.from))} to {showNumber(String(view.to))}
-      </p>
-      <div className="flex items-center" style={{ gap: side * 0.14 }}>
-        <span
-          role="img"
-          aria-label={at === null ? "No number yet" : showNumber(at)}
-          data-part="at"
-          className={`${card} ${at === null ? "border-3 border-dashed border-rule" : "border-3 border-rule bg-mist"}`}
-          style={{ width: side, height: side, fontSize: numeral }}
-        >
-          {at === null ? "" : showNumber(at)}
-        </span>
-        <span
-          data-part="said"
-          className="flex w-[6.2em] items-center justify-center text-center leading-tight font-bold"
-          style={{ fontSize: small * 1.15 }}
-        >
-          {said === null ? "" : said === "higher" ? "Higher" : "Lower"}
-        </span>
-        <span
-          role="img"
-          aria-label={next === null ? "No next number yet" : told ? showNumber(next) : "Next number, covered"}
-          data-part="next"
-          className={`${card} ${next === null ? "border-3 border-dashed border-rule" : told ? `border-5 ${right ? "border-kelp-dot bg-kelp" : "border-coral-dot bg-coral"}` : "bg-cover text-on-cover"}`}
-          style={{ width: side, height: side, fontSize: numeral }}
-        >
-          {next === null ? "" : told ? showNumber(next) : "?"}
-        </span>
-      </div>
+  const cards = (
+    <div className="flex items-center" style={{ gap: side * 0.14 }}>
+      <span
+        role="img"
+        aria-label={at === null ? "No number yet" : showNumber(at)}
+        data-part="at"
+        className={`${card} ${at === null ? "border-3 border-dashed border-rule" : "border-3 border-rule bg-mist"}`}
+        style={{ width: side, height: side, fontSize: numeral }}
+      >
+        {at === null ? "" : showNumber(at)}
+      </span>
+      <span
+        data-part="said"
+        className="flex w-[6.2em] items-center justify-center text-center leading-tight font-bold"
+        style={{ fontSize: small * 1.15 }}
+      >
+        {said === null ? "" : said === "higher" ? "Higher" : "Lower"}
+      </span>
+      <span
+        role="img"
+        aria-label={next === null ? "No next number yet" : told ? showNumber(next) : "Next number, covered"}
+        data-part="next"
+        className={`${card} ${next === null ? "border-3 border-dashed border-rule" : told ? `border-5 ${right ? "border-kelp-dot bg-kelp" : "border-coral-dot bg-coral"}` : "bg-cover text-on-cover"}`}
+        style={{ width: side, height: side, fontSize: numeral }}
+      >
+        {next === null ? "" : told ? showNumber(next) : "?"}
+      </span>
+    </div>
+  );
+  const range = (
+    <p className="font-semibold text-quiet" style={{ fontSize: small }}>
+      {showNumber(String(view.from))} to {showNumber(String(view.to))}
+    </p>
+  );
+  const outcome = (
+    <>
       <p
         aria-live="polite"
         data-part="run"
@@ -67,6 +74,21 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
             : ""}
         </p>
       )}
+    </>
+  );
+  return beside ? (
+    <div className="flex size-full items-center justify-center gap-8">
+      {cards}
+      <div className="flex w-[34%] flex-col gap-2">
+        {range}
+        {outcome}
+      </div>
+    </div>
+  ) : (
+    <div className="flex size-full flex-col items-center justify-center gap-4">
+      {range}
+      {cards}
+      {outcome}
     </div>
   );
 }

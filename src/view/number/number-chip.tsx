@@ -49,7 +49,7 @@ export function NumberChip({ scene, number, size, write, boxed = false, asks = n
       name={waits ? `${said}, to be written` : said}
       data-number={onTouch && number}
       onTouch={onTouch && (() => onTouch(number))}
-      className="shrink-0 rounded-[10px]"
+      className="shrink-0 rounded-button"
     >
       <svg width={width} height={height} aria-hidden className="block overflow-visible">
         <LabelFace

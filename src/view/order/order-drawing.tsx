@@ -131,7 +131,7 @@ function Digits({ number, lit, size }: { number: NumberKey; lit: Place | null; s
           <span
             data-digit={placeKey(place)}
             data-lit={lit === place || undefined}
-            className="rounded-[12px] text-center"
+            className="rounded-button text-center"
             style={{
               width: size * 0.68,
               paddingBlock: size * 0.1,
@@ -174,7 +174,7 @@ function Between({ width, shown, at, sign, waits, onTouch }: BetweenProps) {
         name={sign ? `Sign ${at + 1}: ${sign}` : `Sign ${at + 1}, not chosen`}
         data-sign={String(at)}
         onTouch={onTouch}
-        className={`flex items-center justify-center rounded-[12px] font-numeral text-4xl leading-none font-bold ${sign ? "" : "border-3 border-dashed border-rule"} ${waits ? "bg-lit ring-3 ring-stair" : ""}`}
+        className={`flex items-center justify-center rounded-button font-numeral text-head leading-none font-bold ${sign ? "" : "border-3 border-dashed border-rule"} ${waits ? "bg-lit ring-3 ring-stair" : ""}`}
         style={{ width: width - 10, height: 64 }}
       >
         {sign ?? ""}

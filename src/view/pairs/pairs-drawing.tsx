@@ -62,7 +62,9 @@ export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNu
           {chip(landing, true)}
         </p>
       ) : (
-        <p className="text-center text-xl text-quiet">Touch a whole number: how far is it to the next ten?</p>
+        <p className="text-center text-large text-quiet">
+          Touch a whole number: how far is it to the next ten?
+        </p>
       )}
       <ul
         aria-label="Pairs that make ten"
@@ -75,7 +77,7 @@ export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNu
             <li
               key={a}
               aria-current={told || undefined}
-              className={`grid grid-cols-[1.6em_1em_1.6em_1em_1.8em] items-center justify-items-center rounded-[10px] px-3 font-numeral leading-[1.35] ${told ? "bg-lit font-bold outline-3 outline-stair" : ""}`}
+              className={`grid grid-cols-[1.6em_1em_1.6em_1em_1.8em] items-center justify-items-center rounded-button px-3 font-numeral leading-[1.35] ${told ? "bg-lit font-bold outline-3 outline-stair" : ""}`}
             >
               <span>{a}</span>
               <span>+</span>
@@ -106,7 +108,7 @@ function Far({ by, size, write, covered, onTouch }: FarProps) {
       data-part="far"
       name={covered ? "covered" : writtenText(write(by))}
       onTouch={onTouch}
-      className={`flex shrink-0 items-center justify-center rounded-[10px] font-numeral leading-none ${covered ? "bg-cover" : ""}`}
+      className={`flex shrink-0 items-center justify-center rounded-button font-numeral leading-none ${covered ? "bg-cover" : ""}`}
       style={{ width, height: size * 1.5, fontSize: size }}
     >
       {covered ? "" : writtenText(write(by))}

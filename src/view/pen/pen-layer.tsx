@@ -261,7 +261,7 @@ function NoteField({ text, before, onWrite, at }: NoteFieldProps) {
         event.currentTarget.blur();
         before.current?.focus();
       }}
-      className="absolute h-11 w-64 rounded-[10px] border-2 border-ink bg-board px-3 text-[22px] font-semibold"
+      className="absolute h-11 w-64 rounded-button border-2 border-ink bg-board px-3 text-large font-semibold"
       style={at}
     />
   );

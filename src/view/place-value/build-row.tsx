@@ -30,7 +30,7 @@ export function BuildRow({ columns, countOf, onAdd }: BuildProps) {
                 name={`${by > 0 ? "Add" : "Take"} 1 ${placeName(place, 1)}`}
                 disabled={by < 0 && countOf(place) === 0}
                 onTouch={() => onAdd(place, by)}
-                className="flex items-center justify-center rounded-button border-2 border-rule bg-mist font-numeral text-3xl leading-none font-bold enabled:hover:border-ink disabled:opacity-40"
+                className="flex items-center justify-center rounded-button border-2 border-rule bg-mist font-numeral text-head leading-none font-bold enabled:hover:border-ink disabled:opacity-40"
                 style={{ width: wide, height: BUILD - 8, color: placeStyle(place).text }}
               >
                 {by > 0 ? "+" : "−"}

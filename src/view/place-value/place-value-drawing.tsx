@@ -265,7 +265,7 @@ function Wanting({ number, by, next, height, write, covered, hidden, onTouch }: 
         name={covered || hidden ? "What is wanting, covered" : `${write(by)} wanting`}
         data-part="wanting"
         onTouch={hidden ? undefined : onTouch}
-        className={`flex items-center justify-center rounded-[10px] px-2 font-bold ${covered || hidden ? "bg-cover" : "text-ones"}`}
+        className={`flex items-center justify-center rounded-button px-2 font-bold ${covered || hidden ? "bg-cover" : "text-ones"}`}
         style={{ height: height - 6, minWidth: size * 2.2 }}
       >
         {covered || hidden ? "" : write(by)}

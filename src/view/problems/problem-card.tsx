@@ -56,7 +56,7 @@ function blankOf(problem: Problem, work: Work | undefined, told: boolean): Blank
   return {
     name: says === null ? "Blank" : `${write(says)}, by hand${wrong ? ", does not belong here" : ""}`,
     className: clsx(
-      "flex h-[1.35em] min-w-[1.9em] items-center justify-center gap-1 rounded-[10px] border-3 px-[0.25em]",
+      "flex h-[1.35em] min-w-[1.9em] items-center justify-center gap-1 rounded-button border-3 px-[0.25em]",
       says === null ? "border-dashed border-stair-deep bg-lit" : "border-transparent font-bold text-by-hand",
       wrong && "underline decoration-wrong decoration-wavy underline-offset-4",
     ),
@@ -73,7 +73,7 @@ function blankOf(problem: Problem, work: Work | undefined, told: boolean): Blank
 export function UnreadProblem({ text, message }: { text: string; message: string }) {
   return (
     <article className="flex min-h-0 min-w-0 flex-col justify-center gap-2 rounded-card bg-board px-4 py-2">
-      <p className="font-numeral text-3xl">{text}</p>
+      <p className="font-numeral text-head">{text}</p>
       <p className="font-medium text-wrong">{message}</p>
     </article>
   );

@@ -5,6 +5,7 @@ import { inksAt } from "@/core/scene/scene";
 import { NOTHING_SAID } from "@/core/scene/slices/saying";
 import { type Fit, fitOf } from "@/core/set/fit";
 import { inksOf } from "@/core/set/ink";
+import { latticeGrid } from "@/core/set/lattice";
 import type { Rule } from "@/core/set/rule";
 import { ruleWords } from "@/core/set/rule-words";
 import { sentenceParts } from "@/core/set/sentence-parts";
@@ -160,6 +161,9 @@ type BelowProps = {
   room: { width: number; height: number };
 };
 
+/** How high a line of the counts is, in its type size, and a line of an earlier try; and how wide the counts are. */
+const [COUNT_LINE, TRY_LINE, COUNT_WIDE] = [1.9, 1.1, 8.2];
+
 /** The second chart, as the sentence that was tried last shades it, how that fits, and the tries before it. */
 function Below({ fit, last, before, shading, shaded, color, text, room }: BelowProps) {
   const { squares, numbers } = shading;
@@ -167,15 +171,32 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
   for (const number of fit?.fits ?? []) tones.set(number, "shaded");
   for (const number of fit?.missing ?? []) tones.set(number, "missing");
   for (const number of fit?.tooMany ?? []) tones.set(number, "tooMany");
+  const high = Math.max(80, room.height);
   const legend = Math.min(text * 9, room.width * 0.4);
   const side = Math.max(80, room.width - legend - 24);
+  const { rows, columns } = latticeGrid(squares);
+  const beside = room.width - Math.min(side, (high * columns) / rows) - 24;
+  // What the tries say stands beside the counts where there is room for both, and where there is not it is smaller.
+  const exact = fit !== null && fit.missing.length + fit.tooMany.length === 0;
+  const lines = exact ? 4 : 3;
+  const inTwo = high < lines * COUNT_LINE * text && beside > text * 19;
+  const counts = Math.min(text, high / ((inTwo ? 3 : lines) * COUNT_LINE), beside / COUNT_WIDE);
+  const triesHigh = high - (inTwo ? (exact ? COUNT_LINE : 0) : lines * COUNT_LINE) * counts;
+  const triesWide = inTwo ? beside - counts * 10 : beside;
+  let left = triesHigh - TRY_LINE * 1.4 * counts;
+  const tries = before
+    .map((rule) => tryWords(rule, fitOf(rule, numbers, shaded)))
+    .filter((words) => {
+      left -= Math.ceil((words.length * counts * 0.42) / triesWide) * TRY_LINE * counts;
+      return left >= 0;
+    });
   return (
     <div className="flex size-full items-start gap-6">
       <SmallChart
         squares={squares}
         toneAt={(index) => tones.get(numbers[index]!) ?? "plain"}
         width={side}
-        height={Math.max(80, room.height)}
+        height={high}
         color={color}
         name={
           fit
@@ -183,9 +204,13 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
             : "What the sentence shades: nothing yet"
         }
       />
-      <div className="flex min-w-0 flex-1 flex-col gap-[0.5em]" aria-live="polite">
+      <div
+        className={`flex min-w-0 flex-1 ${inTwo ? "gap-[1em]" : "flex-col gap-[0.5em]"}`}
+        style={{ fontSize: counts }}
+        aria-live="polite"
+      >
         {fit ? (
-          <>
+          <div className="flex shrink-0 flex-col gap-[0.5em]">
             <Count tone="shaded" color={color} many={fit.fits.length} words="fit" strong={false} />
             <Count
               tone="missing"
@@ -201,34 +226,36 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
               words="too many"
               strong={fit.tooMany.length > 0}
             />
-            {fit.missing.length + fit.tooMany.length === 0 && (
-              <p className="font-bold" data-part="fits">
-                It fits exactly.
-              </p>
-            )}
-          </>
+          </div>
         ) : (
           <p className="text-quiet">Say it, and see what it says.</p>
         )}
-        {last !== null && before.length > 0 && (
-          <div className="pt-[0.4em] text-quiet" style={{ fontSize: text * 0.8 }}>
-            <p className="font-semibold">Before</p>
-            {before.map((rule, i) => {
-              const then = fitOf(rule, numbers, shaded);
-              return (
+        <div className="flex min-w-0 flex-col gap-[0.4em]">
+          {exact && (
+            <p className="font-bold" data-part="fits">
+              It fits exactly.
+            </p>
+          )}
+          {last !== null && tries.length > 0 && (
+            <div className="text-quiet" style={{ fontSize: counts * 0.8 }}>
+              <p className="font-semibold">Before</p>
+              {tries.map((words, i) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: a try is where it stands among the tries.
                 <p key={i} className="leading-snug">
-                  “{ruleWords(rule)}” ({then.fits.length} fit, {then.missing.length} missing
-                  {then.tooMany.length > 0 ? `, ${then.tooMany.length} too many` : ""})
+                  {words}
                 </p>
-              );
-            })}
-          </div>
-        )}
+              ))}
+            </div>
+          )}
+        </div>
       </div>
     </div>
   );
 }
+
+/** An earlier sentence, and how it fitted. */
+const tryWords = (rule: Rule, { fits, missing, tooMany }: Fit): string =>
+  `“${ruleWords(rule)}” (${fits.length} fit, ${missing.length} missing${tooMany.length > 0 ? `, ${tooMany.length} too many` : ""})`;
 
 type CountProps = {
   tone: Exclude<Tone, "plain">;

@@ -57,7 +57,7 @@ export function SentenceDrawing(props: Props) {
       data-part="number-sentence"
     >
       {(scene.hushed || rows.length === 0) && (
-        <p className="text-xl text-quiet">{scene.hushed ? SILENT : NO_JUMP_YET}</p>
+        <p className="text-large text-quiet">{scene.hushed ? SILENT : NO_JUMP_YET}</p>
       )}
       {(scene.hushed ? [] : rows).map((row) => (
         <div
@@ -160,7 +160,7 @@ function Term({ part, written, size, color, covered, still, onTouch }: TermProps
       name={covered ? "covered" : writtenText(written)}
       disabled={still || part.jumps.length === 0}
       onTouch={onTouch}
-      className="rounded-[10px] disabled:cursor-default"
+      className="rounded-button disabled:cursor-default"
     >
       {/* How wide a cover is tells nothing of how many digits lie under it. */}
       <Text

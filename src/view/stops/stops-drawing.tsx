@@ -115,7 +115,7 @@ function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onP
         {hidden ? "" : written}
       </Touchable>
       {stop === null ? (
-        <p className="px-2 text-center text-lg text-quiet">This count does not come to it.</p>
+        <p className="px-2 text-center text-large text-quiet">This count does not come to it.</p>
       ) : (
         <>
           <Touchable

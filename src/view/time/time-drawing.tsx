@@ -70,7 +70,11 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
               </p>
             )}
             <Touchable
-              name={covered ? `${label || "Time"}, covered` : text}
+              name={
+                covered
+                  ? `${label || (part === "time-words" ? "Time in words" : "Time in digits")}, covered`
+                  : text
+              }
               data-part={part}
               onTouch={onPart && (() => onPart(part))}
               className={`flex items-center justify-center rounded-card px-4 leading-tight whitespace-nowrap ${part === "time-words" ? "font-semibold" : "font-numeral font-bold"} ${covered ? "bg-cover" : ""}`}

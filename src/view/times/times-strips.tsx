@@ -23,7 +23,7 @@ export function Name({ what, index, covered, size, style, onTouch }: NameProps) 
       style={{ ...style, fontSize: size }}
       onTouch={onTouch}
     >
-      {covered ? <span className="h-7 w-9 max-w-[80%] rounded-lg bg-quiet" /> : showNumber(String(index))}
+      {covered ? <span className="h-7 w-9 max-w-[80%] rounded-button bg-quiet" /> : showNumber(String(index))}
     </Touchable>
   );
 }
@@ -53,7 +53,7 @@ export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
           <span
             // biome-ignore lint/suspicious/noArrayIndexKey: one question is like another.
             key={i}
-            className="m-px flex min-h-0 min-w-0 flex-1 items-center justify-center rounded-lg bg-stair text-xl font-bold"
+            className="m-px flex min-h-0 min-w-0 flex-1 items-center justify-center rounded-button bg-stair text-large font-bold"
           >
             ?
           </span>
@@ -61,7 +61,7 @@ export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
       ) : (
         <span
           className={clsx(
-            "flex size-full items-center justify-center gap-2 rounded-button border-2 border-dashed border-rule text-lg font-semibold text-quiet hover:border-ink hover:text-ink",
+            "flex size-full items-center justify-center gap-2 rounded-button border-2 border-dashed border-rule text-large font-semibold text-quiet hover:border-ink hover:text-ink",
             right && "flex-col",
           )}
         >
@@ -80,7 +80,7 @@ export function TimesSign({ width, height }: { width: number; height: number }) 
   return (
     <span
       aria-hidden
-      className="absolute flex items-center justify-center font-numeral text-2xl font-bold text-quiet"
+      className="absolute flex items-center justify-center font-numeral text-title font-bold text-quiet"
       style={{ width, height }}
     >
       ×

@@ -3,7 +3,7 @@ import { countedFrom, countedIn } from "@/core/count/count";
 import { numberSentence, type SentencePart, unbroken } from "@/core/count/number-sentence";
 import { onesCycle } from "@/core/count/ones-cycle";
 import { numbersSaid } from "@/core/count/trail";
-import type { Board } from "@/core/lesson/lesson";
+import type { Board } from "@/core/lesson/board";
 import { boardHolds, textOn } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";

@@ -18,7 +18,7 @@ export function WayDrawing({ board, scene, size: { width, height }, theme, asks,
   if (!trail || scene.hushed) {
     return (
       <div className="flex size-full items-center justify-center">
-        <p className="text-xl text-quiet">{scene.hushed ? SILENT : NO_JUMP_YET}</p>
+        <p className="text-large text-quiet">{scene.hushed ? SILENT : NO_JUMP_YET}</p>
       </div>
     );
   }
@@ -38,7 +38,7 @@ export function WayDrawing({ board, scene, size: { width, height }, theme, asks,
         className="m-auto flex flex-wrap items-center justify-center"
         style={{ gap: size * 0.26 }}
       >
-        {listed.length < stops.length && <li className="text-2xl text-quiet">…</li>}
+        {listed.length < stops.length && <li className="text-title text-quiet">…</li>}
         {listed.map((number, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
           <li key={index} className="flex items-center" style={{ gap: size * 0.26 }}>

@@ -41,15 +41,12 @@ export const countAndPredict = recipe<Inputs>({
       views: [view(chartFor(from === 0 ? landed : numbers))],
       count: { by: String(inputs.by), from: String(from), way: by < 0 ? "back" : "forwards" },
       steps: [
-        asking("unmarked", [hidden[0]!], {
-          title: "Count together",
-          question: `${countWords(inputs)}. Which number comes next?`,
-          answer: say(hidden[0]!),
-          beats: [
-            onChart ? [mark("kelp", from), start(from)] : [start(from)],
-            ...jumpsMarked("kelp", by, open),
-          ],
-        }),
+        step(
+          "Count together",
+          `${countWords(inputs)} to ${say(open.at(-1)!)}. How many jumps of ${say(inputs.by)} are there?`,
+          say(open.length),
+          [onChart ? [mark("kelp", from), start(from)] : [start(from)], ...jumpsMarked("kelp", by, open)],
+        ),
         asking("covered", hidden, {
           title: few ? "One is covered" : `${say(hidden.length)} are covered`,
           question: few

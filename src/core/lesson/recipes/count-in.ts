@@ -47,7 +47,7 @@ export const countIn = recipe<Inputs>({
       steps: [
         asking("unmarked", [landed[0]!], {
           title: `Start at ${say(from)}`,
-          question: `${countWords(inputs)}. Which number comes first?`,
+          question: `${countWords(inputs)}. Which number comes after ${say(from)}?`,
           answer: say(landed[0]!),
           beats: [begin],
         }),

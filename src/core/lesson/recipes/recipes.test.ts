@@ -7,7 +7,7 @@ import { exact, keyOf } from "../../number/exact";
 import { fold } from "../../scene/fold";
 import { EMPTY_SCENE, inksAt, isCoveredAt, type Scene } from "../../scene/scene";
 import { kindOfView, type View } from "../../views/view";
-import { Board } from "../lesson";
+import { Board } from "../board";
 import { recipeBoard } from "../write-recipe";
 import { RECIPE_NAMES, type RecipeInputs, type RecipeName, recipeOf, written } from "./any";
 import type { RecipeBoard, RecipeStep } from "./recipe";

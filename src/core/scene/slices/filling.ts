@@ -16,7 +16,7 @@ export type Filling = {
 
 const moves = [
   /**
-   * Writes a number in a covered cell by hand.
+   * Writes a number in a covered cell by hand. A number that was asked for there is asked for no longer.
    * @example { "do": "write", "number": "63", "says": "36" }
    */
   move(
@@ -25,6 +25,7 @@ const moves = [
     (draft, { number, says }) => {
       draft.written.set(number, says);
       draft.checked = false;
+      if (draft.asked?.number === number) draft.asked = null;
     },
     (some) => ({ number: someTarget(some), says: someNumber(some) }),
   ),

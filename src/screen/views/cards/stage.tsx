@@ -147,7 +147,7 @@ function Card({ id, place, chosen, onTouch, children }: CardProps) {
       aria-pressed={chosen}
       onClick={onTouch}
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
-      className={`touch-none rounded-[4px] ${isDragging ? "relative z-30 shadow-none" : ""} ${chosen ? "outline-5 outline-coral-dot" : ""}`}
+      className={`touch-none rounded-sign ${isDragging ? "relative z-30 shadow-none" : ""} ${chosen ? "outline-5 outline-coral-dot" : ""}`}
     >
       {children}
     </button>
