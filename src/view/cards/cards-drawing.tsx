@@ -65,8 +65,8 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
               <Touchable
                 name={names[at] ? `Name of family ${at + 1}: ${names[at]}` : `Name family ${at + 1}`}
                 onTouch={onName && (() => onName(at))}
-                className="flex min-h-11 w-full items-center justify-start text-left leading-tight font-bold"
-                style={{ fontSize: text }}
+                className="flex min-h-11 w-full items-center justify-start text-left leading-tight font-bold wrap-anywhere"
+                style={{ fontSize: Math.min(text, Math.max(11, share / 9)) }}
               >
                 {names[at] || <span className="text-quiet">What do they share?</span>}
               </Touchable>

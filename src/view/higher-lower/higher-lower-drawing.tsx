@@ -5,14 +5,21 @@ import { clamp, type DrawingProps, grown } from "../drawing";
 
 type Props = DrawingProps<"higher-lower">;
 
+/** How many letters the chances take. */
+const CHANCES = 62;
+
 /** A number, the next one covered beside it, what was said of it, and how many were right in a row. */
 export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
   const { at, next, said, told, run } = scene.guessed[view.id] ?? NOT_BEGUN;
   const digits = Math.max(showNumber(String(view.from)).length, showNumber(String(view.to)).length);
   // In a low room the words stand beside the two numbers, elsewhere above and below them.
   const beside = size.height < 260 && size.width > size.height * 3;
-  const small = clamp(grown(theme, 18), size.height * 0.055, grown(theme, theme.strong ? 34 : 28));
-  const words = beside ? 16 : small * (view.chances === "after" ? 6 : 4.4) + 32;
+  const small = Math.min(
+    clamp(grown(theme, 22), size.height * 0.055, grown(theme, theme.strong ? 34 : 28)),
+    size.height * 0.15,
+  );
+  const chanceLines = view.chances === "after" ? Math.ceil((CHANCES * small * 0.5) / size.width) : 0;
+  const words = beside ? 16 : small * (4.4 + 1.6 * chanceLines) + 32;
   const side = clamp(
     56,
     Math.min(size.height * (beside ? 1 : 0.56), size.height - words, size.width * (beside ? 0.24 : 0.32)),
