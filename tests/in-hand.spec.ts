@@ -236,6 +236,9 @@ test.describe("in hand", () => {
     await expect(last).toHaveAttribute("aria-current", "page");
     await expect(button(page, "Earlier boards")).toBeVisible();
     await expect(page.getByRole("button", { name: /^More/ })).toHaveCount(1);
+    // With less room the board that is on show stays in sight.
+    await page.setViewportSize({ width: 1024, height: 768 });
+    await expect(last).toBeInViewport({ ratio: 0.99 });
   });
 
   test("a message covers no number, question or tool, and wears the program's typeface", async ({

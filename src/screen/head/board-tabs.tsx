@@ -15,7 +15,14 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
   const row = useRef<HTMLElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another board is on show, its tab must be seen.
   useEffect(() => {
-    row.current?.querySelector("[aria-current]")?.scrollIntoView({ block: "nearest", inline: "nearest" });
+    const nav = row.current;
+    if (!nav) return;
+    const show = () =>
+      nav.querySelector("[aria-current]")?.scrollIntoView({ block: "nearest", inline: "nearest" });
+    // The observer tells once at the start, and whenever the row has more or less room.
+    const watch = new ResizeObserver(show);
+    watch.observe(nav);
+    return () => watch.disconnect();
   }, [at]);
   if (boards.length === 1 && !preparing) return null;
   return (
