@@ -44,6 +44,26 @@ test("who has no wish to try is not asked again", async ({ page }) => {
   await expect(offer(page)).toHaveCount(0);
 });
 
+test("the offer stands on the shelf as it comes from the server, so that nothing moves under a finger", async ({
+  page,
+  context,
+  request,
+}) => {
+  const comes = async (cookie: string) => {
+    const answer = await request.get("/", { headers: { cookie } });
+    return (await answer.text()).includes("New here?");
+  };
+  expect(await comes("")).toBe(true);
+  expect(await comes("yellow-stair-first-visit=over")).toBe(false);
+  // A browser that has let go of the cookie since still knows, and tells the server again.
+  await page.goto("/");
+  await page.evaluate(() => localStorage.setItem("yellow-stair-first-visit", "over"));
+  await page.reload();
+  await expect(offer(page)).toHaveCount(0);
+  const kept = async () => (await context.cookies()).map(({ name, value }) => `${name}=${value}`);
+  await expect.poll(kept).toContain("yellow-stair-first-visit=over");
+});
+
 test("a sign without words says what it is: under the mouse, with the keyboard, and at the first touch", async ({
   page,
   request,

@@ -16,7 +16,7 @@ test("a lesson from a recipe, changed, taught on two windows while the server is
   const database = `file:./.tmp/whole-${port}.db`;
   let server = await startServer({ port, database });
   try {
-    await context.addInitScript(() => localStorage.setItem("yellow-stair-first-visit", "over"));
+    await context.addCookies([{ name: "yellow-stair-first-visit", value: "over", url: server.address }]);
     await test.step("made from a recipe", async () => {
       await page.goto(server.address);
       await button(page, "Make the first lesson").click();

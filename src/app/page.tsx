@@ -1,7 +1,9 @@
+import { cookies } from "next/headers";
 import { ShelfWish } from "@/core/lesson/shelf-wish";
 import { database } from "@/data/database";
 import { countRemoved } from "@/data/lessons";
 import { findOnShelf, labelsOnShelf } from "@/data/shelf";
+import { FIRST, isFirstVisit } from "@/screen/first/first-visit";
 import { Shelf } from "@/screen/shelf/shelf";
 import { ShelfFrame } from "@/screen/shelf/shelf-frame";
 import { AT_A_TIME } from "@/screen/shelf/shelf-lesson";
@@ -19,7 +21,12 @@ export default async function ShelfPage({ searchParams }: Props) {
   ]);
   return (
     <ShelfFrame here="lessons" removed={removed}>
-      <Shelf wish={wish} first={await shownPart(db, told)} labels={labels} />
+      <Shelf
+        wish={wish}
+        first={await shownPart(db, told)}
+        labels={labels}
+        isFirstVisit={isFirstVisit((await cookies()).get(FIRST)?.value)}
+      />
     </ShelfFrame>
   );
 }

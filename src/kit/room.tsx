@@ -1,17 +1,15 @@
 "use client";
 
 import { useEffect, useSyncExternalStore } from "react";
+import { keepCookie } from "./keep-cookie";
 import { ROOM, type Room, readRoom } from "./room-names";
-
-const YEAR_S = 31_536_000;
 
 const here = () => readRoom(document.documentElement.dataset.room);
 
 /** Sets the colours of this window, and of the others that this browser has open. */
 export function setRoom(room: Room): void {
   document.documentElement.dataset.room = room;
-  // biome-ignore lint/suspicious/noDocumentCookie: the cookie store is not there on a plain address of another machine.
-  document.cookie = `${ROOM}=${room}; path=/; max-age=${YEAR_S}; samesite=strict`;
+  keepCookie(ROOM, room);
   try {
     // Other windows hear of a change of what they share.
     localStorage.setItem(ROOM, room);

@@ -8,7 +8,8 @@ import { Button, IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
 import { bringMenus, Menu, MenuItem } from "@/kit/menu";
 import { RoomItems } from "@/kit/room-items";
-import { isFirstVisit } from "../first/first-visit";
+import { FirstOffer } from "../first/first-offer";
+import { endFirstVisit, wasUsedBefore } from "../first/first-visit";
 import { bringNewLesson, GROUND } from "../ground";
 import { isAnyKept } from "../save/kept-keys";
 import { FileDrop } from "./file-drop";
@@ -18,7 +19,6 @@ import type { ShelfPart } from "./shelf-part";
 import { useShelf } from "./use-shelf";
 
 const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
-const FirstOffer = later(() => import("../first/first-offer").then((part) => part.FirstOffer));
 const NewLesson = later(() => bringNewLesson().then((part) => part.NewLesson));
 /** It comes before it is asked for, and after the shelf stands. */
 const AFTER_THE_SHELF_MS = 1500;
@@ -28,10 +28,12 @@ type Props = {
   wish: ShelfWish;
   first: ShelfPart;
   labels: readonly LabelInUse[];
+  /** Whether nobody has used Yellow Stair in this browser, as far as the server knows. */
+  isFirstVisit: boolean;
 };
 
 /** The lessons, and the way to a new one. */
-export function Shelf({ labels, ...came }: Props) {
+export function Shelf({ labels, isFirstVisit, ...came }: Props) {
   const [near, setNear] = useState({ from: 0, to: came.first.lessons.length });
   const { wish, setWish, found, away } = useShelf(came, near);
   const inUse = useMemo(() => labels.map(({ label }) => label), [labels]);
@@ -39,11 +41,13 @@ export function Shelf({ labels, ...came }: Props) {
   const [making, setMaking] = useState(false);
   // What a browser keeps is known only there.
   const [kept, setKept] = useState(false);
-  const [first, setFirst] = useState(false);
+  const [first, setFirst] = useState(isFirstVisit);
   useEffect(() => {
     setKept(isAnyKept());
-    setFirst(isFirstVisit());
-  }, []);
+    if (!isFirstVisit || !wasUsedBefore()) return;
+    endFirstVisit();
+    setFirst(false);
+  }, [isFirstVisit]);
   useEffect(() => {
     let callOff = () => {};
     const timer = setTimeout(() => {

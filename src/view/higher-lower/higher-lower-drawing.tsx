@@ -1,6 +1,6 @@
 import { showNumber } from "@/core/number/show-number";
 import { chancesAt, chanceWords, isRight } from "@/core/puzzle/higher-lower";
-import { NOT_BEGUN } from "@/core/scene/slices/guessing";
+import { guessedOf } from "@/core/scene/guessed";
 import { clamp, type DrawingProps, grown } from "../drawing";
 
 type Props = DrawingProps<"higher-lower">;
@@ -10,7 +10,7 @@ const CHANCES = 62;
 
 /** A number, the next one covered beside it, what was said of it, and how many were right in a row. */
 export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
-  const { at, next, said, told, run } = scene.guessed[view.id] ?? NOT_BEGUN;
+  const { at, next, said, told, run } = guessedOf(scene, view);
   const digits = Math.max(showNumber(String(view.from)).length, showNumber(String(view.to)).length);
   // In a low room the words stand beside the two numbers, elsewhere above and below them.
   const beside = size.height < 260 && size.width > size.height * 3;

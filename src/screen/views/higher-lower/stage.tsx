@@ -3,8 +3,8 @@
 import { ArrowDown, ArrowUp, Dices, Eye } from "lucide-react";
 import { chanceOf } from "@/core/puzzle/draw";
 import { drawFrom, type Said } from "@/core/puzzle/higher-lower";
+import { guessedOf } from "@/core/scene/guessed";
 import type { Move } from "@/core/scene/move";
-import { NOT_BEGUN } from "@/core/scene/slices/guessing";
 import { Button } from "@/kit/button";
 import { HigherLowerDrawing } from "@/view/higher-lower/higher-lower-drawing";
 import { boardNow, sceneInHand } from "../../store/on-show";
@@ -18,12 +18,12 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
   const store = useBoardStore();
   const { room, drawn } = useReader(strong);
   const { id } = view;
-  const { at, next, said, told } = drawn.scene.guessed[id] ?? NOT_BEGUN;
+  const { at, next, said, told } = guessedOf(drawn.scene, view);
   const act = (moves: Move[]) => store.getState().act([moves]);
   const draw = () => {
     const scene = sceneInHand(store.getState());
     const { seed } = boardNow(store.getState());
-    const now = scene.guessed[id] ?? NOT_BEGUN;
+    const now = guessedOf(scene, view);
     const number = (nth: number, before: string | null) =>
       drawFrom(view, before, chanceOf(seed, scene.draws + nth));
     if (now.at === null) {

@@ -1,6 +1,6 @@
 "use client";
 
-import { Equal } from "lucide-react";
+import { TextCursorInput } from "lucide-react";
 import { useEffect } from "react";
 import { IconButton } from "@/kit/button";
 import { bringPopovers, Popover } from "@/kit/popover";
@@ -33,7 +33,7 @@ export function SentenceStage({ view, strong }: StageProps<"sentence">) {
         label="Write a number sentence"
         button={
           <IconButton name="Write a number sentence">
-            <Equal aria-hidden size="1.25rem" />
+            <TextCursorInput aria-hidden size="1.375rem" />
           </IconButton>
         }
       >
