@@ -32,7 +32,7 @@ for (const hand of HANDS) {
     await expect(steps(page)).toContainText("Count together");
     await press(hand, button(page, "Teach"));
     await press(hand, button(page, "Climb"));
-    await expect(page.getByText("Count in 6s from 0. Which number comes next?")).toBeVisible();
+    await expect(page.getByText("Count in 6s from 0 to 48. How many jumps of 6 are there?")).toBeVisible();
     await press(hand, button(page, "Climb"));
     await expect(page.getByText("The next 2 numbers are covered. Which are they?")).toBeVisible();
     await expect(page.getByRole("gridcell", { name: "covered" })).toHaveCount(2);

@@ -2,6 +2,7 @@
 
 import { clsx } from "clsx";
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, Layers, Pause, Play, X } from "lucide-react";
+import { useRef } from "react";
 import type { Arrow } from "@/core/count/route";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import { cardsFrom } from "@/core/puzzle/arrow-cards";
@@ -10,9 +11,11 @@ import { Button, IconButton } from "@/kit/button";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
+import { useSize } from "@/kit/use-size";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { useClock } from "../store/use-clock";
 import { arrowActionsOf, tilesLeft } from "./arrow-actions";
+import { TILE_GAP, tileSize } from "./tile-size";
 
 const ICONS = { left: ArrowLeft, right: ArrowRight, up: ArrowUp, down: ArrowDown } as const;
 const PLACES: Record<Arrow, string> = {
@@ -53,7 +56,7 @@ export function ArrowPanel() {
           }
         />
         <Tiles tiles={scene.tiles} left={left} />
-        <div className="grid grid-cols-3 gap-2 @min-[35rem]:col-start-2 @min-[35rem]:row-span-3 @min-[35rem]:row-start-1">
+        <div className="grid grid-cols-3 gap-2 @min-[35rem]:col-start-2 @min-[35rem]:row-span-3 @min-[35rem]:row-start-1 @min-[35rem]:self-end">
           {(["up", "left", "right", "down"] as const).map((arrow) => (
             <PadArrow key={arrow} arrow={arrow} />
           ))}
@@ -126,15 +129,29 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
 
 /** The row of tiles; those that have been followed are filled. */
 function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
-  const store = useBoardStore();
   if (tiles.length === 0) return <div className="hidden @min-[35rem]:block" />;
+  return <LaidTiles tiles={tiles} left={left} />;
+}
+
+function LaidTiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
+  const store = useBoardStore();
+  const place = useRef<HTMLOListElement>(null);
+  const { width } = useSize(place, { width: 0, height: 0 });
+  // They grow with the words of the window, as all that is pressed does.
+  const rem = Number.parseFloat(getComputedStyle(document.documentElement).fontSize);
+  const size = tileSize(tiles.length, width / rem);
   return (
     <div className="flex items-start gap-2">
-      <ol aria-label="Arrow tiles" className="flex min-w-0 flex-1 flex-wrap gap-1.5">
+      <ol
+        ref={place}
+        aria-label="Arrow tiles"
+        className="flex min-w-0 flex-1 flex-wrap"
+        style={{ gap: `${TILE_GAP}rem` }}
+      >
         {tiles.map((arrow, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a tile is where it lies in the row.
           <li key={index}>
-            <TileFace arrow={arrow} followed={index < tiles.length - left} />
+            <TileFace arrow={arrow} followed={index < tiles.length - left} size={size} />
           </li>
         ))}
       </ol>
@@ -145,18 +162,21 @@ function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
   );
 }
 
-function TileFace({ arrow, followed }: { arrow: Arrow; followed: boolean }) {
+/** A tile with its arrow; its side is so many rem. */
+function TileFace({ arrow, followed, size = 2.75 }: { arrow: Arrow; followed: boolean; size?: number }) {
   const Icon = ICONS[arrow];
   return (
     <span
       role="img"
       aria-label={`${arrow}${followed ? ", followed" : ""}`}
       className={clsx(
-        "flex size-press items-center justify-center rounded-button border-2",
+        "flex items-center justify-center border-2",
+        size < 2 ? "rounded-sign" : "rounded-button",
         followed ? "border-ink bg-stair" : "border-ink bg-board",
       )}
+      style={{ width: `${size}rem`, height: `${size}rem` }}
     >
-      <Icon aria-hidden size="1.5rem" strokeWidth={2.6} />
+      <Icon aria-hidden size={`${size * 0.55}rem`} strokeWidth={2.6} />
     </span>
   );
 }
