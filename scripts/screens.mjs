@@ -118,7 +118,7 @@ for (const { size, board, main, side, overlapping, out, scroll } of rows) {
 const text = `# Screens
 
 Every demo board, half way up its stair, at eight sizes; measured by \`npm run screens\`. Wanted: the smallest numeral of the main view at
-least ${per(MAIN)} of the screen's height, of a side view ${per(SIDE)}; targets of the rail 56 px; nothing overlapping or cut off, no page that scrolls.
+least ${per(MAIN)} of the screen's height, of a side view ${per(SIDE)}; targets of the rail 56 px; no button or word overlapping or cut off, no page that scrolls.
 
 | screen | smallest numeral, main view | side view | smallest target of the rail | overlapping | cut off | pages that scroll |
 | --- | --- | --- | --- | --- | --- | --- |

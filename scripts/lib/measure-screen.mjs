@@ -111,10 +111,11 @@ export function measureScreen() {
   const meets = (a, b) =>
     Math.min(a.right, b.right) - Math.max(a.left, b.left) > 2 &&
     Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 2;
+  // A numeral is drawn once more over what lies on it.
   const onWords = words.flatMap((word, index) => [
     ...words
       .slice(index + 1)
-      .filter((other) => other.element !== word.element && meets(word, other))
+      .filter((other) => other.element !== word.element && other.text !== word.text && meets(word, other))
       .map((other) => `"${word.text}" × "${other.text}"`),
     ...boxes
       .filter(

@@ -80,7 +80,7 @@ export function ArrowPanel() {
             type="button"
             onMouseDown={keepKeyboard}
             onClick={() => arrowActionsOf(store).drawCard()}
-            className={`${PAD} col-start-3 row-start-1 border-2 border-edge bg-board font-semibold hover:border-ink`}
+            className={`${PAD} col-start-3 row-start-1 border-2 border-edge bg-board px-1 font-semibold hover:border-ink`}
           >
             <Layers aria-hidden size="1.375rem" />
             <span className="text-small leading-tight">A new route</span>

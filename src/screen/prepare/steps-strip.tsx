@@ -33,7 +33,7 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is in sight follows the step.
   useEffect(() => {
     const here = strip.current?.querySelector("[aria-current=step]");
-    here?.scrollIntoView({ block: "nearest", inline: "center" });
+    here?.scrollIntoView({ block: "nearest", inline: "nearest" });
   }, [climbed, board.id]);
   const height = (level: number) =>
     MIN_HEIGHT + ((MAX_HEIGHT - MIN_HEIGHT) * level) / Math.max(stair.length + 1, 6);
@@ -61,7 +61,7 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
     <section
       ref={strip}
       aria-label="Steps"
-      className="flex h-[7.25rem] shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden px-1"
+      className="flex h-[7.25rem] shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden scroll-pr-40 scroll-pl-2 px-1"
     >
       <div className="flex shrink-0 flex-col justify-end gap-1.5 self-stretch pb-2 low:flex-row low:pb-0">
         {stair.length > 0 && (
