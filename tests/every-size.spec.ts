@@ -97,6 +97,32 @@ test("a panel that is longer than the window scrolls in itself, and the page sta
   expect(scroll).toEqual([0, 0]);
 });
 
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 1024, height: 768 },
+  { width: 820, height: 1180 },
+]) {
+  test(`keypads are whole at ${size.width} × ${size.height}, for squares and for the count`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize(size);
+    await page.goto(`/lesson/${await addLesson(request)}`);
+    const keys = page.locator("[data-keypad] button");
+    const whole = async () => {
+      await expect(keys).toHaveCount(15);
+      for (const key of await keys.all()) await expect(key).toBeInViewport({ ratio: 0.99 });
+    };
+    await pressOnRail(page, "Write");
+    await page.getByRole("radio", { name: "Keypad", exact: true }).click();
+    await whole();
+    await pressOnRail(page, "Write");
+    await page.getByTitle("Set the count").click();
+    await page.getByRole("button", { name: "Keypad", exact: true }).click();
+    await whole();
+  });
+}
+
 /** The middle of a number on the line, once the line stands still. */
 async function middle(page: Page, number: string) {
   const { x, y } = await middleOf(at(page, number));

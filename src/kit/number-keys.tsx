@@ -12,7 +12,7 @@ const NAMES: Record<string, string> = {
 
 type Props = {
   onKey: (key: string) => void;
-  /** In few rows, for a room that is wide and low. */
+  /** In few rows, for a room that is wide and low; in a panel of such a shape they lie so by themselves. */
   wide?: boolean;
   children: ReactNode;
 };
@@ -20,7 +20,10 @@ type Props = {
 /** The keys of a number, large enough for fingers, and the one that writes it. "back" takes the last sign away. */
 export function NumberKeys({ onKey, wide = false, children }: Props) {
   return (
-    <div data-keypad className={`grid gap-2 ${wide ? "grid-cols-5" : "grid-cols-3"}`}>
+    <div
+      data-keypad
+      className={`grid gap-2 ${wide ? "grid-cols-5" : "grid-cols-3 @min-[35rem]:grid-cols-5"}`}
+    >
       {KEYS.map((key) => (
         <button
           key={key}
@@ -28,7 +31,7 @@ export function NumberKeys({ onKey, wide = false, children }: Props) {
           aria-label={NAMES[key] ?? key}
           onMouseDown={keepKeyboard}
           onClick={() => onKey(key)}
-          className="flex h-[clamp(2.75rem,6vh,4rem)] items-center justify-center rounded-button border border-edge bg-mist font-numeral text-title font-bold hover:border-ink"
+          className="flex h-[clamp(2.75rem,6vh,4rem)] @min-[35rem]:h-touch items-center justify-center rounded-button border border-edge bg-mist font-numeral text-title font-bold hover:border-ink"
         >
           {key === "back" ? <Delete aria-hidden size="1.625rem" /> : key}
         </button>

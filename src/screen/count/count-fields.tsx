@@ -48,7 +48,7 @@ export function CountFields() {
   const drafts = useBoardDrafts("count", values, (typed) => changeCount(count, typed), set);
   if (typing) {
     return (
-      <div className="flex flex-col gap-3">
+      <div className="@container flex flex-col gap-2">
         <p className="text-small font-semibold">Count in</p>
         <NumberPad
           label="Count in"
@@ -70,64 +70,79 @@ export function CountFields() {
     );
   }
   return (
-    <div className="flex flex-col gap-4">
-      <div {...drafts.group} className="grid grid-cols-2 gap-3">
-        <DraftField label="Count in" {...drafts.field("by")} />
-        <DraftField label="From" {...drafts.field("from")} />
-      </div>
-      <div className="relative">
-        <Segments
-          label="Often counted in"
-          inRows
-          value={count.by}
-          options={OFTEN.map((by) => ({ value: by, label: by }))}
-          onChange={(by) => take({ by })}
-        />
-        {/* In the room that the last row leaves. */}
-        <button
-          type="button"
-          onMouseDown={keepKeyboard}
-          onClick={() => setTyping(true)}
-          className="absolute right-1 bottom-1 flex h-press w-[calc(40%-4px)] items-center justify-center gap-1.5 rounded-button font-semibold text-quiet hover:text-ink"
-        >
-          <Grid3x3 aria-hidden size="1.125rem" /> Keypad
-        </button>
-      </div>
-      {here !== null && here !== keyOfText(count.from) && (
-        <Button onClick={() => take({ from: here })}>Start from {write(here)}</Button>
-      )}
-      <Segments
-        label="Which way"
-        value={count.way}
-        options={[
-          { value: "forwards", label: "Forwards" },
-          { value: "back", label: "Back" },
-        ]}
-        onChange={(way) => take({ way })}
-      />
-      <Choice
-        label="One number every"
-        value={String(count.every)}
-        options={PACES}
-        onChange={(every) => take({ every: Number(every) })}
-      />
-      <Labelled label="Wait before">
-        <Toggles
-          label="Wait before"
-          value={count.pauses}
-          options={[
-            { value: "ten", label: "A new ten" },
-            { value: "hundred", label: "Hundred" },
-            { value: "row", label: "Row" },
-          ]}
-          onChange={(pauses) => take({ pauses })}
-        />
-      </Labelled>
-      <div className="-my-1">
-        <Switch label="Silent: hide the number" on={count.silent} onChange={(silent) => take({ silent })} />
-        <Switch label="Mark as you count" on={count.marks} onChange={(marks) => take({ marks })} />
-        <Switch label="Say the numbers aloud" on={count.voice} onChange={(voice) => take({ voice })} />
-        <Switch label="Tell me about numbers I miss" on={count.watch} onChange={(watch) => take({ watch })} />
+    // Below a board, where the panel is wide, its two halves stand beside each other.
+    <div className="@container">
+      <div className="flex flex-col gap-4 @min-[35rem]:grid @min-[35rem]:grid-cols-2 @min-[35rem]:gap-x-6">
+        <div className="flex flex-col gap-4">
+          <div {...drafts.group} className="grid grid-cols-2 gap-3">
+            <DraftField label="Count in" {...drafts.field("by")} />
+            <DraftField label="From" {...drafts.field("from")} />
+          </div>
+          <div className="relative">
+            <Segments
+              label="Often counted in"
+              inRows
+              value={count.by}
+              options={OFTEN.map((by) => ({ value: by, label: by }))}
+              onChange={(by) => take({ by })}
+            />
+            {/* In the room that the last row leaves. */}
+            <button
+              type="button"
+              onMouseDown={keepKeyboard}
+              onClick={() => setTyping(true)}
+              className="absolute right-1 bottom-1 flex h-press w-[calc(40%-4px)] items-center justify-center gap-1.5 rounded-button font-semibold text-quiet hover:text-ink"
+            >
+              <Grid3x3 aria-hidden size="1.125rem" /> Keypad
+            </button>
+          </div>
+          {here !== null && here !== keyOfText(count.from) && (
+            <Button onClick={() => take({ from: here })}>Start from {write(here)}</Button>
+          )}
+          <Segments
+            label="Which way"
+            value={count.way}
+            options={[
+              { value: "forwards", label: "Forwards" },
+              { value: "back", label: "Back" },
+            ]}
+            onChange={(way) => take({ way })}
+          />
+        </div>
+        <div className="flex flex-col gap-4">
+          <Choice
+            label="One number every"
+            value={String(count.every)}
+            options={PACES}
+            onChange={(every) => take({ every: Number(every) })}
+          />
+          <Labelled label="Wait before">
+            <Toggles
+              label="Wait before"
+              value={count.pauses}
+              options={[
+                { value: "ten", label: "A new ten" },
+                { value: "hundred", label: "Hundred" },
+                { value: "row", label: "Row" },
+              ]}
+              onChange={(pauses) => take({ pauses })}
+            />
+          </Labelled>
+          <div className="-my-1">
+            <Switch
+              label="Silent: hide the number"
+              on={count.silent}
+              onChange={(silent) => take({ silent })}
+            />
+            <Switch label="Mark as you count" on={count.marks} onChange={(marks) => take({ marks })} />
+            <Switch label="Say the numbers aloud" on={count.voice} onChange={(voice) => take({ voice })} />
+            <Switch
+              label="Tell me about numbers I miss"
+              on={count.watch}
+              onChange={(watch) => take({ watch })}
+            />
+          </div>
+        </div>
       </div>
     </div>
   );

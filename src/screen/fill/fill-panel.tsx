@@ -26,35 +26,47 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
   return (
     <section
       aria-label="Write"
-      className={clsx("flex min-h-0 flex-col gap-3 overflow-y-auto rounded-card", className)}
+      className={clsx("@container flex min-h-0 flex-col overflow-y-auto rounded-card", className)}
     >
-      <Segments
-        label="How squares are filled"
-        value={fill.by}
-        options={WAYS}
-        onChange={(by) => fillActionsOf(store).setFill({ by })}
-      />
-      {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
-      <section
-        aria-label="What is asked"
-        className="flex min-h-20 flex-1 flex-col gap-3 overflow-y-auto"
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys.
-        tabIndex={0}
-        onMouseDown={keepKeyboard}
-      >
-        <Told />
-        {fill.by === "tiles" && <Tray />}
-        {fill.by === "home" && <HomeWords />}
-      </section>
-      <div className="flex shrink-0 flex-col gap-2">
-        {fill.by === "keypad" && <Keypad />}
-        {fill.by === "home" && <Home />}
-        {fill.check === "at-end" && fill.by !== "home" && (
-          <Button tone="strong" className="h-press" onClick={() => fillActionsOf(store).checkWritten()}>
-            Check what is written
-          </Button>
+      {/* Below a chart, where it is wide, the keys stand beside the rest. */}
+      <div
+        className={clsx(
+          "flex min-h-0 flex-1 flex-col gap-3",
+          fill.by !== "tiles" &&
+            "@min-[35rem]:grid @min-[35rem]:grid-cols-[5fr_6fr] @min-[35rem]:grid-rows-[auto_minmax(0,1fr)_auto] @min-[35rem]:gap-x-5",
         )}
-        <FillSettings />
+      >
+        <Segments
+          label="How squares are filled"
+          value={fill.by}
+          options={WAYS}
+          onChange={(by) => fillActionsOf(store).setFill({ by })}
+        />
+        {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
+        <section
+          aria-label="What is asked"
+          className="flex min-h-20 flex-1 flex-col gap-3 overflow-y-auto"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys.
+          tabIndex={0}
+          onMouseDown={keepKeyboard}
+        >
+          <Told />
+          {fill.by === "tiles" && <Tray />}
+          {fill.by === "home" && <HomeWords />}
+        </section>
+        {fill.by !== "tiles" && (
+          <div className="shrink-0 @min-[35rem]:col-start-2 @min-[35rem]:row-span-3 @min-[35rem]:row-start-1 @min-[35rem]:self-start">
+            {fill.by === "keypad" ? <Keypad /> : <Home />}
+          </div>
+        )}
+        <div className="flex shrink-0 flex-col gap-2">
+          {fill.check === "at-end" && fill.by !== "home" && (
+            <Button tone="strong" className="h-press" onClick={() => fillActionsOf(store).checkWritten()}>
+              Check what is written
+            </Button>
+          )}
+          <FillSettings />
+        </div>
       </div>
     </section>
   );

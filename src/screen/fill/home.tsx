@@ -64,7 +64,7 @@ export function Home() {
         </Button>
       )}
       {!isPuzzle(board) && (
-        <div className="grid grid-cols-2 gap-2">
+        <div className="grid grid-cols-2 gap-2 @min-[35rem]:grid-cols-[repeat(auto-fit,minmax(7.5rem,1fr))]">
           <Button
             tone={asked ? "plain" : "stair"}
             className="h-touch px-2"
@@ -90,12 +90,15 @@ export function Home() {
               Start again
             </Button>
           )}
+          {placed > 0 && linesOf(board).length === 0 && (
+            <Button
+              className="col-span-2 h-press px-2 @min-[35rem]:col-span-1 @min-[35rem]:h-touch"
+              onClick={() => fillActionsOf(store).freshChart()}
+            >
+              Start again
+            </Button>
+          )}
         </div>
-      )}
-      {placed > 0 && linesOf(board).length === 0 && !isPuzzle(board) && (
-        <Button className="h-press" onClick={() => fillActionsOf(store).freshChart()}>
-          Start again
-        </Button>
       )}
     </div>
   );

@@ -21,7 +21,7 @@ export function Keypad() {
     <div className="flex flex-col gap-2">
       <output
         aria-label="Typed so far"
-        className="flex h-[clamp(2.75rem,6.4vh,4rem)] items-center justify-center rounded-button border-2 border-rule font-numeral text-head font-bold text-by-hand"
+        className="flex h-[clamp(2.75rem,6.4vh,4rem)] @min-[35rem]:h-touch items-center justify-center rounded-button border-2 border-rule font-numeral text-head font-bold text-by-hand"
       >
         {typed || (
           <span className="font-sans text-large font-medium text-quiet">
@@ -34,7 +34,7 @@ export function Keypad() {
           type="button"
           onMouseDown={keepKeyboard}
           onClick={() => fillActionsOf(store).writeTyped()}
-          className="h-full rounded-button bg-stair text-large font-bold hover:bg-[#f5bd12]"
+          className="h-full rounded-button bg-stair px-1 text-large leading-tight font-bold hover:bg-[#f5bd12]"
         >
           Write it
         </button>
