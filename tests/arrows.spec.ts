@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
+import { measureScreen } from "../scripts/lib/measure-screen.mjs";
 import { shut } from "./support/hands";
-import { addLesson, panel, place } from "./support/lessons";
+import { addLesson, climb, panel, place } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
@@ -72,3 +73,32 @@ test("a card gives the day's move: drawn or picked, from where the last one led"
   await page.getByRole("button", { name: "Clear the arrows" }).tap();
   await expect(tiles(page)).toHaveCount(0);
 });
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 1024, height: 768 },
+  { width: 820, height: 1180 },
+]) {
+  test(`arrow keys keep their place while a long route is laid at ${size.width} × ${size.height}`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize(size);
+    await page.goto(`/lesson/${await addLesson(request, { name: "8-arrows-on-the-jetty" })}`);
+    await climb(page);
+    const up = arrow(page, "up");
+    const keys = arrow(page, "(left|down)");
+    await page.getByRole("radio", { name: "Lay them first" }).click();
+    // The first tile makes the place where tiles lie.
+    await keys.first().click();
+    await expect(tiles(page)).toHaveCount(1);
+    const before = (await up.boundingBox())!;
+    for (let laid = 2; laid <= 20; laid += 1) {
+      await keys.nth(laid % 2).click();
+      await expect(tiles(page)).toHaveCount(laid);
+      expect(await up.boundingBox()).toEqual(before);
+    }
+    const { overlapping, out, scroll } = await page.evaluate(measureScreen);
+    expect([overlapping, out, scroll]).toEqual([[], [], [0, 0]]);
+  });
+}

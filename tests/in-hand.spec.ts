@@ -1,5 +1,4 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
-import { measureScreen } from "../scripts/lib/measure-screen.mjs";
 import {
   addLesson,
   climb,
@@ -268,34 +267,4 @@ test.describe("in hand", () => {
     await message.getByRole("button", { name: "Take back" }).click();
     await expect(place(page, /^99, sun mark/)).toBeVisible();
   });
-
-  for (const size of [
-    { width: 1280, height: 800 },
-    { width: 1024, height: 768 },
-    { width: 820, height: 1180 },
-  ]) {
-    test(`arrow keys keep their place while a long route is laid at ${size.width} × ${size.height}`, async ({
-      page,
-      request,
-    }) => {
-      await page.setViewportSize(size);
-      await page.goto(`/lesson/${await addLesson(request, { name: "8-arrows-on-the-jetty" })}`);
-      await climb(page);
-      const up = page.getByRole("button", { name: /^Arrow up/ });
-      const keys = page.getByRole("button", { name: /^Arrow (left|down)/ });
-      const tiles = page.getByRole("list", { name: "Arrow tiles" }).getByRole("listitem");
-      await page.getByRole("radio", { name: "Lay them first" }).click();
-      // The first tile makes the place where tiles lie.
-      await keys.first().click();
-      await expect(tiles).toHaveCount(1);
-      const before = (await up.boundingBox())!;
-      for (let laid = 2; laid <= 20; laid += 1) {
-        await keys.nth(laid % 2).click();
-        await expect(tiles).toHaveCount(laid);
-        expect(await up.boundingBox()).toEqual(before);
-      }
-      const { overlapping, out, scroll } = await page.evaluate(measureScreen);
-      expect([overlapping, out, scroll]).toEqual([[], [], [0, 0]]);
-    });
-  }
 });

@@ -21,6 +21,5 @@ export function readSeen(cookie: string | undefined, browser: string): Seen {
   return browser.includes("Mobi") ? PHONE : USUAL;
 }
 
-/** The cookie of this window. */
-export const seenCookie = ({ width, height, strong }: Seen): string =>
-  `${SEEN}=${width}x${height}x${strong ? 1 : 0}; path=/; max-age=31536000; samesite=strict`;
+/** How a window is seen, as its cookie says it. */
+export const writeSeen = ({ width, height, strong }: Seen): string => `${width}x${height}x${strong ? 1 : 0}`;

@@ -1,14 +1,14 @@
 "use client";
 
 import { useEffect } from "react";
-import { seenCookie } from "./seen";
+import { keepCookie } from "@/kit/keep-cookie";
+import { SEEN, writeSeen } from "./seen";
 
 /** Tells the server how this window is seen, so that it draws the next first board in its size. */
 export function useSeenCookie(strong: boolean): void {
   useEffect(() => {
     const tell = () => {
-      // biome-ignore lint/suspicious/noDocumentCookie: the cookie store is not there on a plain address of another machine.
-      document.cookie = seenCookie({ width: window.innerWidth, height: window.innerHeight, strong });
+      keepCookie(SEEN, writeSeen({ width: window.innerWidth, height: window.innerHeight, strong }));
     };
     tell();
     window.addEventListener("resize", tell);
