@@ -1,4 +1,4 @@
-const TIMES = 5;
+const TIMES = 9;
 
 /** Says from the page when something is first painted: its time since the page was asked for. */
 const watching = ([stands, answered]) => {
@@ -51,12 +51,15 @@ async function opening(pageOf, address, stands, touch) {
   // What the page says comes at once; to be asked it would have to have time for an answer.
   await cdp.send("Runtime.enable");
   await cdp.send("Runtime.addBinding", { name: "painted" });
+  // A finger that the browser makes of a mouse. `Input.dispatchTouchEvent` would be kept back until the page has painted once
+  // more, which no finger waits for: it would measure the page's longest task, not its answer.
+  await cdp.send("Emulation.setTouchEmulationEnabled", { enabled: true });
+  await cdp.send("Emulation.setEmitTouchEventsForMouse", { enabled: true });
   const done = new Promise((resolve) => {
     cdp.on("Runtime.bindingCalled", ({ payload }) => {
       const { what, at } = JSON.parse(payload);
       first[what] = at;
-      if (what === "stands" && touch)
-        void cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [touch.point] });
+      if (what === "stands" && touch) void press(cdp, touch.point);
       if (what === "answered" || !touch) resolve();
     });
   });
@@ -66,6 +69,18 @@ async function opening(pageOf, address, stands, touch) {
   await close();
   return first;
 }
+
+/** It is told of the press only when all of the page has heard of it, perhaps after the page is closed. */
+const press = (cdp, point) =>
+  cdp
+    .send("Input.dispatchMouseEvent", {
+      type: "mousePressed",
+      ...point,
+      button: "left",
+      buttons: 1,
+      clickCount: 1,
+    })
+    .catch(() => {});
 
 /**
  * How long a page's scripts run until a board of a lesson answers, its processor slowed.

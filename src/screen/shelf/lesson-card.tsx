@@ -3,7 +3,7 @@
 import { Copy, FileDown, History, MoreVertical, PencilLine, Trash2, TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
 import { Menu, MenuItem } from "@/kit/menu";
@@ -26,8 +26,8 @@ type Props = {
   inUse: readonly string[];
 };
 
-/** One lesson on the shelf: its picture and its words; a touch opens it. */
-export function LessonCard({ lesson, place, total, inUse }: Props) {
+/** One lesson on the shelf: its picture and its words; a touch opens it. The list is measured and drawn anew, not its cards. */
+export const LessonCard = memo(function LessonCard({ lesson, place, total, inUse }: Props) {
   const [naming, setNaming] = useState(false);
   const [looking, setLooking] = useState(false);
   const router = useRouter();
@@ -50,7 +50,8 @@ export function LessonCard({ lesson, place, total, inUse }: Props) {
             <p>{lesson.fault} It is kept as it is; the other lessons are not touched.</p>
           </div>
         ) : (
-          <div className="aspect-[16/10] rounded-card border border-edge bg-board p-3 group-hover:border-ink">
+          // A picture out of sight is not laid out.
+          <div className="aspect-[16/10] rounded-card border border-edge bg-board p-3 [content-visibility:auto] group-hover:border-ink">
             {lesson.picture && (
               <BoardPicture
                 lesson={id}
@@ -147,4 +148,4 @@ export function LessonCard({ lesson, place, total, inUse }: Props) {
       )}
     </li>
   );
-}
+});
