@@ -3,9 +3,12 @@ const TIMES = 9;
 /** Says from the page when something is first painted: its time since the page was asked for. */
 const watching = ([stands, answered]) => {
   const said = {};
+  const isPainted = () => performance.getEntriesByType("paint").length > 0;
   const look = () => {
-    for (const [what, selector] of Object.entries({ stands, answered })) {
+    for (const [what, selector] of Object.entries({ stands, touchable: stands, answered })) {
       if (said[what] || !selector || !document.querySelector(selector)) continue;
+      // What a finger does on a page before anything of it is seen, the browser drops.
+      if (what === "touchable" && !isPainted()) continue;
       said[what] = true;
       globalThis.painted(JSON.stringify({ what, at: performance.now() }));
     }
@@ -51,15 +54,15 @@ async function opening(pageOf, address, stands, touch) {
   // What the page says comes at once; to be asked it would have to have time for an answer.
   await cdp.send("Runtime.enable");
   await cdp.send("Runtime.addBinding", { name: "painted" });
-  // A finger that the browser makes of a mouse. `Input.dispatchTouchEvent` would be kept back until the page has painted once
-  // more, which no finger waits for: it would measure the page's longest task, not its answer.
+  // A finger that the browser makes of a mouse. `Input.dispatchTouchEvent` is kept back until the page has painted once more,
+  // which no finger waits for: it would always stand behind the page's longest task.
   await cdp.send("Emulation.setTouchEmulationEnabled", { enabled: true });
   await cdp.send("Emulation.setEmitTouchEventsForMouse", { enabled: true });
   const done = new Promise((resolve) => {
     cdp.on("Runtime.bindingCalled", ({ payload }) => {
       const { what, at } = JSON.parse(payload);
       first[what] = at;
-      if (what === "stands" && touch) void press(cdp, touch.point);
+      if (what === "touchable" && touch) press(cdp, touch.point);
       if (what === "answered" || !touch) resolve();
     });
   });
@@ -70,17 +73,11 @@ async function opening(pageOf, address, stands, touch) {
   return first;
 }
 
-/** It is told of the press only when all of the page has heard of it, perhaps after the page is closed. */
-const press = (cdp, point) =>
-  cdp
-    .send("Input.dispatchMouseEvent", {
-      type: "mousePressed",
-      ...point,
-      button: "left",
-      buttons: 1,
-      clickCount: 1,
-    })
-    .catch(() => {});
+function press(cdp, point) {
+  const pressed = { type: "mousePressed", ...point, button: "left", buttons: 1, clickCount: 1 };
+  // Its answer comes when the page has time for it, perhaps once it is closed.
+  cdp.send("Input.dispatchMouseEvent", pressed).catch(() => {});
+}
 
 /**
  * How long a page's scripts run until a board of a lesson answers, its processor slowed.
