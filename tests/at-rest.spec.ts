@@ -104,3 +104,15 @@ test("a window that comes back to a board shows nothing of it before what was co
   await page.reload();
   await expect(place(page, "covered")).toBeVisible();
 });
+
+test("every script of a page asks to be compiled beside it", async ({ page }) => {
+  const scripts = new Map<string, Promise<string>>();
+  page.on("response", (answer) => {
+    if (answer.url().endsWith(".js")) scripts.set(answer.url(), answer.text());
+  });
+  await page.goto("/lesson/lamps-on-the-jetty");
+  await alive(page);
+  expect(scripts.size).toBeGreaterThan(10);
+  for (const text of await Promise.all(scripts.values()))
+    expect(text).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/);
+});
