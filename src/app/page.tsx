@@ -1,4 +1,5 @@
 import { cookies } from "next/headers";
+import * as z from "zod/mini";
 import { ShelfWish } from "@/core/lesson/shelf-wish";
 import { database } from "@/data/database";
 import { countRemoved } from "@/data/lessons";
@@ -12,7 +13,7 @@ import { shownPart } from "./shelf-lessons";
 type Props = { searchParams: Promise<Record<string, string | string[] | undefined>> };
 
 export default async function ShelfPage({ searchParams }: Props) {
-  const wish = ShelfWish.parse(await searchParams);
+  const wish = ShelfWish(z).parse(await searchParams);
   const db = await database();
   const [told, labels, removed] = await Promise.all([
     findOnShelf(db, wish, 0, AT_A_TIME),

@@ -1,4 +1,5 @@
 import { desc, eq } from "drizzle-orm";
+import * as z from "zod/mini";
 import { Rule } from "../core/set/rule";
 import type { Database } from "./database";
 import { cards } from "./schema";
@@ -24,7 +25,7 @@ export async function keptCards(db: Database): Promise<KeptCard[]> {
 
 function readRule(text: string): Rule | null {
   try {
-    const read = Rule.safeParse(JSON.parse(text));
+    const read = Rule(z).safeParse(JSON.parse(text));
     return read.success ? read.data : null;
   } catch {
     return null;

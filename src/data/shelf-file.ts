@@ -21,7 +21,7 @@ const ShelfList = z.object({
   format: z.literal("yellow-stair-shelf"),
   version: z.literal(1),
   lessons: z.array(z.object({ file: z.string(), changed: When, taught: z.nullable(When) })),
-  cards: z.array(Rule).check(z.maxLength(MAX_KEPT_CARDS)),
+  cards: z.array(Rule(z)).check(z.maxLength(MAX_KEPT_CARDS)),
 });
 type ShelfList = z.infer<typeof ShelfList>;
 

@@ -1,4 +1,5 @@
 import { and, asc, count, desc, eq, inArray, isNotNull, isNull, type SQL, sql } from "drizzle-orm";
+import * as z from "zod/mini";
 import { ShelfEntry } from "../core/lesson/shelf-entry";
 import type { ShelfOrder, ShelfWish } from "../core/lesson/shelf-wish";
 import type { Database } from "./database";
@@ -125,7 +126,7 @@ async function part(
 function toldBy({ entry, fault }: { entry: string | null; fault: string | null }): Told | null {
   if (entry === null) return fault === null ? null : { ok: false, message: fault };
   try {
-    const read = ShelfEntry.safeParse(JSON.parse(entry));
+    const read = ShelfEntry(z).safeParse(JSON.parse(entry));
     return read.success ? { ok: true, entry: read.data } : null;
   } catch {
     return null;

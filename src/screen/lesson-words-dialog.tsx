@@ -39,7 +39,7 @@ export const labelsIn = (text: string): string[] => [
   ),
 ];
 
-const Typed = z.extend(LessonWords, {
+const Typed = z.extend(LessonWords(z), {
   labels: z.pipe(
     z.string().check(
       z.refine(

@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { Count } from "./count-settings";
 
@@ -14,7 +15,7 @@ export function changeCount(
     if (!read.ok) return { ok: false, message: read.message, at: part };
     parts[part] = read.text;
   }
-  const made = Count.safeParse({ ...count, ...parts });
+  const made = Count(z).safeParse({ ...count, ...parts });
   return made.success
     ? { ok: true, value: made.data }
     : { ok: false, message: made.error.issues[0]!.message, at: "by" };

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { exact } from "../number/exact";
 import { NumberText } from "../number/number-schema";
+import { type Checked, schema } from "../schema";
 
 /** Slowest and fastest pace of a count, in seconds a number. */
 export const SLOWEST = 5;
@@ -15,20 +15,22 @@ export type Pause = (typeof PAUSES)[number];
  * new ten, hundred or row; walk with its number hidden (silent); mark where it goes; and be said aloud (voice). Marks
  * by hand may be watched for slips.
  */
-export const Count = z.object({
-  by: NumberText.check(
-    z.refine((by) => exact(by).compare(0) > 0, "Count in a number above 0. To count down, choose Back."),
-  ),
-  from: NumberText,
-  way: z.enum(["forwards", "back"]),
-  every: z.number().check(z.minimum(FASTEST), z.maximum(SLOWEST)),
-  pauses: z.array(z.enum(PAUSES)).check(z.maxLength(PAUSES.length)),
-  silent: z.boolean(),
-  marks: z.boolean(),
-  voice: z.boolean(),
-  watch: z.boolean(),
-});
-export type Count = z.infer<typeof Count>;
+export const Count = schema((z) =>
+  z.object({
+    by: NumberText(z).check(
+      z.refine((by) => exact(by).compare(0) > 0, "Count in a number above 0. To count down, choose Back."),
+    ),
+    from: NumberText(z),
+    way: z.enum(["forwards", "back"]),
+    every: z.number().check(z.minimum(FASTEST), z.maximum(SLOWEST)),
+    pauses: z.array(z.enum(PAUSES)).check(z.maxLength(PAUSES.length)),
+    silent: z.boolean(),
+    marks: z.boolean(),
+    voice: z.boolean(),
+    watch: z.boolean(),
+  }),
+);
+export type Count = Checked<typeof Count>;
 
 /** What a new board counts. */
 export const NEW_COUNT: Count = {

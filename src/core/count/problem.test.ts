@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { all, create } from "mathjs";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { exact, keyOf } from "../number/exact";
 import { LineSettings, plainLine } from "../surface/line";
 import { problemLine, readProblem } from "./problem";
@@ -79,7 +80,7 @@ describe("a problem", () => {
         if (!said.ok) throw new Error(said.message);
         expect(said.problem.answer).toBe(String([a, b, c][blank]));
         const { from, to, interval, divisions } = problemLine(said.problem);
-        expect(LineSettings.safeParse(plainLine(from, to, interval, divisions)).success).toBe(true);
+        expect(LineSettings(z).safeParse(plainLine(from, to, interval, divisions)).success).toBe(true);
         for (const key of [said.problem.start, said.problem.end]) {
           expect(exact(key).compare(exact(from))).toBeGreaterThanOrEqual(0);
           expect(exact(key).compare(exact(to))).toBeLessThanOrEqual(0);

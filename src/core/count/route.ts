@@ -1,10 +1,10 @@
-import * as z from "zod/mini";
 import { exact, keyOf, type NumberKey } from "../number/exact";
+import { type Checked, schema } from "../schema";
 
 /** The arrows of a route on a chart, as they are seen on the page. */
 export const ARROWS = ["left", "right", "up", "down"] as const;
-export const Arrow = z.enum(ARROWS);
-export type Arrow = z.infer<typeof Arrow>;
+export const Arrow = schema((z) => z.enum(ARROWS));
+export type Arrow = Checked<typeof Arrow>;
 
 /** Most arrows that are laid in a row. */
 export const MAX_ARROWS = 20;

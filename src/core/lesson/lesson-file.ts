@@ -1,5 +1,6 @@
 import { type ParseError, parse } from "jsonc-parser";
 import * as z from "zod/mini";
+import { schema } from "../schema";
 import { Lesson } from "./lesson";
 import { type LessonRead, readLesson } from "./read-lesson";
 
@@ -7,10 +8,10 @@ import { type LessonRead, readLesson } from "./read-lesson";
 export const MAX_FILE = 5_000_000;
 
 /** The name of its own by which a lesson is known again, on whichever shelf it stands. */
-export const LessonName = z.string().check(z.regex(/^[A-Za-z0-9_-]{1,40}$/));
+export const LessonName = schema((z) => z.string().check(z.regex(/^[A-Za-z0-9_-]{1,40}$/)));
 
 /** A lesson as its file holds it. One without a name was written by hand, or by an older Yellow Stair. */
-export const LessonFile = z.extend(Lesson, { id: z.optional(LessonName) });
+export const LessonFile = schema((z) => z.extend(Lesson(z), { id: z.optional(LessonName(z)) }));
 
 export type FileRead =
   | (Extract<LessonRead, { ok: true }> & { id: string | null })
@@ -39,7 +40,7 @@ export function readLessonFile(bytes: Uint8Array): FileRead {
   }
   const read = readLesson(value);
   if (!read.ok) return read;
-  const id = LessonName.safeParse((value as { id?: unknown }).id);
+  const id = LessonName(z).safeParse((value as { id?: unknown }).id);
   return { ...read, id: id.success ? id.data : null };
 }
 
@@ -64,5 +65,5 @@ function brokenAt(text: string): string {
 export const lessonFileSchema = (): object => ({
   $schema: "https://json-schema.org/draft/2020-12/schema",
   title: "Yellow Stair lesson",
-  ...z.toJSONSchema(LessonFile, { io: "input", unrepresentable: "any", reused: "ref" }),
+  ...z.toJSONSchema(LessonFile(z), { io: "input", unrepresentable: "any", reused: "ref" }),
 });

@@ -1,5 +1,6 @@
 import * as z from "zod/mini";
 import { seedOf } from "../puzzle/draw";
+import { schema } from "../schema";
 import { FORMAT, VERSION } from "./bounds";
 import { faultWords } from "./fault-words";
 import { Lesson } from "./lesson";
@@ -108,7 +109,9 @@ function each(document: Document, field: string, change: (one: Document) => Docu
   return { ...document, [field]: list.map((one: unknown) => (isDocument(one) ? change(one) : one)) };
 }
 
-const Envelope = z.looseObject({ format: z.literal(FORMAT), version: z.int().check(z.minimum(1)) });
+const Envelope = schema((z) =>
+  z.looseObject({ format: z.literal(FORMAT), version: z.int().check(z.minimum(1)) }),
+);
 
 /** Brings a document up to `version`, one version at a time. Throws when a version between has no upgrade. */
 export function upgrade(
@@ -139,7 +142,7 @@ export function readLesson(value: unknown): LessonRead {
 }
 
 function readDocument(value: unknown): LessonRead {
-  const envelope = Envelope.safeParse(value);
+  const envelope = Envelope(z).safeParse(value);
   if (!envelope.success) return { ok: false, message: "This is not a Yellow Stair lesson." };
   if (envelope.data.version > VERSION) {
     return {
@@ -148,7 +151,7 @@ function readDocument(value: unknown): LessonRead {
     };
   }
   const upgraded = upgrade(envelope.data, VERSION, UPGRADES);
-  const parsed = Lesson.safeParse(upgraded);
+  const parsed = Lesson(z).safeParse(upgraded);
   if (parsed.success) return { ok: true, lesson: parsed.data };
   return {
     ok: false,

@@ -1,19 +1,21 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../schema";
 import { Board, LessonWords } from "./board";
 import type { Lesson } from "./lesson";
 import { numbersAbout } from "./numbers-about";
 
 /** What the shelf says of a lesson, without opening it: its words, how long its stairs are, and its picture. */
-export const ShelfEntry = z.object({
-  title: LessonWords.shape.title,
-  forClass: LessonWords.shape.forClass,
-  labels: z.array(z.string()),
-  /** Its boards and how many steps each has. */
-  stairs: z.array(z.object({ id: z.string(), steps: z.number() })),
-  /** The first board on its first step; what is further up the stair is not shown. */
-  picture: Board,
-});
-export type ShelfEntry = z.infer<typeof ShelfEntry>;
+export const ShelfEntry = schema((z) =>
+  z.object({
+    title: LessonWords(z).shape.title,
+    forClass: LessonWords(z).shape.forClass,
+    labels: z.array(z.string()),
+    /** Its boards and how many steps each has. */
+    stairs: z.array(z.object({ id: z.string(), steps: z.number() })),
+    /** The first board on its first step; what is further up the stair is not shown. */
+    picture: Board(z),
+  }),
+);
+export type ShelfEntry = Checked<typeof ShelfEntry>;
 
 /** Goes up when an entry or what it is found by is taken from a lesson in another way than before. */
 export const ENTRY_WAY = 1;

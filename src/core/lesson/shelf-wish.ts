@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../schema";
 import { MAX } from "./bounds";
 
 /** How the lessons stand on the shelf: the one last changed or taught first, or by their title or class. */
@@ -8,12 +8,14 @@ export type ShelfOrder = (typeof SHELF_ORDERS)[number];
 export const MAX_FIND = 100;
 
 /** Which lessons are looked for, and in which order. What makes no sense of it is left out: the shelf always shows. */
-export const ShelfWish = z.object({
-  find: z.catch(z.string().check(z.trim(), z.maxLength(MAX_FIND)), ""),
-  label: z.catch(z.string().check(z.maxLength(MAX.label)), ""),
-  order: z.catch(z.enum(SHELF_ORDERS), "latest"),
-});
-export type ShelfWish = z.infer<typeof ShelfWish>;
+export const ShelfWish = schema((z) =>
+  z.object({
+    find: z.catch(z.string().check(z.trim(), z.maxLength(MAX_FIND)), ""),
+    label: z.catch(z.string().check(z.maxLength(MAX.label)), ""),
+    order: z.catch(z.enum(SHELF_ORDERS), "latest"),
+  }),
+);
+export type ShelfWish = Checked<typeof ShelfWish>;
 
 /** All lessons, the latest first. */
 export const ALL_LESSONS: ShelfWish = { find: "", label: "", order: "latest" };

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { anyMove } from "../../../tests/support/any-move";
 import { demoFiles } from "../../../tests/support/demo-files";
 import { seen } from "../../../tests/support/seen";
@@ -80,7 +81,7 @@ describe("the stair as a workshop", () => {
           expect(() => sceneOf(state)).not.toThrow();
           expect(new Set(state.board.stair.map((step) => step.id)).size).toBe(state.board.stair.length);
         }
-        expect(Board.safeParse(state.board).error?.issues[0]).toBeUndefined();
+        expect(Board(z).safeParse(state.board).error?.issues[0]).toBeUndefined();
       }),
       { numRuns: 300 },
     );

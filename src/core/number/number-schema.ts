@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import { schema, type Z } from "../schema";
 import { keyOf } from "./exact";
 import { type NumberRead, readNumber } from "./read-number";
 
@@ -6,7 +6,7 @@ import { type NumberRead, readNumber } from "./read-number";
 const PLAIN = /^(0|-?[1-9]\d{0,14})$/;
 
 /** A schema of typed numbers that keeps of each what `keep` makes of it. */
-const numberSchema = (keep: (read: Extract<NumberRead, { ok: true }>) => string) =>
+const numberSchema = (z: Z, keep: (read: Extract<NumberRead, { ok: true }>) => string) =>
   z.pipe(
     z.string(),
     z.transform((typed, context) => {
@@ -19,7 +19,7 @@ const numberSchema = (keep: (read: Extract<NumberRead, { ok: true }>) => string)
   );
 
 /** A number as written, kept as written: `3/4` stays `3/4`. */
-export const NumberText = numberSchema((read) => read.text);
+export const NumberText = schema((z) => numberSchema(z, (read) => read.text));
 
 /** A number as the one text under which it is kept: `3/4` becomes `0.75`. */
-export const NumberKeyText = numberSchema((read) => keyOf(read.value));
+export const NumberKeyText = schema((z) => numberSchema(z, (read) => keyOf(read.value)));

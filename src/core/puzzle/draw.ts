@@ -1,10 +1,10 @@
 import { uniformInt } from "pure-rand/distribution/uniformInt";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
-import * as z from "zod/mini";
+import { type Checked, schema } from "../schema";
 
 /** Where chance begins: kept in the lesson, so that the same lesson draws the same. A whole number below 2³¹. */
-export const Seed = z.int().check(z.minimum(0), z.maximum(2 ** 31 - 1));
-export type Seed = z.infer<typeof Seed>;
+export const Seed = schema((z) => z.int().check(z.minimum(0), z.maximum(2 ** 31 - 1)));
+export type Seed = Checked<typeof Seed>;
 
 /** Gives whole numbers by chance, from `least` to `most`, both included; the same ones for the same start. */
 export type Chance = (least: number, most: number) => number;

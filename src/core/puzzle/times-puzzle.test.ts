@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { divisorsOf } from "../number/factors";
 import { cellAt, cellKey, MAX_TIMES, numberOf, TargetText } from "../surface/cell-key";
 import { clampWindow, NEW_TIMES, productAt, TimesSettings, windowCells } from "../surface/times-grid";
@@ -74,13 +75,13 @@ describe("the multiplication table", () => {
     [{ row: 999_991 }, true],
     [{ rows: 20, columns: 24 }, true],
   ])("a window of %o", (part, fits) => {
-    expect(TimesSettings.safeParse({ ...NEW_TIMES, ...part }).success).toBe(fits);
+    expect(TimesSettings(z).safeParse({ ...NEW_TIMES, ...part }).success).toBe(fits);
   });
 
   test("a place of a lesson is checked like a number", () => {
-    for (const text of ["r3c8", "24", "1/2"]) expect(TargetText.safeParse(text).success).toBe(true);
+    for (const text of ["r3c8", "24", "1/2"]) expect(TargetText(z).safeParse(text).success).toBe(true);
     for (const text of ["r0c8", "r3", "r3c8x", "r1000001c1", "r1e9c1", "rc"])
-      expect(TargetText.safeParse(text).success).toBe(false);
+      expect(TargetText(z).safeParse(text).success).toBe(false);
   });
 });
 

@@ -1,9 +1,11 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../schema";
 import { INKS, Ink, type InkSet, inkBit } from "../set/ink";
 
 /** What lies on numbers, layer by layer: an ink, the covers, what makes a number stand out, and counters. */
-export const Layer = z.union([Ink, z.literal("cover"), z.literal("stand-out"), z.literal("counter")]);
-export type Layer = z.infer<typeof Layer>;
+export const Layer = schema((z) =>
+  z.union([Ink(z), z.literal("cover"), z.literal("stand-out"), z.literal("counter")]),
+);
+export type Layer = Checked<typeof Layer>;
 
 /** A set of layers as bits: the five inks as in `InkSet`, then the cover, standing out, and a counter. */
 export type LayerSet = number;

@@ -1,4 +1,5 @@
-import * as z from "zod/mini";
+import type * as z from "zod/mini";
+import { type Checked, schema } from "../schema";
 import { own } from "./own";
 import type { Draft, MoveKind } from "./slice";
 import { SLICES } from "./slices";
@@ -6,18 +7,20 @@ import { SLICES } from "./slices";
 type Kind = (typeof SLICES)[number]["moves"][number] | (typeof own.moves)[number];
 
 /** The smallest acts on a board. Every move is plain data; each stands in the slice that it is mainly about. */
-export type Move = z.infer<Kind["schema"]>;
+export type Move = Checked<Kind["schema"]>;
 
 /** All kinds of move, slice by slice. */
 export const MOVES = [...SLICES, own].flatMap(({ moves }) => [
   ...moves,
 ]) as unknown as readonly MoveKind<Move>[];
 
-const schemas = MOVES.map(({ schema }) => schema as unknown as z.ZodMiniObject);
-export const Move = z.discriminatedUnion(
-  "do",
-  schemas as [z.ZodMiniObject],
-) as unknown as z.ZodMiniType<Move>;
+export const Move = schema(
+  (z) =>
+    z.discriminatedUnion(
+      "do",
+      MOVES.map((kind) => kind.schema(z)) as unknown as [z.ZodMiniObject],
+    ) as unknown as z.ZodMiniType<Move>,
+);
 
 const kinds = new Map<string, MoveKind<Move>>(MOVES.map((kind) => [kind.do, kind]));
 
@@ -25,8 +28,8 @@ const kinds = new Map<string, MoveKind<Move>>(MOVES.map((kind) => [kind.do, kind
 export const applyMove = (draft: Draft, move: Move): void => kinds.get(move.do)!.apply(draft, move);
 
 /** The moves that happen at one moment: a number marked and the count gone on to it. */
-export const Beat = z.array(Move).check(z.minLength(1), z.maxLength(20));
-export type Beat = z.infer<typeof Beat>;
+export const Beat = schema((z) => z.array(Move(z)).check(z.minLength(1), z.maxLength(20)));
+export type Beat = Checked<typeof Beat>;
 
 /** What one touch, one drag or one run of the count does: its beats are taken back together. */
 export type Act = readonly Beat[];

@@ -1,4 +1,5 @@
-import * as z from "zod/mini";
+import type * as z from "zod/mini";
+import { type Checked, schema } from "../schema";
 import type { View } from "../views/view";
 import { ViewId } from "../views/view-id";
 import type { Scene } from "./scene";
@@ -16,7 +17,7 @@ import type { OnTrail } from "./slices/trail";
 export type OwnScene = Laying & Filling & Talk & OnTrail & SetAside & Building;
 export type Own = { readonly own: { readonly [view in ViewId]?: OwnScene } };
 
-type NumberMove = z.infer<(typeof SLICES)[number]["moves"][number]["schema"]>;
+type NumberMove = Checked<(typeof SLICES)[number]["moves"][number]["schema"]>;
 
 const OF_NUMBERS = SLICES.filter(({ ofNumbers }) => ofNumbers);
 const kinds = OF_NUMBERS.flatMap(({ moves }) => [...moves]) as unknown as readonly MoveKind<NumberMove>[];
@@ -27,10 +28,13 @@ const PARTS = Object.keys(NOTHING) as (keyof OwnScene)[];
 const partsOf = (scene: OwnScene): OwnScene =>
   Object.fromEntries(PARTS.map((part) => [part, scene[part]])) as unknown as OwnScene;
 
-const Inner = z.discriminatedUnion(
-  "do",
-  kinds.map(({ schema }) => schema as unknown as z.ZodMiniObject) as [z.ZodMiniObject],
-) as unknown as z.ZodMiniType<NumberMove>;
+const Inner = schema(
+  (z) =>
+    z.discriminatedUnion(
+      "do",
+      kinds.map((kind) => kind.schema(z)) as unknown as [z.ZodMiniObject],
+    ) as unknown as z.ZodMiniType<NumberMove>,
+);
 
 /** Most moves that are made in a view at one moment, as in a beat. */
 const MAX_WITHIN = 20;
@@ -42,7 +46,7 @@ const moves = [
    */
   move(
     "within",
-    { view: ViewId, moves: z.array(Inner).check(z.minLength(1), z.maxLength(MAX_WITHIN)) },
+    (z) => ({ view: ViewId(z), moves: z.array(Inner(z)).check(z.minLength(1), z.maxLength(MAX_WITHIN)) }),
     (draft, { view, moves: done }) => {
       const was = draft.own[view] ?? NOTHING;
       const inner: Draft = {

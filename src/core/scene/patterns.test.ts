@@ -1,4 +1,5 @@
 import { expect, test } from "vitest";
+import * as z from "zod/mini";
 import { type Rule, ruleOf } from "../set/rule";
 import { cards, PatternCard, withCard } from "../views/kinds/cards";
 import { fold } from "./fold";
@@ -47,6 +48,6 @@ test("a new card is called as no other is, also after some were taken away", () 
   expect(more.map(({ id }) => id)).toEqual([1, 3, 4, 5]);
   const last = withCard([{ id: 999, rule: multiples("2") }], multiples("7"));
   expect(last.map(({ id }) => id)).toEqual([999, 1]);
-  for (const card of [...more, ...last]) expect(PatternCard.safeParse(card).success).toBe(true);
-  expect(cards.schema.safeParse({ ...cards.starts, cards: [some[0], some[0]] }).success).toBe(false);
+  for (const card of [...more, ...last]) expect(PatternCard(z).safeParse(card).success).toBe(true);
+  expect(cards.schema(z).safeParse({ ...cards.starts, cards: [some[0], some[0]] }).success).toBe(false);
 });

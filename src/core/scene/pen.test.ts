@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { fold } from "./fold";
 import { keepPoints } from "./keep-points";
 import { MAX_POINTS, passes, pointsOf, Stroke, UNIT } from "./pen";
@@ -24,7 +25,7 @@ describe("a stroke by hand", () => {
     fc.assert(
       fc.property(fc.array(point, { minLength: 1, maxLength: 2000 }), (points) => {
         const kept = keepPoints(points);
-        expect(Stroke.safeParse(stroke("s", ...kept)).success).toBe(true);
+        expect(Stroke(z).safeParse(stroke("s", ...kept)).success).toBe(true);
         expect(kept.length).toBeLessThanOrEqual(2 * MAX_POINTS);
         const read = pointsOf(stroke("s", ...kept));
         expect([read[0]!.x, read[0]!.y]).toEqual(
@@ -94,7 +95,7 @@ describe("a stroke drawn by keyboard", () => {
       const bar = strokeOn("chart", number, "highlighter");
       expect(bar.every(({ y }) => y === 0)).toBe(true);
       expect(bar.at(-1)!.x).toBeCloseTo(-bar[0]!.x);
-      expect(Stroke.safeParse(stroke("k", ...keepPoints(ring))).success).toBe(true);
+      expect(Stroke(z).safeParse(stroke("k", ...keepPoints(ring))).success).toBe(true);
     }
   });
 

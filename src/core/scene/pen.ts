@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import { type Checked, schema, type Z } from "../schema";
 import { Ink } from "../set/ink";
 import { TargetText } from "../surface/cell-key";
 import { distanceToSegment, type Point } from "../surface/segment";
@@ -13,35 +13,44 @@ export const MAX_STROKES = 4000;
 /** How far from its number anything may be drawn, in thousandths of a unit. */
 export const FAR = 200 * UNIT;
 
-const Id = z.string().check(z.minLength(1), z.maxLength(16));
-const Coordinate = z.int().check(z.minimum(-FAR), z.maximum(FAR));
+const Id = schema((z) => z.string().check(z.minLength(1), z.maxLength(16)));
+const Coordinate = schema((z) => z.int().check(z.minimum(-FAR), z.maximum(FAR)));
 
 /**
  * Where something drawn belongs: a view, and the number of it that it moves with. In views without places of their
  * own for numbers it belongs to the view.
  */
-const anchored = { id: Id, view: ViewId, number: z.nullable(TargetText), ink: Ink };
+const anchored = (z: Z) => ({
+  id: Id(z),
+  view: ViewId(z),
+  number: z.nullable(TargetText(z)),
+  ink: Ink(z),
+});
 
 /** A stroke by hand: its points as x, y, x, y, … from its number on, in thousandths of a unit. */
-export const Stroke = z.object({
-  ...anchored,
-  tool: z.enum(["pen", "highlighter"]),
-  points: z.array(Coordinate).check(
-    z.minLength(2),
-    z.maxLength(2 * MAX_POINTS),
-    z.refine((points) => points.length % 2 === 0),
-  ),
-});
-export type Stroke = z.infer<typeof Stroke>;
+export const Stroke = schema((z) =>
+  z.object({
+    ...anchored(z),
+    tool: z.enum(["pen", "highlighter"]),
+    points: z.array(Coordinate(z)).check(
+      z.minLength(2),
+      z.maxLength(2 * MAX_POINTS),
+      z.refine((points) => points.length % 2 === 0),
+    ),
+  }),
+);
+export type Stroke = Checked<typeof Stroke>;
 
 /** A typed note, with the place of its top left corner. */
-export const Note = z.object({
-  ...anchored,
-  x: Coordinate,
-  y: Coordinate,
-  text: z.string().check(z.trim(), z.minLength(1), z.maxLength(120, "Write at most 120 characters.")),
-});
-export type Note = z.infer<typeof Note>;
+export const Note = schema((z) =>
+  z.object({
+    ...anchored(z),
+    x: Coordinate(z),
+    y: Coordinate(z),
+    text: z.string().check(z.trim(), z.minLength(1), z.maxLength(120, "Write at most 120 characters.")),
+  }),
+);
+export type Note = Checked<typeof Note>;
 
 /** The points of a stroke in units. */
 export function pointsOf({ points }: Stroke): Point[] {

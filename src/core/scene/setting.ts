@@ -1,18 +1,20 @@
-import * as z from "zod/mini";
 import { Count } from "../count/count-settings";
 import { Fill } from "../puzzle/fill-settings";
+import { type Checked, schema } from "../schema";
 import { Layout } from "../views/layout";
 import { View } from "../views/view";
 import type { ViewId } from "../views/view-id";
 
 /** What a board is set to that may be another in class than it was prepared: moves set it, and are taken back. */
-export const Setting = z.discriminatedUnion("of", [
-  z.object({ of: z.literal("count"), is: Count }),
-  z.object({ of: z.literal("fill"), is: Fill }),
-  z.object({ of: z.literal("layout"), is: Layout }),
-  z.object({ of: z.literal("view"), is: View }),
-]);
-export type Setting = z.infer<typeof Setting>;
+export const Setting = schema((z) =>
+  z.discriminatedUnion("of", [
+    z.object({ of: z.literal("count"), is: Count(z) }),
+    z.object({ of: z.literal("fill"), is: Fill(z) }),
+    z.object({ of: z.literal("layout"), is: Layout(z) }),
+    z.object({ of: z.literal("view"), is: View(z) }),
+  ]),
+);
+export type Setting = Checked<typeof Setting>;
 
 /** The settings that a scene has for its board, in the place of the prepared ones. */
 export type SceneSettings = {

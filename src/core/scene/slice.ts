@@ -1,5 +1,6 @@
-import * as z from "zod/mini";
+import type * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
+import { schema, type Z } from "../schema";
 import type { Target } from "../surface/cell-key";
 import type { LaidDraft } from "./laid";
 import type { Scene } from "./scene";
@@ -25,7 +26,7 @@ type Of<S extends Shape> = z.core.output<z.ZodMiniObject<S>>;
 /** A kind of move: its name and what it holds, what it does to a scene, and an example of it for the tests. */
 export type MoveKind<M extends { do: string }> = {
   readonly do: M["do"];
-  readonly schema: z.ZodMiniType<M>;
+  readonly schema: (z: Z) => z.ZodMiniType<M>;
   readonly apply: (draft: Draft, move: M) => void;
   readonly example: (some: Some) => Omit<M, "do">;
 };
@@ -38,20 +39,22 @@ type Named<D extends string, S extends Shape> = keyof S extends never
  */
 export function move<const D extends string, S extends Shape>(
   name: D,
-  holds: S,
+  holds: (z: Z) => S,
   apply: (draft: Draft, move: Of<S>) => void,
   example: (some: Some) => Of<S>,
   check: (move: Of<S>) => string | null = () => null,
 ): MoveKind<Named<D, S>> {
-  const schema = z.object({ do: z.literal(name), ...holds }).check((context) => {
-    const message = check(context.value as unknown as Of<S>);
-    if (message !== null) context.issues.push({ code: "custom", message, input: context.value });
-  });
-  return { do: name, schema, apply, example } as unknown as MoveKind<Named<D, S>>;
+  const checked = schema((z) =>
+    z.object({ do: z.literal(name), ...holds(z) }).check((context) => {
+      const message = check(context.value as unknown as Of<S>);
+      if (message !== null) context.issues.push({ code: "custom", message, input: context.value });
+    }),
+  );
+  return { do: name, schema: checked, apply, example } as unknown as MoveKind<Named<D, S>>;
 }
 
 /** Any kind of move, and any move. */
-type AnyMoveKind = { readonly do: string; readonly schema: z.core.$ZodType };
+type AnyMoveKind = { readonly do: string; readonly schema: (z: Z) => z.core.$ZodType };
 
 /**
  * A part of a scene: how it begins, the moves that are mainly about it, and of which numbers and places two scenes may

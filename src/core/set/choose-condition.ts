@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { readNumbers } from "../number/read-numbers";
 import { readWhole } from "../number/read-whole";
@@ -32,7 +33,7 @@ export function choiceOf(condition: Condition): string {
 export function chooseCondition(value: string, old: Condition, squares?: Squares): Condition {
   const choice = ALL.find((one) => one.value === value);
   if (!choice) return old;
-  return Condition.parse({
+  return Condition(z).parse({
     kind: choice.kind,
     not: old.not,
     ...choice.start(old, squares ?? squaresIn(old)),
@@ -52,7 +53,7 @@ export function firstOnly(typed: {
   if (!read.ok) return { ...read, at: "many" };
   const start = readNumber(from.trim() === "" ? "1" : from);
   if (!start.ok) return { ok: false, message: start.message, at: "from" };
-  const made = FirstOnly.safeParse({ many: read.value, from: start.text });
+  const made = FirstOnly(z).safeParse({ many: read.value, from: start.text });
   return made.success
     ? { ok: true, value: made.data }
     : { ok: false, message: made.error.issues[0]!.message, at: "from" };
@@ -90,7 +91,7 @@ export function conditionWith(
     if (!read.ok) return { ok: false, message: read.message, at: part };
     next[part] = read.text;
   }
-  const made = Condition.safeParse(next);
+  const made = Condition(z).safeParse(next);
   return made.success
     ? { ok: true, value: made.data }
     : { ok: false, message: made.error.issues[0]!.message };

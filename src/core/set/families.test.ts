@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { evaluate, gcd, isPrime as mathjsIsPrime } from "mathjs";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { anyRule } from "../../../tests/support/any-move";
 import { exact } from "../number/exact";
 import { countDivisors, divisorsOf } from "../number/factors";
@@ -15,7 +16,7 @@ import { ruleWords, shortWords } from "./rule-words";
 import { HUNDRED_SQUARES, type Squares } from "./squares";
 
 const one = (condition: Record<string, unknown>): Rule =>
-  Rule.parse(ruleOf({ not: false, ...condition } as Condition));
+  Rule(z).parse(ruleOf({ not: false, ...condition } as Condition));
 const held = (condition: Record<string, unknown>, to = 100, from = 0): number[] => {
   const holds = holdsOf(one(condition), () => 0);
   return Array.from({ length: to - from + 1 }, (_, i) => from + i).filter((n) => holds(String(n)));
@@ -260,7 +261,7 @@ describe("every family", () => {
     for (const { options } of CONDITION_CHOICES) {
       for (const { value } of options) {
         const chosen = chooseCondition(value, even);
-        expect(Condition.safeParse(chosen).success).toBe(true);
+        expect(Condition(z).safeParse(chosen).success).toBe(true);
         expect(choiceOf(chosen)).toBe(value);
         expect(ruleWords(ruleOf(chosen)).length).toBeGreaterThan(2);
         expect(shortWords(ruleOf(chosen)).length).toBeLessThanOrEqual(ruleWords(ruleOf(chosen)).length);
@@ -276,7 +277,7 @@ describe("every family", () => {
     expect(chooseCondition("remainder", sixes)).toEqual({ kind: "remainder", not: true, of: "6", more: "1" });
     expect(conditionWith(chooseCondition("remainder", sixes), { more: "6" })).toMatchObject({ ok: false });
     expect(
-      Condition.safeParse({ kind: "remainder", not: false, of: "5", more: "5" }).error?.issues[0]?.message,
+      Condition(z).safeParse({ kind: "remainder", not: false, of: "5", more: "5" }).error?.issues[0]?.message,
     ).toMatch(/Write a number below 5/);
     const picked = chooseCondition("picked", sixes);
     expect(conditionWith(picked, { numbers: "4, 1/2 and 9" })).toMatchObject({ ok: false });

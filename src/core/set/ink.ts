@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../schema";
 
 /** The five inks, in the order of their keys 1–5. Each has a shape of its own. */
 export const INKS = ["sun", "coral", "sea", "kelp", "plum"] as const;
-export const Ink = z.enum(INKS);
-export type Ink = z.infer<typeof Ink>;
+export const Ink = schema((z) => z.enum(INKS));
+export type Ink = Checked<typeof Ink>;
 
 const BESIDE: Record<Ink, Ink> = { sun: "sea", coral: "sea", sea: "coral", kelp: "plum", plum: "sun" };
 

@@ -1,4 +1,5 @@
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE, isCoveredAt } from "../scene/scene";
 import { firstOnly } from "./choose-condition";
@@ -8,14 +9,14 @@ import { type Condition, Rule, ruleOf } from "./rule";
 import { ruleWords } from "./rule-words";
 
 const one = (condition: Record<string, unknown>): Rule =>
-  Rule.parse(ruleOf({ not: false, ...condition } as Condition));
+  Rule(z).parse(ruleOf({ not: false, ...condition } as Condition));
 const next = (condition: Record<string, unknown>, from: number, many: number) =>
   membersFrom(one(condition), from, many).found;
 const wholes = (to: number) => Array.from({ length: to + 1 }, (_, n) => n);
 
 describe("only the first ones", () => {
   const first = (condition: Record<string, unknown>, many: number, from = "1") =>
-    Rule.parse({ ...one(condition), first: { many, from } });
+    Rule(z).parse({ ...one(condition), first: { many, from } });
 
   test("of multiples, primes and powers", () => {
     expect(firstOf(first({ kind: "multiples", of: "7" }, 5))).toEqual([7, 14, 21, 28, 35]);

@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
 import { CONDITIONS } from "./conditions";
@@ -28,7 +29,7 @@ function allWays(): readonly Way[] {
   for (const kind of kinds) {
     for (const start of startsOf(kind)) {
       const condition = { kind: kind.kind, not: false, ...start } as Condition;
-      if (!Condition.safeParse(condition).success) continue;
+      if (!Condition(z).safeParse(condition).success) continue;
       const parts = partsOf(kind, start);
       const make = (numbers: readonly string[]) => ({
         kind: kind.kind,
@@ -118,7 +119,7 @@ function readCondition(text: string): Condition | null {
     const numbers = match.slice(1).map((typed) => readNumber(typed));
     if (!numbers.every((read) => read.ok)) continue;
     const texts = numbers.map((read) => (read.ok ? read.text : ""));
-    const made = Condition.safeParse({ ...make(texts), not: not !== negated });
+    const made = Condition(z).safeParse({ ...make(texts), not: not !== negated });
     if (made.success) return made.data;
   }
   return null;
@@ -138,7 +139,7 @@ export function readRule(sentence: string): Rule | null {
     const parts = text.split(new RegExp(`,? (?:${join}|${join === "and" ? "but" : join}) (?:also )?`, "i"));
     const conditions = parts.map(readCondition);
     if (parts.length < 2 || conditions.includes(null)) continue;
-    const rule = Rule.safeParse({ join, conditions });
+    const rule = Rule(z).safeParse({ join, conditions });
     if (rule.success) return rule.data;
   }
   return null;

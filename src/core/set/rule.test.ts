@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { anyRule } from "../../../tests/support/any-move";
 import { fold } from "../scene/fold";
 import { overlapsOf, overlapWords } from "../scene/overlap";
@@ -166,7 +167,7 @@ describe("how a rule is said", () => {
       "numbers that are less than 5 or are more than 95",
     ],
   ] satisfies [Rule, string][])("%o", (rule, words) => {
-    expect(ruleWords(Rule.parse(rule))).toBe(words);
+    expect(ruleWords(Rule(z).parse(rule))).toBe(words);
   });
 
   test("numbers are listed in a sentence, a long list is cut short", () => {
@@ -181,7 +182,7 @@ describe("how a rule is said", () => {
   test("rules that are written alike are the same, whatever the order of their parts", () => {
     const [a, b] = [
       one({ kind: "multiples", of: "6" }),
-      Rule.parse({ conditions: [{ of: "6", not: false, kind: "multiples" }], join: "or" }),
+      Rule(z).parse({ conditions: [{ of: "6", not: false, kind: "multiples" }], join: "or" }),
     ];
     expect([sameRule(a, b), sameRule(a, ALL)]).toEqual([true, false]);
     expect(textOf(a)).toBe(textOf(b));
@@ -218,13 +219,13 @@ describe("bad rules", () => {
     [{ kind: "between", not: false, from: "1/0", to: "5" }, /bottom number of a fraction cannot be 0/],
     [{ kind: "digit", not: false, place: "ones", digit: 12 }, /./],
   ])("%o", (condition, message) => {
-    const read = Rule.safeParse({ join: "and", conditions: [condition] });
+    const read = Rule(z).safeParse({ join: "and", conditions: [condition] });
     expect(read.error?.issues[0]?.message).toMatch(message);
   });
 
   test("more conditions than a sentence can hold, or none", () => {
     const odd = { kind: "odd", not: false };
-    expect(Rule.safeParse({ join: "and", conditions: Array(5).fill(odd) }).success).toBe(false);
-    expect(Rule.safeParse({ join: "and", conditions: [] }).success).toBe(false);
+    expect(Rule(z).safeParse({ join: "and", conditions: Array(5).fill(odd) }).success).toBe(false);
+    expect(Rule(z).safeParse({ join: "and", conditions: [] }).success).toBe(false);
   });
 });

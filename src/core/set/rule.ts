@@ -1,5 +1,6 @@
-import * as z from "zod/mini";
+import type * as z from "zod/mini";
 import { type Exact, exact, isWhole } from "../number/exact";
+import { type Checked, schema, type Z } from "../schema";
 import { CONDITIONS } from "./conditions";
 import {
   type Clues,
@@ -19,19 +20,20 @@ type SchemaOf<K> =
     ? z.ZodMiniObject<{ kind: z.ZodMiniLiteral<Name>; not: z.ZodMiniBoolean } & Parts>
     : never;
 
-const schemas = CONDITIONS.map(({ kind, parts, fault }) => {
-  const schema = z.object({ kind: z.literal(kind), not: z.boolean(), ...parts });
-  if (!fault) return schema;
-  const faultOf = fault as (condition: unknown) => string | null;
-  return schema.check((context) => {
-    const message = faultOf(context.value);
-    if (message !== null) context.issues.push({ code: "custom", message, input: context.value });
-  });
-}) as unknown as [SchemaOf<Kind>, ...SchemaOf<Kind>[]];
+const schemas = (z: Z) =>
+  CONDITIONS.map(({ kind, parts, fault }) => {
+    const whole = z.object({ kind: z.literal(kind), not: z.boolean(), ...parts(z) });
+    if (!fault) return whole;
+    const faultOf = fault as (condition: unknown) => string | null;
+    return whole.check((context) => {
+      const message = faultOf(context.value);
+      if (message !== null) context.issues.push({ code: "custom", message, input: context.value });
+    });
+  }) as unknown as [SchemaOf<Kind>, ...SchemaOf<Kind>[]];
 
 /** One condition that a number meets or not; with `not`, the other way round. */
 export type Condition = z.infer<SchemaOf<Kind>>;
-export const Condition: z.ZodMiniType<Condition> = z.discriminatedUnion("kind", schemas);
+export const Condition = schema<z.ZodMiniType<Condition>>((z) => z.discriminatedUnion("kind", schemas(z)));
 
 const kinds = new Map<string, Kind>(CONDITIONS.map((kind) => [kind.kind, kind]));
 
@@ -83,33 +85,37 @@ export function wholeTestOf(condition: Condition): (number: number) => boolean {
 export const MAX_FIRST = 200;
 
 /** Only the first so many whole numbers that meet a rule, counted from one of them on. */
-export const FirstOnly = z.object({
-  many: z.int().check(z.minimum(1), z.maximum(MAX_FIRST)),
-  from: wholeText(-1_000_000, 1_000_000),
-});
+export const FirstOnly = schema((z) =>
+  z.object({
+    many: z.int().check(z.minimum(1), z.maximum(MAX_FIRST)),
+    from: wholeText(z, -1_000_000, 1_000_000),
+  }),
+);
 
 /**
  * A described set of numbers: those that meet all of its conditions, or any of them; with `first`, only the first of the
  * whole numbers that do.
  */
-export const Rule = z
-  .object({
-    join: z.enum(["and", "or"]),
-    conditions: z
-      .array(Condition)
-      .check(
-        z.minLength(1),
-        z.maxLength(MAX_CONDITIONS, `A rule has room for ${MAX_CONDITIONS} conditions.`),
+export const Rule = schema((z) =>
+  z
+    .object({
+      join: z.enum(["and", "or"]),
+      conditions: z
+        .array(Condition(z))
+        .check(
+          z.minLength(1),
+          z.maxLength(MAX_CONDITIONS, `A rule has room for ${MAX_CONDITIONS} conditions.`),
+        ),
+      first: z.optional(FirstOnly(z)),
+    })
+    .check(
+      z.refine(
+        ({ first, conditions }) => !first || conditions.every((one) => kindOf(one).asks !== "inks"),
+        "Only the first numbers can be taken of a rule that does not ask for marks.",
       ),
-    first: z.optional(FirstOnly),
-  })
-  .check(
-    z.refine(
-      ({ first, conditions }) => !first || conditions.every((one) => kindOf(one).asks !== "inks"),
-      "Only the first numbers can be taken of a rule that does not ask for marks.",
     ),
-  );
-export type Rule = z.infer<typeof Rule>;
+);
+export type Rule = Checked<typeof Rule>;
 
 /** The rule of one condition. */
 export const ruleOf = (condition: Condition): Rule => ({ join: "and", conditions: [condition] });

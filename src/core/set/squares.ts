@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { type Exact, exact } from "../number/exact";
 import { NumberText } from "../number/number-schema";
+import { type Checked, schema } from "../schema";
 import { type Cell, cellAtIndex, indexAtCell, LatticeWays } from "./lattice";
 
 /** Most squares of a chart, and most in a row. */
@@ -11,16 +11,18 @@ export const MAX_WIDTH = 100;
  * The squares of a chart: numbers from `first`, going up in `difference`, laid out in lanes. A rule about where numbers
  * stand holds them, so that it says the same wherever it is used.
  */
-export const Squares = z.object({
-  first: NumberText,
-  difference: NumberText.check(
-    z.refine((text) => exact(text).n !== 0n, "A chart cannot go up in 0. Write another number."),
-  ),
-  columns: z.int().check(z.minimum(1), z.maximum(MAX_WIDTH)),
-  count: z.int().check(z.minimum(1), z.maximum(MAX_SQUARES)),
-  ...LatticeWays,
-});
-export type Squares = z.infer<typeof Squares>;
+export const Squares = schema((z) =>
+  z.object({
+    first: NumberText(z),
+    difference: NumberText(z).check(
+      z.refine((text) => exact(text).n !== 0n, "A chart cannot go up in 0. Write another number."),
+    ),
+    columns: z.int().check(z.minimum(1), z.maximum(MAX_WIDTH)),
+    count: z.int().check(z.minimum(1), z.maximum(MAX_SQUARES)),
+    ...LatticeWays,
+  }),
+);
+export type Squares = Checked<typeof Squares>;
 
 /** The squares of the numbers 1 to 100 in ten rows of ten. */
 export const HUNDRED_SQUARES: Squares = {

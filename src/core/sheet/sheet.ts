@@ -47,7 +47,7 @@ export const Sheet = z.object({
   name: z.boolean(),
   answers: z.boolean(),
   copies: z.int().check(z.minimum(1), z.maximum(MAX_SHEET.copies)),
-  seed: Seed,
+  seed: Seed(z),
   parts: z
     .array(SheetPart)
     .check(

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
 import { NumberKeyText } from "../number/number-schema";
+import { schema } from "../schema";
 
 /** Rows and columns of a times grid are counted up to here; its largest number has 13 digits. */
 export const MAX_TIMES = 1_000_000;
@@ -31,13 +31,15 @@ export function numberOf(target: Target): NumberKey {
   return String(row * column);
 }
 
-const CellKeyText = z.string().check(
-  z.regex(PLACE_KEY),
-  z.refine((text) => {
-    const { row, column } = cellAt(text as CellKey);
-    return row <= MAX_TIMES && column <= MAX_TIMES;
-  }, "A times grid has rows and columns up to 1,000,000."),
+const CellKeyText = schema((z) =>
+  z.string().check(
+    z.regex(PLACE_KEY),
+    z.refine((text) => {
+      const { row, column } = cellAt(text as CellKey);
+      return row <= MAX_TIMES && column <= MAX_TIMES;
+    }, "A times grid has rows and columns up to 1,000,000."),
+  ),
 );
 
 /** A target as a lesson keeps it. */
-export const TargetText = z.union([CellKeyText, NumberKeyText]);
+export const TargetText = schema((z) => z.union([CellKeyText(z), NumberKeyText(z)]));

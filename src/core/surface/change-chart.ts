@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { readWhole } from "../number/read-whole";
 import {
@@ -47,11 +48,11 @@ export function changeChart(chart: ChartSettings, typed: TypedChart): ChartChang
           ? chart.until
           : untilKept(chart, Number(columns));
   const wished = { ...chart, first, difference, columns, until };
-  const made = Schema.safeParse(wished);
+  const made = Schema(z).safeParse(wished);
   if (made.success) return { ok: true, value: made.data };
   if (end === undefined && ("first" in parts || "difference" in parts) && chart.until.by === "last") {
     // Numbers that no longer come to the last one go on for as many rows as before: the chart can be turned round.
-    const turned = Schema.safeParse({ ...wished, until: { by: "rows", rows: gridOf(chart).rows } });
+    const turned = Schema(z).safeParse({ ...wished, until: { by: "rows", rows: gridOf(chart).rows } });
     if (turned.success) return { ok: true, value: turned.data };
   }
   const at = order.at(-1) as ChartPart | undefined;

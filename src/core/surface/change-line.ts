@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { readWhole } from "../number/read-whole";
 import { type AnyLine, LineSettings, MAX_CHOSEN, MAX_DIVISIONS, StripSettings } from "./line";
@@ -15,7 +16,7 @@ export function changeLine(line: AnyLine, typed: TypedLine): LineChange {
     if (!read.ok) return { ok: false, message: read.message, at: part };
     parts[part] = read.value;
   }
-  const schema = line.kind === "line" ? LineSettings : StripSettings;
+  const schema = line.kind === "line" ? LineSettings(z) : StripSettings(z);
   const made = schema.safeParse({ ...line, ...parts });
   if (made.success) return { ok: true, value: made.data };
   const at = Object.keys(parts).at(-1) as LinePart | undefined;

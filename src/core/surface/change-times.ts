@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { readWhole } from "../number/read-whole";
 import { MAX_TIMES } from "./cell-key";
 import { MAX_WINDOW, MIN_WINDOW, TimesSettings } from "./times-grid";
@@ -23,7 +24,7 @@ export function changeTimes(times: TimesSettings, typed: TypedTimes): TimesChang
     if (!read.ok) return { ok: false, message: read.message, at: part };
     parts[part] = read.value;
   }
-  const made = TimesSettings.safeParse({ ...times, ...parts });
+  const made = TimesSettings(z).safeParse({ ...times, ...parts });
   return made.success
     ? { ok: true, value: made.data }
     : { ok: false, message: made.error.issues[0]!.message };

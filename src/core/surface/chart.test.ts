@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { exact, keyOf } from "../number/exact";
 import {
   ChartSettings,
@@ -38,7 +39,7 @@ const anyChart = fc
     const reach = exact(rest.difference).mul(exact(count - 1).add(exact(past).div(10)));
     const last = exact(rest.first).add(reach).toFraction();
     const until = rows === null ? { by: "last" as const, last } : { by: "rows" as const, rows };
-    return { chart: ChartSettings.parse({ kind: "chart", ...rest, until, covers: "solid" }), count };
+    return { chart: ChartSettings(z).parse({ kind: "chart", ...rest, until, covers: "solid" }), count };
   });
 
 describe("a chart", () => {
@@ -157,16 +158,16 @@ describe("a chart", () => {
       const named = /^(−?[\d,]+) to (−?[\d,]+)/.exec(name);
       const plain = (text: string | undefined) => text?.replace("−", "-").replace(",", "");
       if (named) expect([chart.first, lastNumber(chart)]).toEqual([plain(named[1]), plain(named[2])]);
-      expect(ChartSettings.parse(chart)).toEqual(chart);
+      expect(ChartSettings(z).parse(chart)).toEqual(chart);
     }
     expect(startingChart("unheard of")).toBe(STARTING_CHARTS[0].chart);
   });
 
   test("keeps fractions as written and counts in them exactly", () => {
-    const chart = ChartSettings.parse(plainChart("0", "1/4", 4, { by: "rows", rows: 2 }));
+    const chart = ChartSettings(z).parse(plainChart("0", "1/4", 4, { by: "rows", rows: 2 }));
     expect(chart.difference).toBe("1/4");
     expect(chartNumbers(chart)).toEqual(["0", "0.25", "0.5", "0.75", "1", "1.25", "1.5", "1.75"]);
-    const thirds = ChartSettings.parse(plainChart("0", "1/3", 4, { by: "rows", rows: 1 }));
+    const thirds = ChartSettings(z).parse(plainChart("0", "1/3", 4, { by: "rows", rows: 1 }));
     expect(chartNumbers(thirds)).toEqual(["0", "1/3", "2/3", "1"]);
   });
 
@@ -181,7 +182,7 @@ describe("a chart", () => {
     [{ until: { by: "rows", rows: 2.5 } }, /./],
     [{ first: "many" }, /Write a number, such as/],
   ])("refuses %o", (part, message) => {
-    const checked = ChartSettings.safeParse({ ...startingChart("1-100"), ...part });
+    const checked = ChartSettings(z).safeParse({ ...startingChart("1-100"), ...part });
     expect(checked.error?.issues[0]?.message).toMatch(message);
   });
 });

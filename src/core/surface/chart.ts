@@ -1,8 +1,8 @@
-import * as z from "zod/mini";
 import { indexIn, type Sequence, termAt } from "../count/sequence";
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { showNumber } from "../number/show-number";
+import { type Checked, schema } from "../schema";
 import { type Cell, cellAtIndex, indexAtCell, type Lattice, LatticeWays, latticeGrid } from "../set/lattice";
 import type { Squares } from "../set/squares";
 
@@ -13,11 +13,13 @@ export const MAX_COLUMNS = 30;
 export const MAX_PLACES = 1200;
 
 /** Where a chart ends: after so many full rows, or with the last of its numbers that does not pass `last`. */
-export const Until = z.discriminatedUnion("by", [
-  z.object({ by: z.literal("rows"), rows: z.int().check(z.minimum(1), z.maximum(MAX_PLACES)) }),
-  z.object({ by: z.literal("last"), last: NumberText }),
-]);
-export type Until = z.infer<typeof Until>;
+export const Until = schema((z) =>
+  z.discriminatedUnion("by", [
+    z.object({ by: z.literal("rows"), rows: z.int().check(z.minimum(1), z.maximum(MAX_PLACES)) }),
+    z.object({ by: z.literal("last"), last: NumberText(z) }),
+  ]),
+);
+export type Until = Checked<typeof Until>;
 
 /**
  * A chart: an arithmetic sequence laid out in lanes.
@@ -26,21 +28,23 @@ export type Until = z.infer<typeof Until>;
  * - `reads`: every lane the same way, or back and forth like a path
  * - `covers`: what a covered cell looks like: solid, or an empty cell that can be written in
  */
-export const ChartSettings = z
-  .object({
-    kind: z.literal("chart"),
-    first: NumberText,
-    difference: NumberText,
-    columns: z.int().check(z.minimum(1), z.maximum(MAX_COLUMNS)),
-    until: Until,
-    ...LatticeWays,
-    covers: z.enum(["solid", "empty"]),
-  })
-  .check((context) => {
-    const fault = faultOf(context.value);
-    if (fault) context.issues.push({ code: "custom", input: context.value, ...fault });
-  });
-export type ChartSettings = z.infer<typeof ChartSettings>;
+export const ChartSettings = schema((z) =>
+  z
+    .object({
+      kind: z.literal("chart"),
+      first: NumberText(z),
+      difference: NumberText(z),
+      columns: z.int().check(z.minimum(1), z.maximum(MAX_COLUMNS)),
+      until: Until(z),
+      ...LatticeWays,
+      covers: z.enum(["solid", "empty"]),
+    })
+    .check((context) => {
+      const fault = faultOf(context.value);
+      if (fault) context.issues.push({ code: "custom", input: context.value, ...fault });
+    }),
+);
+export type ChartSettings = Checked<typeof ChartSettings>;
 
 type Fault = { path: string[]; message: string };
 

@@ -1,6 +1,7 @@
 import { scaleLinear } from "d3-scale";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { exact, keyOf } from "../number/exact";
 import { writeNumber, writtenText } from "../number/fraction-text";
 import { readNumber } from "../number/read-number";
@@ -36,7 +37,7 @@ describe("labels", () => {
           const unit = exact(10).pow(power)!;
           const [from, to] = [unit.mul(start), unit.mul(start + count)];
           const line = plainLine(keyOf(from), keyOf(to), keyOf(unit));
-          fc.pre(LineSettings.safeParse(line).success);
+          fc.pre(LineSettings(z).safeParse(line).success);
           const whole = { from, to };
           const scale = scaleOf(line, whole);
           const ours = labelledIn(whole, scale, labelStride(1000 / count, room)).map((value) =>

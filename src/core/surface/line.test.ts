@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { exact, keyOf } from "../number/exact";
 import { writeNumber, writtenText } from "../number/fraction-text";
 import { readNumber } from "../number/read-number";
@@ -24,7 +25,7 @@ const ticks = (line: LineSettings) => {
   return Array.from({ length: Number(last - first) + 1 }, (_, i) => keyOf(tickAt(scale, first + BigInt(i))));
 };
 const fault = (line: object) => {
-  const read = LineSettings.safeParse({ ...plainLine("0", "10", "1"), ...line });
+  const read = LineSettings(z).safeParse({ ...plainLine("0", "10", "1"), ...line });
   return read.success ? null : `${read.error.issues[0]!.path.join(".")}: ${read.error.issues[0]!.message}`;
 };
 
@@ -79,7 +80,7 @@ describe("a line", () => {
     );
     fc.assert(
       fc.property(text, text, text, fc.integer({ min: 1, max: 20 }), (from, to, interval, divisions) => {
-        const read = LineSettings.safeParse(plainLine(from, to, interval, divisions));
+        const read = LineSettings(z).safeParse(plainLine(from, to, interval, divisions));
         fc.pre(read.success);
         for (const key of ticks(read.data).slice(0, 60)) expect(readNumber(key).ok).toBe(true);
       }),
@@ -88,7 +89,7 @@ describe("a line", () => {
 
   test("a number track has the same numbers", () => {
     const strip = lineAs(startingLine("0-10"), "strip");
-    expect(StripSettings.safeParse(strip).success).toBe(true);
+    expect(StripSettings(z).safeParse(strip).success).toBe(true);
     expect(lineAs(strip, "line")).toEqual(startingLine("0-10"));
   });
 
@@ -119,7 +120,7 @@ describe("a line", () => {
 
   test("the starting lines are lines, and the one asked for is given", () => {
     for (const { id, line } of STARTING_LINES) {
-      expect(LineSettings.safeParse(line).success).toBe(true);
+      expect(LineSettings(z).safeParse(line).success).toBe(true);
       expect(startingLine(id)).toBe(line);
     }
   });
@@ -163,7 +164,7 @@ describe("what the published curricula place on number lines", () => {
     expect(ticks(plainLine("-5", "5", "1"))[0]).toBe("-5");
     for (const step of [10, 100, 1000, 10_000, 100_000]) {
       const line = plainLine("0", "1000000", String(step));
-      if (1_000_000 / step > 10_000) expect(LineSettings.safeParse(line).success).toBe(false);
+      if (1_000_000 / step > 10_000) expect(LineSettings(z).safeParse(line).success).toBe(false);
       else expect(ticks(line).at(-1)).toBe("1000000");
     }
   });

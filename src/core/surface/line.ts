@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { type Exact, exact, gcd } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { DIGITS } from "../number/read-number";
+import { type Checked, schema, type Z } from "../schema";
 
 /** A line reaches this far on both sides of zero. */
 export const MAX_LINE = 1_000_000_000_000;
@@ -12,17 +12,19 @@ export const MAX_DIVISIONS = 20;
 export const MAX_TICKS = 10_000;
 export const MAX_CHOSEN = 60;
 
-const End = NumberText.check(
-  z.refine(
-    (text) => exact(text).abs().compare(MAX_LINE) <= 0,
-    "A line goes from −1,000,000,000,000 to 1,000,000,000,000. Write a number between them.",
+const End = schema((z) =>
+  NumberText(z).check(
+    z.refine(
+      (text) => exact(text).abs().compare(MAX_LINE) <= 0,
+      "A line goes from −1,000,000,000,000 to 1,000,000,000,000. Write a number between them.",
+    ),
   ),
 );
 
-const FIELDS = {
-  from: End,
-  to: End,
-  interval: NumberText.check(
+const fields = (z: Z) => ({
+  from: End(z),
+  to: End(z),
+  interval: NumberText(z).check(
     z.refine((text) => exact(text).compare(0) > 0, "Write an interval above 0."),
     z.refine((text) => exact(text).compare(exact(MIN_INTERVAL)) >= 0, "The smallest interval is 0.001."),
   ),
@@ -31,7 +33,7 @@ const FIELDS = {
   labels: z.enum(["all", "ends", "every", "chosen", "none"]),
   /** Of which interval each is labelled, where labels are `every`. */
   every: z.int().check(z.minimum(1), z.maximum(100)),
-  chosen: z.array(NumberText).check(z.maxLength(MAX_CHOSEN, "A line has room for 60 chosen labels.")),
+  chosen: z.array(NumberText(z)).check(z.maxLength(MAX_CHOSEN, "A line has room for 60 chosen labels.")),
   numbers: z.enum(["decimal", "parts", "mixed", "lowest"]),
   unit: z.string().check(z.trim(), z.maxLength(20, "Write at most 20 characters.")),
   /** An open line has nothing on it but what is put there. */
@@ -39,7 +41,7 @@ const FIELDS = {
   /** A pinned line does not slide. */
   pinned: z.boolean(),
   pointer: z.enum(["shown", "covered", "until-still", "off"]),
-};
+});
 
 type Ends = { from: string; to: string; interval: string; divisions: number };
 const endsOf = ({ from, to, interval, divisions }: Ends) => ({
@@ -90,31 +92,36 @@ export function canBeWritten(from: Exact, step: Exact): boolean {
 }
 
 /** The numbers of a line must fit each other; the message goes to the field that can mend it. */
-const FIT = z.check<Ends>((context) => {
-  const fault = lineFault(context.value);
-  if (fault) {
-    context.issues.push({
-      code: "custom",
-      message: fault.message,
-      path: [fault.at],
-      input: context.value[fault.at],
-    });
-  }
-});
+const fits = (z: Z) =>
+  z.check<Ends>((context) => {
+    const fault = lineFault(context.value);
+    if (fault) {
+      context.issues.push({
+        code: "custom",
+        message: fault.message,
+        path: [fault.at],
+        input: context.value[fault.at],
+      });
+    }
+  });
 
 /**
  * A number line: from one end to the other, labelled at every interval, each cut into divisions. It lies flat, stands
  * upright, or is closed to a ring, on which its two ends are one place. Numbers are written as decimals; or as
  * fractions: in the parts that the divisions make (4/4), as mixed numbers (1 1/4), or in lowest terms (5/4).
  */
-export const LineSettings = z
-  .object({ kind: z.literal("line"), shape: z.enum(["flat", "upright", "ring"]), ...FIELDS })
-  .check(FIT);
-export type LineSettings = z.infer<typeof LineSettings>;
+export const LineSettings = schema((z) =>
+  z
+    .object({ kind: z.literal("line"), shape: z.enum(["flat", "upright", "ring"]), ...fields(z) })
+    .check(fits(z)),
+);
+export type LineSettings = Checked<typeof LineSettings>;
 
 /** A number track: the same numbers as a line's, each in a cell of its own. */
-export const StripSettings = z.object({ kind: z.literal("strip"), ...FIELDS }).check(FIT);
-export type StripSettings = z.infer<typeof StripSettings>;
+export const StripSettings = schema((z) =>
+  z.object({ kind: z.literal("strip"), ...fields(z) }).check(fits(z)),
+);
+export type StripSettings = Checked<typeof StripSettings>;
 
 export type AnyLine = LineSettings | StripSettings;
 

@@ -1,46 +1,48 @@
-import * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
+import { type Checked, schema } from "../schema";
 import { type CellKey, cellKey, MAX_TIMES } from "./cell-key";
 
 /** The largest window, and its smallest number of columns. One row is enough for a puzzle. */
 export const MAX_WINDOW = { rows: 20, columns: 24 } as const;
 export const MIN_WINDOW = { rows: 1, columns: 3 } as const;
 
-const Names = z.enum(["shown", "covered", "absent"]);
-const index = z.int().check(z.minimum(1), z.maximum(MAX_TIMES));
+const Names = schema((z) => z.enum(["shown", "covered", "absent"]));
+const index = schema((z) => z.int().check(z.minimum(1), z.maximum(MAX_TIMES)));
 
 /**
  * A times grid: the cell in row r and column c holds r × c, without end. A window of it is seen, with its first row
  * and column; the names of rows and columns stand at its edges, are covered, or absent. `marks` tells whether a touch
  * is about the one cell, or about its number wherever it lives. `puzzle` is what the next made puzzle is like.
  */
-export const TimesSettings = z
-  .object({
-    kind: z.literal("times"),
-    row: index,
-    column: index,
-    rows: z.int().check(z.minimum(MIN_WINDOW.rows), z.maximum(MAX_WINDOW.rows)),
-    columns: z.int().check(z.minimum(MIN_WINDOW.columns), z.maximum(MAX_WINDOW.columns)),
-    rowNames: Names,
-    columnNames: Names,
-    covers: z.enum(["solid", "empty"]),
-    marks: z.enum(["place", "value"]),
-    puzzle: z.object({
-      level: z.int().check(z.minimum(1), z.maximum(10)),
-      rows: z.int().check(z.minimum(1), z.maximum(6)),
-    }),
-  })
-  .check(
-    z.refine(({ row, rows }) => row + rows - 1 <= MAX_TIMES, {
-      path: ["row"],
-      message: "Rows are counted up to 1,000,000.",
-    }),
-    z.refine(({ column, columns }) => column + columns - 1 <= MAX_TIMES, {
-      path: ["column"],
-      message: "Columns are counted up to 1,000,000.",
-    }),
-  );
-export type TimesSettings = z.infer<typeof TimesSettings>;
+export const TimesSettings = schema((z) =>
+  z
+    .object({
+      kind: z.literal("times"),
+      row: index(z),
+      column: index(z),
+      rows: z.int().check(z.minimum(MIN_WINDOW.rows), z.maximum(MAX_WINDOW.rows)),
+      columns: z.int().check(z.minimum(MIN_WINDOW.columns), z.maximum(MAX_WINDOW.columns)),
+      rowNames: Names(z),
+      columnNames: Names(z),
+      covers: z.enum(["solid", "empty"]),
+      marks: z.enum(["place", "value"]),
+      puzzle: z.object({
+        level: z.int().check(z.minimum(1), z.maximum(10)),
+        rows: z.int().check(z.minimum(1), z.maximum(6)),
+      }),
+    })
+    .check(
+      z.refine(({ row, rows }) => row + rows - 1 <= MAX_TIMES, {
+        path: ["row"],
+        message: "Rows are counted up to 1,000,000.",
+      }),
+      z.refine(({ column, columns }) => column + columns - 1 <= MAX_TIMES, {
+        path: ["column"],
+        message: "Columns are counted up to 1,000,000.",
+      }),
+    ),
+);
+export type TimesSettings = Checked<typeof TimesSettings>;
 
 /** The first row and the first column of a window. */
 export type WindowAt = { row: number; column: number };

@@ -1,5 +1,6 @@
 import type * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
+import type { Z } from "../schema";
 import type { Target } from "../surface/cell-key";
 import type { WindowAt } from "../surface/times-grid";
 
@@ -27,7 +28,7 @@ export type KindField = { readonly part: string; readonly label: string } & (
 /** A kind of view: what it is set to, what it starts with, which numbers it has, and how it is called. */
 export type ViewKind<S extends { kind: string }> = {
   readonly kind: S["kind"];
-  readonly schema: z.ZodMiniObject & { readonly _zod: { readonly output: S } };
+  readonly schema: (z: Z) => z.ZodMiniObject & { readonly _zod: { readonly output: S } };
   readonly starts: S;
   /** What it is called. */
   readonly name: string;

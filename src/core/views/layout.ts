@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../schema";
 
 /** Most views of a board, and most of them that stand in its layout. */
 export const MAX_VIEWS = 6;
@@ -11,8 +11,10 @@ export const MIN_SHARE = 0.2;
  * How the views share a board: side by side, or one above the other, with the part that the first one has, so that three
  * or four are a large one and small ones; or four in a square.
  */
-export const Layout = z.object({
-  run: z.enum(["beside", "above", "square"]),
-  share: z.number().check(z.minimum(MIN_SHARE), z.maximum(1 - MIN_SHARE)),
-});
-export type Layout = z.infer<typeof Layout>;
+export const Layout = schema((z) =>
+  z.object({
+    run: z.enum(["beside", "above", "square"]),
+    share: z.number().check(z.minimum(MIN_SHARE), z.maximum(1 - MIN_SHARE)),
+  }),
+);
+export type Layout = Checked<typeof Layout>;

@@ -1,4 +1,5 @@
-import * as z from "zod/mini";
+import type * as z from "zod/mini";
+import { schema, type Z } from "../schema";
 import type { ViewKind } from "./kind";
 import { KINDS } from "./kinds";
 import { ViewId } from "./view-id";
@@ -14,13 +15,17 @@ export type View = { [K in KindName]: ViewOf<K> }[KindName];
 
 export const KIND_NAMES = Object.keys(KINDS) as KindName[];
 
-const schemas = KIND_NAMES.map((kind) =>
-  z.safeExtend(KINDS[kind].schema, { id: ViewId, own: z.optional(z.literal(true)) }),
+const schemas = (z: Z) =>
+  KIND_NAMES.map((kind) =>
+    z.safeExtend(KINDS[kind].schema(z), { id: ViewId(z), own: z.optional(z.literal(true)) }),
+  );
+export const View = schema(
+  (z) =>
+    z.discriminatedUnion(
+      "kind",
+      schemas(z) as unknown as [z.ZodMiniObject],
+    ) as unknown as z.ZodMiniType<View>,
 );
-export const View = z.discriminatedUnion(
-  "kind",
-  schemas as unknown as [z.ZodMiniObject],
-) as unknown as z.ZodMiniType<View>;
 
 /** The kind of a view, whichever it is. */
 export const kindOfView = <S extends ViewSettings>({ kind }: S): ViewKind<S> =>

@@ -2,7 +2,7 @@ import * as z from "zod/mini";
 import { Board } from "@/core/lesson/board";
 
 /** A board that is to stand in a lesson too. */
-export const BoardRequest = z.object({ board: Board });
+export const BoardRequest = z.object({ board: Board(z) });
 
 /** Lessons of the shelf, to be chosen from. */
 export const LessonsTold = z.array(z.object({ id: z.string(), title: z.string(), forClass: z.string() }));

@@ -7,13 +7,13 @@ import { ViewId } from "@/core/views/view-id";
 
 const MAX_ACTS = 100_000;
 const Level = z.int().check(z.minimum(0), z.maximum(MAX.steps));
-const Acts = z.array(z.array(Beat));
+const Acts = z.array(z.array(Beat(z)));
 
 /** A board as the class screen is given it: what its steps do, and none of their words. */
 const BoardMessage = z.object({
   kind: z.literal("board"),
-  board: Board,
-  beats: z.array(z.array(Beat)).check(z.maxLength(MAX.steps)),
+  board: Board(z),
+  beats: z.array(z.array(Beat(z))).check(z.maxLength(MAX.steps)),
 });
 
 /**
@@ -26,12 +26,12 @@ const ShowMessage = z.object({
   climbed: Level,
   played: z.nullable(z.int().check(z.minimum(0))),
   counting: z.boolean(),
-  within: z.nullable(ViewId),
+  within: z.nullable(ViewId(z)),
   live: z.array(
     z.object({ level: Level, from: z.int().check(z.minimum(0), z.maximum(MAX_ACTS)), acts: Acts }),
   ),
-  question: StepWords.shape.question,
-  answer: z.nullable(StepWords.shape.answer),
+  question: StepWords(z).shape.question,
+  answer: z.nullable(StepWords(z).shape.answer),
   strong: z.boolean(),
   blank: z.boolean(),
 });
@@ -41,7 +41,7 @@ export type BoardMessage = z.infer<typeof BoardMessage>;
 /** What the teacher points at; null once she does no more. */
 const PointMessage = z.object({
   kind: z.literal("point"),
-  at: z.nullable(z.pick(Note, { view: true, number: true, x: true, y: true })),
+  at: z.nullable(z.pick(Note(z), { view: true, number: true, x: true, y: true })),
 });
 
 /** What the teacher's window says: what to show, what is pointed at, or that it is there and asks who follows. */

@@ -8,7 +8,7 @@ import { TOUCHED } from "./take-touches";
 
 const FINGER = -3;
 
-const Touches = z.array(z.object({ view: z.string(), target: TargetText }));
+const Touches = z.array(z.object({ view: z.string(), target: TargetText(z) }));
 
 type Taking = { taken: unknown[]; stop: () => void };
 /** What the page's script keeps; there is none where a board was opened from the shelf. */

@@ -6,12 +6,12 @@ const Id = z.string().check(z.minLength(1), z.maxLength(64));
 /** What the card library is asked for. */
 export const LibraryRequest = z.discriminatedUnion("do", [
   z.object({ do: z.literal("list") }),
-  z.object({ do: z.literal("keep"), rule: Rule }),
+  z.object({ do: z.literal("keep"), rule: Rule(z) }),
   z.object({ do: z.literal("drop"), id: Id }),
 ]);
 export type LibraryRequest = z.infer<typeof LibraryRequest>;
 
-const KeptCard = z.object({ id: z.string(), rule: Rule });
+const KeptCard = z.object({ id: z.string(), rule: Rule(z) });
 export type KeptCard = z.infer<typeof KeptCard>;
 
 /** The cards of the library as they then are, or why nothing was done. */

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import * as z from "zod/mini";
 import { type Board, BoardTitle } from "@/core/lesson/board";
 import { exchangeView, swapViews, withMain } from "@/core/lesson/edit-views";
 import { arrowsOf, placedOf, surfacesOf, timesOf, viewName } from "@/core/lesson/views-of";
@@ -153,7 +154,7 @@ function BoardFields() {
         label="Title of this board"
         value={board.title}
         read={(typed) => {
-          const read = BoardTitle.safeParse(typed);
+          const read = BoardTitle(z).safeParse(typed);
           return read.success
             ? { ok: true, value: read.data }
             : { ok: false, message: read.error.issues[0]!.message };

@@ -2,6 +2,7 @@
 
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useForm } from "react-hook-form";
+import * as z from "zod/mini";
 import { StepWords } from "@/core/lesson/board";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
@@ -37,7 +38,7 @@ type FormProps = { doing: Props["doing"]; words: StepWords; onSave: Props["onSav
 
 function StepForm({ doing, words, onSave, onCancel }: FormProps) {
   const { register, handleSubmit, formState } = useForm({
-    resolver: standardSchemaResolver(StepWords),
+    resolver: standardSchemaResolver(StepWords(z)),
     defaultValues: { note: "", ...words },
   });
   const { errors } = formState;

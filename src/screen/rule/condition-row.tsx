@@ -1,6 +1,7 @@
 "use client";
 
 import { X } from "lucide-react";
+import * as z from "zod/mini";
 import { showNumber } from "@/core/number/show-number";
 import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith } from "@/core/set/choose-condition";
 import type { ConditionField } from "@/core/set/conditions/condition";
@@ -67,7 +68,7 @@ export function ConditionRow({ condition, squares, onChange, onRemove }: Props) 
         options={field.oneOf.map((one) => ({ value: String(one), label: String(one) }))}
         onChange={(text) => {
           const value = field.oneOf.find((one) => String(one) === text);
-          onChange(Condition.parse({ ...condition, [part]: value }));
+          onChange(Condition(z).parse({ ...condition, [part]: value }));
         }}
       />
     );

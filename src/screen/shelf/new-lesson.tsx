@@ -3,6 +3,7 @@
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useRouter } from "next/navigation";
 import { useForm } from "react-hook-form";
+import * as z from "zod/mini";
 import { LessonWords } from "@/core/lesson/board";
 import { BEGINNING_NAMES, RECIPE_NAMES } from "@/core/lesson/recipes/any";
 import { BEGINNINGS } from "@/core/lesson/recipes/beginnings";
@@ -37,7 +38,7 @@ function NewLessonForm({ onCancel }: { onCancel: () => void }) {
   const [busy, ask] = useDoor();
   const inHand = useRecipe(BEGINNINGS.chart.starts);
   const { register, handleSubmit, formState } = useForm({
-    resolver: standardSchemaResolver(LessonWords),
+    resolver: standardSchemaResolver(LessonWords(z)),
     defaultValues: { title: "", forClass: "" },
   });
   return (

@@ -5,13 +5,13 @@ import { RecipeInputs } from "@/core/lesson/recipes/any";
 export const LessonId = z.string().check(z.minLength(1), z.maxLength(40));
 
 /** A new lesson: its words, and the board or the recipe that it begins with. */
-export const NewLessonRequest = z.extend(LessonWords, { begins: RecipeInputs });
+export const NewLessonRequest = z.extend(LessonWords(z), { begins: RecipeInputs });
 export type NewLessonRequest = z.infer<typeof NewLessonRequest>;
 
 /** What the shelf is asked to do. */
 export const ShelfRequest = z.discriminatedUnion("do", [
   z.object({ do: z.literal("create"), lesson: NewLessonRequest }),
-  z.object({ do: z.literal("reword"), id: LessonId, words: LessonWords }),
+  z.object({ do: z.literal("reword"), id: LessonId, words: LessonWords(z) }),
   z.object({ do: z.literal("duplicate"), id: LessonId }),
   z.object({ do: z.literal("remove"), id: LessonId }),
   z.object({ do: z.literal("put-back"), id: LessonId }),

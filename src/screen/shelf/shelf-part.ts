@@ -13,7 +13,7 @@ const Shown = z.object({
   /** Of a removed lesson: "goes for good on 3 December". */
   goes: z.string(),
   fault: z.nullable(z.string()),
-  picture: z.nullable(Board),
+  picture: z.nullable(Board(z)),
 });
 
 /** Some lessons of the shelf, one after the other, and how many there are in all. */

@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import * as z from "zod/mini";
 import { ShelfWish, wishQuery } from "@/core/lesson/shelf-wish";
 import type { ShelfLesson } from "./shelf-lesson";
 import type { ShelfPart } from "./shelf-part";
@@ -15,7 +16,7 @@ const foundIn = (wish: ShelfWish, { total, lessons }: ShelfPart): Found => ({
 });
 
 const wishIn = (search: string): ShelfWish =>
-  ShelfWish.parse(Object.fromEntries(new URLSearchParams(search)));
+  ShelfWish(z).parse(Object.fromEntries(new URLSearchParams(search)));
 
 /** After the last letter it is looked for. */
 const STILL_MS = 120;

@@ -2,7 +2,7 @@ import * as z from "zod/mini";
 import { LessonWords } from "@/core/lesson/board";
 import { WhereaboutsKept } from "../store/whereabouts";
 
-export const ForClass = LessonWords.shape.forClass;
+export const ForClass = LessonWords(z).shape.forClass;
 
 /** Where a lesson stands with a class; null where it begins again. */
 export const SittingRequest = z.object({ forClass: ForClass, where: z.nullable(WhereaboutsKept) });

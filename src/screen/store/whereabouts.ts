@@ -21,7 +21,7 @@ const upTo100 = z.int().check(z.minimum(0), z.maximum(100));
 export const WhereaboutsKept: z.ZodMiniType<Whereabouts> = z.object({
   at: BoardId,
   forClass: z.optional(z.string().check(z.maxLength(60))),
-  boards: z.record(BoardId, z.object({ climbed: upTo100, live: LiveActs })),
+  boards: z.record(BoardId, z.object({ climbed: upTo100, live: LiveActs(z) })),
 });
 
 /** Whether anything has been done with the class: what has not been begun is not kept in the place of what has. */

@@ -7,7 +7,7 @@ export type VersionTold = z.infer<typeof VersionTold>;
 export const VersionsTold = z.array(VersionTold);
 
 export const VersionAnswer = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("version"), lesson: Lesson }),
+  z.object({ kind: z.literal("version"), lesson: Lesson(z) }),
   z.object({ kind: z.literal("refused"), message: z.string() }),
 ]);
 export const RestoreRequest = z.object({ saveName: z.string().check(z.minLength(1), z.maxLength(40)) });

@@ -1,6 +1,7 @@
 "use client";
 
 import { createElement } from "react";
+import * as z from "zod/mini";
 import { KIND_NAMES, type KindName, kindOfView, type View } from "@/core/views/view";
 import { type Later, later } from "@/kit/later";
 import { SettingFields } from "../prepare/setting-fields";
@@ -35,7 +36,7 @@ function AskedFields({ view }: { view: View }) {
       of={`${board} ${view.id}`}
       fields={fields}
       settings={view}
-      schema={schema}
+      schema={schema(z)}
       onSet={(part) => lay(() => part as Partial<View>)}
     />
   );

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import * as z from "zod/mini";
 import { exact } from "@/core/number/exact";
 import { fold } from "@/core/scene/fold";
 import { lineMarks } from "@/core/scene/line-marks";
@@ -78,7 +79,7 @@ describe("the labels of a line", () => {
         open: fc.boolean(),
       })
       .map(({ from, length, interval, divisions, ...more }) =>
-        LineSettings.safeParse(plainLine(String(from), String(from + length), interval, divisions, more)),
+        LineSettings(z).safeParse(plainLine(String(from), String(from + length), interval, divisions, more)),
       );
     const move = fc
       .integer({ min: -100, max: 400 })
@@ -129,7 +130,7 @@ describe("the labels of a line", () => {
         numbers: fc.constantFrom("decimal" as const, "mixed" as const),
       })
       .map(({ from, length, interval, numbers }) =>
-        LineSettings.safeParse(plainLine(String(from), String(from + length), interval, 1, { numbers })),
+        LineSettings(z).safeParse(plainLine(String(from), String(from + length), interval, 1, { numbers })),
       );
     fc.assert(
       fc.property(line, fc.integer({ min: 400, max: 1900 }), (read, width) => {

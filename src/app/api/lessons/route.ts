@@ -15,7 +15,7 @@ const OFFERED = 60;
 
 /** Lessons of the shelf to be chosen from: those whose title or class is looked for, the latest first. */
 export async function GET(request: Request): Promise<Response> {
-  const wish = ShelfWish.parse({ find: new URL(request.url).searchParams.get("find") });
+  const wish = ShelfWish(z).parse({ find: new URL(request.url).searchParams.get("find") });
   const { lessons } = await findOnShelf(await database(), wish, 0, OFFERED, "title");
   const told = lessons.flatMap(({ id, told }): LessonTold[] =>
     told.ok ? [{ id, title: told.entry.title, forClass: told.entry.forClass }] : [],

@@ -4,7 +4,7 @@ import { ShownBoard } from "@/core/lesson/shown-board";
 import { readJson, refuse } from "../../answers";
 import { inPaperRoom } from "../../paper-room";
 
-const PictureRequest = z.object({ shown: ShownBoard, wish: PictureWish });
+const PictureRequest = z.object({ shown: ShownBoard(z), wish: PictureWish(z) });
 
 const TYPES = { svg: "image/svg+xml", png: "image/png" } as const;
 

@@ -16,7 +16,7 @@ export async function GET(request: Request): Promise<Response> {
   const from = From.safeParse(asked.from ?? 0);
   if (!from.success) return refuse(400, "The shelf has no such place. Reload the page.");
   const db = await database();
-  const told = await findOnShelf(db, ShelfWish.parse(asked), from.data, AT_A_TIME);
+  const told = await findOnShelf(db, ShelfWish(z).parse(asked), from.data, AT_A_TIME);
   return Response.json(await shownPart(db, told), { headers: { "Cache-Control": "no-store" } });
 }
 

@@ -13,7 +13,7 @@ const LARGEST = 9_999;
 const Fields = z.object({
   kind: z.literal("next-ten"),
   numbers: z
-    .array(NumberText)
+    .array(NumberText(z))
     .check(z.minLength(1, `Write 1 to ${MOST} numbers.`), z.maxLength(MOST, `Write 1 to ${MOST} numbers.`)),
 });
 type Inputs = z.infer<typeof Fields>;

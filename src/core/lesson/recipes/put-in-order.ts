@@ -13,7 +13,7 @@ import { makesStair, recipe } from "./recipe";
 const MESSAGE = `Write 3 to ${MAX_ORDERED} numbers.`;
 const Fields = z.object({
   kind: z.literal("put-in-order"),
-  numbers: z.array(NumberText).check(z.minLength(3, MESSAGE), z.maxLength(MAX_ORDERED, MESSAGE)),
+  numbers: z.array(NumberText(z)).check(z.minLength(3, MESSAGE), z.maxLength(MAX_ORDERED, MESSAGE)),
 });
 type Inputs = z.infer<typeof Fields>;
 

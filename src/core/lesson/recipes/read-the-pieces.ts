@@ -15,7 +15,7 @@ const Fields = z.object({
   kind: z.literal("read-the-pieces"),
   as: z.enum(["blocks", "bundles", "discs", "beads"]),
   numbers: z
-    .array(NumberText)
+    .array(NumberText(z))
     .check(z.minLength(1, `Write 1 to ${MOST} numbers.`), z.maxLength(MOST, `Write 1 to ${MOST} numbers.`)),
 });
 type Inputs = z.infer<typeof Fields>;

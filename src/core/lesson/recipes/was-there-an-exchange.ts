@@ -17,7 +17,7 @@ const Fields = z.object({
   from: whole(0, 9_000),
   way: z.enum(["forwards", "back"]),
   stops: z
-    .array(NumberText)
+    .array(NumberText(z))
     .check(
       z.minLength(1, `Write 1 to ${MAX_STOPS} numbers.`),
       z.maxLength(MAX_STOPS, `Write 1 to ${MAX_STOPS} numbers.`),

@@ -13,7 +13,7 @@ const MESSAGE = `Write 1 to ${MOST} whole numbers from ${WIDTHS.least} to ${WIDT
 const Fields = z.object({
   kind: z.literal("what-the-width-changes"),
   of: whole(2, 15),
-  widths: z.array(NumberText).check(z.minLength(1, MESSAGE), z.maxLength(MOST, MESSAGE)),
+  widths: z.array(NumberText(z)).check(z.minLength(1, MESSAGE), z.maxLength(MOST, MESSAGE)),
 });
 type Inputs = z.infer<typeof Fields>;
 

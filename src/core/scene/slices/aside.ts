@@ -13,7 +13,7 @@ const moves = [
    */
   move(
     "set-aside",
-    { ink: Ink },
+    (z) => ({ ink: Ink(z) }),
     (draft, { ink }) => {
       if (draft.trail) draft.aside = setAside(draft.trail, ink, draft.aside);
       draft.trail = null;
@@ -26,7 +26,7 @@ const moves = [
    */
   move(
     "bring-back",
-    {},
+    () => ({}),
     (draft) => {
       draft.aside = null;
     },
@@ -38,7 +38,7 @@ const moves = [
    */
   move(
     "trail-inks",
-    { trail: Ink, aside: Ink },
+    (z) => ({ trail: Ink(z), aside: Ink(z) }),
     (draft, { trail, aside }) => {
       if (draft.aside) draft.aside = { ...draft.aside, ink: aside, beside: trail };
     },

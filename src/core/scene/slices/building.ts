@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { keyOf, type NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
 import {
@@ -11,6 +10,7 @@ import {
   smallestPieces,
   worthTogether,
 } from "../../number/place-value";
+import { schema } from "../../schema";
 import { ViewId } from "../../views/view-id";
 import { move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
@@ -25,10 +25,12 @@ export type Building = {
   readonly wrote: { readonly [view in ViewId]?: NumberKey | null };
 };
 
-const PiecesOfPlace = z.object({
-  place: z.int().check(z.minimum(SMALLEST_PLACE), z.maximum(LARGEST_PLACE)),
-  count: z.int().check(z.minimum(0), z.maximum(MOST_TOGETHER)),
-});
+const PiecesOfPlace = schema((z) =>
+  z.object({
+    place: z.int().check(z.minimum(SMALLEST_PLACE), z.maximum(LARGEST_PLACE)),
+    count: z.int().check(z.minimum(0), z.maximum(MOST_TOGETHER)),
+  }),
+);
 
 const moves = [
   /**
@@ -37,7 +39,7 @@ const moves = [
    */
   move(
     "build",
-    { view: ViewId, pieces: z.array(PiecesOfPlace).check(z.maxLength(PLACE_KEYS.length)) },
+    (z) => ({ view: ViewId(z), pieces: z.array(PiecesOfPlace(z)).check(z.maxLength(PLACE_KEYS.length)) }),
     (draft, { view, pieces }) => {
       draft.built = { ...draft.built, [view]: pieces };
       draft.focus = keyOf(worthTogether(pieces));
@@ -58,7 +60,7 @@ const moves = [
    */
   move(
     "say-worth",
-    { view: ViewId, place: z.nullable(z.enum(PLACE_KEYS)) },
+    (z) => ({ view: ViewId(z), place: z.nullable(z.enum(PLACE_KEYS)) }),
     (draft, { view, place }) => {
       draft.worths = { ...draft.worths, [view]: place };
     },
@@ -70,7 +72,7 @@ const moves = [
    */
   move(
     "write-for",
-    { view: ViewId, says: z.nullable(NumberKeyText) },
+    (z) => ({ view: ViewId(z), says: z.nullable(NumberKeyText(z)) }),
     (draft, { view, says }) => {
       draft.wrote = { ...draft.wrote, [view]: says };
     },

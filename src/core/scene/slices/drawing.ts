@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { MAX_STROKES, Note, Stroke, type Stroke as StrokeType } from "../pen";
 import { move, type Slice, type Some } from "../slice";
 import { orNull, someInk, someTarget, someView } from "./examples";
@@ -22,7 +21,7 @@ const moves = [
    */
   move(
     "pen",
-    { stroke: Stroke },
+    (z) => ({ stroke: Stroke(z) }),
     (draft, { stroke }) => {
       if (draft.strokes.length < MAX_STROKES) draft.strokes = [...draft.strokes, stroke];
     },
@@ -40,7 +39,7 @@ const moves = [
    */
   move(
     "note",
-    { note: Note },
+    (z) => ({ note: Note(z) }),
     (draft, { note }) => {
       draft.notes = [...draft.notes.filter(({ id }) => id !== note.id), note].slice(-MAX_STROKES);
     },
@@ -52,7 +51,9 @@ const moves = [
    */
   move(
     "rub",
-    { ids: z.array(z.string().check(z.maxLength(16))).check(z.minLength(1), z.maxLength(MAX_STROKES)) },
+    (z) => ({
+      ids: z.array(z.string().check(z.maxLength(16))).check(z.minLength(1), z.maxLength(MAX_STROKES)),
+    }),
     (draft, { ids }) => {
       const gone = new Set(ids);
       draft.strokes = draft.strokes.filter(({ id }) => !gone.has(id));
@@ -66,7 +67,7 @@ const moves = [
    */
   move(
     "wipe-pen",
-    {},
+    () => ({}),
     (draft) => {
       draft.strokes = [];
       draft.notes = [];

@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import type { NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
 import { type Target, TargetText } from "../../surface/cell-key";
@@ -21,7 +20,7 @@ const moves = [
    */
   move(
     "write",
-    { number: TargetText, says: NumberKeyText },
+    (z) => ({ number: TargetText(z), says: NumberKeyText(z) }),
     (draft, { number, says }) => {
       draft.written.set(number, says);
       draft.checked = false;
@@ -35,7 +34,7 @@ const moves = [
    */
   move(
     "erase",
-    { number: z.nullable(TargetText) },
+    (z) => ({ number: z.nullable(TargetText(z)) }),
     (draft, { number }) => {
       if (number === null) draft.written.clear();
       else draft.written.delete(number);
@@ -48,7 +47,7 @@ const moves = [
    */
   move(
     "check",
-    {},
+    () => ({}),
     (draft) => {
       draft.checked = true;
     },

@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { IN_FRAME, MAX_FRAMES } from "../../count/ten-frame";
+import { schema } from "../../schema";
 import { ViewId } from "../../views/view-id";
 import { move, type Slice } from "../slice";
 import { someView } from "./examples";
@@ -11,7 +11,7 @@ export type Framing = {
   };
 };
 
-const Count = z.int().check(z.minimum(0), z.maximum(MAX_FRAMES * IN_FRAME));
+const Count = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_FRAMES * IN_FRAME)));
 
 const moves = [
   /**
@@ -20,7 +20,7 @@ const moves = [
    */
   move(
     "frame",
-    { view: ViewId, first: Count, second: Count, moved: Count },
+    (z) => ({ view: ViewId(z), first: Count(z), second: Count(z), moved: Count(z) }),
     (draft, { view, first, second, moved }) => {
       draft.framed = { ...draft.framed, [view]: { first, second, moved } };
     },

@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { MAX_COUNTERS, MAX_GROUPS } from "../../views/kinds/groups";
 import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
@@ -32,11 +31,11 @@ const moves = [
    */
   move(
     "groups",
-    {
-      view: ViewId,
+    (z) => ({
+      view: ViewId(z),
       groups: z.int().check(z.minimum(0), z.maximum(MAX_GROUPS)),
       laid: z.int().check(z.minimum(0), z.maximum(MAX_COUNTERS)),
-    },
+    }),
     (draft, { view, groups, laid }) => change(draft, view, { groups, laid }),
     (some) => ({ view: someView(some), groups: some.whole(0, 6), laid: some.whole(0, 20) }),
   ),
@@ -46,7 +45,7 @@ const moves = [
    */
   move(
     "arrange",
-    { view: ViewId, as: z.enum(ARRANGED) },
+    (z) => ({ view: ViewId(z), as: z.enum(ARRANGED) }),
     (draft, { view, as }) => change(draft, view, { as }),
     (some) => ({ view: someView(some), as: some.one(ARRANGED) }),
   ),
@@ -56,7 +55,11 @@ const moves = [
    */
   move(
     "turn-group",
-    { view: ViewId, group: z.int().check(z.minimum(0), z.maximum(MAX_GROUPS - 1)), on: z.boolean() },
+    (z) => ({
+      view: ViewId(z),
+      group: z.int().check(z.minimum(0), z.maximum(MAX_GROUPS - 1)),
+      on: z.boolean(),
+    }),
     (draft, { view, group, on }) =>
       change(draft, view, { turned: withOrWithout((draft.grouped[view] ?? AS_SET).turned, group, on) }),
     (some) => ({ view: someView(some), group: some.whole(0, 4), on: someFlag(some) }),

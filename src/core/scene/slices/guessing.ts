@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import type { NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
 import { isRight, SAID, type Said } from "../../puzzle/higher-lower";
@@ -33,7 +32,7 @@ const moves = [
    */
   move(
     "draw-next",
-    { view: ViewId, number: NumberKeyText },
+    (z) => ({ view: ViewId(z), number: NumberKeyText(z) }),
     (draft, { view, number }) =>
       change(draft, view, ({ at, next }) =>
         at === null ? { at: number } : { at: next ?? at, next: number, said: null, told: false },
@@ -46,7 +45,7 @@ const moves = [
    */
   move(
     "guess",
-    { view: ViewId, says: z.enum(SAID) },
+    (z) => ({ view: ViewId(z), says: z.enum(SAID) }),
     (draft, { view, says }) => change(draft, view, ({ told }) => (told ? {} : { said: says })),
     (some) => ({ view: someView(some), says: some.one(SAID) }),
   ),
@@ -56,7 +55,7 @@ const moves = [
    */
   move(
     "show-next",
-    { view: ViewId },
+    (z) => ({ view: ViewId(z) }),
     (draft, { view }) =>
       change(draft, view, ({ at, next, said, told, run }) => {
         if (told || at === null || next === null || said === null) return {};

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import type { Z } from "../../schema";
 import { INKS, Ink } from "../../set/ink";
 import { exampleRule, Rule } from "../../set/rule";
 import { clearLayer, dropRule, hasLayerOn, type Laid, layRule, NOTHING_LAID, touchNumbers } from "../laid";
@@ -24,49 +24,84 @@ const moves = [
    * Marks numbers; inks are `sun`, `coral`, `sea`, `kelp`, `plum`.
    * @example { "do": "mark", "ink": "sun", "numbers": ["6"] }
    */
-  move("mark", { ink: Ink, numbers: Numbers }, (draft, m) => lay(draft, m.ink, true, m.numbers), inked),
+  move(
+    "mark",
+    (z) => ({ ink: Ink(z), numbers: Numbers(z) }),
+    (draft, m) => lay(draft, m.ink, true, m.numbers),
+    inked,
+  ),
   /**
    * Takes an ink off numbers.
    * @example { "do": "unmark", "ink": "sun", "numbers": ["6"] }
    */
-  move("unmark", { ink: Ink, numbers: Numbers }, (draft, m) => lay(draft, m.ink, false, m.numbers), inked),
+  move(
+    "unmark",
+    (z) => ({ ink: Ink(z), numbers: Numbers(z) }),
+    (draft, m) => lay(draft, m.ink, false, m.numbers),
+    inked,
+  ),
   /**
    * Covers numbers.
    * @example { "do": "cover", "numbers": ["54"] }
    */
-  move("cover", { numbers: Numbers }, (draft, m) => lay(draft, "cover", true, m.numbers), numbers),
+  move(
+    "cover",
+    (z) => ({ numbers: Numbers(z) }),
+    (draft, m) => lay(draft, "cover", true, m.numbers),
+    numbers,
+  ),
   /**
    * Shows covered numbers again.
    * @example { "do": "lift", "numbers": ["54"] }
    */
-  move("lift", { numbers: Numbers }, lift, numbers),
+  move("lift", (z: Z) => ({ numbers: Numbers(z) }), lift, numbers),
   /**
    * Makes numbers larger and heavier than the others.
    * @example { "do": "stand-out", "numbers": ["10"] }
    */
-  move("stand-out", { numbers: Numbers }, (draft, m) => lay(draft, "stand-out", true, m.numbers), numbers),
+  move(
+    "stand-out",
+    (z) => ({ numbers: Numbers(z) }),
+    (draft, m) => lay(draft, "stand-out", true, m.numbers),
+    numbers,
+  ),
   /**
    * Makes numbers as the others again.
    * @example { "do": "stand-back", "numbers": ["10"] }
    */
-  move("stand-back", { numbers: Numbers }, (draft, m) => lay(draft, "stand-out", false, m.numbers), numbers),
+  move(
+    "stand-back",
+    (z) => ({ numbers: Numbers(z) }),
+    (draft, m) => lay(draft, "stand-out", false, m.numbers),
+    numbers,
+  ),
   /**
    * Lays a counter on each of some numbers.
    * @example { "do": "lay-counters", "numbers": ["1", "2", "3"] }
    */
-  move("lay-counters", { numbers: Numbers }, (draft, m) => lay(draft, "counter", true, m.numbers), numbers),
+  move(
+    "lay-counters",
+    (z) => ({ numbers: Numbers(z) }),
+    (draft, m) => lay(draft, "counter", true, m.numbers),
+    numbers,
+  ),
   /**
    * Takes the counters off numbers.
    * @example { "do": "take-counters", "numbers": ["3"] }
    */
-  move("take-counters", { numbers: Numbers }, (draft, m) => lay(draft, "counter", false, m.numbers), numbers),
+  move(
+    "take-counters",
+    (z) => ({ numbers: Numbers(z) }),
+    (draft, m) => lay(draft, "counter", false, m.numbers),
+    numbers,
+  ),
   /**
    * Takes a rule out of effect; layers are the inks, `cover`, `stand-out` and `counter`.
    * @example { "do": "drop-rule", "layer": "sun", "rule": { "join": "and", "conditions": [{ "kind": "even", "not": false }] } }
    */
   move(
     "drop-rule",
-    { layer: Layer, rule: Rule },
+    (z) => ({ layer: Layer(z), rule: Rule(z) }),
     (draft, { layer, rule }) => dropRule(draft.laid, layer, rule),
     (some) => ({
       layer: some.one([...INKS, "cover", "stand-out", "counter"] as const),
@@ -79,7 +114,7 @@ const moves = [
    */
   move(
     "clear-marks",
-    { ink: z.nullable(Ink) },
+    (z) => ({ ink: z.nullable(Ink(z)) }),
     (draft, { ink }) => {
       for (const each of ink === null ? INKS : [ink]) clearLayer(draft.laid, each);
     },

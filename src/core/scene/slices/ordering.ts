@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { COMPARED, type Compared } from "../../number/compared";
 import { PLACE_KEYS, type PlaceKey } from "../../number/place-value";
+import { schema } from "../../schema";
 import { MAX_ORDERED } from "../../views/kinds/order";
 import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
@@ -23,7 +23,7 @@ const change = (draft: Draft, view: ViewId, part: Partial<InOrder>) => {
   draft.ordered = { ...draft.ordered, [view]: { ...(draft.ordered[view] ?? AS_GIVEN), ...part } };
 };
 
-const Index = z.int().check(z.minimum(0), z.maximum(MAX_ORDERED - 1));
+const Index = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_ORDERED - 1)));
 
 const moves = [
   /**
@@ -32,7 +32,7 @@ const moves = [
    */
   move(
     "put-in-order",
-    { view: ViewId, order: z.array(Index).check(z.minLength(2), z.maxLength(MAX_ORDERED)) },
+    (z) => ({ view: ViewId(z), order: z.array(Index(z)).check(z.minLength(2), z.maxLength(MAX_ORDERED)) }),
     (draft, { view, order }) => change(draft, view, { order, signs: [] }),
     (some) => ({
       view: someView(some),
@@ -55,7 +55,7 @@ const moves = [
    */
   move(
     "compare-at",
-    { view: ViewId, place: z.nullable(z.enum(PLACE_KEYS)) },
+    (z) => ({ view: ViewId(z), place: z.nullable(z.enum(PLACE_KEYS)) }),
     (draft, { view, place }) => change(draft, view, { place }),
     (some) => ({ view: someView(some), place: orNull(some, () => some.one(PLACE_KEYS)) }),
   ),
@@ -65,7 +65,7 @@ const moves = [
    */
   move(
     "sign-between",
-    { view: ViewId, at: Index, sign: z.nullable(z.enum(COMPARED)) },
+    (z) => ({ view: ViewId(z), at: Index(z), sign: z.nullable(z.enum(COMPARED)) }),
     (draft, { view, at, sign }) => {
       const { signs } = draft.ordered[view] ?? AS_GIVEN;
       change(draft, view, {

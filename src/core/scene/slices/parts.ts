@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { PLACE_KEYS } from "../../number/place-value";
 import { SHOWN_PARTS } from "../../views/kinds/place-value";
 import { ViewId } from "../../views/view-id";
@@ -47,7 +46,7 @@ const moves = [
    */
   move(
     "cover-part",
-    { view: ViewId, part: z.enum(PART_NAMES), on: z.boolean() },
+    (z) => ({ view: ViewId(z), part: z.enum(PART_NAMES), on: z.boolean() }),
     (draft, { view, part, on }) => {
       draft.parts = { ...draft.parts, [view]: { ...draft.parts[view], [part]: on } };
     },

@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { exampleRule, Rule, sameRule } from "../../set/rule";
 import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
@@ -33,7 +32,7 @@ const moves = [
    */
   move(
     "say-rule",
-    { view: ViewId, rule: z.nullable(Rule) },
+    (z) => ({ view: ViewId(z), rule: z.nullable(Rule(z)) }),
     (draft, { view, rule }) => change(draft, view, () => ({ sentence: rule })),
     (some) => ({ view: someView(some), rule: orNull(some, () => exampleRule(some)) }),
   ),
@@ -43,7 +42,7 @@ const moves = [
    */
   move(
     "try-rule",
-    { view: ViewId },
+    (z) => ({ view: ViewId(z) }),
     (draft, { view }) =>
       change(draft, view, ({ sentence, tried }) => {
         const last = tried.at(-1);
@@ -58,7 +57,7 @@ const moves = [
    */
   move(
     "hear",
-    { view: ViewId, sentence: z.string().check(z.trim(), z.minLength(1), z.maxLength(120)) },
+    (z) => ({ view: ViewId(z), sentence: z.string().check(z.trim(), z.minLength(1), z.maxLength(120)) }),
     (draft, { view, sentence }) =>
       change(draft, view, ({ heard }) => ({ heard: [...heard, sentence].slice(-MAX_SENTENCES) })),
     (some) => ({ view: someView(some), sentence: some.one(["They are even.", "They make a cross."]) }),
@@ -69,7 +68,7 @@ const moves = [
    */
   move(
     "unhear",
-    { view: ViewId, at: z.int().check(z.minimum(0), z.maximum(MAX_SENTENCES - 1)) },
+    (z) => ({ view: ViewId(z), at: z.int().check(z.minimum(0), z.maximum(MAX_SENTENCES - 1)) }),
     (draft, { view, at }) =>
       change(draft, view, ({ heard }) => ({ heard: heard.filter((_, i) => i !== at) })),
     (some) => ({ view: someView(some), at: some.whole(0, 2) }),

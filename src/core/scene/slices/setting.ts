@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { KINDS } from "../../views/kinds";
 import { ViewId } from "../../views/view-id";
 import { type SceneSettings, Setting, withOneMore } from "../setting";
@@ -22,7 +21,7 @@ const moves = [
    */
   move(
     "set",
-    { setting: Setting },
+    (z) => ({ setting: Setting(z) }),
     (draft, { setting }) => {
       draft.settings = withOneMore(draft.settings, setting);
     },
@@ -40,7 +39,7 @@ const moves = [
    */
   move(
     "draw",
-    {},
+    () => ({}),
     (draft) => {
       draft.draws += 1;
     },
@@ -52,7 +51,7 @@ const moves = [
    */
   move(
     "cover-far",
-    { view: ViewId, on: z.boolean() },
+    (z) => ({ view: ViewId(z), on: z.boolean() }),
     (draft, { view, on }) => {
       draft.farCovered = withOrWithout(draft.farCovered, view, on);
     },

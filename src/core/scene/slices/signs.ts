@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { COMPARED, type Compared } from "../../number/compared";
 import { ViewId } from "../../views/view-id";
 import { move, type Slice } from "../slice";
@@ -14,7 +13,7 @@ const moves = [
    */
   move(
     "compare",
-    { view: ViewId, sign: z.nullable(z.enum(COMPARED)) },
+    (z) => ({ view: ViewId(z), sign: z.nullable(z.enum(COMPARED)) }),
     (draft, { view, sign }) => {
       draft.signs = { ...draft.signs, [view]: sign };
     },

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import { schema } from "../../schema";
 import { CardId, MAX_FAMILIES } from "../../views/kinds/cards";
 import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
@@ -22,7 +22,7 @@ const change = (draft: Draft, view: ViewId, to: (was: Sorted) => Partial<Sorted>
   draft.sorted = { ...draft.sorted, [view]: { ...was, ...to(was) } };
 };
 
-const Family = z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES - 1));
+const Family = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES - 1)));
 
 const moves = [
   /**
@@ -31,7 +31,7 @@ const moves = [
    */
   move(
     "sort-card",
-    { view: ViewId, card: CardId, family: z.nullable(Family) },
+    (z) => ({ view: ViewId(z), card: CardId(z), family: z.nullable(Family(z)) }),
     (draft, { view, card, family }) =>
       change(draft, view, ({ homes }) => {
         const others = homes.filter((one) => one.card !== card);
@@ -49,7 +49,7 @@ const moves = [
    */
   move(
     "name-family",
-    { view: ViewId, family: Family, name: z.string().check(z.trim(), z.maxLength(60)) },
+    (z) => ({ view: ViewId(z), family: Family(z), name: z.string().check(z.trim(), z.maxLength(60)) }),
     (draft, { view, family, name }) =>
       change(draft, view, ({ names }) => ({ names: { ...names, [family]: name } })),
     (some) => ({ view: someView(some), family: some.whole(0, 2), name: some.one(["Columns", "Slopes"]) }),
@@ -60,7 +60,7 @@ const moves = [
    */
   move(
     "tell-card",
-    { view: ViewId, card: CardId, on: z.boolean() },
+    (z) => ({ view: ViewId(z), card: CardId(z), on: z.boolean() }),
     (draft, { view, card, on }) =>
       change(draft, view, ({ told }) => {
         const others = told.filter((one) => one !== card);

@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { MIRRORS, Symmetry, sameSymmetry } from "../../set/symmetry/symmetry";
 import { ViewId } from "../../views/view-id";
 import { move, type Slice } from "../slice";
@@ -15,7 +14,7 @@ const moves = [
    */
   move(
     "draw-symmetry",
-    { view: ViewId, symmetry: Symmetry, on: z.boolean() },
+    (z) => ({ view: ViewId(z), symmetry: Symmetry(z), on: z.boolean() }),
     (draft, { view, symmetry, on }) => {
       const others = (draft.symmetries[view] ?? []).filter((one) => !sameSymmetry(one, symmetry));
       draft.symmetries = { ...draft.symmetries, [view]: on ? [...others, symmetry] : others };

@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { type Target, TargetText } from "../../surface/cell-key";
 import { move, type Slice } from "../slice";
 import { orNull, someFlag, someTarget } from "./examples";
@@ -23,7 +22,7 @@ const moves = [
    */
   move(
     "focus",
-    { number: z.nullable(TargetText) },
+    (z) => ({ number: z.nullable(TargetText(z)) }),
     (draft, { number }) => {
       draft.focus = number;
     },
@@ -35,7 +34,7 @@ const moves = [
    */
   move(
     "ask",
-    { number: z.nullable(TargetText), as: z.enum(["number", "place"]) },
+    (z) => ({ number: z.nullable(TargetText(z)), as: z.enum(["number", "place"]) }),
     (draft, { number, as }) => {
       draft.asked = number === null ? null : { number, as };
     },
@@ -47,7 +46,7 @@ const moves = [
    */
   move(
     "guides",
-    { on: z.boolean() },
+    (z) => ({ on: z.boolean() }),
     (draft, { on }) => {
       draft.guides = on;
     },

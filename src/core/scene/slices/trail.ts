@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { ARROWS, Arrow, MAX_ARROWS } from "../../count/route";
 import {
   coverJumps,
@@ -12,6 +11,7 @@ import {
   type Trail,
 } from "../../count/trail";
 import { NumberKeyText } from "../../number/number-schema";
+import { schema, type Z } from "../../schema";
 import { numberOf } from "../../surface/cell-key";
 import { type Draft, move, type Slice, type Some } from "../slice";
 import { someNumber } from "./examples";
@@ -25,10 +25,10 @@ export type OnTrail = {
 
 /** Most jumps that one jump is split into. */
 const MAX_PARTS = 100;
-const JumpIndex = z.int().check(z.minimum(0), z.maximum(MAX_JUMPS - 1));
-const Jumps = z.array(JumpIndex).check(z.minLength(1), z.maxLength(MAX_JUMPS));
-const Terms = z.array(z.int().check(z.minimum(-MAX_JUMPS), z.maximum(MAX_JUMPS)));
-const PartOfJumps = { jumps: Jumps, part: z.enum(JUMP_PARTS) };
+const JumpIndex = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_JUMPS - 1)));
+const Jumps = schema((z) => z.array(JumpIndex(z)).check(z.minLength(1), z.maxLength(MAX_JUMPS)));
+const Terms = schema((z) => z.array(z.int().check(z.minimum(-MAX_JUMPS), z.maximum(MAX_JUMPS))));
+const PartOfJumps = (z: Z) => ({ jumps: Jumps(z), part: z.enum(JUMP_PARTS) });
 const partOfJumps = (some: Some) => ({
   jumps: some.list(() => some.whole(0, 4), 1, 3),
   part: some.one(JUMP_PARTS),
@@ -47,7 +47,7 @@ const moves = [
    */
   move(
     "start",
-    { number: NumberKeyText, terms: z.optional(Terms.check(z.maxLength(MAX_JUMPS))) },
+    (z) => ({ number: NumberKeyText(z), terms: z.optional(Terms(z).check(z.maxLength(MAX_JUMPS))) }),
     (draft, { number, terms }) => stand(draft, startTrail(number, terms)),
     (some) => ({ number: someNumber(some) }),
   ),
@@ -57,7 +57,7 @@ const moves = [
    */
   move(
     "jump",
-    { by: NumberKeyText, arrow: z.optional(Arrow) },
+    (z) => ({ by: NumberKeyText(z), arrow: z.optional(Arrow(z)) }),
     (draft, { by, arrow }) => {
       if ((draft.trail?.jumps.length ?? 0) >= MAX_JUMPS) return;
       stand(draft, jumpOn(draft.trail ?? startTrail(numberOf(draft.focus ?? "0")), by, arrow));
@@ -70,7 +70,7 @@ const moves = [
    */
   move(
     "retrace",
-    {},
+    () => ({}),
     (draft) => {
       if (draft.trail) stand(draft, jumpBack(draft.trail));
     },
@@ -82,7 +82,7 @@ const moves = [
    */
   move(
     "clear-trail",
-    {},
+    () => ({}),
     (draft) => {
       draft.trail = null;
       draft.focus = null;
@@ -105,7 +105,10 @@ const moves = [
    */
   move(
     "split",
-    { jump: JumpIndex, into: z.array(NumberKeyText).check(z.minLength(2), z.maxLength(MAX_PARTS)) },
+    (z) => ({
+      jump: JumpIndex(z),
+      into: z.array(NumberKeyText(z)).check(z.minLength(2), z.maxLength(MAX_PARTS)),
+    }),
     (draft, { jump, into }) => {
       if (draft.trail) draft.trail = splitJump(draft.trail, jump, into);
     },
@@ -117,7 +120,7 @@ const moves = [
    */
   move(
     "join",
-    { jump: JumpIndex },
+    (z) => ({ jump: JumpIndex(z) }),
     (draft, { jump }) => {
       if (draft.trail) draft.trail = joinJumps(draft.trail, jump);
     },
@@ -129,7 +132,7 @@ const moves = [
    */
   move(
     "lay",
-    { arrows: z.array(Arrow).check(z.maxLength(MAX_ARROWS)) },
+    (z) => ({ arrows: z.array(Arrow(z)).check(z.maxLength(MAX_ARROWS)) }),
     (draft, { arrows }) => {
       draft.tiles = arrows;
     },

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { exact, type NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
+import { schema } from "../../schema";
 import { MAX_TIMES } from "../../surface/cell-key";
 import type { WindowAt } from "../../surface/times-grid";
 import { ViewId } from "../../views/view-id";
@@ -20,7 +20,7 @@ export type Windows = {
   readonly hidden: readonly ViewId[];
 };
 
-const WindowIndex = z.int().check(z.minimum(1), z.maximum(MAX_TIMES));
+const WindowIndex = schema((z) => z.int().check(z.minimum(1), z.maximum(MAX_TIMES)));
 
 const moves = [
   /**
@@ -29,7 +29,7 @@ const moves = [
    */
   move(
     "look",
-    { view: ViewId, from: NumberKeyText, to: NumberKeyText },
+    (z) => ({ view: ViewId(z), from: NumberKeyText(z), to: NumberKeyText(z) }),
     (draft, { view, from, to }) => {
       draft.looks = { ...draft.looks, [view]: { from, to } };
     },
@@ -46,7 +46,7 @@ const moves = [
    */
   move(
     "slide",
-    { view: ViewId, row: WindowIndex, column: WindowIndex },
+    (z) => ({ view: ViewId(z), row: WindowIndex(z), column: WindowIndex(z) }),
     (draft, { view, row, column }) => {
       draft.windows = { ...draft.windows, [view]: { row, column } };
       draft.wonders = { ...draft.wonders, [view]: null };
@@ -59,7 +59,7 @@ const moves = [
    */
   move(
     "wonder",
-    { view: ViewId, side: z.nullable(z.enum(["right", "below"])) },
+    (z) => ({ view: ViewId(z), side: z.nullable(z.enum(["right", "below"])) }),
     (draft, { view, side }) => {
       draft.wonders = { ...draft.wonders, [view]: side };
     },
@@ -71,7 +71,7 @@ const moves = [
    */
   move(
     "hide",
-    { view: ViewId },
+    (z) => ({ view: ViewId(z) }),
     (draft, { view }) => {
       draft.hidden = withOrWithout(draft.hidden, view, true);
     },
@@ -83,7 +83,7 @@ const moves = [
    */
   move(
     "show",
-    { view: ViewId },
+    (z) => ({ view: ViewId(z) }),
     (draft, { view }) => {
       draft.hidden = withOrWithout(draft.hidden, view, false);
     },

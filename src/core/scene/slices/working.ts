@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import type { NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
+import { schema } from "../../schema";
 import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
 import { orNull, someNumber, someView } from "./examples";
@@ -14,7 +14,7 @@ export type Work = { readonly jumps: readonly NumberKey[]; readonly says: Number
 const NO_WORK: Work = { jumps: [], says: null };
 export const NO_WORK_YET: WorkOfView = { done: new Map(), checked: false };
 const MAX_WORK = 100;
-const ProblemIndex = z.int().check(z.minimum(0), z.maximum(7));
+const ProblemIndex = schema((z) => z.int().check(z.minimum(0), z.maximum(7)));
 
 /** Puts something else in the place of what was done in a view. */
 function change(draft: Draft, view: ViewId, next: (work: WorkOfView) => Partial<WorkOfView>): void {
@@ -29,7 +29,7 @@ const moves = [
    */
   move(
     "work",
-    { view: ViewId, problem: ProblemIndex, by: NumberKeyText },
+    (z) => ({ view: ViewId(z), problem: ProblemIndex(z), by: NumberKeyText(z) }),
     (draft, { view, problem, by }) =>
       change(draft, view, ({ done }) => {
         const work = done.get(problem) ?? NO_WORK;
@@ -44,7 +44,7 @@ const moves = [
    */
   move(
     "answer",
-    { view: ViewId, problem: ProblemIndex, says: z.nullable(NumberKeyText) },
+    (z) => ({ view: ViewId(z), problem: ProblemIndex(z), says: z.nullable(NumberKeyText(z)) }),
     (draft, { view, problem, says }) =>
       change(draft, view, ({ done }) => ({
         done: new Map(done).set(problem, { ...(done.get(problem) ?? NO_WORK), says }),
@@ -62,7 +62,7 @@ const moves = [
    */
   move(
     "work-anew",
-    { view: ViewId, problem: ProblemIndex },
+    (z) => ({ view: ViewId(z), problem: ProblemIndex(z) }),
     (draft, { view, problem }) =>
       change(draft, view, ({ done }) => ({
         done: new Map([...done].filter(([index]) => index !== problem)),
@@ -75,7 +75,7 @@ const moves = [
    */
   move(
     "work-check",
-    { view: ViewId },
+    (z) => ({ view: ViewId(z) }),
     (draft, { view }) => change(draft, view, () => ({ checked: true })),
     (some) => ({ view: someView(some) }),
   ),

@@ -1,7 +1,9 @@
-import * as z from "zod/mini";
+import type * as z from "zod/mini";
 import { type Exact, exact, type NumberKey } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
+import { readNumber } from "../../number/read-number";
 import { showNumber } from "../../number/show-number";
+import { schema, type Z } from "../../schema";
 import type { InkSet } from "../ink";
 import type { Squares } from "../squares";
 
@@ -86,7 +88,7 @@ type Asked<C> =
 export type ConditionKind<K extends string, S extends Shape> = Asked<Of<S>> & {
   readonly kind: K;
   readonly family: Family;
-  readonly parts: S;
+  readonly parts: (z: Z) => S;
   readonly choices: readonly ConditionChoice<S>[];
   readonly fields: readonly ConditionField[];
   /** Why parts that are right each for itself make no condition together; null where they do. */
@@ -126,7 +128,7 @@ type Word<K extends string> = Pick<
 export const wordCondition = <const K extends string>({ label, offered, ...kind }: Word<K>) =>
   condition<K, Record<never, never>>({
     ...kind,
-    parts: {},
+    parts: () => ({}),
     choices: [{ value: kind.kind, label, start: () => ({}) }],
     fields: [],
     verb: "are",
@@ -134,8 +136,8 @@ export const wordCondition = <const K extends string>({ label, offered, ...kind 
     example: () => ({}),
   });
 
-export const Above0 = NumberText.check(
-  z.refine((text) => exact(text).compare(0) > 0, "Write a number above 0."),
+export const Above0 = schema((z) =>
+  NumberText(z).check(z.refine((text) => exact(text).compare(0) > 0, "Write a number above 0.")),
 );
 
 /** From one number to another, both included; an end that is not given is open. */
@@ -150,14 +152,17 @@ export const upTo = (to: string | undefined): string => (to === undefined ? "" :
 export const keepText = (old: unknown, otherwise: string): string =>
   typeof old === "string" ? old : otherwise;
 
+/** Whether a number that can be read is a whole one within bounds. */
+function isWholeWithin(text: string, min: number, max: number): boolean {
+  const value = exact(text);
+  return value.d === 1n && value.compare(min) >= 0 && value.compare(max) <= 0;
+}
+
 /** A whole number within bounds, as text. */
-export const wholeText = (min: number, max: number) =>
-  NumberText.check(
+export const wholeText = (z: Z, min: number, max: number) =>
+  NumberText(z).check(
     z.refine(
-      (text) => {
-        const value = exact(text);
-        return value.d === 1n && value.compare(min) >= 0 && value.compare(max) <= 0;
-      },
+      (text) => isWholeWithin(text, min, max),
       `Write a whole number from ${showNumber(String(min))} to ${showNumber(String(max))}.`,
     ),
   );
@@ -165,7 +170,7 @@ export const wholeText = (min: number, max: number) =>
 /** A text that the condition before had, where it is a whole number within bounds, else another. */
 export function keepWhole(old: unknown, min: number, max: number, otherwise: string): string {
   const text = keepText(old, otherwise);
-  return wholeText(min, max).safeParse(text).success ? text : otherwise;
+  return readNumber(text).ok && isWholeWithin(text, min, max) ? text : otherwise;
 }
 
 /** The numbers from one to another, both included. */

@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { type Exact, exact, isMultiple } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
+import type { Z } from "../../schema";
 import { Above0, condition, keepText, range, upTo } from "./condition";
 
 const course = ({ by, from, to }: { by: string; from: string; to?: string | undefined }) =>
@@ -16,7 +16,7 @@ const isReached = (by: string, from: string, to: string | undefined) => {
 export const counting = condition({
   kind: "counting",
   family: "multiples",
-  parts: { by: Above0, from: NumberText, to: z.optional(NumberText) },
+  parts: (z: Z) => ({ by: Above0(z), from: NumberText(z), to: z.optional(NumberText(z)) }),
   choices: [
     {
       value: "counting",

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import type { Z } from "../../schema";
 import { condition } from "./condition";
 
 type Pair = {
@@ -39,7 +39,7 @@ const PAIR_NAMES = ["equal", "ones-larger", "tens-larger", "ones-twice", "tens-t
 export const digitPair = condition({
   kind: "digit-pair",
   family: "digits",
-  parts: { is: z.enum(PAIR_NAMES) },
+  parts: (z: Z) => ({ is: z.enum(PAIR_NAMES) }),
   choices: PAIR_NAMES.map((is) => ({ value: is, label: PAIRS[is].label, start: () => ({ is }) })),
   fields: [],
   asks: "number",

@@ -1,12 +1,12 @@
-import * as z from "zod/mini";
 import { digitsOfWhole } from "../../number/digits";
+import type { Z } from "../../schema";
 import { condition, upwards } from "./condition";
 
 /** A digit anywhere in the number. */
 export const contains = condition({
   kind: "contains",
   family: "digits",
-  parts: { digit: z.int().check(z.minimum(0), z.maximum(9)) },
+  parts: (z: Z) => ({ digit: z.int().check(z.minimum(0), z.maximum(9)) }),
   choices: [
     {
       value: "contains",
@@ -39,7 +39,7 @@ const rowOfDigits = <const K extends string>(
   condition<K, Record<never, never>>({
     kind,
     family: "digits",
-    parts: {},
+    parts: () => ({}),
     choices: [{ value: kind, label: words.label, start: () => ({}) }],
     fields: [],
     asks: "number",

@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { digitAt } from "../../number/digits";
+import type { Z } from "../../schema";
 import { condition, upwards } from "./condition";
 
 const PLACES = ["ones", "tens", "hundreds"] as const;
@@ -8,7 +8,7 @@ const PLACES = ["ones", "tens", "hundreds"] as const;
 export const digit = condition({
   kind: "digit",
   family: "digits",
-  parts: { place: z.enum(PLACES), digit: z.int().check(z.minimum(0), z.maximum(9)) },
+  parts: (z: Z) => ({ place: z.enum(PLACES), digit: z.int().check(z.minimum(0), z.maximum(9)) }),
   choices: PLACES.map((place) => ({
     value: place,
     label: `the ${place} digit`,

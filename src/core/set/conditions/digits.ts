@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { digitsOfWhole } from "../../number/digits";
 import { remembered } from "../../number/remembered";
 import { showNumber } from "../../number/show-number";
+import type { Z } from "../../schema";
 import { condition, keepWhole, wholeText } from "./condition";
 
 const MAKES = {
@@ -39,7 +39,7 @@ const MAX_MADE = 1_000_000;
 export const digits = condition({
   kind: "digits",
   family: "digits",
-  parts: { make: z.enum(HOW), is: wholeText(0, MAX_MADE) },
+  parts: (z: Z) => ({ make: z.enum(HOW), is: wholeText(z, 0, MAX_MADE) }),
   choices: HOW.map((make) => ({
     value: `digits-${make}`,
     label: MAKES[make].label,

@@ -1,5 +1,6 @@
 import { countDivisors, MAX_FACTORISED } from "../../number/factors";
 import { remembered } from "../../number/remembered";
+import type { Z } from "../../schema";
 import { condition, keepWhole, upwards, wholeText } from "./condition";
 
 const countFactors = remembered((number) => (number === 0 ? 0 : countDivisors(number)));
@@ -8,7 +9,7 @@ const countFactors = remembered((number) => (number === 0 ? 0 : countDivisors(nu
 export const factorCount = condition({
   kind: "factor-count",
   family: "multiples",
-  parts: { is: wholeText(1, 1000) },
+  parts: (z: Z) => ({ is: wholeText(z, 1, 1000) }),
   choices: [
     {
       value: "factor-count",

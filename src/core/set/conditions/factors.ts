@@ -1,10 +1,11 @@
 import { showNumber } from "../../number/show-number";
+import { schema, type Z } from "../../schema";
 import { condition, keepWhole, upwards, wholeText } from "./condition";
 
 /** Factors of numbers up to this are offered for a shading. */
 const MAX_OFFERED = 1_000_000;
 const MAX_FACTORS = 60;
-const Large = wholeText(1, 1_000_000_000_000);
+const Large = schema((z) => wholeText(z, 1, 1_000_000_000_000));
 const start = (old: Readonly<Record<string, unknown>>, first: string, second: string) => ({
   a: keepWhole(old.a ?? old.of, 1, 1_000_000, first),
   b: keepWhole(old.b, 1, 1_000_000, second),
@@ -19,7 +20,7 @@ const fields = [
 export const commonMultiples = condition({
   kind: "common-multiples",
   family: "multiples",
-  parts: { a: Large, b: Large },
+  parts: (z: Z) => ({ a: Large(z), b: Large(z) }),
   choices: [{ value: "common-multiples", label: "multiples of both", start: (old) => start(old, "4", "6") }],
   fields,
   asks: "number",
@@ -38,7 +39,7 @@ export const commonMultiples = condition({
 export const commonFactors = condition({
   kind: "common-factors",
   family: "multiples",
-  parts: { a: Large, b: Large },
+  parts: (z: Z) => ({ a: Large(z), b: Large(z) }),
   choices: [{ value: "common-factors", label: "factors of both", start: (old) => start(old, "12", "18") }],
   fields,
   asks: "number",
@@ -57,7 +58,7 @@ export const commonFactors = condition({
 export const factors = condition({
   kind: "factors",
   family: "multiples",
-  parts: { of: Large },
+  parts: (z: Z) => ({ of: Large(z) }),
   choices: [
     {
       value: "factors",

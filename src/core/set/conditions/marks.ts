@@ -1,3 +1,4 @@
+import type { Z } from "../../schema";
 import { hasInk, INKS, Ink } from "../ink";
 import { condition, wordCondition } from "./condition";
 
@@ -5,7 +6,7 @@ import { condition, wordCondition } from "./condition";
 export const ink = condition({
   kind: "ink",
   family: "marks",
-  parts: { ink: Ink },
+  parts: (z: Z) => ({ ink: Ink(z) }),
   choices: [{ value: "ink", label: "marked in", start: () => ({ ink: INKS[0] }) }],
   fields: [{ part: "ink", label: "Ink", oneOf: INKS }],
   asks: "inks",

@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { exact, isMultiple, keyOf } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
+import type { Z } from "../../schema";
 import { Above0, condition, keepText, range, upwards } from "./condition";
 
 /** Multiples of every number up to this are offered for a shading, and of a few of its own. */
@@ -23,7 +23,7 @@ const noun = ({ of, ...within }: { of: string } & Ends) => `multiples of ${showN
 export const multiples = condition({
   kind: "multiples",
   family: "multiples",
-  parts: { of: Above0, from: z.optional(NumberText), to: z.optional(NumberText) },
+  parts: (z: Z) => ({ of: Above0(z), from: z.optional(NumberText(z)), to: z.optional(NumberText(z)) }),
   choices: [
     {
       value: "multiples",

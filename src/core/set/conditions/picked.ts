@@ -1,8 +1,8 @@
-import * as z from "zod/mini";
 import { keyOf, keyOfText } from "../../number/exact";
 import { eitherWords, listWords } from "../../number/list-words";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
+import type { Z } from "../../schema";
 import { condition } from "./condition";
 
 /** Most numbers that are picked by hand. */
@@ -24,14 +24,14 @@ function named(numbers: readonly string[]): string[] {
 export const picked = condition({
   kind: "picked",
   family: "numbers",
-  parts: {
+  parts: (z: Z) => ({
     numbers: z
-      .array(NumberText)
+      .array(NumberText(z))
       .check(
         z.minLength(1, "Write at least one number."),
         z.maxLength(MAX_PICKED, "Write at most 200 numbers."),
       ),
-  },
+  }),
   choices: [{ value: "picked", label: "one of these:", start: () => ({ numbers: [...PICKED_AT_FIRST] }) }],
   fields: [{ part: "numbers", label: "Numbers", numbers: { most: MAX_PICKED } }],
   asks: "number",

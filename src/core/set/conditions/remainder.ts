@@ -1,4 +1,5 @@
 import { showNumber } from "../../number/show-number";
+import type { Z } from "../../schema";
 import { condition, keepWhole, upwards, wholeText } from "./condition";
 
 const MAX_OF = 1000;
@@ -9,7 +10,7 @@ const MAX_OFFERED = 12;
 export const remainder = condition({
   kind: "remainder",
   family: "multiples",
-  parts: { more: wholeText(1, MAX_OF - 1), of: wholeText(2, MAX_OF) },
+  parts: (z: Z) => ({ more: wholeText(z, 1, MAX_OF - 1), of: wholeText(z, 2, MAX_OF) }),
   fault: ({ more, of }) =>
     Number(more) < Number(of)
       ? null

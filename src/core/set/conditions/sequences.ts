@@ -1,10 +1,11 @@
 import { listTerms } from "../../number/list-terms";
 import { showNumber } from "../../number/show-number";
+import { schema, type Z } from "../../schema";
 import { condition, keepWhole, wholeText } from "./condition";
 
-const First = wholeText(0, 1_000_000);
-const Above = wholeText(1, 1_000_000);
-const Times = wholeText(2, 1000);
+const First = schema((z) => wholeText(z, 0, 1_000_000));
+const Above = schema((z) => wholeText(z, 1, 1_000_000));
+const Times = schema((z) => wholeText(z, 2, 1000));
 /** Nothing on a board is larger. */
 const MAX = 1e15;
 
@@ -41,7 +42,7 @@ const shown = (terms: readonly number[], many: number) => listTerms(terms.slice(
 export const powers = condition({
   kind: "powers",
   family: "sequences",
-  parts: { of: Times },
+  parts: (z: Z) => ({ of: Times(z) }),
   choices: [
     { value: "powers", label: "powers of", start: (old) => ({ of: keepWhole(old.of, 2, 1000, "2") }) },
   ],
@@ -73,7 +74,7 @@ const addedWords = (one: { first: string; second: string }) =>
 export const added = condition({
   kind: "added",
   family: "sequences",
-  parts: { first: First, second: Above },
+  parts: (z: Z) => ({ first: First(z), second: Above(z) }),
   choices: [
     {
       value: "added",
@@ -115,7 +116,7 @@ const timesWords = (one: { first: string; times: string }) =>
 export const geometric = condition({
   kind: "geometric",
   family: "sequences",
-  parts: { first: Above, times: Times },
+  parts: (z: Z) => ({ first: Above(z), times: Times(z) }),
   choices: [
     {
       value: "geometric",
@@ -176,7 +177,7 @@ const growingWords = (one: Growing) =>
 export const growing = condition({
   kind: "growing",
   family: "sequences",
-  parts: { first: First, gap: wholeText(0, 1_000_000), growth: wholeText(1, 1_000_000) },
+  parts: (z: Z) => ({ first: First(z), gap: wholeText(z, 0, 1_000_000), growth: wholeText(z, 1, 1_000_000) }),
   choices: [
     {
       value: "growing",

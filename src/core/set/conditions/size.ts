@@ -1,13 +1,14 @@
 import { exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
+import type { Z } from "../../schema";
 import { condition, keepText, range } from "./condition";
 
 /** From one number to another, both included. */
 export const between = condition({
   kind: "between",
   family: "size",
-  parts: { from: NumberText, to: NumberText },
+  parts: (z: Z) => ({ from: NumberText(z), to: NumberText(z) }),
   choices: [{ value: "between", label: "between", start: () => ({ from: "20", to: "40" }) }],
   fields: [
     { part: "from", label: "From", number: "required" },
@@ -40,7 +41,7 @@ const beyond = <const K extends "less" | "more">(kind: K, sign: 1 | -1) =>
   condition({
     kind,
     family: "size",
-    parts: { than: NumberText },
+    parts: (z: Z) => ({ than: NumberText(z) }),
     choices: [{ value: kind, label: `${kind} than`, start: (old) => ({ than: keepText(old.than, "50") }) }],
     fields: [{ part: "than", label: "Than", number: "required" }],
     asks: "number",

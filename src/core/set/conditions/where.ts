@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { type Exact, exact, keyOf, type NumberKey } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
+import type { Z } from "../../schema";
 import { type Cell, latticeGrid } from "../lattice";
 import { HUNDRED_SQUARES, MAX_SQUARES, numberOn, Squares, squareOf, squareOfWhole } from "../squares";
 import { condition, keepWhole, wholeText } from "./condition";
@@ -48,7 +48,7 @@ const isTelling = (shaded: number, all: number): boolean => shaded === 0 || 2 * 
 export const lane = condition({
   kind: "lane",
   family: "squares",
-  parts: { lane: z.enum(LANES), nth: wholeText(1, MAX_SQUARES), on: Squares },
+  parts: (z: Z) => ({ lane: z.enum(LANES), nth: wholeText(z, 1, MAX_SQUARES), on: Squares(z) }),
   choices: LANES.map((which) => ({
     value: which,
     label: `in ${which}`,
@@ -89,7 +89,7 @@ const WAYS = ["right", "left"] as const;
 export const slope = condition({
   kind: "slope",
   family: "squares",
-  parts: { way: z.enum(WAYS), through: NumberText, on: Squares },
+  parts: (z: Z) => ({ way: z.enum(WAYS), through: NumberText(z), on: Squares(z) }),
   choices: WAYS.map((way) => ({
     value: `slope-${way}`,
     label: `on the slope down to the ${way} through`,
@@ -148,7 +148,7 @@ const edgeWords = { border: "on the border of the chart", corners: "in a corner 
 export const edge = condition({
   kind: "edge",
   family: "squares",
-  parts: { edge: z.enum(EDGES), on: Squares },
+  parts: (z: Z) => ({ edge: z.enum(EDGES), on: Squares(z) }),
   choices: EDGES.map((which) => ({
     value: which,
     label: edgeWords[which],

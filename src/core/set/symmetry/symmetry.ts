@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { indexAtCell, latticeGrid } from "../lattice";
 import { MAX_SQUARES, MAX_WIDTH, type Squares } from "../squares";
 
@@ -14,16 +14,18 @@ export type Picture = {
 export const MIRRORS = ["upright", "level", "down-right", "down-left"] as const;
 export type Mirror = (typeof MIRRORS)[number];
 
-const Rows = z.int().check(z.minimum(0), z.maximum(MAX_SQUARES));
-const Columns = z.int().check(z.minimum(-MAX_WIDTH), z.maximum(MAX_WIDTH));
+const Rows = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_SQUARES)));
+const Columns = schema((z) => z.int().check(z.minimum(-MAX_WIDTH), z.maximum(MAX_WIDTH)));
 
 /** What a picture looks the same after: a mirror, half a turn, a quarter turn, or sliding by so many rows and columns. */
-export const Symmetry = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("mirror"), line: z.enum(MIRRORS) }),
-  z.object({ kind: z.literal("turn"), by: z.enum(["half", "quarter"]) }),
-  z.object({ kind: z.literal("slide"), down: Rows, right: Columns }),
-]);
-export type Symmetry = z.infer<typeof Symmetry>;
+export const Symmetry = schema((z) =>
+  z.discriminatedUnion("kind", [
+    z.object({ kind: z.literal("mirror"), line: z.enum(MIRRORS) }),
+    z.object({ kind: z.literal("turn"), by: z.enum(["half", "quarter"]) }),
+    z.object({ kind: z.literal("slide"), down: Rows(z), right: Columns(z) }),
+  ]),
+);
+export type Symmetry = Checked<typeof Symmetry>;
 
 /** Whether two symmetries are the same. */
 export const sameSymmetry = (a: Symmetry, b: Symmetry): boolean =>

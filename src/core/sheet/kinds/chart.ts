@@ -17,8 +17,8 @@ const MISSING = ["none", "few", "some", "most", "all", "multiples"] as const;
  */
 const Fields = z.object({
   kind: z.literal("chart"),
-  first: NumberText,
-  difference: NumberText,
+  first: NumberText(z),
+  difference: NumberText(z),
   columns: z.int().check(z.minimum(2), z.maximum(15)),
   rows: z.int().check(z.minimum(1), z.maximum(20)),
   missing: z.enum(MISSING),
@@ -33,7 +33,7 @@ const laidOf = ({ first, difference, columns, rows }: ChartSheet): ChartSettings
   covers: "empty",
 });
 
-export const ChartSheet = Fields.check(makesView(ChartSettings, laidOf));
+export const ChartSheet = Fields.check(makesView(ChartSettings(z), laidOf));
 
 /** The part of the numbers that is missing. */
 const SHARE = { few: 0.1, some: 0.25, most: 0.6 } as const;

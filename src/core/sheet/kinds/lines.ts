@@ -7,9 +7,9 @@ import { howMany, makesView, sheetKind } from "../sheet-kind";
 /** Lines to be written on: with all labels, those at the ends, or none. */
 const Fields = z.object({
   kind: z.literal("lines"),
-  from: NumberText,
-  to: NumberText,
-  interval: NumberText,
+  from: NumberText(z),
+  to: NumberText(z),
+  interval: NumberText(z),
   divisions: z.int().check(z.minimum(1), z.maximum(10)),
   labels: z.enum(["all", "ends", "none"]),
   count: z.int().check(z.minimum(1), z.maximum(10)),
@@ -29,7 +29,7 @@ const lineOf = ({ from, to, interval, divisions, labels }: LinesSheet): LineSett
 const MAX_TICKS = 200;
 
 export const LinesSheet = Fields.check(
-  makesView(LineSettings, lineOf),
+  makesView(LineSettings(z), lineOf),
   z.check(({ issues, value }) => {
     if (issues.length > 0) return;
     const { from, to, step } = lineNumbers(lineOf(value));

@@ -110,7 +110,7 @@ function lineOf({ start, end, stands }: Problem, labels: "labelled" | "empty"): 
     labels: labels === "labelled" ? ("all" as const) : ("none" as const),
     open: labels === "empty",
   };
-  if (!LineSettings.safeParse(settings).success) return null;
+  if (!LineSettings(z).safeParse(settings).success) return null;
   const by = exact(end).sub(exact(start));
   const answer: Move[] = by.equals(0)
     ? []

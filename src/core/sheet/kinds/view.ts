@@ -12,8 +12,8 @@ export const MAX_BROUGHT = 5_000;
 /** A view as it stood on a board, with its marks and covers; what was covered is shown where the answers stand. */
 export const ViewSheet = z.object({
   kind: z.literal("view"),
-  view: View,
-  moves: z.array(Move).check(z.maxLength(MAX_BROUGHT)),
+  view: View(z),
+  moves: z.array(Move(z)).check(z.maxLength(MAX_BROUGHT)),
   size: z.enum(["large", "small"]),
 });
 export type ViewSheet = z.infer<typeof ViewSheet>;

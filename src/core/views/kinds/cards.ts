@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
-import { Rule } from "../../set/rule";
+import { type Checked, schema } from "../../schema";
+import { type Condition, Rule, ruleOf } from "../../set/rule";
 import type { Squares } from "../../set/squares";
 import { reader } from "../kind";
 
@@ -7,45 +7,46 @@ export const MAX_CARDS = 24;
 export const MAX_FAMILIES = 4;
 const MAX_SIDE = 20;
 
+const MAX_CARD_ID = 999;
+
 /** What a card is called by moves, so that one that is taken away leaves the others theirs. */
-export const CardId = z.int().check(z.minimum(1), z.maximum(999));
+export const CardId = schema((z) => z.int().check(z.minimum(1), z.maximum(MAX_CARD_ID)));
 
 /** A card: its rule, and what it is called by moves. */
-export const PatternCard = z.object({ id: CardId, rule: Rule });
-export type PatternCard = z.infer<typeof PatternCard>;
+export const PatternCard = schema((z) => z.object({ id: CardId(z), rule: Rule(z) }));
+export type PatternCard = Checked<typeof PatternCard>;
 
-const Side = z.int().check(z.minimum(2), z.maximum(MAX_SIDE));
+const Side = schema((z) => z.int().check(z.minimum(2), z.maximum(MAX_SIDE)));
 
 /**
  * Pattern cards: small charts, each shaded by a rule that is for the class to find, to be sorted into families.
  * - `first`, `columns` and `rows`: the numbers of each card
  * - `families`: in how many they are sorted; with 0 the cards lie in rows
  */
-export const CardsSettings = z.object({
-  kind: z.literal("cards"),
-  first: z.int().check(z.minimum(-1000), z.maximum(1_000_000)),
-  columns: Side,
-  rows: Side,
-  families: z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES)),
-  cards: z.array(PatternCard).check(
-    z.minLength(1),
-    z.maxLength(MAX_CARDS, "There is room for 24 cards."),
-    z.refine((all) => new Set(all.map(({ id }) => id)).size === all.length, "Two cards have the same id."),
-  ),
-});
-export type CardsSettings = z.infer<typeof CardsSettings>;
+export const CardsSettings = schema((z) =>
+  z.object({
+    kind: z.literal("cards"),
+    first: z.int().check(z.minimum(-1000), z.maximum(1_000_000)),
+    columns: Side(z),
+    rows: Side(z),
+    families: z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES)),
+    cards: z.array(PatternCard(z)).check(
+      z.minLength(1),
+      z.maxLength(MAX_CARDS, "There is room for 24 cards."),
+      z.refine((all) => new Set(all.map(({ id }) => id)).size === all.length, "Two cards have the same id."),
+    ),
+  }),
+);
+export type CardsSettings = Checked<typeof CardsSettings>;
 
-const card = (id: number, condition: Record<string, unknown>): PatternCard => ({
-  id,
-  rule: Rule.parse({ join: "and", conditions: [{ not: false, ...condition }] }),
-});
+const card = (id: number, condition: Condition): PatternCard => ({ id, rule: ruleOf(condition) });
 
 /** The cards with one more, which is called otherwise than any of them. */
 export const withCard = (cards: readonly PatternCard[], rule: Rule): PatternCard[] => {
   const taken = new Set(cards.map(({ id }) => id));
   let id = Math.max(0, ...taken) + 1;
   // A list that was added to for years begins again with what is free.
-  if (!CardId.safeParse(id).success) for (id = 1; taken.has(id); ) id += 1;
+  if (id > MAX_CARD_ID) for (id = 1; taken.has(id); ) id += 1;
   return [...cards, { id, rule }];
 };
 
@@ -70,10 +71,10 @@ export const cards = reader<CardsSettings>({
     rows: 10,
     families: 2,
     cards: [
-      card(1, { kind: "multiples", of: "9" }),
-      card(2, { kind: "multiples", of: "5" }),
-      card(3, { kind: "multiples", of: "11" }),
-      card(4, { kind: "digit", place: "ones", digit: 4 }),
+      card(1, { kind: "multiples", not: false, of: "9" }),
+      card(2, { kind: "multiples", not: false, of: "5" }),
+      card(3, { kind: "multiples", not: false, of: "11" }),
+      card(4, { kind: "digit", not: false, place: "ones", digit: 4 }),
     ],
   },
   name: "Pattern cards",

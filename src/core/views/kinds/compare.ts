@@ -1,12 +1,14 @@
-import * as z from "zod/mini";
 import { exact, keyOf } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 /** Two numbers, and the sign between them to be chosen. Both stand on the line of the board. */
-export const CompareSettings = z.object({ kind: z.literal("compare"), a: NumberText, b: NumberText });
-export type CompareSettings = z.infer<typeof CompareSettings>;
+export const CompareSettings = schema((z) =>
+  z.object({ kind: z.literal("compare"), a: NumberText(z), b: NumberText(z) }),
+);
+export type CompareSettings = Checked<typeof CompareSettings>;
 
 export const compare = reader<CompareSettings>({
   kind: "compare",

@@ -1,16 +1,18 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 /**
  * The marked numbers of the board in overlapping rings, one for each ink in use, at most three.
  * - `numbers`: whether they stand in their regions, or only how many there are
  */
-export const DiagramSettings = z.object({
-  kind: z.literal("diagram"),
-  numbers: z.enum(["shown", "counted"]),
-  outside: z.enum(["shown", "none"]),
-});
-export type DiagramSettings = z.infer<typeof DiagramSettings>;
+export const DiagramSettings = schema((z) =>
+  z.object({
+    kind: z.literal("diagram"),
+    numbers: z.enum(["shown", "counted"]),
+    outside: z.enum(["shown", "none"]),
+  }),
+);
+export type DiagramSettings = Checked<typeof DiagramSettings>;
 
 export const diagram = reader<DiagramSettings>({
   kind: "diagram",

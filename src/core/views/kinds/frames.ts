@@ -1,17 +1,19 @@
-import * as z from "zod/mini";
 import { IN_FRAME, MAX_FRAMES } from "../../count/ten-frame";
 import { exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
+import { type Checked, schema } from "../../schema";
 import { INKS, Ink } from "../../set/ink";
 import { reader } from "../kind";
 
 const MOST = MAX_FRAMES * IN_FRAME;
 const MESSAGE = "Write a whole number from 0 to 100.";
-const Counters = NumberText.check(
-  z.refine((text) => {
-    const value = exact(text);
-    return value.d === 1n && value.s >= 0n && value.compare(MOST) <= 0;
-  }, MESSAGE),
+const Counters = schema((z) =>
+  NumberText(z).check(
+    z.refine((text) => {
+      const value = exact(text);
+      return value.d === 1n && value.s >= 0n && value.compare(MOST) <= 0;
+    }, MESSAGE),
+  ),
 );
 
 /**
@@ -19,19 +21,21 @@ const Counters = NumberText.check(
  * - `writing`: how their sum goes through the ten, line by line
  * - `pairs`: the pairs that make their sum, as sums or as differences
  */
-export const FramesSettings = z.object({
-  kind: z.literal("frames"),
-  frames: z.int().check(z.minimum(1), z.maximum(MAX_FRAMES)),
-  shape: z.enum(["wide", "tall"]),
-  counts: z.enum(["focus", "hand"]),
-  first: Counters,
-  second: Counters,
-  ink: Ink,
-  otherInk: Ink,
-  writing: z.enum(["shown", "covered", "none"]),
-  pairs: z.enum(["none", "sums", "differences"]),
-});
-export type FramesSettings = z.infer<typeof FramesSettings>;
+export const FramesSettings = schema((z) =>
+  z.object({
+    kind: z.literal("frames"),
+    frames: z.int().check(z.minimum(1), z.maximum(MAX_FRAMES)),
+    shape: z.enum(["wide", "tall"]),
+    counts: z.enum(["focus", "hand"]),
+    first: Counters(z),
+    second: Counters(z),
+    ink: Ink(z),
+    otherInk: Ink(z),
+    writing: z.enum(["shown", "covered", "none"]),
+    pairs: z.enum(["none", "sums", "differences"]),
+  }),
+);
+export type FramesSettings = Checked<typeof FramesSettings>;
 
 const inks = INKS.map((ink) => ({ value: ink, label: ink[0]!.toUpperCase() + ink.slice(1) }));
 

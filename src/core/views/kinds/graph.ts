@@ -1,10 +1,10 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 /** Most numbers that bars are drawn for. */
 export const MAX_BARS = 60;
-const From = z.int().check(z.minimum(1), z.maximum(1_000_000));
-const Shown = z.enum(["shown", "covered"]);
+const From = schema((z) => z.int().check(z.minimum(1), z.maximum(1_000_000)));
+const Shown = schema((z) => z.enum(["shown", "covered"]));
 
 /**
  * A graph of numbers by their position in a sequence, or of what they are made of.
@@ -13,21 +13,23 @@ const Shown = z.enum(["shown", "covered"]);
  * - `joined`: whether points are joined by a line
  * - `points`, `labels`: whether the points, and the numbers beside them, are seen from the start
  */
-export const GraphSettings = z
-  .object({
-    kind: z.literal("graph"),
-    shows: z.enum(["trail", "marks", "ones", "factors"]),
-    joined: z.enum(["joined", "single"]),
-    points: Shown,
-    labels: Shown,
-    from: From,
-    to: From,
-  })
-  .check(
-    z.refine(({ from, to }) => from <= to, "Put the smaller number first."),
-    z.refine(({ from, to }) => to - from < MAX_BARS, "There is room for the bars of 60 numbers."),
-  );
-export type GraphSettings = z.infer<typeof GraphSettings>;
+export const GraphSettings = schema((z) =>
+  z
+    .object({
+      kind: z.literal("graph"),
+      shows: z.enum(["trail", "marks", "ones", "factors"]),
+      joined: z.enum(["joined", "single"]),
+      points: Shown(z),
+      labels: Shown(z),
+      from: From(z),
+      to: From(z),
+    })
+    .check(
+      z.refine(({ from, to }) => from <= to, "Put the smaller number first."),
+      z.refine(({ from, to }) => to - from < MAX_BARS, "There is room for the bars of 60 numbers."),
+    ),
+);
+export type GraphSettings = Checked<typeof GraphSettings>;
 
 const options = [
   { value: "shown", label: "Shown" },

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 /** Most groups, most counters in one, and most counters in all. */
@@ -6,8 +6,8 @@ export const MAX_GROUPS = 30;
 export const MAX_EACH = 60;
 export const MAX_COUNTERS = 120;
 
-const word = z.string().check(z.trim(), z.maxLength(20, "Write at most 20 characters."));
-const Shown = z.enum(["shown", "covered"]);
+const word = schema((z) => z.string().check(z.trim(), z.maxLength(20, "Write at most 20 characters.")));
+const Shown = schema((z) => z.enum(["shown", "covered"]));
 
 /**
  * Equal groups of counters, which are laid on the numbers of the board: on its chart, its strip or its line. What the groups
@@ -15,26 +15,28 @@ const Shown = z.enum(["shown", "covered"]);
  * - `counters`: whether the counters of the groups are seen from the start, or out of sight
  * - `size`: whether the number in each is told, and `all` whether the number in all is
  */
-export const GroupsSettings = z
-  .object({
-    kind: z.literal("groups"),
-    groups: z.int().check(z.minimum(0), z.maximum(MAX_GROUPS)),
-    each: z.int().check(z.minimum(1), z.maximum(MAX_EACH)),
-    counters: Shown,
-    size: Shown,
-    all: Shown,
-    holder: word,
-    holders: word,
-    thing: word,
-    things: word,
-  })
-  .check(
-    z.refine(
-      ({ groups, each }) => groups * each <= MAX_COUNTERS,
-      "There is room for 120 counters. Take fewer groups, or fewer in each.",
+export const GroupsSettings = schema((z) =>
+  z
+    .object({
+      kind: z.literal("groups"),
+      groups: z.int().check(z.minimum(0), z.maximum(MAX_GROUPS)),
+      each: z.int().check(z.minimum(1), z.maximum(MAX_EACH)),
+      counters: Shown(z),
+      size: Shown(z),
+      all: Shown(z),
+      holder: word(z),
+      holders: word(z),
+      thing: word(z),
+      things: word(z),
+    })
+    .check(
+      z.refine(
+        ({ groups, each }) => groups * each <= MAX_COUNTERS,
+        "There is room for 120 counters. Take fewer groups, or fewer in each.",
+      ),
     ),
-  );
-export type GroupsSettings = z.infer<typeof GroupsSettings>;
+);
+export type GroupsSettings = Checked<typeof GroupsSettings>;
 
 const options = [
   { value: "shown", label: "Shown" },

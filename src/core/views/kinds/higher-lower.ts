@@ -1,21 +1,23 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
-const Whole = z.int().check(z.minimum(-1000), z.maximum(1_000_000));
+const Whole = schema((z) => z.int().check(z.minimum(-1000), z.maximum(1_000_000)));
 
 /**
  * A number of a range is shown, the next one drawn at random and covered; the class says whether it is higher or lower.
  * With `chances` it is shown afterwards how likely either was.
  */
-export const HigherLowerSettings = z
-  .object({
-    kind: z.literal("higher-lower"),
-    from: Whole,
-    to: Whole,
-    chances: z.enum(["none", "after"]),
-  })
-  .check(z.refine(({ from, to }) => from < to, "Put the smaller number first."));
-export type HigherLowerSettings = z.infer<typeof HigherLowerSettings>;
+export const HigherLowerSettings = schema((z) =>
+  z
+    .object({
+      kind: z.literal("higher-lower"),
+      from: Whole(z),
+      to: Whole(z),
+      chances: z.enum(["none", "after"]),
+    })
+    .check(z.refine(({ from, to }) => from < to, "Put the smaller number first.")),
+);
+export type HigherLowerSettings = Checked<typeof HigherLowerSettings>;
 
 export const higherLower = reader<HigherLowerSettings>({
   kind: "higher-lower",

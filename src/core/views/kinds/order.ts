@@ -1,20 +1,22 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 export const MAX_ORDERED = 6;
 const MESSAGE = "Write 2 to 6 numbers.";
 
 /** Two to six numbers to be put in order, with pieces or without, and the signs between them to be chosen or not. */
-export const OrderSettings = z.object({
-  kind: z.literal("order"),
-  numbers: z.array(NumberText).check(z.minLength(2, MESSAGE), z.maxLength(MAX_ORDERED, MESSAGE)),
-  first: z.enum(["smallest", "largest"]),
-  pieces: z.enum(["shown", "covered", "none"]),
-  signs: z.enum(["shown", "none"]),
-});
-export type OrderSettings = z.infer<typeof OrderSettings>;
+export const OrderSettings = schema((z) =>
+  z.object({
+    kind: z.literal("order"),
+    numbers: z.array(NumberText(z)).check(z.minLength(2, MESSAGE), z.maxLength(MAX_ORDERED, MESSAGE)),
+    first: z.enum(["smallest", "largest"]),
+    pieces: z.enum(["shown", "covered", "none"]),
+    signs: z.enum(["shown", "none"]),
+  }),
+);
+export type OrderSettings = Checked<typeof OrderSettings>;
 
 export const order = reader<OrderSettings>({
   kind: "order",

@@ -1,12 +1,12 @@
-import * as z from "zod/mini";
 import { exact } from "../../number/exact";
 import { smallestPieces } from "../../number/place-value";
 import { DRAWN, ZEROS } from "../../puzzle/draw-number";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 /** What a place value view shows of a number, from the top down. */
 export const SHOWN_PARTS = ["pieces", "digits", "expanded", "words"] as const;
-const Shown = z.enum(["shown", "covered", "none"]);
+const Shown = schema((z) => z.enum(["shown", "covered", "none"]));
 
 /**
  * The number in focus as pieces in the columns of their places, as digits, in expanded form and in words; each of them
@@ -17,20 +17,22 @@ const Shown = z.enum(["shown", "covered", "none"]);
  * - `towards`: the pieces still wanting to the next whole ten, hundred or thousand are outlined
  * - `draws`: how large the numbers are that are drawn at random, and `zeros` whether they have a 0 among their digits
  */
-export const PlaceValueSettings = z.object({
-  kind: z.literal("place-value"),
-  as: z.enum(["blocks", "discs", "bundles", "beads"]),
-  pieces: Shown,
-  digits: Shown,
-  expanded: Shown,
-  words: Shown,
-  exchange: z._default(z.enum(["at-once", "by-touch"]), "at-once"),
-  building: z._default(z.enum(["none", "shown"]), "none"),
-  towards: z._default(z.enum(["none", "10", "100", "1000"]), "none"),
-  draws: z._default(z.enum(DRAWN), "none"),
-  zeros: z._default(z.enum(ZEROS), "may"),
-});
-export type PlaceValueSettings = z.infer<typeof PlaceValueSettings>;
+export const PlaceValueSettings = schema((z) =>
+  z.object({
+    kind: z.literal("place-value"),
+    as: z.enum(["blocks", "discs", "bundles", "beads"]),
+    pieces: Shown(z),
+    digits: Shown(z),
+    expanded: Shown(z),
+    words: Shown(z),
+    exchange: z._default(z.enum(["at-once", "by-touch"]), "at-once"),
+    building: z._default(z.enum(["none", "shown"]), "none"),
+    towards: z._default(z.enum(["none", "10", "100", "1000"]), "none"),
+    draws: z._default(z.enum(DRAWN), "none"),
+    zeros: z._default(z.enum(ZEROS), "may"),
+  }),
+);
+export type PlaceValueSettings = Checked<typeof PlaceValueSettings>;
 
 const options = [
   { value: "shown", label: "Shown" },

@@ -1,15 +1,17 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 /**
  * The class's sentence for what is shaded on the chart of its board, and what that sentence shades.
  * - `heard`: whether sentences in the class's own words are kept beside it
  */
-export const SaySettings = z.object({
-  kind: z.literal("say"),
-  heard: z.enum(["shown", "none"]),
-});
-export type SaySettings = z.infer<typeof SaySettings>;
+export const SaySettings = schema((z) =>
+  z.object({
+    kind: z.literal("say"),
+    heard: z.enum(["shown", "none"]),
+  }),
+);
+export type SaySettings = Checked<typeof SaySettings>;
 
 export const say = reader<SaySettings>({
   kind: "say",

@@ -1,25 +1,27 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../number/number-schema";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 export const MAX_STOPS = 6;
-const Shown = z.enum(["shown", "covered"]);
+const Shown = schema((z) => z.enum(["shown", "covered"]));
 
 /**
  * Stops along the count of the board: at each its number, its pieces, and what was exchanged or is still wanting; each of
  * them shown or covered from the start. With `appears` a stop is empty until the count has come to it.
  */
-export const StopsSettings = z.object({
-  kind: z.literal("stops"),
-  stops: z
-    .array(NumberText)
-    .check(z.minLength(1, "Write 1 to 6 numbers."), z.maxLength(MAX_STOPS, "Write 1 to 6 numbers.")),
-  number: Shown,
-  pieces: Shown,
-  exchange: Shown,
-  appears: z.enum(["at-once", "with-count"]),
-});
-export type StopsSettings = z.infer<typeof StopsSettings>;
+export const StopsSettings = schema((z) =>
+  z.object({
+    kind: z.literal("stops"),
+    stops: z
+      .array(NumberText(z))
+      .check(z.minLength(1, "Write 1 to 6 numbers."), z.maxLength(MAX_STOPS, "Write 1 to 6 numbers.")),
+    number: Shown(z),
+    pieces: Shown(z),
+    exchange: Shown(z),
+    appears: z.enum(["at-once", "with-count"]),
+  }),
+);
+export type StopsSettings = Checked<typeof StopsSettings>;
 
 const options = [
   { value: "shown", label: "Shown" },

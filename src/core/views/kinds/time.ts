@@ -1,18 +1,20 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
-const Shown = z.enum(["shown", "covered", "none"]);
+const Shown = schema((z) => z.enum(["shown", "covered", "none"]));
 
 /** The number in focus as minutes after an hour: as a time in words and in digits, and half an hour and an hour later. */
-export const TimeSettings = z.object({
-  kind: z.literal("time"),
-  hour: z.int().check(z.minimum(1), z.maximum(12)),
-  words: Shown,
-  digits: Shown,
-  half: Shown,
-  later: Shown,
-});
-export type TimeSettings = z.infer<typeof TimeSettings>;
+export const TimeSettings = schema((z) =>
+  z.object({
+    kind: z.literal("time"),
+    hour: z.int().check(z.minimum(1), z.maximum(12)),
+    words: Shown(z),
+    digits: Shown(z),
+    half: Shown(z),
+    later: Shown(z),
+  }),
+);
+export type TimeSettings = Checked<typeof TimeSettings>;
 
 const options = [
   { value: "shown", label: "Shown" },

@@ -1,15 +1,17 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 /** The panel that reads the trail: which of its parts stand on the board. */
-export const TrailSettings = z.object({
-  kind: z.literal("trail"),
-  numbers: z.boolean(),
-  sentence: z.boolean(),
-  ones: z.boolean(),
-  words: z.enum(["off", "british", "american"]),
-});
-export type TrailSettings = z.infer<typeof TrailSettings>;
+export const TrailSettings = schema((z) =>
+  z.object({
+    kind: z.literal("trail"),
+    numbers: z.boolean(),
+    sentence: z.boolean(),
+    ones: z.boolean(),
+    words: z.enum(["off", "british", "american"]),
+  }),
+);
+export type TrailSettings = Checked<typeof TrailSettings>;
 
 export const trail = reader<TrailSettings>({
   kind: "trail",

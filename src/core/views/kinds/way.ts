@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
+import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
 /** The stops of the trail as a list of numbers, its benchmarks boxed. */
-export const WaySettings = z.object({ kind: z.literal("way") });
-export type WaySettings = z.infer<typeof WaySettings>;
+export const WaySettings = schema((z) => z.object({ kind: z.literal("way") }));
+export type WaySettings = Checked<typeof WaySettings>;
 
 export const way = reader<WaySettings>({
   kind: "way",

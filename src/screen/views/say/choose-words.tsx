@@ -2,6 +2,7 @@
 
 import { X } from "lucide-react";
 import { useState } from "react";
+import * as z from "zod/mini";
 import { showNumber } from "@/core/number/show-number";
 import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith } from "@/core/set/choose-condition";
 import { MAX_PICKED, PICKED_AT_FIRST } from "@/core/set/conditions/picked";
@@ -90,7 +91,7 @@ export function ChooseWords({ rule, condition, part, squares, onRule, onRemove, 
           <Button
             key={one}
             className="h-touch min-w-14 font-numeral text-title"
-            onClick={() => onRule(withCondition(Condition.parse({ ...was, [part]: one })))}
+            onClick={() => onRule(withCondition(Condition(z).parse({ ...was, [part]: one })))}
           >
             {one}
           </Button>

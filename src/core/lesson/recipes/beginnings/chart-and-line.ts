@@ -7,12 +7,12 @@ import { makesBoard, recipe } from "../recipe";
 
 const Fields = z.object({
   kind: z.literal("chart-and-line"),
-  first: NumberText,
+  first: NumberText(z),
   columns: z.int().check(z.minimum(1), z.maximum(30)),
-  last: NumberText,
-  from: NumberText,
-  to: NumberText,
-  interval: NumberText,
+  last: NumberText(z),
+  from: NumberText(z),
+  to: NumberText(z),
+  interval: NumberText(z),
 });
 type Inputs = z.infer<typeof Fields>;
 
@@ -24,8 +24,8 @@ const lineOf = ({ from, to, interval }: Inputs): LineSettings => plainLine(from,
 export const chartAndLine = recipe<Inputs>({
   kind: "chart-and-line",
   schema: Fields.check(
-    makesBoard((inputs: Inputs) => ChartSettings.safeParse(chartOf(inputs))),
-    makesBoard((inputs: Inputs) => LineSettings.safeParse(lineOf(inputs))),
+    makesBoard((inputs: Inputs) => ChartSettings(z).safeParse(chartOf(inputs))),
+    makesBoard((inputs: Inputs) => LineSettings(z).safeParse(lineOf(inputs))),
   ),
   starts: {
     kind: "chart-and-line",

@@ -8,10 +8,10 @@ import { makesBoard, recipe } from "../recipe";
 
 const Fields = z.object({
   kind: z.literal("chart"),
-  first: NumberText,
-  difference: NumberText,
+  first: NumberText(z),
+  difference: NumberText(z),
   columns: z.int().check(z.minimum(1), z.maximum(30)),
-  last: NumberText,
+  last: NumberText(z),
   numbers: z.enum(["shown", "blank"]),
 });
 type Inputs = z.infer<typeof Fields>;
@@ -40,7 +40,7 @@ const startsWith = ({ first, difference, columns, covers }: ChartSettings, last:
 /** A board with a chart of one's own numbers. */
 export const chart = recipe<Inputs>({
   kind: "chart",
-  schema: Fields.check(makesBoard((inputs: Inputs) => ChartSettings.safeParse(settingsOf(inputs)))),
+  schema: Fields.check(makesBoard((inputs: Inputs) => ChartSettings(z).safeParse(settingsOf(inputs)))),
   starts: startsWith(STARTING_CHARTS[0].chart, "100"),
   name: "A chart",
   about: "Numbers in rows, with the count so far beside them.",

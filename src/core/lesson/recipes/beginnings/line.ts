@@ -8,9 +8,9 @@ import { view } from "../parts";
 import { makesBoard, recipe } from "../recipe";
 
 export const ENDS = {
-  from: NumberText,
-  to: NumberText,
-  interval: NumberText,
+  from: NumberText(z),
+  to: NumberText(z),
+  interval: NumberText(z),
   divisions: z.int().check(z.minimum(1), z.maximum(20)),
 };
 export const END_FIELDS: readonly KindField[] = [
@@ -46,7 +46,7 @@ const startsWith = ({ from, to, interval, divisions, shape, numbers, open }: Lin
 /** A board with a number line, and the number sentence below it. */
 export const line = recipe<Inputs>({
   kind: "line",
-  schema: Fields.check(makesBoard((inputs: Inputs) => LineSettings.safeParse(settingsOf(inputs)))),
+  schema: Fields.check(makesBoard((inputs: Inputs) => LineSettings(z).safeParse(settingsOf(inputs)))),
   starts: startsWith(STARTING_LINES[2].line),
   name: "A line",
   about: "A number line, with the number sentence of its jumps below it.",

@@ -15,7 +15,7 @@ function settingsOf({ from, to, interval, divisions }: Inputs): StripSettings {
 /** A board with a number strip. */
 export const strip = recipe<Inputs>({
   kind: "strip",
-  schema: Fields.check(makesBoard((inputs: Inputs) => StripSettings.safeParse(settingsOf(inputs)))),
+  schema: Fields.check(makesBoard((inputs: Inputs) => StripSettings(z).safeParse(settingsOf(inputs)))),
   starts: { kind: "strip", from: "0", to: "20", interval: "1", divisions: 1 },
   name: "A strip",
   about: "Numbers in cells, one after the other.",

@@ -18,7 +18,7 @@ const settingsOf = ({ kind: _, ...window }: Inputs): TimesSettings => ({ ...NEW_
 /** A board with a times grid. */
 export const timesGrid = recipe<Inputs>({
   kind: "times-grid",
-  schema: Fields.check(makesBoard((inputs: Inputs) => TimesSettings.safeParse(settingsOf(inputs)))),
+  schema: Fields.check(makesBoard((inputs: Inputs) => TimesSettings(z).safeParse(settingsOf(inputs)))),
   starts: { kind: "times-grid", row: 1, rows: 10, column: 1, columns: 10 },
   name: "A times grid",
   about: "Each row and each column counts in its own number.",

@@ -6,8 +6,8 @@ import { makesBoard, recipe } from "../recipe";
 
 const Fields = z.object({
   kind: z.literal("two-charts"),
-  first: NumberText,
-  second: NumberText,
+  first: NumberText(z),
+  second: NumberText(z),
   columns: z.int().check(z.minimum(1), z.maximum(30)),
   rows: z.int().check(z.minimum(1), z.maximum(40)),
   marks: z.enum(["shared", "own"]),
@@ -21,7 +21,7 @@ const chartFrom = (first: string, { columns, rows }: Inputs): ChartSettings =>
 export const twoCharts = recipe<Inputs>({
   kind: "two-charts",
   schema: Fields.check(
-    makesBoard((inputs: Inputs) => ChartSettings.safeParse(chartFrom(inputs.first, inputs))),
+    makesBoard((inputs: Inputs) => ChartSettings(z).safeParse(chartFrom(inputs.first, inputs))),
   ),
   starts: { kind: "two-charts", first: "1", second: "101", columns: 10, rows: 10, marks: "shared" },
   name: "Two charts",
