@@ -1,16 +1,20 @@
 "use client";
 
-import { Button } from "@/kit/button";
 import { Notice } from "@/screen/notice";
 
+/** It comes with every page, and brings nothing with it that the page has not. */
 export default function ErrorPage({ reset }: { reset: () => void }) {
   return (
     <Notice
       title="Something went wrong here"
       more={
-        <Button tone="stair" className="h-press px-6" onClick={reset}>
+        <button
+          type="button"
+          onClick={reset}
+          className="flex h-press items-center rounded-button bg-stair px-6 font-semibold text-ink"
+        >
           Try again
-        </Button>
+        </button>
       }
     >
       The lessons are as they were last saved, and what was not saved yet is kept in this browser.

@@ -1,6 +1,6 @@
 import { cookies } from "next/headers";
-import * as z from "zod/mini";
 import { ShelfWish } from "@/core/lesson/shelf-wish";
+import * as z from "@/core/zod";
 import { database } from "@/data/database";
 import { countRemoved } from "@/data/lessons";
 import { findOnShelf, labelsOnShelf } from "@/data/shelf";

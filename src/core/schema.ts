@@ -1,4 +1,4 @@
-import type * as Zod from "zod/mini";
+import type * as Zod from "./zod";
 
 /** What schemas are built with. */
 export type Z = typeof Zod;

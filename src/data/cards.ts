@@ -1,5 +1,5 @@
 import { desc, eq } from "drizzle-orm";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { Rule } from "../core/set/rule";
 import type { Database } from "./database";
 import { cards } from "./schema";

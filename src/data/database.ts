@@ -3,7 +3,7 @@ import { dirname, join } from "node:path";
 import { type Client, createClient } from "@libsql/client";
 import { drizzle, type LibSQLDatabase } from "drizzle-orm/libsql";
 import { migrate } from "drizzle-orm/libsql/migrator";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { lessons } from "./schema";
 import { readSettings } from "./settings";
 import { StartFault, startFault } from "./start-fault";

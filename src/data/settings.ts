@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { StartFault } from "./start-fault";
 
 const Settings = z.object({

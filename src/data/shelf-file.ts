@@ -1,6 +1,7 @@
 import { type Unzipped, unzipSync, zipSync } from "fflate";
 import { nanoid } from "nanoid";
-import * as z from "zod/mini";
+import { iso } from "zod/mini";
+import * as z from "@/core/zod";
 import { MAX_FILE, readLessonFile } from "../core/lesson/lesson-file";
 import { fileNameOf, writeLessonFile } from "../core/lesson/write-lesson";
 import { Rule } from "../core/set/rule";
@@ -15,7 +16,7 @@ export const MAX_ZIP = { bytes: 100_000_000, unpacked: 400_000_000, files: 5_000
 const LIST = "shelf.json";
 const DAMAGED = "cannot-be-read/";
 
-const When = z.iso.datetime();
+const When = iso.datetime();
 /** What a zip of all lessons says of them beside their files: when they were changed and taught; and the card library. */
 const ShelfList = z.object({
   format: z.literal("yellow-stair-shelf"),

@@ -1,5 +1,5 @@
 import { and, asc, count, desc, eq, inArray, isNotNull, isNull, type SQL, sql } from "drizzle-orm";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { ShelfEntry } from "../core/lesson/shelf-entry";
 import type { ShelfOrder, ShelfWish } from "../core/lesson/shelf-wish";
 import type { Database } from "./database";

@@ -3,9 +3,9 @@
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { clsx } from "clsx";
 import { useForm } from "react-hook-form";
-import * as z from "zod/mini";
 import { LessonWords } from "@/core/lesson/board";
 import { MAX } from "@/core/lesson/bounds";
+import * as z from "@/core/zod";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field } from "@/kit/field";

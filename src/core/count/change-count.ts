@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
+import * as z from "../zod";
 import { Count } from "./count-settings";
 
 /** A count with its size or its start typed anew; or why it cannot be, and at which of them. */

@@ -1,12 +1,12 @@
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { NEW_COUNT } from "../count/count-settings";
 import type { NumberKey } from "../number/exact";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE } from "../scene/scene";
 import { type ChartSettings, cellOf, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
+import * as z from "../zod";
 import { beginCount, countByTouch, isCount, jumpOf, nextOfCount } from "./count";
 import { Count } from "./count-settings";
 import { onesCycle } from "./ones-cycle";

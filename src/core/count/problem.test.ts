@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { all, create } from "mathjs";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { exact, keyOf } from "../number/exact";
 import { LineSettings, plainLine } from "../surface/line";
+import * as z from "../zod";
 import { problemLine, readProblem } from "./problem";
 
 // mathjs (mathjs.org) with exact fractions, a general-purpose library, checks the answers.

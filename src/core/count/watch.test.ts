@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { NEW_COUNT } from "../count/count-settings";
 import { marksByHand } from "../scene/marks-by-hand";
 import type { Act, Move } from "../scene/move";
 import { plainChart } from "../surface/chart";
 import { waitsBetween } from "../surface/pauses";
 import { startingChart } from "../surface/starting-charts";
+import * as z from "../zod";
 import { Count } from "./count-settings";
 import { slipWords, watchMarks } from "./watch";
 

@@ -1,4 +1,3 @@
-import type * as z from "zod/mini";
 import { Count } from "../count/count-settings";
 import { Seed } from "../puzzle/draw";
 import { Fill } from "../puzzle/fill-settings";
@@ -6,6 +5,7 @@ import { Beat, Move } from "../scene/move";
 import { type Checked, schema, type Z } from "../schema";
 import { Layout, MAX_PLACED, MAX_VIEWS } from "../views/layout";
 import { View } from "../views/view";
+import type * as z from "../zod";
 import { MAX } from "./bounds";
 
 const Id = schema((z) => z.string().check(z.minLength(1), z.maxLength(40)));

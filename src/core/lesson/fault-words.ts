@@ -1,4 +1,4 @@
-import type * as z from "zod/mini";
+import type * as z from "../zod";
 
 /** What the lists of a lesson hold, one by one. */
 const PIECES: Readonly<Record<string, string>> = {

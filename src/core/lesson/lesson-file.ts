@@ -1,6 +1,7 @@
 import { type ParseError, parse } from "jsonc-parser";
-import * as z from "zod/mini";
+import { toJSONSchema } from "zod/mini";
 import { schema } from "../schema";
+import * as z from "../zod";
 import { Lesson } from "./lesson";
 import { type LessonRead, readLesson } from "./read-lesson";
 
@@ -65,5 +66,5 @@ function brokenAt(text: string): string {
 export const lessonFileSchema = (): object => ({
   $schema: "https://json-schema.org/draft/2020-12/schema",
   title: "Yellow Stair lesson",
-  ...z.toJSONSchema(LessonFile(z), { io: "input", unrepresentable: "any", reused: "ref" }),
+  ...toJSONSchema(LessonFile(z), { io: "input", unrepresentable: "any", reused: "ref" }),
 });

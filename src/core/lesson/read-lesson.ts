@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { seedOf } from "../puzzle/draw";
 import { schema } from "../schema";
+import * as z from "../zod";
 import { FORMAT, VERSION } from "./bounds";
 import { faultWords } from "./fault-words";
 import { Lesson } from "./lesson";

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { anyMove } from "../../../tests/support/any-move";
 import { demoFiles } from "../../../tests/support/demo-files";
 import { seen } from "../../../tests/support/seen";
 import { startingChart } from "../surface/starting-charts";
+import * as z from "../zod";
 import { Board } from "./board";
 import { type BoardState, openBoard, paceOf, sceneOf, standOn } from "./board-state";
 import {

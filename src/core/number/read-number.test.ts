@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { exact, keyOf } from "./exact";
 import { NumberKeyText, NumberText } from "./number-schema";
 import { readNumber } from "./read-number";

@@ -1,6 +1,7 @@
 import { expect, test } from "vitest";
 import { chanceOf } from "./draw";
-import { DRAWN, drawNumber, ZEROS } from "./draw-number";
+import { drawNumber } from "./draw-number";
+import { DRAWN, ZEROS } from "./drawn-numbers";
 
 const SIZES = { tens: 2, hundreds: 3, thousands: 4, "hundred-thousands": 6, millions: 7 } as const;
 

@@ -1,18 +1,7 @@
 import { keyOfText, type NumberKey } from "../number/exact";
 import type { Chance } from "./draw";
+import type { DRAWN, ZEROS } from "./drawn-numbers";
 
-/** How large a number is that is drawn at random: one of the teens, or one whose first digit stands in a place. */
-export const DRAWN = [
-  "none",
-  "teens",
-  "tens",
-  "hundreds",
-  "thousands",
-  "hundred-thousands",
-  "millions",
-] as const;
-/** Whether a number that is drawn has a 0 among its digits. */
-export const ZEROS = ["may", "none", "some"] as const;
 type Drawn = { readonly draws: (typeof DRAWN)[number]; readonly zeros: (typeof ZEROS)[number] };
 
 /** How many digits a number has that is drawn; the teens are drawn for themselves. */

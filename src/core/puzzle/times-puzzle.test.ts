@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { divisorsOf } from "../number/factors";
 import { cellAt, cellKey, MAX_TIMES, numberOf, TargetText } from "../surface/cell-key";
 import { clampWindow, NEW_TIMES, productAt, TimesSettings, windowCells } from "../surface/times-grid";
+import * as z from "../zod";
 import { chanceOf } from "./draw";
 import { LEVELS, makeTimesPuzzle, PUZZLE_ROWS } from "./make-times-puzzle";
 import { type Clue, positionsOf, type TimesPuzzle, verdictOf, verdictWords } from "./times-puzzle";

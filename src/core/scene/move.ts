@@ -1,5 +1,5 @@
-import type * as z from "zod/mini";
 import { type Checked, schema } from "../schema";
+import type * as z from "../zod";
 import { own } from "./own";
 import type { Draft, MoveKind } from "./slice";
 import { SLICES } from "./slices";

@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { expect, test } from "vitest";
-import * as z from "zod/mini";
 import { documentedMoves, withMovesTable } from "../../../scripts/lib/moves-table.mjs";
 import { anyMove } from "../../../tests/support/any-move";
+import * as z from "../zod";
 import { MOVES, Move } from "./move";
 
 test("every kind of move is documented where it stands, with an example that is one", () => {

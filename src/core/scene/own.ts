@@ -1,7 +1,7 @@
-import type * as z from "zod/mini";
 import { type Checked, schema } from "../schema";
 import type { View } from "../views/view";
 import { ViewId } from "../views/view-id";
+import type * as z from "../zod";
 import type { Scene } from "./scene";
 import { type Draft, type MoveKind, move, type Slice } from "./slice";
 import { SLICES } from "./slices";

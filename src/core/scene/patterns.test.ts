@@ -1,7 +1,7 @@
 import { expect, test } from "vitest";
-import * as z from "zod/mini";
 import { type Rule, ruleOf } from "../set/rule";
 import { cards, PatternCard, withCard } from "../views/kinds/cards";
+import * as z from "../zod";
 import { fold } from "./fold";
 import type { Move } from "./move";
 import { EMPTY_SCENE } from "./scene";

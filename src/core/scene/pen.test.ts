@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { fold } from "./fold";
 import { keepPoints } from "./keep-points";
 import { MAX_POINTS, passes, pointsOf, Stroke, UNIT } from "./pen";

@@ -1,7 +1,7 @@
-import type * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
 import { schema, type Z } from "../schema";
 import type { Target } from "../surface/cell-key";
+import type * as z from "../zod";
 import type { LaidDraft } from "./laid";
 import type { Scene } from "./scene";
 

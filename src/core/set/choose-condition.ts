@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { readNumbers } from "../number/read-numbers";
 import { readWhole } from "../number/read-whole";
+import * as z from "../zod";
 import { CONDITIONS } from "./conditions";
 import { FAMILIES, type Family } from "./conditions/condition";
 import { Condition, FirstOnly, kindOf, MAX_FIRST, type Rule } from "./rule";

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import type { Z } from "../schema";
 
 /** Where a cell stands as it is seen: its row from the top and its column from the left, both from 0. */
 export type Cell = { row: number; column: number };
@@ -49,8 +49,8 @@ export function indexAtCell(lattice: Lattice, cell: Cell): number | null {
 const isTurned = ({ reads }: Lattice, lane: number) => reads === "back-and-forth" && lane % 2 === 1;
 
 /** The parts of a lattice in a lesson file. */
-export const LatticeWays = {
+export const latticeWays = (z: Z) => ({
   run: z.enum(["across", "down"]),
   climb: z.enum(["down", "up"]),
   reads: z.enum(["one-way", "back-and-forth"]),
-};
+});

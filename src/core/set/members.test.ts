@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE, isCoveredAt } from "../scene/scene";
+import * as z from "../zod";
 import { firstOnly } from "./choose-condition";
 import { holdsOf } from "./holds";
 import { firstOf, membersFrom } from "./members";

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
+import * as z from "../zod";
 import { CONDITIONS } from "./conditions";
 import { type AnyConditionKind, Condition, Rule } from "./rule";
 import { HUNDRED_SQUARES } from "./squares";

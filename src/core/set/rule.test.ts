@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { anyRule } from "../../../tests/support/any-move";
 import { fold } from "../scene/fold";
 import { overlapsOf, overlapWords } from "../scene/overlap";
 import { EMPTY_SCENE, inksAt } from "../scene/scene";
 import { chartNumbers, plainChart } from "../surface/chart";
+import * as z from "../zod";
 import { holdsOf } from "./holds";
 import { ALL, type Condition, MARKED, Rule, ruleOf, sameRule, textOf, UNMARKED } from "./rule";
 import { listNumbers, ruleWords } from "./rule-words";

@@ -1,6 +1,6 @@
-import type * as z from "zod/mini";
 import { type Exact, exact, isWhole } from "../number/exact";
 import { type Checked, schema, type Z } from "../schema";
+import type * as z from "../zod";
 import { CONDITIONS } from "./conditions";
 import {
   type Clues,

@@ -1,7 +1,7 @@
 import { type Exact, exact } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { type Checked, schema } from "../schema";
-import { type Cell, cellAtIndex, indexAtCell, LatticeWays } from "./lattice";
+import { type Cell, cellAtIndex, indexAtCell, latticeWays } from "./lattice";
 
 /** Most squares of a chart, and most in a row. */
 export const MAX_SQUARES = 10_000;
@@ -19,7 +19,7 @@ export const Squares = schema((z) =>
     ),
     columns: z.int().check(z.minimum(1), z.maximum(MAX_WIDTH)),
     count: z.int().check(z.minimum(1), z.maximum(MAX_SQUARES)),
-    ...LatticeWays,
+    ...latticeWays(z),
   }),
 );
 export type Squares = Checked<typeof Squares>;

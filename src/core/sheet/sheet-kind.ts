@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import type { Chance } from "../puzzle/draw";
 import type { KindField } from "../views/kind";
+import * as z from "../zod";
 import type { Made } from "./task";
 
 /** A kind of part of a sheet: what it is set to, what it starts with, how it is called and what it makes. */

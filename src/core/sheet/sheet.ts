@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { chanceOf, Seed } from "../puzzle/draw";
+import * as z from "../zod";
 import { SHEET_KINDS } from "./kinds";
 import type { SheetKind } from "./sheet-kind";
 import type { Made } from "./task";

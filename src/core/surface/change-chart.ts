@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { readWhole } from "../number/read-whole";
+import * as z from "../zod";
 import {
   type ChartSettings,
   cellCount,

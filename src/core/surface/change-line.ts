@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { readNumber } from "../number/read-number";
 import { readWhole } from "../number/read-whole";
+import * as z from "../zod";
 import { type AnyLine, LineSettings, MAX_CHOSEN, MAX_DIVISIONS, StripSettings } from "./line";
 
 /** What is typed about a line: its ends, its intervals and their parts, its labels and its unit. */

@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { readWhole } from "../number/read-whole";
+import * as z from "../zod";
 import { MAX_TIMES } from "./cell-key";
 import { MAX_WINDOW, MIN_WINDOW, TimesSettings } from "./times-grid";
 

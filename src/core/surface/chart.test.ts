@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { exact, keyOf } from "../number/exact";
+import * as z from "../zod";
 import {
   ChartSettings,
   cellOf,

@@ -3,7 +3,7 @@ import { exact, keyOf, type NumberKey } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { showNumber } from "../number/show-number";
 import { type Checked, schema } from "../schema";
-import { type Cell, cellAtIndex, indexAtCell, type Lattice, LatticeWays, latticeGrid } from "../set/lattice";
+import { type Cell, cellAtIndex, indexAtCell, type Lattice, latticeGrid, latticeWays } from "../set/lattice";
 import type { Squares } from "../set/squares";
 
 export type { Cell };
@@ -36,7 +36,7 @@ export const ChartSettings = schema((z) =>
       difference: NumberText(z),
       columns: z.int().check(z.minimum(1), z.maximum(MAX_COLUMNS)),
       until: Until(z),
-      ...LatticeWays,
+      ...latticeWays(z),
       covers: z.enum(["solid", "empty"]),
     })
     .check((context) => {

@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { exact, keyOf } from "../number/exact";
 import { writeNumber, writtenText } from "../number/fraction-text";
 import { readNumber } from "../number/read-number";
+import * as z from "../zod";
 import {
   LineSettings,
   lineAs,

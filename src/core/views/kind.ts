@@ -1,8 +1,8 @@
-import type * as z from "zod/mini";
 import type { NumberKey } from "../number/exact";
 import type { Z } from "../schema";
 import type { Target } from "../surface/cell-key";
 import type { WindowAt } from "../surface/times-grid";
+import type * as z from "../zod";
 
 /** The part of a view that is seen, where it is no longer the whole of it: of a line, or of a times grid. */
 export type Seen = {

@@ -1,5 +1,5 @@
-import type * as z from "zod/mini";
 import { schema, type Z } from "../schema";
+import type * as z from "../zod";
 import type { ViewKind } from "./kind";
 import { KINDS } from "./kinds";
 import { ViewId } from "./view-id";

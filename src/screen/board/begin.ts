@@ -1,14 +1,13 @@
 import type { Lesson } from "@/core/lesson/lesson";
 import { patient } from "@/kit/patient";
 import { doTouches } from "../early/touches-so-far";
-import { readKept } from "../save/browser-store";
+import { isKept } from "../save/browser-store";
 import { isAnyKept } from "../save/kept-keys";
 import type { Unsaved } from "../save/saver";
-import { becomeWindow, windowName } from "../save/window-name";
+import { becomeWindow, keptByWindow, windowName } from "../save/window-name";
 import { type BoardStore, createBoardStore } from "../store/board-store";
 import { boardNow } from "../store/on-show";
 import { whereKey } from "../store/where-key";
-import { WhereaboutsKept } from "../store/whereabouts";
 import { readCards } from "../views/cards-drawn";
 import { bringStages } from "../views/stages";
 import type { OpenLesson } from "./open-lesson";
@@ -18,9 +17,6 @@ import type { OpenLesson } from "./open-lesson";
  * where it was.
  */
 export type Ready = { store: BoardStore; name: string; unsaved: Unsaved | null; isBack: boolean };
-
-/** The board itself comes once what opens a lesson is there. */
-export const bringBoard = () => import("./live-board");
 
 /** What reads kept work; most boards are opened without any. */
 const keptWork = patient(() => import("../save/kept-work"));
@@ -36,7 +32,7 @@ export async function begin({ id, lesson }: OpenLesson, prepare: boolean): Promi
 
 async function readyFor(id: string, lesson: Lesson, prepare: boolean): Promise<Ready> {
   const { name, isOpen } = await windowName();
-  const where = readKept(sessionStorage, whereKey(id), WhereaboutsKept);
+  const where = isKept(sessionStorage, whereKey(id)) ? (await keptByWindow()).readWhere(id) : null;
   const ready = (as: string, unsaved: Unsaved | null) => ({
     store: createBoardStore(unsaved?.lesson ?? lesson, where, prepare),
     name: as,

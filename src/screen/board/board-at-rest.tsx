@@ -83,6 +83,9 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
         {/* The menu, and the way to preparing. */}
         <span className="h-press w-40 shrink-0" />
       </header>
+      {/* What stands below the board comes before it: the board has its place from its first frame on, however far the page has come. */}
+      {prepare && <div className="order-1 h-[7.25rem] shrink-0 low:h-press" />}
+      <footer className="order-2 h-[6.5rem] shrink-0 bg-rail max-[63.9375rem]:h-40 low:h-touch" />
       <main className="flex min-h-0 flex-1 flex-col px-5 pb-3 low:px-2 low:pb-1.5">
         <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && (slim ? SLIM : SIDE))}>
           <div className="at-rest min-h-0 min-w-0">
@@ -104,8 +107,6 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
           )}
         </div>
       </main>
-      {prepare && <div className="h-[7.25rem] shrink-0 low:h-press" />}
-      <footer className="h-[6.5rem] shrink-0 bg-rail max-[63.9375rem]:h-40 low:h-touch" />
     </div>
   );
 }

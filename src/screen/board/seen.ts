@@ -1,7 +1,4 @@
-import * as z from "zod/mini";
-
-/** The cookie that tells the server how a window is seen, so that it can draw the first board in its size. */
-export const SEEN = "yellow-stair-seen";
+import * as z from "@/core/zod";
 
 const side = z.int().check(z.minimum(200), z.maximum(10_000));
 
@@ -20,6 +17,3 @@ export function readSeen(cookie: string | undefined, browser: string): Seen {
   // So a browser on a phone calls itself.
   return browser.includes("Mobi") ? PHONE : USUAL;
 }
-
-/** How a window is seen, as its cookie says it. */
-export const writeSeen = ({ width, height, strong }: Seen): string => `${width}x${height}x${strong ? 1 : 0}`;

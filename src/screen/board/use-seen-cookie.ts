@@ -2,7 +2,7 @@
 
 import { useEffect } from "react";
 import { keepCookie } from "@/kit/keep-cookie";
-import { SEEN, writeSeen } from "./seen";
+import { SEEN, writeSeen } from "./seen-cookie";
 
 /** Tells the server how this window is seen, so that it draws the next first board in its size. */
 export function useSeenCookie(strong: boolean): void {

@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { Board } from "@/core/lesson/board";
+import * as z from "@/core/zod";
 
 /** A board that is to stand in a lesson too. */
 export const BoardRequest = z.object({ board: Board(z) });

@@ -4,7 +4,8 @@ import type { Moment } from "@/core/lesson/moment";
 import type { Scene } from "@/core/scene/scene";
 import { boardNow, classScene } from "../store/on-show";
 import type { BoardMessage, FromClass, FromTeacher, ShowMessage } from "./class-messages";
-import { ringRound, type Spot } from "./pointing";
+import type { Spot } from "./pointing";
+import { ringRound } from "./ring-round";
 import { withSince } from "./shown-to-class";
 
 /** What the class sees: a board at one moment with its question, or nothing. */

@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
 import { Board, StepWords } from "@/core/lesson/board";
 import { MAX } from "@/core/lesson/bounds";
 import { Beat } from "@/core/scene/move";
 import { Note } from "@/core/scene/pen";
 import { ViewId } from "@/core/views/view-id";
+import * as z from "@/core/zod";
 
 const MAX_ACTS = 100_000;
 const Level = z.int().check(z.minimum(0), z.maximum(MAX.steps));

@@ -1,6 +1,5 @@
-import * as z from "zod/mini";
 import { viewOf } from "@/core/lesson/views-of";
-import { type Target, TargetText } from "@/core/surface/cell-key";
+import type { Target } from "@/core/surface/cell-key";
 import type { BoardStore } from "../store/board-store";
 import { boardNow } from "../store/on-show";
 import { touchOn } from "../tools/touch-on";
@@ -8,17 +7,13 @@ import { TOUCHED } from "./take-touches";
 
 const FINGER = -3;
 
-const Touches = z.array(z.object({ view: z.string(), target: TargetText(z) }));
-
-type Taking = { taken: unknown[]; stop: () => void };
+type Taking = { taken: { view: string; target: string }[]; stop: () => void };
 /** What the page's script keeps; there is none where a board was opened from the shelf. */
 const taking = () => (globalThis as { [TOUCHED]?: Taking })[TOUCHED];
 
 /** Does on a board what was touched on its picture so far, each touch once. */
 export function doTouches(store: BoardStore): void {
-  const read = Touches.safeParse(taking()?.taken.splice(0) ?? []);
-  if (!read.success) return;
-  for (const { view: id, target } of read.data) {
+  for (const { view: id, target } of taking()?.taken.splice(0) ?? []) {
     const view = viewOf(boardNow(store.getState()), id);
     if (!view) continue;
     touchOn(store, view, target as Target, FINGER);

@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { Rule } from "@/core/set/rule";
+import * as z from "@/core/zod";
 
 const Id = z.string().check(z.minLength(1), z.maxLength(64));
 

@@ -3,7 +3,8 @@
 import { useMemo } from "react";
 import type { ShadedChart } from "@/core/lesson/shading-of";
 import type { Rule } from "@/core/set/rule";
-import { pictureOf, sameSymmetry, symmetriesOf } from "@/core/set/symmetry/symmetry";
+import { pictureOf, symmetriesOf } from "@/core/set/symmetry/find-symmetries";
+import { sameSymmetry } from "@/core/set/symmetry/symmetry";
 import { symmetryWords, whyWords } from "@/core/set/symmetry/symmetry-words";
 import { Button } from "@/kit/button";
 import { pickScene, useBoard, useBoardStore } from "../store/use-board";

@@ -1,13 +1,13 @@
 "use client";
 
 import { useState } from "react";
-import * as z from "zod/mini";
 import { type Board, BoardTitle } from "@/core/lesson/board";
 import { exchangeView, swapViews, withMain } from "@/core/lesson/edit-views";
 import { arrowsOf, placedOf, surfacesOf, timesOf, viewName } from "@/core/lesson/views-of";
 import { KINDS } from "@/core/views/kinds";
 import { KIND_NAMES, type KindName, type View } from "@/core/views/view";
 import type { ViewId } from "@/core/views/view-id";
+import * as z from "@/core/zod";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";

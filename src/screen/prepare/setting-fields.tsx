@@ -1,12 +1,12 @@
 "use client";
 
 import { clsx } from "clsx";
-import type * as z from "zod/mini";
 import { readNumber } from "@/core/number/read-number";
 import { readNumbers } from "@/core/number/read-numbers";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import type { KindField } from "@/core/views/kind";
+import type * as z from "@/core/zod";
 import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
 import { Select } from "@/kit/select";

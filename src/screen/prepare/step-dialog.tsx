@@ -2,8 +2,8 @@
 
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useForm } from "react-hook-form";
-import * as z from "zod/mini";
 import { StepWords } from "@/core/lesson/board";
+import * as z from "@/core/zod";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field, TextField } from "@/kit/field";

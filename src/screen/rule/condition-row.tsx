@@ -1,12 +1,12 @@
 "use client";
 
 import { X } from "lucide-react";
-import * as z from "zod/mini";
 import { showNumber } from "@/core/number/show-number";
 import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith } from "@/core/set/choose-condition";
 import type { ConditionField } from "@/core/set/conditions/condition";
 import { Condition, kindOf } from "@/core/set/rule";
 import type { Squares } from "@/core/set/squares";
+import * as z from "@/core/zod";
 import { IconButton } from "@/kit/button";
 import { Select } from "@/kit/select";
 import { DraftField, useBoardDrafts } from "../prepare/checked-field";

@@ -1,4 +1,13 @@
-import type * as z from "zod/mini";
+import type * as z from "@/core/zod";
+
+/** Whether anything is kept under a key. */
+export function isKept(store: Storage, key: string): boolean {
+  try {
+    return store.getItem(key) !== null;
+  } catch {
+    return false;
+  }
+}
 
 /** What a browser keeps for this application, read back through a schema; anything else counts as nothing. */
 export function readKept<T>(store: Storage, key: string, schema: z.ZodMiniType<T>): T | null {

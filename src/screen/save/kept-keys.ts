@@ -10,6 +10,9 @@ import type { Unsaved } from "./saver";
 const UNSAVED = "yellow-stair:unsaved:";
 const ASIDE = "yellow-stair:aside:";
 
+/** Where a window keeps its name. */
+export const WINDOW = "yellow-stair:window";
+
 /** How the keys of unsaved work begin, all of it or that on one lesson. */
 export const unsavedFrom = (id?: string) => (id === undefined ? UNSAVED : `${UNSAVED}${id}:`);
 /** How the keys of work that was set aside begin. */

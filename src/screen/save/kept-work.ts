@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import type { Lesson } from "@/core/lesson/lesson";
 import { readLesson } from "@/core/lesson/read-lesson";
+import * as z from "@/core/zod";
 import { keysFrom, readKept } from "./browser-store";
 import { asideFrom, unsavedFrom, unsavedKey, type WorkAside } from "./kept-keys";
 import type { Unsaved } from "./saver";

@@ -2,7 +2,10 @@ import { MAX } from "@/core/lesson/bounds";
 import type { Lesson } from "@/core/lesson/lesson";
 import type { Whereabouts } from "../store/whereabouts";
 import { forgetWork, type WorkAside } from "./kept-keys";
-import { CopyAnswer, type Save, SaveAnswer } from "./save-messages";
+import type { Save, SaveAnswer } from "./save-messages";
+
+/** What reads an answer comes with the first one: a board stands without it. */
+const answers = () => import("./save-messages");
 
 const TOO_LONG_MS = 15_000;
 /** Browsers let a page that is closing send no more than this, in bytes: letters beyond ASCII take several. */
@@ -23,12 +26,14 @@ async function ask(method: "PUT" | "POST", path: string, body: unknown): Promise
 
 /** Sends a save. Throws when no answer comes that can be read: then it is not known whether it was saved. */
 export async function sendSave(id: string, save: Save): Promise<SaveAnswer> {
-  return SaveAnswer.parse(await ask("PUT", `/api/lessons/${encodeURIComponent(id)}`, save));
+  const said = await ask("PUT", `/api/lessons/${encodeURIComponent(id)}`, save);
+  return (await answers()).SaveAnswer.parse(said);
 }
 
 /** Puts a lesson on the shelf as a new one, and gives its id. Throws with a message for the teacher. */
 export async function sendCopy(lesson: Lesson): Promise<string> {
-  const answer = CopyAnswer.parse(await ask("POST", "/api/lessons", { lesson }));
+  const said = await ask("POST", "/api/lessons", { lesson });
+  const answer = (await answers()).CopyAnswer.parse(said);
   if (answer.kind === "refused") throw new Error(answer.message);
   return answer.id;
 }

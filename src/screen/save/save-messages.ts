@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import type { Lesson } from "@/core/lesson/lesson";
+import * as z from "@/core/zod";
 
 /** What a window sends to save a lesson. The lesson itself is read by `readLesson`, with its older versions. */
 export const SaveRequest = z.object({

@@ -1,9 +1,10 @@
 import { nanoid } from "nanoid";
-import * as z from "zod/mini";
-import { keep, readKept } from "./browser-store";
+import { patient } from "@/kit/patient";
+import { isKept, keep } from "./browser-store";
+import { WINDOW } from "./kept-keys";
 
-const KEY = "yellow-stair:window";
-const Name = z.string().check(z.minLength(1), z.maxLength(40));
+/** What reads back what a window keeps; most are opened without anything. */
+export const keptByWindow = patient(() => import("./kept-by-window"));
 const lockOf = (name: string) => `yellow-stair:window:${name}`;
 
 /** This window by its name, and which other windows of this browser are open. */
@@ -28,16 +29,16 @@ let held: string | null = null;
  * one of its own. Where a browser does not tell which windows are open, all of them count as open.
  */
 export async function windowName(): Promise<WindowName> {
-  const known = readKept(sessionStorage, KEY, Name);
+  const known = isKept(sessionStorage, WINDOW) ? (await keptByWindow()).readName() : null;
   if (!("locks" in navigator)) {
     const name = known ?? nanoid(12);
-    keep(sessionStorage, KEY, name);
+    keep(sessionStorage, WINDOW, name);
     return { name, isOpen: () => true };
   }
   if (held === null || held !== known) {
     held = known !== null && (await hold(known)) ? known : nanoid(12);
     if (held !== known) await hold(held);
-    keep(sessionStorage, KEY, held);
+    keep(sessionStorage, WINDOW, held);
   }
   return { name: held, isOpen: await openWindows() };
 }
@@ -54,6 +55,6 @@ export async function openWindows(): Promise<(name: string) => boolean> {
 export async function becomeWindow(name: string): Promise<boolean> {
   if (!(await hold(name))) return false;
   held = name;
-  keep(sessionStorage, KEY, name);
+  keep(sessionStorage, WINDOW, name);
   return true;
 }

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 
 /** Largest handful of files that is sent to be opened at once, in bytes. */
 export const LARGEST_HANDFUL = 110_000_000;

@@ -3,10 +3,10 @@
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useRouter } from "next/navigation";
 import { useForm } from "react-hook-form";
-import * as z from "zod/mini";
 import { LessonWords } from "@/core/lesson/board";
 import { BEGINNING_NAMES, RECIPE_NAMES } from "@/core/lesson/recipes/any";
 import { BEGINNINGS } from "@/core/lesson/recipes/beginnings";
+import * as z from "@/core/zod";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field } from "@/kit/field";

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { LessonWords } from "@/core/lesson/board";
 import { RecipeInputs } from "@/core/lesson/recipes/any";
+import * as z from "@/core/zod";
 
 export const LessonId = z.string().check(z.minLength(1), z.maxLength(40));
 

@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { Board } from "@/core/lesson/board";
+import * as z from "@/core/zod";
 
 const Shown = z.object({
   id: z.string(),

@@ -10,7 +10,6 @@ import { bringMenus, Menu, MenuItem } from "@/kit/menu";
 import { RoomItems } from "@/kit/room-items";
 import { FirstOffer } from "../first/first-offer";
 import { endFirstVisit, wasUsedBefore } from "../first/first-visit";
-import { bringNewLesson, GROUND } from "../ground";
 import { isAnyKept } from "../save/kept-keys";
 import { FileDrop } from "./file-drop";
 import { LessonList } from "./lesson-list";
@@ -19,7 +18,7 @@ import type { ShelfPart } from "./shelf-part";
 import { useShelf } from "./use-shelf";
 
 const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
-const NewLesson = later(() => bringNewLesson().then((part) => part.NewLesson));
+const NewLesson = later(() => import("./new-lesson").then((part) => part.NewLesson));
 /** It comes before it is asked for, and after the shelf stands. */
 const AFTER_THE_SHELF_MS = 1500;
 
@@ -51,7 +50,7 @@ export function Shelf({ labels, isFirstVisit, ...came }: Props) {
   useEffect(() => {
     let callOff = () => {};
     const timer = setTimeout(() => {
-      callOff = bringInTurn([{ bring: bringMenus }, ...GROUND, NewLesson]);
+      callOff = bringInTurn([{ bring: bringMenus }, NewLesson]);
     }, AFTER_THE_SHELF_MS);
     return () => {
       clearTimeout(timer);

@@ -1,8 +1,8 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import * as z from "zod/mini";
-import { ShelfWish, wishQuery } from "@/core/lesson/shelf-wish";
+import { type ShelfWish, wishQuery } from "@/core/lesson/shelf-wish";
+import { patient } from "@/kit/patient";
 import type { ShelfLesson } from "./shelf-lesson";
 import type { ShelfPart } from "./shelf-part";
 
@@ -15,13 +15,13 @@ const foundIn = (wish: ShelfWish, { total, lessons }: ShelfPart): Found => ({
   lessons: new Map(lessons.map((lesson, place) => [place, lesson])),
 });
 
-const wishIn = (search: string): ShelfWish =>
-  ShelfWish(z).parse(Object.fromEntries(new URLSearchParams(search)));
-
 /** After the last letter it is looked for. */
 const STILL_MS = 120;
 const TOO_LONG_MS = 15_000;
 const AGAIN_MS = 3_000;
+
+/** What reads a wish from an address; most pages are opened at their own. */
+const readWish = patient(() => import("./read-wish"));
 
 async function fetchPart(wish: ShelfWish, from: number, signal: AbortSignal): Promise<ShelfPart> {
   const query = new URLSearchParams(wishQuery(wish));
@@ -43,10 +43,14 @@ export function useShelf(
   near: { from: number; to: number },
 ): { wish: ShelfWish; setWish: (wish: ShelfWish) => void; found: Found; away: boolean } {
   const { first } = came;
-  const [wish, setWish] = useState(() =>
-    // A page that is come back to is the one that came first; the address has what was looked for since.
-    typeof window === "undefined" ? came.wish : wishIn(window.location.search),
-  );
+  const [wish, setWish] = useState(came.wish);
+  // A page that is come back to is the one that came first; the address has what was looked for since.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as the page comes.
+  useEffect(() => {
+    const { search } = window.location;
+    if (new URLSearchParams(search).toString() === wishQuery(came.wish)) return;
+    void readWish().then(({ wishIn }) => setWish(wishIn(search)));
+  }, []);
   const [found, setFound] = useState(() => foundIn(came.wish, first));
   const [away, setAway] = useState(false);
   const [tries, setTries] = useState(0);

@@ -1,7 +1,8 @@
 import { say } from "@/kit/messages";
 import { sendSitting } from "../save/save-door";
 import type { BoardStore } from "../store/board-store";
-import { isBegun, WhereaboutsKept, whereaboutsOf } from "../store/whereabouts";
+import { isBegun, whereaboutsOf } from "../store/whereabouts";
+import { WhereaboutsKept } from "../store/whereabouts-kept";
 import { SittingsTold, type SittingTold } from "./sitting-messages";
 
 const TOO_LONG_MS = 8_000;

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { LessonWords } from "@/core/lesson/board";
-import { WhereaboutsKept } from "../store/whereabouts";
+import * as z from "@/core/zod";
+import { WhereaboutsKept } from "../store/whereabouts-kept";
 
 export const ForClass = LessonWords(z).shape.forClass;
 

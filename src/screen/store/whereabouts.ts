@@ -1,6 +1,4 @@
-import * as z from "zod/mini";
 import type { BoardState } from "@/core/lesson/board-state";
-import { LiveActs } from "@/core/lesson/live-acts";
 import type { BoardScreenState } from "./board-store";
 import { boardStateOf } from "./on-show";
 
@@ -13,16 +11,6 @@ export type Whereabouts = {
   /** By board. */
   boards: { readonly [id in string]?: { climbed: number; live: BoardState["live"] } };
 };
-
-const BoardId = z.string().check(z.maxLength(40));
-const upTo100 = z.int().check(z.minimum(0), z.maximum(100));
-
-/** Where a teacher was in a lesson, as its window keeps it. */
-export const WhereaboutsKept: z.ZodMiniType<Whereabouts> = z.object({
-  at: BoardId,
-  forClass: z.optional(z.string().check(z.maxLength(60))),
-  boards: z.record(BoardId, z.object({ climbed: upTo100, live: LiveActs(z) })),
-});
 
 /** Whether anything has been done with the class: what has not been begun is not kept in the place of what has. */
 export const isBegun = ({ boards }: Pick<BoardScreenState, "boards">): boolean =>

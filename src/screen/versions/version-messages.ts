@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { Lesson } from "@/core/lesson/lesson";
+import * as z from "@/core/zod";
 
 /** A version of a lesson in a list: its name, and when it was last changed, in words. */
 export const VersionTold = z.object({ id: z.int(), when: z.string() });

@@ -1,19 +1,26 @@
 "use client";
 
-import { createElement } from "react";
-import * as z from "zod/mini";
-import { KIND_NAMES, type KindName, kindOfView, type View } from "@/core/views/view";
+import { type ComponentType, createElement } from "react";
+import { type KindName, kindOfView, type View, type ViewOf } from "@/core/views/view";
+import * as z from "@/core/zod";
 import { type Later, later } from "@/kit/later";
 import { SettingFields } from "../prepare/setting-fields";
 import { pickBoard, useBoard, useLay } from "../store/use-board";
-import { VIEWS } from "./views";
+
+/** What kinds of view are set up with beside what their kind in core asks for; fetched when it is needed. */
+const FIELDS: { readonly [K in KindName]?: () => Promise<ComponentType<{ view: ViewOf<K> }>> } = {
+  chart: () => import("./chart/fields").then((part) => part.ChartFields),
+  times: () => import("./times/fields").then((part) => part.TimesFields),
+  line: () => import("./line/fields").then((part) => part.LineFields),
+  strip: () => import("./line/fields").then((part) => part.LineFields),
+  stops: () => import("./stops/fields").then((part) => part.StopsFields),
+  cards: () => import("./cards/fields").then((part) => part.CardsFields),
+  problems: () => import("./problems/fields").then((part) => part.ProblemFields),
+};
 
 type Fields = Later<{ view: View }>;
 const OWN_FIELDS = Object.fromEntries(
-  KIND_NAMES.flatMap((kind) => {
-    const { fields } = VIEWS[kind];
-    return fields ? [[kind, later(fields as () => Promise<Fields>)]] : [];
-  }),
+  Object.entries(FIELDS).map(([kind, fields]) => [kind, later(fields as () => Promise<Fields>)]),
 ) as { readonly [K in KindName]?: Fields };
 
 /** What a view is set up with: the fields that its kind asks for, and those that need a form of their own. */

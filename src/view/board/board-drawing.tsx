@@ -4,7 +4,7 @@ import type { Moment } from "@/core/lesson/moment";
 import { boardAround, layoutOf, standingOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";
 import type { Scene } from "@/core/scene/scene";
-import type { KindName, View } from "@/core/views/view";
+import { type KindName, kindOfView, type View } from "@/core/views/view";
 import type { Drawing, Inside, Size, Theme } from "../drawing";
 import { viewAnchors } from "../pen/anchors";
 import { DrawnOver } from "../pen/drawn";
@@ -75,7 +75,8 @@ type CardProps = Omit<ViewProps, "box"> & { card: Size; inside: Inside; bare?: b
 
 /** A view on its card, drawn into a part of it; or bare, without the ground of the card. */
 export function ViewCard({ view, moment, drawings, card, inside, theme, bare = false }: CardProps) {
-  const { drawnOver } = DRAWINGS[view.kind] as (typeof DRAWINGS)["trail"];
+  // Where no number has a place of its own, what is drawn by hand belongs to the view.
+  const drawnOver = kindOfView(view).surface === undefined;
   const { left, top, width, height } = inside;
   const drawing = drawings[view.kind] as Drawing<KindName> | undefined;
   if (!drawing) return null;

@@ -11,8 +11,6 @@ export type Drawn<K extends KindName> = {
   readonly inside: (view: ViewOf<K>, card: Size) => Inside;
   /** Where its cells are in its drawing, for the touches that come before its stage does. */
   readonly cells?: () => Promise<(of: DrawingProps<K>) => CellsAt>;
-  /** What is drawn by hand over it belongs to the view: no number has a place of its own in it. */
-  readonly drawnOver?: true;
 };
 
 /** The edge of a chart or times grid, and that of a chart by which whole rows and columns are touched. */
@@ -70,17 +68,14 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
       return TrailDrawing;
     },
     inside: (_, card) => within(card, [24, 24, 24, 24]),
-    drawnOver: true,
   },
   sentence: {
     drawing: () => import("../sentence/sentence-drawing").then((part) => part.SentenceDrawing),
     inside: (_, card) => within(card, [0, 16 + SENTENCE_BUTTON, 0, 16]),
-    drawnOver: true,
   },
   way: {
     drawing: () => import("../way/way-drawing").then((part) => part.WayDrawing),
     inside: (_, card) => within(card, [8, 16, 8, 16]),
-    drawnOver: true,
   },
   "place-value": {
     drawing: async () => {
@@ -90,73 +85,59 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
     },
     inside: (view, card) =>
       within(card, [12, 16, 12 + (view.draws === "none" ? 0 : buttonRows(card, 330)), 16]),
-    drawnOver: true,
   },
   stops: {
     drawing: () => import("../stops/stops-drawing").then((part) => part.StopsDrawing),
     inside: (_, card) => within(card, [12, 16, 12 + (buttonRows(card, 0) > 0 ? STOPS_BUTTON : 0), 16]),
-    drawnOver: true,
   },
   frames: {
     drawing: () => import("../frames/frames-drawing").then((part) => part.FramesDrawing),
     inside: (view, card) =>
       within(card, [12, 16, 12 + (view.counts === "hand" ? buttonRows(card, 340) : 0), 16]),
-    drawnOver: true,
   },
   groups: {
     drawing: () => import("../groups/groups-drawing").then((part) => part.GroupsDrawing),
     inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 930), 16]),
-    drawnOver: true,
   },
   "higher-lower": {
     drawing: () => import("../higher-lower/higher-lower-drawing").then((part) => part.HigherLowerDrawing),
     inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 430), 16]),
-    drawnOver: true,
   },
   say: {
     drawing: () => import("../say/say-drawing").then((part) => part.SayDrawing),
     inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 520), 16]),
-    drawnOver: true,
   },
   cards: {
     drawing: () => import("../cards/cards-drawing").then((part) => part.CardsDrawing),
     inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 560), 16]),
-    drawnOver: true,
   },
   diagram: {
     drawing: () => import("../diagram/diagram-drawing").then((part) => part.DiagramDrawing),
     inside: (_, card) => within(card, [12, 16, 12, 16]),
-    drawnOver: true,
   },
   graph: {
     drawing: () => import("../graph/graph-drawing").then((part) => part.GraphDrawing),
     inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 380), 16]),
-    drawnOver: true,
   },
   time: {
     drawing: () => import("../time/time-drawing").then((part) => part.TimeDrawing),
     inside: (_, card) => within(card, [12, 16, 12, 16]),
-    drawnOver: true,
   },
   order: {
     drawing: () => import("../order/order-drawing").then((part) => part.OrderDrawing),
     inside: (view, card) => within(card, [12, 16, 12 + buttonRows(card, orderButtons(view)), 16]),
-    drawnOver: true,
   },
   pairs: {
     drawing: () => import("../pairs/pairs-drawing").then((part) => part.PairsDrawing),
     inside: (_, card) => within(card, [12, 16, 12 + PAIRS_CHOICE, 16]),
-    drawnOver: true,
   },
   compare: {
     drawing: () => import("../compare/compare-drawing").then((part) => part.CompareDrawing),
     inside: (_, card) => within(card, [8, 16, 8, 16]),
-    drawnOver: true,
   },
   problems: {
     drawing: () => import("../problems/problems-drawing").then((part) => part.ProblemsDrawing),
     inside: (_, card) => within(card, [0, 0, 0, 0]),
-    drawnOver: true,
   },
   // Arrows stand with the tools, and not in the layout.
   arrows: {

@@ -4,10 +4,13 @@ import { useMemo } from "react";
 import type { NumberKey } from "@/core/number/exact";
 import { inksAt } from "@/core/scene/scene";
 import type { ViewId } from "@/core/views/view-id";
+import { later } from "@/kit/later";
 import type { SceneSource } from "../scene/scene-source";
 import { useSceneLate } from "../scene/use-scene";
 import type { ChartLayout } from "./chart-layout";
-import { SymmetryLines } from "./symmetry-lines";
+
+/** Their drawing: a chart stands before it is there. */
+export const SymmetryLines = later(() => import("./symmetry-lines").then((part) => part.SymmetryLines));
 
 /** The symmetries that are drawn over a chart, as its scene has them now. */
 export function DrawnSymmetry({

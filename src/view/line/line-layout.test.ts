@@ -1,6 +1,5 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { exact } from "@/core/number/exact";
 import { fold } from "@/core/scene/fold";
 import { lineMarks } from "@/core/scene/line-marks";
@@ -9,6 +8,7 @@ import { EMPTY_SCENE } from "@/core/scene/scene";
 import { LineSettings, lineAs, plainLine, wholeSpan } from "@/core/surface/line";
 import { slideSpan } from "@/core/surface/line-scale";
 import { startingLine } from "@/core/surface/starting-lines";
+import * as z from "@/core/zod";
 import { openPlacing } from "./line-geometry";
 import { type LineLayout, layOutLine } from "./line-layout";
 import { nearestNumber, numberNear } from "./number-near";

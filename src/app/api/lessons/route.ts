@@ -1,7 +1,7 @@
 import { nanoid } from "nanoid";
-import * as z from "zod/mini";
 import { readLesson } from "@/core/lesson/read-lesson";
 import { ShelfWish } from "@/core/lesson/shelf-wish";
+import * as z from "@/core/zod";
 import { database } from "@/data/database";
 import { addLesson } from "@/data/lessons";
 import { findOnShelf } from "@/data/shelf";

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { PictureWish } from "@/core/lesson/picture-wish";
 import { ShownBoard } from "@/core/lesson/shown-board";
+import * as z from "@/core/zod";
 import { readJson, refuse } from "../../answers";
 import { inPaperRoom } from "../../paper-room";
 

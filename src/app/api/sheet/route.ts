@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { fileNameOf } from "@/core/lesson/write-lesson";
 import { MAX_SHEET, Sheet, SheetPages } from "@/core/sheet/sheet";
+import * as z from "@/core/zod";
 import { readJson, refuse } from "../../answers";
 import { download } from "../../downloads";
 import { inPaperRoom } from "../../paper-room";

@@ -1,5 +1,6 @@
-import * as z from "zod/mini";
+import { coerce } from "zod/mini";
 import { ShelfWish } from "@/core/lesson/shelf-wish";
+import * as z from "@/core/zod";
 import { database } from "@/data/database";
 import { findOnShelf } from "@/data/shelf";
 import { AT_A_TIME } from "@/screen/shelf/shelf-lesson";
@@ -8,7 +9,7 @@ import { readJson, refuse } from "../../answers";
 import { changeShelf } from "../../shelf-changes";
 import { shownPart } from "../../shelf-lessons";
 
-const From = z.coerce.number().check(z.int(), z.minimum(0), z.maximum(1_000_000));
+const From = coerce.number().check(z.int(), z.minimum(0), z.maximum(1_000_000));
 
 /** Some lessons of the shelf: those that are looked for, from the so-manyth on. */
 export async function GET(request: Request): Promise<Response> {

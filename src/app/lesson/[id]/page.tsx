@@ -5,7 +5,8 @@ import { database } from "@/data/database";
 import { findLesson } from "@/data/lessons";
 import { BoardAtRest } from "@/screen/board/board-at-rest";
 import { BoardScreen } from "@/screen/board/board-screen";
-import { readSeen, SEEN } from "@/screen/board/seen";
+import { readSeen } from "@/screen/board/seen";
+import { SEEN } from "@/screen/board/seen-cookie";
 import { Notice } from "@/screen/notice";
 import { sittingsTold } from "../../sittings-told";
 

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { BEGINNINGS } from "./beginnings";
 import { RECIPES } from "./index";
 import type { Recipe, RecipeBoard } from "./recipe";

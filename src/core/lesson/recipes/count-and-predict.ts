@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { COUNTED, COUNTED_FIELDS, countFault, countOf, countWords, jumpOfCount } from "./counted";
 import {
   asking,

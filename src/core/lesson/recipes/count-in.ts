@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { countedIn } from "../../count/count";
 import { gcd } from "../../number/exact";
 import type { ViewId } from "../../views/view-id";
+import * as z from "../../zod";
 import { COUNTED, COUNTED_FIELDS, countFault, countOf, countWords, jumpOfCount } from "./counted";
 import { asking, COUNT_PANEL, chartFor, focus, jumpsMarked, mark, say, start, step, view } from "./parts";
 import { makesStair, recipe } from "./recipe";

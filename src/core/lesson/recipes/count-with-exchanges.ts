@@ -1,8 +1,8 @@
-import * as z from "zod/mini";
 import { countedIn } from "../../count/count";
 import { exchangeWords, stopAt } from "../../count/stops";
 import { listWords } from "../../number/list-words";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { jump, lineFor, many, range, say, start, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { countedIn } from "../../count/count";
 import type { KindField } from "../../views/kind";
+import * as z from "../../zod";
 import { CHART_SPAN, range, say } from "./parts";
 import { whole } from "./recipe";
 

@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { throughTen } from "../../count/ten-frame";
 import { KINDS } from "../../views/kinds";
 import type { ViewId } from "../../views/view-id";
+import * as z from "../../zod";
 import { say, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

@@ -1,8 +1,8 @@
-import * as z from "zod/mini";
 import type { Arrow } from "../../count/route";
 import type { Beat } from "../../scene/move";
 import { HUNDRED_CHART } from "../../surface/chart";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { asking, COUNT_PANEL, cover, focus, lift, many, say, start, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

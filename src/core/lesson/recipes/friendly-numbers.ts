@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { wayTo } from "../../count/bridge";
 import { exact } from "../../number/exact";
 import type { Beat } from "../../scene/move";
+import * as z from "../../zod";
 import { asking, jump, lineFor, say, start, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 

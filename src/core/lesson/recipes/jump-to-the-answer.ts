@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { asking, cover, jump, lift, lineFor, many, say, start, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 

@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { chanceOf, pick } from "../../puzzle/draw";
+import * as z from "../../zod";
 import { asking, chartFor, list, mark, range, say, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { asking, COVER_ALL, chartFor, focus, LIFT_ALL, lift, list, say, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

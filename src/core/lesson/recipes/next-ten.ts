@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
 import { toNext } from "../../count/bridge";
 import { exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { KINDS } from "../../views/kinds";
 import type { ViewId } from "../../views/view-id";
+import * as z from "../../zod";
 import { focus, say, step, view } from "./parts";
 import { makesStair, recipe } from "./recipe";
 

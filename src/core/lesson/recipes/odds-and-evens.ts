@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { plainChart } from "../../surface/chart";
+import * as z from "../../zod";
 import { asking, CLEAR_MARKS, focus, jumpsMarked, mark, range, say, start, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

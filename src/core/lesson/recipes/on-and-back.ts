@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import type { Beat } from "../../scene/move";
+import * as z from "../../zod";
 import { asking, COVER_ALL, jump, LIFT_ALL, lift, lineFor, many, say, start, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

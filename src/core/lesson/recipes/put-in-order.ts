@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { decidingPlace } from "../../number/deciding";
 import { exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
@@ -7,6 +6,7 @@ import { showNumber } from "../../number/show-number";
 import { KINDS } from "../../views/kinds";
 import { MAX_ORDERED } from "../../views/kinds/order";
 import type { ViewId } from "../../views/view-id";
+import * as z from "../../zod";
 import { step, view } from "./parts";
 import { makesStair, recipe } from "./recipe";
 

@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../number/number-schema";
 import { numberWords } from "../../number/number-words";
 import type { Move } from "../../scene/move";
 import { KINDS } from "../../views/kinds";
 import type { ViewId } from "../../views/view-id";
+import * as z from "../../zod";
 import { asking, focus, say, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe } from "./recipe";
 

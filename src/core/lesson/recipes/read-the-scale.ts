@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
 import { exact, keyOf } from "../../number/exact";
 import { showNumber } from "../../number/show-number";
 import { chanceOf, pick } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { plainLine } from "../../surface/line";
+import * as z from "../../zod";
 import { range, say, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 

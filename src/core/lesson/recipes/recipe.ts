@@ -1,10 +1,10 @@
-import * as z from "zod/mini";
 import type { Count } from "../../count/count-settings";
 import type { NumberKey } from "../../number/exact";
 import type { Beat, Move } from "../../scene/move";
 import type { KindField } from "../../views/kind";
 import type { Layout } from "../../views/layout";
 import type { View } from "../../views/view";
+import * as z from "../../zod";
 
 /**
  * The numbers that a question asks for, and how they are kept from the class until the next step: `covered` ones are under

@@ -1,6 +1,5 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import * as z from "zod/mini";
 import { CHECKS } from "../../../../tests/support/recipe-checks";
 import { INPUTS } from "../../../../tests/support/recipe-inputs";
 import { landings } from "../../count/trail";
@@ -8,6 +7,7 @@ import { exact, keyOf } from "../../number/exact";
 import { fold } from "../../scene/fold";
 import { EMPTY_SCENE, inksAt, isCoveredAt, type Scene } from "../../scene/scene";
 import { kindOfView, type View } from "../../views/view";
+import * as z from "../../zod";
 import { Board } from "../board";
 import { recipeBoard } from "../write-recipe";
 import { RECIPE_NAMES, type RecipeInputs, type RecipeName, recipeOf, written } from "./any";

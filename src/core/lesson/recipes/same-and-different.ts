@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import type { Move } from "../../scene/move";
 import { HUNDRED_CHART } from "../../surface/chart";
 import type { ViewId } from "../../views/view-id";
+import * as z from "../../zod";
 import { inCommon, list, multiplesOf, range, say, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

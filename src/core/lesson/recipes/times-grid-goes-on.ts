@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { NEW_TIMES } from "../../surface/times-grid";
 import type { ViewId } from "../../views/view-id";
+import * as z from "../../zod";
 import { asking, list, range, say, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

@@ -1,4 +1,3 @@
-import * as z from "zod/mini";
 import { countedIn } from "../../count/count";
 import { NEW_COUNT } from "../../count/count-settings";
 import { stopAt, stopQuestion } from "../../count/stops";
@@ -8,6 +7,7 @@ import type { StopPart } from "../../scene/slices/parts";
 import { KINDS } from "../../views/kinds";
 import { MAX_STOPS } from "../../views/kinds/stops";
 import type { ViewId } from "../../views/view-id";
+import * as z from "../../zod";
 import { say, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 

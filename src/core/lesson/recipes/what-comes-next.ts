@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { asking, jump, list, range, say, start, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

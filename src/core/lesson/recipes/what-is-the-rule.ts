@@ -1,8 +1,8 @@
-import * as z from "zod/mini";
 import { holdsOf } from "../../set/holds";
 import { type Condition, type Rule, ruleOf } from "../../set/rule";
 import { ruleWords } from "../../set/rule-words";
 import { HUNDRED_CHART } from "../../surface/chart";
+import * as z from "../../zod";
 import { markRule, range, say, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 

@@ -1,8 +1,8 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../number/number-schema";
 import { readNumber } from "../../number/read-number";
 import type { Move } from "../../scene/move";
 import { plainChart } from "../../surface/chart";
+import * as z from "../../zod";
 import { markRule, multiplesOf, say, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 

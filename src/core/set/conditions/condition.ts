@@ -1,9 +1,9 @@
-import type * as z from "zod/mini";
 import { type Exact, exact, type NumberKey } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { readNumber } from "../../number/read-number";
 import { showNumber } from "../../number/show-number";
 import { schema, type Z } from "../../schema";
+import type * as z from "../../zod";
 import type { InkSet } from "../ink";
 import type { Squares } from "../squares";
 

@@ -2,7 +2,8 @@ import { exact, isMultiple, keyOf } from "../../number/exact";
 import { showNumber } from "../../number/show-number";
 import { kindOf, type Rule } from "../rule";
 import type { Squares } from "../squares";
-import { indexStep, type Mirror, type Symmetry } from "./symmetry";
+import { indexStep } from "./find-symmetries";
+import type { Mirror, Symmetry } from "./symmetry";
 
 const MIRROR_WORDS: Record<Mirror, string> = {
   upright: "It is its own mirror image, left and right.",

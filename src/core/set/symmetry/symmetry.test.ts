@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { type Condition, ruleOf, wholeTestOf } from "../rule";
 import { HUNDRED_SQUARES, type Squares } from "../squares";
-import { indexStep, type Picture, pictureOf, type Symmetry, symmetriesOf } from "./symmetry";
+import { indexStep, type Picture, pictureOf, symmetriesOf } from "./find-symmetries";
+import type { Symmetry } from "./symmetry";
 import { symmetryWords, whyWords } from "./symmetry-words";
 
 const chart = (columns: number, rows: number, first = "1"): Squares => ({

@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { ARROWS, type Arrow } from "../../count/route";
 import { plainChart } from "../../surface/chart";
 import { neighbourOf } from "../../surface/neighbours";
+import * as z from "../../zod";
 import { howMany, sheetKind } from "../sheet-kind";
 
 /** Routes of arrows on a chart of rows of ten: where do they land? */

@@ -1,10 +1,10 @@
-import * as z from "zod/mini";
 import { exact, keyOf, type NumberKey } from "../../number/exact";
 import { groupDigits } from "../../number/group-digits";
 import { NumberText } from "../../number/number-schema";
 import { type Chance, pick } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { ChartSettings, chartNumbers, plainChart } from "../../surface/chart";
+import * as z from "../../zod";
 import { makesView, sheetKind } from "../sheet-kind";
 
 const MISSING = ["none", "few", "some", "most", "all", "multiples"] as const;

@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { throughTen } from "../../count/ten-frame";
 import type { Move } from "../../scene/move";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { howMany, sheetKind } from "../sheet-kind";
 
 /** Ten frames: counters to be counted, counters to be drawn, or a sum that is filled to ten. */

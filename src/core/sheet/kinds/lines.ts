@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../number/number-schema";
 import { LineSettings, lineNumbers } from "../../surface/line";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { howMany, makesView, sheetKind } from "../sheet-kind";
 
 /** Lines to be written on: with all labels, those at the ends, or none. */

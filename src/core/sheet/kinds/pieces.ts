@@ -1,6 +1,7 @@
-import * as z from "zod/mini";
-import { drawNumber, ZEROS } from "../../puzzle/draw-number";
+import { drawNumber } from "../../puzzle/draw-number";
+import { ZEROS } from "../../puzzle/drawn-numbers";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { howMany, sheetKind } from "../sheet-kind";
 
 /** Pieces of numbers, to be read and written in digits. */

@@ -1,10 +1,10 @@
-import * as z from "zod/mini";
 import { type Problem, readProblem } from "../../count/problem";
 import { type Exact, exact, keyOf } from "../../number/exact";
 import type { Chance } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { LineSettings } from "../../surface/line";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { howMany, sheetKind } from "../sheet-kind";
 import type { PaperView, Task } from "../task";
 

@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
 import type { Chance } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { type Condition, type Rule, ruleOf } from "../../set/rule";
 import { ruleWords } from "../../set/rule-words";
 import { plainChart } from "../../surface/chart";
+import * as z from "../../zod";
 import { howMany, sheetKind } from "../sheet-kind";
 
 /** Shadings without numbers: what do the shaded places have in common? */

@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { stopAt } from "../../count/stops";
 import { pick } from "../../puzzle/draw";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { howMany, sheetKind } from "../sheet-kind";
 
 /** Stops of a count: was there an exchange, of what for what, and if not, how many more are needed? */

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { sheetKind } from "../sheet-kind";
 
 /** A number strip in true size, to be cut out in pieces with an edge for glue: of centimetres, or of wider cells. */

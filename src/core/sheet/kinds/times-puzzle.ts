@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
 import { makeTimesPuzzle } from "../../puzzle/make-times-puzzle";
 import type { Move } from "../../scene/move";
 import { ALL } from "../../set/rule";
 import { cellKey } from "../../surface/cell-key";
 import { KINDS } from "../../views/kinds";
+import * as z from "../../zod";
 import { howMany, sheetKind } from "../sheet-kind";
 
 /** Times grid puzzles: a few numbers are left of a window, and leave one answer for the cell in the frame. */

@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
 import { Move } from "../../scene/move";
 import { movesMadeOn } from "../../scene/own";
 import { ALL } from "../../set/rule";
 import { KINDS } from "../../views/kinds";
 import { View, type ViewSettings } from "../../views/view";
+import * as z from "../../zod";
 import { sheetKind } from "../sheet-kind";
 
 /** Most moves that a view brings along from its board: above a whole lesson's. */

@@ -1,8 +1,7 @@
 import { exact, keyOf, type NumberKey } from "../../number/exact";
 import { showNumber } from "../../number/show-number";
-import { type AnyLine, LineSettings, lineAs, lineHolds, StripSettings } from "../../surface/line";
+import { type AnyLine, LineSettings, lineAs, lineHolds, plainLine, StripSettings } from "../../surface/line";
 import { scaleOf, spanOf, tickAt, ticksIn } from "../../surface/line-scale";
-import { startingLine } from "../../surface/starting-lines";
 import type { Seen, ViewKind } from "../kind";
 
 /** Most numbers of a line that are listed. */
@@ -30,7 +29,7 @@ export const line: ViewKind<LineSettings> = {
   ...ofLines,
   kind: "line",
   schema: LineSettings,
-  starts: startingLine("0-100"),
+  starts: plainLine("0", "100", "10", 10),
   name: "Number line",
   surface: "Line",
 };
@@ -39,7 +38,7 @@ export const strip: ViewKind<StripSettings> = {
   ...ofLines,
   kind: "strip",
   schema: StripSettings,
-  starts: lineAs(startingLine("0-20"), "strip") as StripSettings,
+  starts: lineAs(plainLine("0", "20", "1"), "strip") as StripSettings,
   name: "Number strip",
   surface: "Strip",
 };

@@ -1,6 +1,6 @@
 import { exact } from "../../number/exact";
 import { smallestPieces } from "../../number/place-value";
-import { DRAWN, ZEROS } from "../../puzzle/draw-number";
+import { DRAWN, ZEROS } from "../../puzzle/drawn-numbers";
 import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 

@@ -2,12 +2,12 @@
 
 import { X } from "lucide-react";
 import { useState } from "react";
-import * as z from "zod/mini";
 import { showNumber } from "@/core/number/show-number";
 import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith } from "@/core/set/choose-condition";
 import { MAX_PICKED, PICKED_AT_FIRST } from "@/core/set/conditions/picked";
 import { Condition, kindOf, type Rule, ruleOf } from "@/core/set/rule";
 import type { Squares } from "@/core/set/squares";
+import * as z from "@/core/zod";
 import { Button } from "@/kit/button";
 import { NumberPad } from "../number-pad";
 

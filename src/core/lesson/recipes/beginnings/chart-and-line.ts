@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../../number/number-schema";
 import { ChartSettings, plainChart } from "../../../surface/chart";
 import { LineSettings, plainLine } from "../../../surface/line";
+import * as z from "../../../zod";
 import { view } from "../parts";
 import { makesBoard, recipe } from "../recipe";
 

@@ -1,8 +1,8 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../../number/number-schema";
 import { ALL } from "../../../set/rule";
 import { ChartSettings, chartNumbers } from "../../../surface/chart";
 import { STARTING_CHARTS } from "../../../surface/starting-charts";
+import * as z from "../../../zod";
 import { view } from "../parts";
 import { makesBoard, recipe } from "../recipe";
 

@@ -1,9 +1,9 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../../number/number-schema";
 import { LineSettings, plainLine } from "../../../surface/line";
 import { STARTING_LINES } from "../../../surface/starting-lines";
 import type { KindField } from "../../../views/kind";
 import { KINDS } from "../../../views/kinds";
+import * as z from "../../../zod";
 import { view } from "../parts";
 import { makesBoard, recipe } from "../recipe";
 

@@ -1,5 +1,5 @@
-import * as z from "zod/mini";
 import { plainLine, StripSettings } from "../../../surface/line";
+import * as z from "../../../zod";
 import { view } from "../parts";
 import { makesBoard, recipe } from "../recipe";
 import { END_FIELDS, ENDS } from "./line";

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { NEW_TIMES, TimesSettings } from "../../../surface/times-grid";
 import { KINDS } from "../../../views/kinds";
+import * as z from "../../../zod";
 import { view } from "../parts";
 import { makesBoard, recipe, whole } from "../recipe";
 

@@ -1,6 +1,6 @@
-import * as z from "zod/mini";
 import { NumberText } from "../../../number/number-schema";
 import { ChartSettings, plainChart } from "../../../surface/chart";
+import * as z from "../../../zod";
 import { view } from "../parts";
 import { makesBoard, recipe } from "../recipe";
 

@@ -1,0 +1,110 @@
+import { indexAtCell, latticeGrid } from "../lattice";
+import { MAX_SQUARES, type Squares } from "../squares";
+import type { Mirror, Symmetry } from "./symmetry";
+
+/** A chart as a picture: which of its squares are shaded. */
+export type Picture = {
+  readonly rows: number;
+  readonly columns: number;
+  /** Whether a square is shaded, row by row; null where the chart has none. */
+  readonly squares: readonly (boolean | null)[];
+};
+
+/** The picture of a chart with some of its numbers shaded, by their place in the chart, from 0. */
+export function pictureOf(chart: Squares, isShaded: (index: number) => boolean): Picture {
+  const { rows, columns } = latticeGrid(chart);
+  const squares = Array.from({ length: rows * columns }, (_, at) => {
+    const index = indexAtCell(chart, { row: Math.floor(at / columns), column: at % columns });
+    return index === null ? null : isShaded(index);
+  });
+  return { rows, columns, squares };
+}
+
+type Turned = (row: number, column: number) => readonly [number, number];
+
+/** Whether each square is like the one that it comes to; of squares that come to none, nothing is asked where `open`. */
+function isLike({ rows, columns, squares }: Picture, turned: Turned, open = false): boolean {
+  for (let row = 0; row < rows; row += 1) {
+    for (let column = 0; column < columns; column += 1) {
+      const [r, c] = turned(row, column);
+      const there = r >= 0 && c >= 0 && r < rows && c < columns ? squares[r * columns + c]! : null;
+      const here = squares[row * columns + column]!;
+      if (open && (here === null || there === null)) continue;
+      if (here !== there) return false;
+    }
+  }
+  return true;
+}
+
+/** The mirrors and turns after which a picture looks the same. A quarter turn, and the slopes, need as many rows as columns. */
+function turnsOf(picture: Picture): Symmetry[] {
+  const [lastRow, lastColumn] = [picture.rows - 1, picture.columns - 1];
+  const isSquare = lastRow === lastColumn;
+  const found: Symmetry[] = [];
+  const mirrors: readonly [Mirror, boolean, Turned][] = [
+    ["upright", true, (row, column) => [row, lastColumn - column]],
+    ["level", true, (row, column) => [lastRow - row, column]],
+    ["down-right", isSquare, (row, column) => [column, row]],
+    ["down-left", isSquare, (row, column) => [lastColumn - column, lastRow - row]],
+  ];
+  for (const [line, may, turned] of mirrors)
+    if (may && isLike(picture, turned)) found.push({ kind: "mirror", line });
+  if (isLike(picture, (row, column) => [lastRow - row, lastColumn - column])) {
+    const quarter = isSquare && isLike(picture, (row, column) => [column, lastRow - row]);
+    found.push({ kind: "turn", by: quarter ? "quarter" : "half" });
+  }
+  return found;
+}
+
+/**
+ * The shortest slides after which a picture looks the same wherever it lies on itself, at most two, that do not go the same
+ * way. A slide goes by at most half of the picture, and brings half of the shaded squares to others at least.
+ */
+function slidesOf(picture: Picture): Symmetry[] {
+  const { rows, columns, squares } = picture;
+  if (squares.length > MAX_SQUARES || !squares.includes(true) || !squares.includes(false)) return [];
+  const shifts: { down: number; right: number }[] = [];
+  const [most, wide] = [Math.floor(rows / 2), Math.floor(columns / 2)];
+  for (let down = 0; down <= most; down += 1)
+    for (let right = -wide; right <= wide; right += 1)
+      if (down > 0 || right > 0) shifts.push({ down, right });
+  shifts.sort((a, b) => a.down ** 2 + a.right ** 2 - (b.down ** 2 + b.right ** 2));
+  const found: { down: number; right: number }[] = [];
+  for (const shift of shifts) {
+    const { down, right } = shift;
+    if (found[0] && found[0].down * right === found[0].right * down) continue;
+    if (!meetsItself(picture, down, right)) continue;
+    if (isLike(picture, (row, column) => [row + down, column + right], true)) found.push(shift);
+    if (found.length === 2) break;
+  }
+  return found.map((shift) => ({ kind: "slide", ...shift }));
+}
+
+/** Whether at least half of the shaded squares come to another one. */
+function meetsItself({ rows, columns, squares }: Picture, down: number, right: number): boolean {
+  let [shaded, met] = [0, 0];
+  for (const [at, is] of squares.entries()) {
+    if (!is) continue;
+    const [row, column] = [Math.floor(at / columns) + down, (at % columns) + right];
+    shaded += 1;
+    if (row < rows && column >= 0 && column < columns && squares[row * columns + column]) met += 1;
+  }
+  return 2 * met >= shaded;
+}
+
+/** All that a picture looks the same after: mirrors, turns and slides. One that is empty, or all shaded, has none to tell. */
+export function symmetriesOf(picture: Picture): Symmetry[] {
+  if (!picture.squares.includes(true) || !picture.squares.includes(false)) return [];
+  return [...turnsOf(picture), ...slidesOf(picture)];
+}
+
+/**
+ * By how many differences a number is more that stands so many rows below another and so many columns to its right; null on
+ * a chart that is read back and forth, where it is not the same everywhere.
+ */
+export function indexStep(chart: Squares, down: number, right: number): number | null {
+  if (chart.reads === "back-and-forth") return null;
+  const { rows, columns } = latticeGrid(chart);
+  const [below, beside] = chart.run === "down" ? [1, rows] : [columns, 1];
+  return (chart.climb === "up" ? -down : down) * below + right * beside;
+}

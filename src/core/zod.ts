@@ -1,0 +1,47 @@
+/*
+ * What schemas are built with, and no more of it: it is handed on as a whole, and so it is sent to a browser as a whole.
+ */
+
+export type {
+  core,
+  infer,
+  output,
+  ZodMiniBoolean,
+  ZodMiniLiteral,
+  ZodMiniObject,
+  ZodMiniType,
+} from "zod/mini";
+export {
+  _default,
+  array,
+  boolean,
+  catch,
+  catchall,
+  check,
+  discriminatedUnion,
+  enum,
+  extend,
+  int,
+  literal,
+  looseObject,
+  maximum,
+  maxLength,
+  minimum,
+  minLength,
+  NEVER,
+  nullable,
+  number,
+  object,
+  optional,
+  pick,
+  pipe,
+  record,
+  refine,
+  regex,
+  safeExtend,
+  string,
+  transform,
+  trim,
+  union,
+  unknown,
+} from "zod/mini";

@@ -1,0 +1,3 @@
+/* What makes a board alive, in one piece: what its views bring beside it then comes once. */
+export { begin } from "./begin";
+export { LiveBoard } from "./live-board";

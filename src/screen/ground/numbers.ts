@@ -1,3 +1,0 @@
-export { TargetText } from "@/core/surface/cell-key";
-
-export const next = () => import("./rules");

@@ -1,3 +1,0 @@
-export { Rule } from "@/core/set/rule";
-
-export const next = () => import("./views");

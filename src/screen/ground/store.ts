@@ -1,3 +1,0 @@
-export { createBoardStore } from "../store/board-store";
-
-export const next = () => import("../board/begin");

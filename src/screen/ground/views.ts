@@ -1,3 +1,0 @@
-export { View } from "@/core/views/view";
-
-export const next = () => import("./moves");
