@@ -83,11 +83,17 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
         {/* The menu, and the way to preparing. */}
         <span className="h-press w-40 shrink-0" />
       </header>
-      {/* What stands below the board comes before it: the board has its place from its first frame on, however far the page has come. */}
+      {/* What stands below the board or beside it comes before it: it has its place from its first frame on. */}
       {prepare && <div className="order-1 h-[7.25rem] shrink-0 low:h-press" />}
       <footer className="order-2 h-[6.5rem] shrink-0 bg-rail max-[63.9375rem]:h-40 low:h-touch" />
       <main className="flex min-h-0 flex-1 flex-col px-5 pb-3 low:px-2 low:pb-1.5">
         <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && (slim ? SLIM : SIDE))}>
+          {side && (
+            <div
+              className={clsx("order-1", prepare && "rounded-card bg-board")}
+              style={slim && upright ? { height: (panel.height - 16) * grow } : {}}
+            />
+          )}
           <div className="at-rest min-h-0 min-w-0">
             <StillBoard
               of={`${id} ${revision}`}
@@ -99,12 +105,6 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
               takesTouches={nonce}
             />
           </div>
-          {side && (
-            <div
-              className={prepare ? "rounded-card bg-board" : ""}
-              style={slim && upright ? { height: (panel.height - 16) * grow } : {}}
-            />
-          )}
         </div>
       </main>
     </div>
