@@ -14,6 +14,7 @@ import { DrawnRoute } from "@/view/chart/route";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
 import { filling } from "../fill/filling";
 import { PenLayer } from "../pen/pen-layer-later";
+import { answers } from "../save/save-door";
 import { TOOL_NAMES, toolOf } from "../tools";
 import { stageOf } from "../views/stages";
 import { Handle } from "./handle";
@@ -66,6 +67,7 @@ export const AddBoard = later(part("addBoard"));
 export const Divider = later(part("divider"), Handle, "when brought");
 
 const PARTS = [
+  { bring: answers },
   Neighbours,
   DrawnRoute,
   SymmetryLines,

@@ -4,8 +4,8 @@ import type { Whereabouts } from "../store/whereabouts";
 import { forgetWork, type WorkAside } from "./kept-keys";
 import type { Save, SaveAnswer } from "./save-messages";
 
-/** What reads an answer comes with the first one: a board stands without it. */
-const answers = () => import("./save-messages");
+/** What reads an answer: a board stands without it, and it is brought before the first save. */
+export const answers = () => import("./save-messages");
 
 const TOO_LONG_MS = 15_000;
 /** Browsers let a page that is closing send no more than this, in bytes: letters beyond ASCII take several. */

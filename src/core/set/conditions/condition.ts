@@ -170,7 +170,8 @@ export const wholeText = (z: Z, min: number, max: number) =>
 /** A text that the condition before had, where it is a whole number within bounds, else another. */
 export function keepWhole(old: unknown, min: number, max: number, otherwise: string): string {
   const text = keepText(old, otherwise);
-  return readNumber(text).ok && isWholeWithin(text, min, max) ? text : otherwise;
+  const read = readNumber(text);
+  return read.ok && isWholeWithin(read.text, min, max) ? read.text : otherwise;
 }
 
 /** The numbers from one to another, both included. */
