@@ -1,10 +1,13 @@
-import { cookies } from "next/headers";
+import { cookies, headers } from "next/headers";
 import { ShelfWish } from "@/core/lesson/shelf-wish";
 import * as z from "@/core/zod";
 import { database } from "@/data/database";
 import { countRemoved } from "@/data/lessons";
 import { findOnShelf, labelsOnShelf } from "@/data/shelf";
+import { readSeen } from "@/screen/board/seen";
+import { SEEN } from "@/screen/board/seen-cookie";
 import { FIRST, isFirstVisit } from "@/screen/first/first-visit";
+import { cardsSeen } from "@/screen/shelf/card-rows";
 import { Shelf } from "@/screen/shelf/shelf";
 import { ShelfFrame } from "@/screen/shelf/shelf-frame";
 import { AT_A_TIME } from "@/screen/shelf/shelf-lesson";
@@ -20,13 +23,16 @@ export default async function ShelfPage({ searchParams }: Props) {
     labelsOnShelf(db),
     countRemoved(db),
   ]);
+  const [sent, cookie] = [await headers(), await cookies()];
+  const seen = readSeen(cookie.get(SEEN)?.value, sent.get("user-agent") ?? "");
   return (
     <ShelfFrame here="lessons" removed={removed}>
       <Shelf
         wish={wish}
         first={await shownPart(db, told)}
         labels={labels}
-        isFirstVisit={isFirstVisit((await cookies()).get(FIRST)?.value)}
+        drawn={cardsSeen(seen)}
+        isFirstVisit={isFirstVisit(cookie.get(FIRST)?.value)}
       />
     </ShelfFrame>
   );

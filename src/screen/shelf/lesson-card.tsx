@@ -9,7 +9,7 @@ import { later } from "@/kit/later";
 import { Menu, MenuItem } from "@/kit/menu";
 import { say } from "@/kit/messages";
 import { BoardPicture } from "./board-picture";
-import { boardsOf, DRAWN_AHEAD, type ShelfLesson } from "./shelf-lesson";
+import { boardsOf, type ShelfLesson } from "./shelf-lesson";
 import { useDoor } from "./use-door";
 
 const LessonWordsDialog = later(() =>
@@ -24,10 +24,12 @@ type Props = {
   total: number;
   /** Labels of the shelf. */
   inUse: readonly string[];
+  /** Its picture has come with the page. */
+  isDrawn: boolean;
 };
 
 /** One lesson on the shelf: its picture and its words; a touch opens it. The list is measured and drawn anew, not its cards. */
-export const LessonCard = memo(function LessonCard({ lesson, place, total, inUse }: Props) {
+export const LessonCard = memo(function LessonCard({ lesson, place, total, inUse, isDrawn }: Props) {
   const [naming, setNaming] = useState(false);
   const [looking, setLooking] = useState(false);
   const router = useRouter();
@@ -53,12 +55,7 @@ export const LessonCard = memo(function LessonCard({ lesson, place, total, inUse
           // A picture out of sight is not laid out.
           <div className="aspect-[16/10] rounded-card border border-edge bg-board p-3 [content-visibility:auto] group-hover:border-ink">
             {lesson.picture && (
-              <BoardPicture
-                lesson={id}
-                revision={lesson.revision}
-                board={lesson.picture}
-                ahead={place < DRAWN_AHEAD}
-              />
+              <BoardPicture lesson={id} revision={lesson.revision} board={lesson.picture} ahead={isDrawn} />
             )}
           </div>
         )}

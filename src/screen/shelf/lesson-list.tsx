@@ -3,16 +3,11 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { useSize } from "@/kit/use-size";
+import { CARD, columnsIn, GAP, MOST, ROW, ROW_GAP } from "./card-rows";
 import { LessonCard } from "./lesson-card";
 import { AT_A_TIME } from "./shelf-lesson";
 import type { Found } from "./use-shelf";
 
-/** A card is at least so wide; between two of them, and two rows of them, there is a gap. In pixels, as in the style below. */
-const [CARD, GAP, ROW_GAP] = [264, 24, 32];
-/** No more stand beside each other, however wide the window is: they grow instead. */
-const MOST = 8;
-/** Of a row of cards until one has been measured. */
-const ROW = 260;
 /** Rows that stand ready above and below the window. */
 const READY = 2;
 
@@ -20,17 +15,19 @@ type Props = {
   found: Found;
   /** The labels of the shelf: where there are any, every card has a line for them. */
   inUse: readonly string[];
+  /** So many pictures have come with the page. */
+  drawn: number;
   onNear: (near: { from: number; to: number }) => void;
 };
 
 /** The cards of the lessons, as many as are near the window; the page is as long as if all of them stood there. */
-export function LessonList({ found, inUse, onNear }: Props) {
+export function LessonList({ found, inUse, drawn, onNear }: Props) {
   const { total, lessons } = found;
   const list = useRef<HTMLUListElement>(null);
   const { width } = useSize(list, { width: 0, height: 0 });
   const [row, setRow] = useState(ROW);
   const [top, setTop] = useState(0);
-  const columns = Math.max(1, Math.min(MOST, Math.floor((width + GAP) / (CARD + GAP))));
+  const columns = columnsIn(width);
   const rows = Math.ceil(total / columns);
   const virtual = useWindowVirtualizer({
     count: rows,
@@ -72,7 +69,14 @@ export function LessonList({ found, inUse, onNear }: Props) {
         const place = from + index;
         const lesson = lessons.get(place);
         return lesson ? (
-          <LessonCard key={lesson.id} lesson={lesson} place={place} total={total} inUse={inUse} />
+          <LessonCard
+            key={lesson.id}
+            lesson={lesson}
+            place={place}
+            total={total}
+            inUse={inUse}
+            isDrawn={place < drawn}
+          />
         ) : (
           <li key={`place ${place}`} aria-hidden className="rounded-card bg-mist" style={{ height: row }} />
         );

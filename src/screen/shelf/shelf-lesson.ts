@@ -8,5 +8,3 @@ export const boardsOf = (count: number): string => (count === 1 ? "1 board" : `$
 
 /** So many lessons come with the page, and so many are asked for at a time. */
 export const AT_A_TIME = 24;
-/** So many of their pictures are drawn by the server: as many as a window shows. */
-export const DRAWN_AHEAD = 12;

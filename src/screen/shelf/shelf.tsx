@@ -29,10 +29,12 @@ type Props = {
   labels: readonly LabelInUse[];
   /** Whether nobody has used Yellow Stair in this browser, as far as the server knows. */
   isFirstVisit: boolean;
+  /** So many pictures the server has drawn: as many as this window shows, as far as it knows. */
+  drawn: number;
 };
 
 /** The lessons, and the way to a new one. */
-export function Shelf({ labels, isFirstVisit, ...came }: Props) {
+export function Shelf({ labels, isFirstVisit, drawn, ...came }: Props) {
   const [near, setNear] = useState({ from: 0, to: came.first.lessons.length });
   const { wish, setWish, found, away } = useShelf(came, near);
   const inUse = useMemo(() => labels.map(({ label }) => label), [labels]);
@@ -135,7 +137,7 @@ export function Shelf({ labels, isFirstVisit, ...came }: Props) {
               </button>
             </p>
           )}
-          <LessonList found={found} inUse={inUse} onNear={setNear} />
+          <LessonList found={found} inUse={inUse} drawn={drawn} onNear={setNear} />
           {making && <NewLesson open onOpenChange={setMaking} />}
         </>
       )}

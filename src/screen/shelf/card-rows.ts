@@ -1,0 +1,20 @@
+import { AT_A_TIME } from "./shelf-lesson";
+
+/** A card is at least so wide; between two of them, and two rows of them, there is a gap. In pixels, as in the list's style. */
+export const [CARD, GAP, ROW_GAP] = [264, 24, 32];
+/** No more stand beside each other, however wide the window is: they grow instead. */
+export const MOST = 8;
+/** A row of cards is about so high until one has been measured. */
+export const ROW = 260;
+/** The yellow stair and the edges beside the cards; a narrow window has the stair above them. */
+const [BESIDE, EDGES, NARROW] = [184 + 64, 40, 768];
+
+/** How many cards stand beside each other in a list of some width. */
+export const columnsIn = (width: number): number =>
+  Math.max(1, Math.min(MOST, Math.floor((width + GAP) / (CARD + GAP))));
+
+/** How many cards are seen of the shelf in a window, before it is scrolled: so many pictures the server draws into the page. */
+export function cardsSeen({ width, height }: { width: number; height: number }): number {
+  const columns = columnsIn(width - (width < NARROW ? EDGES : BESIDE));
+  return Math.min(AT_A_TIME, columns * Math.ceil(height / (ROW + ROW_GAP)));
+}
