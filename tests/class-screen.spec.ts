@@ -1,6 +1,6 @@
 import { type BrowserContext, expect, type Page, test } from "@playwright/test";
 import { HANDS, press, rest } from "./support/hands";
-import { addLesson, lessonWith, lineView, place } from "./support/lessons";
+import { addLesson, lessonWith, lineView, place, question } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
@@ -42,7 +42,7 @@ for (const hand of HANDS) {
 
     await press(hand, button(page, "Hold it"));
     await press(hand, button(page, "Climb"));
-    await expect(page.getByText("It was 54. And the one after that?")).toBeVisible();
+    await expect(question(page).getByText("It was 54. And the one after that?")).toBeVisible();
     await expect(page.getByText("Only you see this: the class screen is held")).toBeVisible();
     await expect(words(screen)).toContainText("Which post has the next one?");
     await press(hand, button(page, "Let it follow"));

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { measureScreen } from "../scripts/lib/measure-screen.mjs";
 import { middleOf } from "./support/hands";
-import { addLesson, climb, lessonWith, lineView } from "./support/lessons";
+import { addLesson, climb, lessonWith, lineView, question } from "./support/lessons";
 import { at } from "./support/lines";
 import { pressOnRail } from "./support/rail";
 
@@ -63,10 +63,10 @@ for (const [name, board, asks] of [
     await page.emulateMedia({ reducedMotion: "reduce" });
     await page.goto(`/lesson/${await addLesson(request, { name })}`);
     await page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name: board }).click();
-    const question = page.getByRole("region", { name: "Question" }).getByText(asks);
+    const asked = question(page).getByText(asks);
     await expect(async () => {
-      if (!(await question.isVisible())) await climb(page);
-      await expect(question).toBeVisible({ timeout: 500 });
+      if (!(await asked.isVisible())) await climb(page);
+      await expect(asked).toBeVisible({ timeout: 500 });
     }).toPass();
     await page.getByRole("button", { name: "Show answer" }).click();
     for (const size of [...NARROW, ...SIZES]) {

@@ -7,6 +7,7 @@ import {
   lineView,
   openBoard,
   place,
+  question,
   saved,
 } from "./support/lessons";
 
@@ -259,7 +260,7 @@ test.describe("in hand", () => {
     const box = (await message.boundingBox())!;
     for (const part of [
       page.getByRole("grid"),
-      page.getByText("Which post has the first one?"),
+      question(page).getByText("Which post has the first one?"),
       page.locator("footer"),
     ]) {
       expect((await part.boundingBox())!.y).toBeGreaterThanOrEqual(box.y + box.height);

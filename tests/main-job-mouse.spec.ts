@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { framesLater, shut } from "./support/hands";
-import { addLesson, climb, openBoard, panel, place, saved } from "./support/lessons";
+import { addLesson, climb, openBoard, panel, place, question, saved } from "./support/lessons";
 import { clear, pressOnRail } from "./support/rail";
 
 test("the whole lesson with a mouse: found, counted, asked, climbed, changed, and found again", async ({
@@ -68,17 +68,17 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await dialog.getByLabel("Answer").fill("51, 52, 53, 55, 56 and 57");
     await dialog.getByRole("button", { name: "Keep the step" }).click();
     await expect(page.getByRole("img", { name: "Step 1 of 8" })).toBeVisible();
-    await expect(page.getByText("Which posts are covered?")).toBeVisible();
-    await expect(page.getByText("51, 52, 53, 55, 56 and 57")).toHaveCount(0);
+    await expect(question(page).getByText("Which posts are covered?")).toBeVisible();
+    await expect(question(page).getByText("51, 52, 53, 55, 56 and 57")).toHaveCount(0);
     await page.getByRole("button", { name: "Show answer" }).click();
-    await expect(page.getByText("51, 52, 53, 55, 56 and 57")).toBeVisible();
+    await expect(question(page).getByText("51, 52, 53, 55, 56 and 57")).toBeVisible();
     await saved(page);
   });
 
   await test.step("climbs a prepared stair, and comes back to the step as prepared", async () => {
     await openBoard(page, /Which post comes next/);
     await climb(page);
-    await expect(page.getByText("Which post has the next one?")).toBeVisible();
+    await expect(question(page).getByText("Which post has the next one?")).toBeVisible();
     await expect(place(page, "covered")).toHaveCount(2);
     await page.getByRole("button", { name: "Sun ink", exact: true }).click();
     await place(page, "1").click();
@@ -106,7 +106,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
   await test.step("all of it is there after a reload, and the shelf knows that it was taught", async () => {
     await page.reload();
     await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toBeVisible();
-    await expect(page.getByText("Which posts are covered?")).toBeVisible();
+    await expect(question(page).getByText("Which posts are covered?")).toBeVisible();
     await expect(panel(page, "ones")).toHaveCount(0);
     await page.getByRole("link", { name: "Lessons" }).click();
     await expect(page.getByRole("listitem").filter({ hasText: "Lamps by mouse" })).toContainText(

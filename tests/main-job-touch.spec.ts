@@ -1,5 +1,5 @@
 import { type CDPSession, expect, type Locator, test } from "@playwright/test";
-import { addLesson, openBoard, panel, place, saved } from "./support/lessons";
+import { addLesson, openBoard, panel, place, question, saved } from "./support/lessons";
 import { pressOnRail } from "./support/rail";
 
 test.use({ hasTouch: true, viewport: { width: 1280, height: 800 } });
@@ -44,7 +44,9 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   await expect(place(page, "24")).toBeVisible();
 
   await page.getByRole("button", { name: "Climb" }).tap();
-  await expect(page.getByText("Every sixth post has a lamp. Which post has the first one?")).toBeVisible();
+  await expect(
+    question(page).getByText("Every sixth post has a lamp. Which post has the first one?"),
+  ).toBeVisible();
   // A double tap climbs once.
   await page.waitForTimeout(350);
   await page.getByRole("button", { name: "Climb" }).tap();
@@ -53,7 +55,7 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   // A step shows one thing after another; a second touch shows the rest at once.
   await expect(page.getByRole("button", { name: "Finish the step" })).toBeVisible();
   await page.getByRole("button", { name: "Finish the step" }).tap();
-  await expect(page.getByText("Three posts have a lamp now")).toBeVisible();
+  await expect(question(page).getByText("Three posts have a lamp now")).toBeVisible();
   await place(page, "100").tap();
 
   await pressOnRail(page, "Keep as a step", "touch");

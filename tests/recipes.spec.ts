@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press } from "./support/hands";
-import { addLesson, place, saved } from "./support/lessons";
+import { addLesson, place, question, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
@@ -32,9 +32,11 @@ for (const hand of HANDS) {
     await expect(steps(page)).toContainText("Count together");
     await press(hand, button(page, "Teach"));
     await press(hand, button(page, "Climb"));
-    await expect(page.getByText("Count in 6s from 0 to 48. How many jumps of 6 are there?")).toBeVisible();
+    await expect(
+      question(page).getByText("Count in 6s from 0 to 48. How many jumps of 6 are there?"),
+    ).toBeVisible();
     await press(hand, button(page, "Climb"));
-    await expect(page.getByText("The next 2 numbers are covered. Which are they?")).toBeVisible();
+    await expect(question(page).getByText("The next 2 numbers are covered. Which are they?")).toBeVisible();
     await expect(page.getByRole("gridcell", { name: "covered" })).toHaveCount(2);
     await press(hand, page.getByRole("button", { name: /answer/i }));
     await expect(page.getByText("54 and 60", { exact: true })).toBeVisible();

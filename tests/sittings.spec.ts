@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press } from "./support/hands";
-import { addLesson, place } from "./support/lessons";
+import { addLesson, place, question } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
@@ -41,7 +41,7 @@ for (const hand of HANDS) {
     await other.goto(`/lesson/${id}`);
     await expect(band(other)).toContainText("Heron class stopped at step 2 of board 3 today.");
     await press(hand, button(other, "Carry on at step 2 of board 3"));
-    await expect(other.getByText("It was 54. And the one after that?")).toBeVisible();
+    await expect(question(other).getByText("It was 54. And the one after that?")).toBeVisible();
     await expect(place(other, /^33, sun mark/)).toBeVisible();
     await expect(band(other)).toHaveCount(0);
 
@@ -51,7 +51,7 @@ for (const hand of HANDS) {
     await expect(band(third)).toHaveCount(0);
     await expect(button(third, "1 How the chart is built")).toHaveAttribute("aria-current", "page");
     await press(hand, button(third, "Carry on instead"));
-    await expect(third.getByText("It was 54. And the one after that?")).toBeVisible();
+    await expect(question(third).getByText("It was 54. And the one after that?")).toBeVisible();
   });
 }
 
@@ -77,13 +77,13 @@ test("each class has a sitting of its own, and none takes from another", async (
   await other.goto(`/lesson/${id}`);
   await expect(band(other)).toContainText("This lesson was begun before.");
   await button(other, "Heron class: step 2 of board 3, today").click();
-  await expect(other.getByText("It was 54. And the one after that?")).toBeVisible();
+  await expect(question(other).getByText("It was 54. And the one after that?")).toBeVisible();
   await expect(place(other, /^33, sun mark/)).toBeVisible();
   // And back to the other class in the same window.
   await button(other, "More").click();
   await other.getByRole("menuitem", { name: "Teach another class" }).click();
   await button(other, /^Tern class/).click();
-  await expect(other.getByText("How many are in each row?")).toBeVisible();
+  await expect(question(other).getByText("How many are in each row?")).toBeVisible();
   await expect(place(other, /^33, sun mark/)).toHaveCount(0);
 });
 

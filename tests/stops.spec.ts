@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press } from "./support/hands";
-import { addLesson, climb, openBoard } from "./support/lessons";
+import { addLesson, climb, openBoard, question } from "./support/lessons";
 
 const JARS = "16-jars-past-the-hundred";
 const view = (page: Page) => page.getByRole("region", { name: "Stops of the count" });
@@ -51,7 +51,7 @@ test("the questions of the stops become steps, with answers that are worked out"
   await expect(page.getByText("6 steps added at the top of the stair.")).toBeVisible();
   for (let step = 0; step < 8; step += 1) await climb(page);
   // The steps below the board name the question too.
-  const asked = page.getByRole("region", { name: "Question" });
+  const asked = question(page);
   await expect(asked.getByText("Was there an exchange at 293?")).toBeVisible();
   await page.getByRole("button", { name: "Show answer" }).click();
   await expect(page.getByText("No: 7 more ones until there is one")).toBeVisible();

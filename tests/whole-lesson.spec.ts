@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { freePort, startServer } from "../scripts/lib/server.mjs";
 import { HANDS, press } from "./support/hands";
-import { demoLesson, LAMPS, place, saved } from "./support/lessons";
+import { demoLesson, LAMPS, place, question, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
@@ -90,7 +90,7 @@ test("a lesson from a recipe, changed, taught on two windows while the server is
       await expect(other.getByText("Tern class", { exact: true })).toBeVisible();
       await expect(other.getByRole("gridcell", { name: /mark/ })).toHaveCount(0);
       await button(other, "Climb").click();
-      await expect(other.getByText("Which buoy comes next?")).toBeVisible();
+      await expect(question(other).getByText("Which buoy comes next?")).toBeVisible();
     });
   } finally {
     await server.stop();

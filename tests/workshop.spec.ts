@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press } from "./support/hands";
-import { addLesson, place, saved } from "./support/lessons";
+import { addLesson, place, question, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
@@ -94,7 +94,9 @@ test("one move is changed, another left out; a step goes on at each press", asyn
   await expect(place(page, /^20, sun mark/)).toHaveCount(0);
   await button(page, "Climb").click();
   await expect(place(page, /^20, sun mark/)).toBeVisible();
-  await expect(page.getByText("Three posts have a lamp now. Which post has the next one?")).toBeVisible();
+  await expect(
+    question(page).getByText("Three posts have a lamp now. Which post has the next one?"),
+  ).toBeVisible();
 });
 
 test("what no longer makes sense is pointed out and left out only when that is wished", async ({

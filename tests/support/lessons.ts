@@ -73,6 +73,9 @@ export async function retitle(page: Page, title: string) {
 export const place = (page: Page, name: string | RegExp): Locator =>
   page.getByRole("gridcell", { name, exact: true });
 
+/** The band with the step's question: its words are told to who does not see it too, so they stand on the page twice. */
+export const question = (page: Page): Locator => page.getByRole("region", { name: "Question" });
+
 export const openBoard = (page: Page, name: RegExp) =>
   page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name }).click();
 
