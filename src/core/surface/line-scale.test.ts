@@ -70,6 +70,9 @@ describe("labels", () => {
       ),
     );
     expect([40, 20, 10, 3].map((apart) => labelStride(apart, 40))).toEqual([1, 2, 5, 20]);
+    // Of twelve round a ring every second, third, fourth or sixth, so that no gap differs.
+    const round = [40, 20, 15, 10, 8, 7].map((apart) => labelStride(apart, 40, exact(5), 12));
+    expect(round).toEqual([1, 2, 3, 4, 6, 6]);
   });
 
   test.each([

@@ -88,13 +88,24 @@ export function nearestTick(scale: Pick<Scale, "step" | "anchor">, value: Exact)
  * @param interval from label to label where all stay; 1 where only their count matters
  * @param apart how far neighbouring labels stand from each other, in pixels
  * @param room how much room one label needs, in pixels
+ * @param around how many labels go once round a ring, where all stay; those that stay then stand equally far apart all the
+ *   way round: of twelve every second, third, fourth or sixth
  */
-export function labelStride(apart: number, room: number, interval: Exact = exact(1)): number {
+export function labelStride(
+  apart: number,
+  room: number,
+  interval: Exact = exact(1),
+  around?: number,
+): number {
   const least = room / apart;
   if (least <= 1) return 1;
-  for (const stride of roundStrides(interval)) if (stride >= least) return stride;
-  return plainStride(least);
+  const strides = around === undefined ? roundStrides(interval) : factorsOf(around);
+  return strides.find((stride) => stride >= least) ?? plainStride(least);
 }
+
+/** The factors of a whole number, the smallest first. */
+const factorsOf = (whole: number): number[] =>
+  Array.from({ length: whole }, (_, i) => i + 1).filter((part) => whole % part === 0);
 
 /** Of every how many a label stays, where nothing but their number matters. */
 function plainStride(least: number): number {

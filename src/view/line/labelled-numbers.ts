@@ -3,6 +3,13 @@ import type { LineMarks } from "@/core/scene/line-marks";
 import { type AnyLine, lineNumbers, type Span } from "@/core/surface/line";
 import { labelledIn, labelStride, type Scale } from "@/core/surface/line-scale";
 
+/** Of every how many of a line's labels one stays; round a ring, so that they are equally far apart all the way round. */
+export function strideOf(line: AnyLine, span: Span, interval: Exact, apart: number, needed: number): number {
+  const all = span.to.sub(span.from).div(interval);
+  const around = line.kind === "line" && line.shape === "ring" && all.d === 1n ? Number(all.n) : undefined;
+  return labelStride(apart, needed, interval, around);
+}
+
 /** The numbers of a line's own labels that there is room for. */
 export function labelled(line: AnyLine, span: Span, scale: Scale, apart: number, needed: number): Exact[] {
   switch (line.labels) {
@@ -20,10 +27,10 @@ export function labelled(line: AnyLine, span: Span, scale: Scale, apart: number,
       return labelledIn(
         span,
         scale,
-        line.every * labelStride(apart * line.every, needed, scale.interval.mul(line.every)),
+        line.every * strideOf(line, span, scale.interval.mul(line.every), apart * line.every, needed),
       );
     case "all": {
-      const labels = labelledIn(span, scale, labelStride(apart, needed, scale.interval));
+      const labels = labelledIn(span, scale, strideOf(line, span, scale.interval, apart, needed));
       // A line of one label tells nothing of where it goes: its ends stand in.
       if (labels.length > 1 || labelledIn(span, scale, 1).length < 2) return labels;
       return [span.from, span.to];

@@ -18,7 +18,6 @@ export type LineGeometry = {
   partUnder: (at: Point) => number;
   /** How high jumps may rise. */
   headroom: number;
-  /** How deep labels and what hangs below them may reach. */
 };
 
 export const shapeOf = (line: AnyLine): LineShape => (line.kind === "strip" ? "strip" : line.shape);
@@ -50,8 +49,8 @@ export function layGeometry(
   if (shape === "ring") {
     const [x, y] = [width / 2, height / 2];
     const across = Math.min(width, height);
-    // Room round it for jumps and their sizes; less of it where there is little.
-    const round = Math.max(30, Math.min(76, across * 0.22));
+    // Room round it for jumps and their sizes; much less of it where there is little.
+    const round = Math.max(30, Math.min(76, across * 0.38 - 53));
     const radius = Math.max(20, across / 2 - round);
     return {
       shape,
@@ -66,24 +65,25 @@ export function layGeometry(
   }
   const pad = shape === "strip" ? 4 : Math.max(label.width / 2 + 8, 26);
   const length = Math.max(1, width - 2 * pad);
-  // Room for a second row of labels, where enough stays for the jumps.
-  const [one, two] = [label.height + 34, 2 * label.height + 40];
-  const below = height - two >= Math.min(height * 0.42, MIN_ABOVE) ? two : one;
-  const y = Math.max(20, Math.min(height * 0.62, height - below));
   // Jumps stand on the cells of a number strip, not on its middle.
   const base = shape === "strip" ? cellHeight(length / cells, height) / 2 : 0;
+  // Room for a second row of labels, where enough stays for the jumps; under a strip for brackets with their landings.
+  const [one, two] = [label.height + 34, 2 * label.height + 40];
+  const rows = height - two >= Math.min(height * 0.42, MIN_ABOVE) ? two : one;
+  const below = shape === "strip" ? base + label.height + 20 : rows;
+  const y = Math.max(20, base + 4, Math.min(height * 0.62, height - below));
   return {
     shape,
     length,
     point: (part, lift) => ({ x: pad + part * length, y: y - lift - (lift > 0 ? base : 0) }),
     partUnder: (at) => (at.x - pad) / length,
-    headroom: y - 44 - base,
+    headroom: Math.max(10, y - 44 - base),
   };
 }
 
 /** How high the cells of a number strip are that are so wide. */
 export const cellHeight = (width: number, room: number) =>
-  Math.max(28, Math.min(width * 1.25, room * 0.5, 110));
+  Math.max(28, Math.min(width * 1.25, room * 0.3, 110));
 
 /** Where a number stands on a span, as a part of it; on an open line where there is room for it. */
 export type Placing = { partOf: (value: Exact) => number; valueAt: (part: number) => Exact };

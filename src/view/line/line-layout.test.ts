@@ -9,7 +9,7 @@ import { LineSettings, lineAs, plainLine, wholeSpan } from "@/core/surface/line"
 import { slideSpan } from "@/core/surface/line-scale";
 import { startingLine } from "@/core/surface/starting-lines";
 import * as z from "@/core/zod";
-import { openPlacing } from "./line-geometry";
+import { cellHeight, openPlacing } from "./line-geometry";
 import { type LineLayout, layOutLine } from "./line-layout";
 import { nearestNumber, numberNear } from "./number-near";
 
@@ -187,6 +187,31 @@ describe("the labels of a line", () => {
       expect(keys(lay(startingLine("ring"), [], { width: side * 1.6, height: side })).join(" ")).toBe(
         "0 5 10 15 20 25 30 35 40 45 50 55",
       );
+    }
+  });
+
+  test("of a circle that has no room for all stand equally far apart, as large as on a line", () => {
+    const small = lay(startingLine("ring"), [], { width: 520, height: 270 });
+    expect(keys(small).join(" ")).toBe("0 15 30 45");
+    expect(small.numeral).toBeGreaterThanOrEqual(22);
+    // 24 hours, one by one: every second, third, fourth, sixth, eighth or twelfth.
+    for (let side = 120; side <= 500; side += 20) {
+      const day = { ...plainLine("0", "24", "1", 1, {}), shape: "ring" as const };
+      const at = keys(lay(day, [], { width: side, height: side })).map(Number);
+      const gaps = new Set(at.map((number, i) => (at[i + 1] ?? 24) - number));
+      expect([side, ...gaps]).toHaveLength(2);
+    }
+  });
+
+  test("of a strip leave room above for jumps and below for brackets with their landings", () => {
+    for (const height of [130, 150, 200, 320]) {
+      for (const id of ["0-10", "0-20", "0-100"]) {
+        const strip = lay(lineAs(startingLine(id), "strip"), [], { width: 1180, height });
+        const { y } = strip.geometry.point(0, 0);
+        const half = cellHeight(strip.cell, height) / 2;
+        expect(y - half).toBeGreaterThanOrEqual(strip.geometry.headroom);
+        expect(y + half + 20 + strip.numeral).toBeLessThanOrEqual(height);
+      }
     }
   });
 

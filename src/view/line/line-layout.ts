@@ -3,11 +3,11 @@ import { type Written, writeNumber, writtenText } from "@/core/number/fraction-t
 import type { CellState } from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
 import type { AnyLine, Span } from "@/core/surface/line";
-import { labelledIn, labelStride, type Scale, scaleOf } from "@/core/surface/line-scale";
+import { labelledIn, type Scale, scaleOf } from "@/core/surface/line-scale";
 import type { FaceLayout } from "../chart/chart-layout";
 import { round } from "../round";
 import { labelSize, MAX_MEASURED, MIN_NUMERAL } from "./label-size";
-import { labelled, putOn } from "./labelled-numbers";
+import { labelled, putOn, strideOf } from "./labelled-numbers";
 import {
   cellPlacing,
   evenPlacing,
@@ -107,7 +107,7 @@ function numeralsOf(
   frame?: Frame,
 ): Frame {
   const write = writerOf(line, scale);
-  const share = shapeOf(line) === "upright" ? 0.1 : 0.045;
+  const share = { flat: 0.052, strip: 0.052, upright: 0.1, ring: 0.045 }[shapeOf(line)];
   const roomFor = Math.min(room.height * 0.16, room.width * share) * (strong ? 1.25 : 1);
   const floor = shapeOf(line) === "flat" ? 18 : 15;
   const numeral = round(Math.max(floor, Math.min(most, strong ? 46 : 38, roomFor)));
@@ -161,7 +161,7 @@ function bareLine(
   const gap = numeral * 0.45;
   const least = smallestOf(line);
   // In a cell of its own a number may be smaller than on a line.
-  const smallest = (widest * MIN_NUMERAL) / numeral;
+  const smallest = ((widest - numeral * 0.3) * MIN_NUMERAL) / numeral;
   const needed = {
     flat: widest + gap,
     upright: tallest * 1.02,
@@ -176,8 +176,11 @@ function bareLine(
     ring: inside,
     strip: 0,
   }[shape];
-  // The size at which as many labels have room as have at the smallest.
-  const stride = labelStride(apart, (needed * least) / numeral, scale.interval);
+  // The size at which as many labels have room as have at the smallest. Round a circle that is so for all of them alone: those
+  // that stay of more can be as large as on a line.
+  const strideAt = (size: number) => strideOf(line, span, scale.interval, apart, (needed * size) / numeral);
+  const closest = strideAt(least);
+  const stride = shape === "ring" && closest > 1 ? strideAt(MIN_SIZE) : closest;
   const fits = (numeral * stride * apart) / needed;
   // A little is left, which is what the back of the room makes them larger by.
   const wanted = Math.min(
