@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { shut } from "./support/hands";
+import { shut, turnTo } from "./support/hands";
 import { addLesson, openBoard, panel, place } from "./support/lessons";
 
 const setCount = async (page: Page, set: () => Promise<void>) => {
@@ -7,7 +7,10 @@ const setCount = async (page: Page, set: () => Promise<void>) => {
   await set();
   await shut(page);
 };
-const turn = (page: Page, name: string) => page.getByRole("switch", { name }).click();
+const turn = async (page: Page, name: string) => {
+  await turnTo(page, "How it goes");
+  await page.getByRole("switch", { name }).click();
+};
 
 async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
   const id = await addLesson(request);
@@ -43,6 +46,7 @@ test("the count waits before a new ten, and goes on when asked to; marks follow 
   await open(page, request);
   await setCount(page, async () => {
     await page.getByLabel("Count in", { exact: true }).fill("3");
+    await turnTo(page, "How it goes");
     await page.getByRole("radio", { name: "¼ s" }).click();
     await page.getByRole("button", { name: "A new ten" }).click();
     await turn(page, "Mark as you count");
@@ -61,6 +65,7 @@ test("the count waits before a new ten, and goes on when asked to; marks follow 
 test("a silent count hides where it is, and shows it when it stops", async ({ page, request }) => {
   await open(page, request);
   await setCount(page, async () => {
+    await turnTo(page, "How it goes");
     await page.getByRole("radio", { name: "1 s", exact: true }).click();
     await turn(page, "Silent: hide the number");
   });

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { carry, choose, HANDS, middleOf, press, rest, shut } from "./support/hands";
+import { carry, choose, HANDS, middleOf, press, rest, shut, turnTo } from "./support/hands";
 import { addLesson, openBoard, place } from "./support/lessons";
 import { pressOnRail } from "./support/rail";
 
@@ -32,6 +32,7 @@ for (const hand of HANDS) {
       await press(hand, watcher.getByRole("button"));
       await expect(watcher).toHaveText("29 does not belong");
       await press(hand, button(page, /^Count in/));
+      await turnTo(page, "How it goes", hand);
       await press(hand, turn(page, "Tell me about numbers I miss"));
       await expect(watcher).toHaveText("");
     });
@@ -47,6 +48,7 @@ for (const hand of HANDS) {
       await press(hand, radio(page, "British"));
       await press(hand, button(page, "Teach"));
       await press(hand, button(page, /^Count in/));
+      await turnTo(page, "How it goes", hand);
       await press(hand, turn(page, "Say the numbers aloud"));
       await shut(page);
       for (const _ of [0, 1]) await press(hand, button(page, "One jump on"));

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { HANDS, press, shut } from "./support/hands";
+import { HANDS, press, shut, turnTo } from "./support/hands";
 import { addLesson, openBoard, panel, place } from "./support/lessons";
 import { makePuzzle } from "./support/rail";
 
@@ -45,6 +45,7 @@ for (const hand of HANDS) {
       await page.goto(`/lesson/${id}`);
       await openBoard(page, /Every sixth post/);
       await press(hand, button(page, /^Count in/));
+      await turnTo(page, "How it goes", hand);
       await press(hand, button(page, "A new ten"));
       await press(hand, page.getByRole("switch", { name: "Mark as you count" }));
       for (const _ of [0, 1, 2]) await press(hand, button(page, "One jump on"));
@@ -55,6 +56,7 @@ for (const hand of HANDS) {
 
       // The same in silence: where the count stands is hidden until it stops.
       await press(hand, button(page, /^Count in/));
+      await turnTo(page, "How it goes", hand);
       await press(hand, radio(page, "1 s"));
       await press(hand, page.getByRole("switch", { name: "Silent: hide the number" }));
       await press(hand, button(page, "Start the count"));

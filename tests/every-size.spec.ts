@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { measureScreen } from "../scripts/lib/measure-screen.mjs";
-import { middleOf } from "./support/hands";
+import { middleOf, turnTo } from "./support/hands";
 import { addLesson, climb, lessonWith, lineView, question } from "./support/lessons";
 import { at } from "./support/lines";
 import { pressOnRail } from "./support/rail";
@@ -88,8 +88,8 @@ test("a panel that is longer than the window scrolls in itself, and the page sta
   await pressOnRail(page, "Jump");
   const jumps = page.getByRole("region", { name: "Jumps" });
   // What is wrong with a field is said below it, and the rest of the panel moves down.
-  for (const field of ["Jump", "Times", "From"]) {
-    await jumps.getByLabel(field, { exact: true }).fill("1/0");
+  for (const field of ["Jump", "Times"]) {
+    await jumps.getByRole("textbox", { name: field, exact: true }).fill("1/0");
     await page.keyboard.press("Enter");
   }
   await expect(jumps.getByText("cannot be 0").first()).toBeVisible();
@@ -120,6 +120,27 @@ for (const size of [
     await page.getByTitle("Set the count").click();
     await page.getByRole("button", { name: "Keypad", exact: true }).click();
     await whole();
+  });
+
+  test(`jumps and count are whole at ${size.width} × ${size.height}, each of their pages`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize(size);
+    await page.goto(`/lesson/${await addLesson(request, { name: "12-friendly-numbers" })}`);
+    for (const _ of [0, 1, 2]) await climb(page);
+    const hiddenBelow = () =>
+      page.getByRole("tabpanel").evaluate(({ scrollHeight, clientHeight }) => scrollHeight - clientHeight);
+    await page.keyboard.press("j");
+    for (const name of ["Jump", "To a number", "Sentence", "One jump", "All jumps"]) {
+      await turnTo(page, name);
+      await expect.poll(hiddenBelow, name).toBeLessThanOrEqual(1);
+    }
+    await page.getByTitle("Set the count").click();
+    for (const name of ["Which numbers", "How it goes"]) {
+      await turnTo(page, name);
+      await expect.poll(hiddenBelow, name).toBeLessThanOrEqual(1);
+    }
   });
 }
 
@@ -159,6 +180,7 @@ test("on a large display a line is touched, slid and jumped on where it is seen"
   await page.mouse.move(...to, { steps: 8 });
   await page.mouse.up();
   await expect(at(page, "15")).toHaveAccessibleName(/in focus/);
+  await turnTo(page, "One jump");
   await expect(page.getByText("Jump 1 of 1: +3")).toBeVisible();
   // What is drawn by pen stands under the hand.
   await page.getByRole("button", { name: "Pen", exact: true }).click();

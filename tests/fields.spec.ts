@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { shut } from "./support/hands";
+import { shut, turnTo } from "./support/hands";
 import { addLesson, demoLesson, lessonWith, lineView, openBoard, place, saved } from "./support/lessons";
 import { makePuzzle } from "./support/rail";
 
@@ -40,9 +40,11 @@ test.describe("numbers as people write them", () => {
     await field(page, "Jump").fill("1,000");
     await button(page, "Jump on").click();
     await expect.poll(async () => (await says()).join("")).toContain("1,000");
+    await turnTo(page, "Sentence");
     await field(page, "Number sentence").fill("5,000 + 250");
     await button(page, "Draw it").click();
     await expect.poll(async () => (await says()).join("")).toBe("5,000+250=5,250");
+    await turnTo(page, "To a number");
     await field(page, "To").fill("6 000");
     await button(page, "Draw the jumps").click();
     await expect.poll(async () => (await says()).join("")).toContain("=6,000");
@@ -123,6 +125,7 @@ test.describe("a field says what the board has", () => {
       ["Times", "0", "Jump back", "Write a whole number from 1 to 100."],
       ["To", "2 5/2", "Draw the jumps", "The fraction beside a whole number must be smaller than 1."],
     ] as const) {
+      await turnTo(page, label === "To" ? "To a number" : "Jump");
       await field(page, label).fill(typed);
       await button(page, name).click();
       await expect(page.getByText(message)).toBeVisible();

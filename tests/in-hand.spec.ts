@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
+import { turnTo } from "./support/hands";
 import {
   addLesson,
   climb,
@@ -155,6 +156,7 @@ test.describe("in hand", () => {
     await page.keyboard.press("Enter");
     await expect(sentence.getByRole("button", { name: "covered" })).toHaveCount(0);
     await button(page, "Jump").click();
+    await turnTo(page, "Sentence");
     await field(page, "Number sentence").fill("24 ÷ 6");
     await button(page, "Draw it").click();
     await expect.poll(async () => (await sentence.locator("svg").allTextContents()).join("")).toBe("24÷6=4");

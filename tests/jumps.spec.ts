@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { addView, choose, HANDS, type Hand, middleOf, press } from "./support/hands";
+import { addView, choose, HANDS, type Hand, middleOf, press, turnTo } from "./support/hands";
 import { addLesson } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -51,6 +51,7 @@ test("one jump of several is chosen, covered and lifted by keys", async ({ page,
   await open(page, request);
   await field(page, "Times").fill("3");
   await press("keys", button(page, /^Jump on/));
+  await turnTo(page, "One jump", "keys");
   await expect(page.getByText("Jump 3 of 3: +10")).toBeVisible();
   await press("keys", button(page, "The jump before"));
   await expect(page.getByText("Jump 2 of 3: +10")).toBeVisible();
@@ -112,6 +113,7 @@ for (const hand of HANDS) {
       await addView(page, "Number sentence");
     });
     const draw = async (sentence: string) => {
+      await turnTo(page, "Sentence", hand);
       await field(page, "Number sentence").fill(sentence);
       await press(hand, button(page, "Draw it"));
     };
@@ -128,9 +130,11 @@ for (const hand of HANDS) {
       page.getByRole("radiogroup", { name: `Ink: ${which}` }).getByRole("radio", { name, exact: true });
     const sentences = page.locator("[data-part=number-sentence]").getByRole("img");
 
+    await turnTo(page, "To a number", hand);
     await choose(hand, page.getByRole("combobox", { name: "How it is drawn" }), "In one jump");
     await draw("45 + 39");
     await expect(sentences).toHaveCount(0);
+    await turnTo(page, "All jumps", hand);
     await press(hand, button(page, "Set aside"));
     await draw("45 + 40 − 1");
     await expect.poll(inks).toEqual([
@@ -140,6 +144,7 @@ for (const hand of HANDS) {
     ]);
     await expect(sentences).toHaveCount(2);
     for (const name of ["Sun", "Sea"]) await expect(sentences.and(page.getByLabel(name))).toHaveCount(1);
+    await turnTo(page, "All jumps", hand);
     await press(hand, ink("this one", "Plum"));
     await press(hand, ink("the other", "Kelp"));
     await expect.poll(inks).toEqual([
@@ -168,8 +173,10 @@ test("a trail that stands aside alone goes along while the line slides under the
   request,
 }) => {
   await open(page, request);
+  await turnTo(page, "Sentence");
   await field(page, "Number sentence").fill("40 + 20");
   await press("mouse", button(page, "Draw it"));
+  await turnTo(page, "All jumps");
   await press("mouse", button(page, "Set aside"));
   await page.keyboard.press("m");
   await expect(page.getByRole("region", { name: "Jumps" })).toHaveCount(0);

@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
+import { turnTo } from "./support/hands";
 import { addLesson, climb, lessonWith, lineView, openBoard, place } from "./support/lessons";
 
 const heard = (page: Page) => page.getByRole("status", { name: "What happens on the board" });
@@ -36,6 +37,7 @@ test("a line is read in the order of its numbers, and its jumps from where to wh
   await page.goto(`/lesson/${await lessonWith(request, [line])}`);
   await button(page, "Jump").click();
   const jumps = page.getByRole("region", { name: "Jumps" });
+  await turnTo(page, "To a number");
   await jumps.getByLabel("From", { exact: true }).fill("276");
   await jumps.getByLabel("To", { exact: true }).fill("300");
   // Enter does what the button beside the field does.

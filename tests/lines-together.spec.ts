@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addView, HANDS, press } from "./support/hands";
+import { addView, HANDS, press, turnTo } from "./support/hands";
 import { addLesson, openBoard, saved } from "./support/lessons";
 import { at, button, choose, field, line, openLine, pointOf, says, sentence, touch } from "./support/lines";
 
@@ -135,6 +135,7 @@ test("an open line has nothing on it but what is put there", async ({ page, requ
   await addView(page, "Stops");
   await button(page, "Teach").click();
   await page.keyboard.press("j");
+  await turnTo(page, "To a number");
   await field(page, "From").fill("276");
   await field(page, "To").fill("500");
   await button(page, "Draw the jumps").click();

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addView, HANDS, press } from "./support/hands";
+import { addView, HANDS, press, turnTo } from "./support/hands";
 import { saved } from "./support/lessons";
 import { at, button, choose, field, line, openLine, pointOf, says, sentence, touch } from "./support/lines";
 
@@ -156,9 +156,11 @@ for (const hand of HANDS) {
     await press(hand, button(page, "Jump back"));
     await expect.poll(() => says(page)).toBe("20 + 5 + 5 − 5 = 25");
     await touch(page, hand, "0");
+    await turnTo(page, "Sentence", hand);
     await field(page, "Number sentence").fill("27 + 43");
     await page.keyboard.press("Enter");
     await expect.poll(() => says(page)).toBe("27 + 43 = 70");
+    await turnTo(page, "To a number", hand);
     await field(page, "To").fill("84");
     await page.keyboard.press("Enter");
     await press(hand, button(page, "Draw the jumps"));
@@ -184,6 +186,7 @@ test("a jump is drawn from a number to another; split, joined, its size covered 
   await page.mouse.move(to.x, to.y, { steps: 4 });
   await page.mouse.up();
   await expect.poll(() => says(page)).toBe("20 + 30 = 50");
+  await turnTo(page, "One jump");
   await button(page, "Split in 3").click();
   await expect.poll(() => says(page)).toBe("20 + 10 + 10 + 10 = 50");
   await button(page, "Join to jump 2").click();

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { framesLater, shut } from "./support/hands";
+import { framesLater, shut, turnTo } from "./support/hands";
 import { addLesson, climb, openBoard, panel, place, question, saved } from "./support/lessons";
 import { clear, pressOnRail } from "./support/rail";
 
@@ -127,7 +127,9 @@ test("the count walks by itself at its pace, pauses, and stops at the end of the
   await openBoard(page, /Every sixth post/);
   const setCount = async (by: string, from: string) => {
     await page.getByRole("button", { name: /^Count in/ }).click();
+    await turnTo(page, "How it goes");
     await page.getByRole("radio", { name: "½ s" }).click();
+    await turnTo(page, "Which numbers");
     await page.getByRole("textbox", { name: "Count in" }).fill(by);
     await page.getByRole("textbox", { name: "From" }).fill("0,5x");
     await expect(page.getByText("Write a number, such as 7, −3, 0.2 or 3/4.")).toBeVisible();

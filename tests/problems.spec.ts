@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { addView, HANDS, middleOf, press } from "./support/hands";
+import { addView, HANDS, middleOf, press, turnTo } from "./support/hands";
 import { addLesson, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -122,11 +122,15 @@ test("a board in quarters names them as quarters wherever it speaks of them", as
   const id = await addLesson(request, { name: "11-rope-in-quarters" });
   await page.goto(`/lesson/${id}?prepare`);
   await page.getByRole("button", { name: "Jump", exact: true }).click();
+  await turnTo(page, "Sentence");
   const sentence = page.getByRole("textbox", { name: "Number sentence" });
   await sentence.fill("1/4 + 1 ½");
   await page.getByRole("button", { name: "Draw it" }).click();
+  await turnTo(page, "One jump");
   await expect(page.getByRole("heading", { name: "Jump 1 of 1: +1 1/2" })).toBeVisible();
+  await turnTo(page, "To a number");
   await expect(page.getByRole("textbox", { name: "From", exact: true })).toHaveValue("1 3/4");
+  await turnTo(page, "Sentence");
   await sentence.fill("3 + 9 1/4");
   await page.getByRole("button", { name: "Draw it" }).click();
   await expect(page.getByText("The line does not reach 12 1/4.", { exact: false })).toBeVisible();

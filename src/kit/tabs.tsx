@@ -1,41 +1,51 @@
 "use client";
 
+import { clsx } from "clsx";
 import { Tabs as Radix } from "radix-ui";
 import type { ReactNode } from "react";
 
-type Props = {
+type Props<Id extends string> = {
   label: string;
-  pages: readonly { id: string; name: string; content: ReactNode }[];
+  pages: readonly { id: Id; name: string; content: ReactNode }[];
   /** The page on show; without it the first one is, until another is chosen. */
-  page?: string;
-  onPage?: (id: string) => void;
+  page?: Id;
+  onPage?: (id: Id) => void;
 };
 
 /** Pages of settings, one at a time. */
-export function Tabs({ label, pages, page, onPage }: Props) {
+export function Tabs<Id extends string>({ label, pages, page, onPage }: Props<Id>) {
   return (
     <Radix.Root
-      className="flex min-h-0 flex-1 flex-col"
+      className="@container flex min-h-0 flex-1 flex-col"
       defaultValue={pages[0]!.id}
       {...(page === undefined ? {} : { value: page })}
-      {...(onPage ? { onValueChange: onPage } : {})}
+      {...(onPage ? { onValueChange: (id: string) => onPage(id as Id) } : {})}
     >
       <Radix.List
         aria-label={label}
-        className={`shrink-0 rounded-button bg-wall p-1 ${pages.length > 6 ? "grid grid-cols-4 gap-1" : pages.length > 5 ? "flex flex-wrap gap-0.5" : "flex flex-wrap gap-1"}`}
+        className={clsx(
+          "shrink-0 rounded-button bg-wall p-1",
+          pages.length > 6 ? "grid grid-cols-4 gap-1" : "flex flex-wrap",
+          pages.length === 6 ? "gap-0.5" : "gap-1",
+        )}
       >
         {pages.map(({ id, name }) => (
           <Radix.Trigger
             key={id}
             value={id}
-            className={`focus-close h-press grow rounded-button font-semibold ${pages.length === 6 ? "px-0 tracking-[-0.02em]" : "px-1"} text-small text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule`}
+            className={clsx(
+              "focus-close h-press grow rounded-button text-small font-semibold text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule",
+              pages.length === 6 ? "px-0 tracking-[-0.02em]" : "px-1",
+              // Five in a narrow panel are three and two, not four and one.
+              pages.length === 5 && "basis-[30%] @min-[35rem]:basis-0",
+            )}
           >
             {name}
           </Radix.Trigger>
         ))}
       </Radix.List>
       {pages.map(({ id, content }) => (
-        <Radix.Content key={id} value={id} className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pt-4 pb-1">
+        <Radix.Content key={id} value={id} className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pt-3 pb-1">
           {content}
         </Radix.Content>
       ))}

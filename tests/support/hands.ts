@@ -16,6 +16,10 @@ export async function press(hand: Hand, what: Locator) {
   await what.press(role === "radio" || role === "switch" ? "Space" : "Enter");
 }
 
+/** Turns to a page of a panel. */
+export const turnTo = (page: Page, name: string, hand: Hand = "mouse") =>
+  press(hand, page.getByRole("tab", { name, exact: true }));
+
 /** Chooses from a list that opens. */
 export async function choose(hand: Hand, list: Locator, option: string) {
   await press(hand, list);

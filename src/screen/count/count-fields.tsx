@@ -14,6 +14,7 @@ import { Labelled } from "@/kit/labelled";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
 import { Switch } from "@/kit/switch";
+import { Tabs } from "@/kit/tabs";
 import { Toggles } from "@/kit/toggles";
 import { DraftField, useBoardDrafts } from "../prepare/checked-field";
 import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
@@ -29,11 +30,18 @@ const PACES = [
 ] as const;
 const OFTEN = ["2", "3", "4", "5", "6", "7", "8", "9", "10", "20", "25", "50", "100"] as const;
 
-/** What the class counts in, from where, which way and how fast. */
-export function CountFields() {
+/** Sets a part of the count. */
+function useTake() {
+  const store = useBoardStore();
+  return (part: Partial<Count>) =>
+    store.getState().setTo((board) => ({ of: "count", is: { ...board.count, ...part } }));
+}
+
+/** What the class counts in, from where, and which way; where the panel is wide, in two halves beside each other. */
+function CountNumbers({ onPad }: { onPad: () => void }) {
   const count = useBoard((state) => pickBoard(state).count);
   const store = useBoardStore();
-  const [typing, setTyping] = useState(false);
+  const take = useTake();
   // A number that the class does not see is not named here either.
   const here = useBoard((state) => {
     const scene = pickScene(state);
@@ -42,74 +50,58 @@ export function CountFields() {
   });
   const write = useNumberText();
   const set = (next: Count) => store.getState().setTo({ of: "count", is: next });
-  const take = (part: Partial<Count>) =>
-    store.getState().setTo((board) => ({ of: "count", is: { ...board.count, ...part } }));
   const values = { by: showNumber(count.by), from: showNumber(count.from) };
   const drafts = useBoardDrafts("count", values, (typed) => changeCount(count, typed), set);
-  if (typing) {
-    return (
-      <div className="@container flex flex-col gap-2">
-        <p className="text-small font-semibold">Count in</p>
-        <NumberPad
-          label="Count in"
-          done="Count in it"
-          fills
-          refuses={(by) => {
-            const read = changeCount(count, { by });
-            return read.ok ? null : read.message;
-          }}
-          onDone={(by) => {
-            take({ by });
-            setTyping(false);
-          }}
-        />
-        <Button onMouseDown={keepKeyboard} onClick={() => setTyping(false)}>
-          Leave it as it is
-        </Button>
-      </div>
-    );
-  }
   return (
-    // Below a board, where the panel is wide, its two halves stand beside each other.
     <div className="@container">
-      <div className="flex flex-col gap-4 @min-[35rem]:grid @min-[35rem]:grid-cols-2 @min-[35rem]:gap-x-6">
-        <div className="flex flex-col gap-4">
-          <div {...drafts.group} className="grid grid-cols-2 gap-3">
-            <DraftField label="Count in" {...drafts.field("by")} />
-            <DraftField label="From" {...drafts.field("from")} />
-          </div>
-          <div className="relative">
-            <Segments
-              label="Often counted in"
-              inRows
-              value={count.by}
-              options={OFTEN.map((by) => ({ value: by, label: by }))}
-              onChange={(by) => take({ by })}
-            />
-            {/* In the room that the last row leaves. */}
-            <button
-              type="button"
-              onMouseDown={keepKeyboard}
-              onClick={() => setTyping(true)}
-              className="absolute right-1 bottom-1 flex h-press w-[calc(40%-4px)] items-center justify-center gap-1.5 rounded-button font-semibold text-quiet hover:text-ink"
-            >
-              <Grid3x3 aria-hidden size="1.125rem" /> Keypad
-            </button>
-          </div>
-          {here !== null && here !== keyOfText(count.from) && (
-            <Button onClick={() => take({ from: here })}>Start from {write(here)}</Button>
-          )}
-          <Segments
-            label="Which way"
-            value={count.way}
-            options={[
-              { value: "forwards", label: "Forwards" },
-              { value: "back", label: "Back" },
-            ]}
-            onChange={(way) => take({ way })}
-          />
+      <div className="flex flex-col gap-2.5 @min-[35rem]:grid @min-[35rem]:grid-cols-2 @min-[35rem]:gap-x-6">
+        <div {...drafts.group} className="grid grid-cols-2 gap-3">
+          <DraftField label="Count in" {...drafts.field("by")} />
+          <DraftField label="From" {...drafts.field("from")} />
         </div>
-        <div className="flex flex-col gap-4">
+        <div className="relative @min-[35rem]:row-span-3">
+          <Segments
+            label="Often counted in"
+            inRows
+            value={count.by}
+            options={OFTEN.map((by) => ({ value: by, label: by }))}
+            onChange={(by) => take({ by })}
+          />
+          {/* In the room that the last row leaves. */}
+          <button
+            type="button"
+            onMouseDown={keepKeyboard}
+            onClick={onPad}
+            className="absolute right-1 bottom-1 flex h-press w-[calc(40%-4px)] items-center justify-center gap-1.5 rounded-button font-semibold text-quiet hover:text-ink"
+          >
+            <Grid3x3 aria-hidden size="1.125rem" /> Keypad
+          </button>
+        </div>
+        {here !== null && here !== keyOfText(count.from) && (
+          <Button onClick={() => take({ from: here })}>Start from {write(here)}</Button>
+        )}
+        <Segments
+          label="Which way"
+          value={count.way}
+          options={[
+            { value: "forwards", label: "Forwards" },
+            { value: "back", label: "Back" },
+          ]}
+          onChange={(way) => take({ way })}
+        />
+      </div>
+    </div>
+  );
+}
+
+/** How fast the count goes, where it waits, and what is seen and heard of it. */
+function CountPace() {
+  const count = useBoard((state) => pickBoard(state).count);
+  const take = useTake();
+  return (
+    <div className="@container">
+      <div className="flex flex-col gap-3 @min-[35rem]:grid @min-[35rem]:grid-cols-2 @min-[35rem]:gap-x-6">
+        <div className="flex flex-col gap-3">
           <Choice
             label="One number every"
             value={String(count.every)}
@@ -128,28 +120,64 @@ export function CountFields() {
               onChange={(pauses) => take({ pauses })}
             />
           </Labelled>
-          <div className="-my-1">
-            <Switch
-              label="Silent: hide the number"
-              on={count.silent}
-              onChange={(silent) => take({ silent })}
-            />
-            <Switch label="Mark as you count" on={count.marks} onChange={(marks) => take({ marks })} />
-            <Switch label="Say the numbers aloud" on={count.voice} onChange={(voice) => take({ voice })} />
-            <Switch
-              label="Tell me about numbers I miss"
-              on={count.watch}
-              onChange={(watch) => take({ watch })}
-            />
-          </div>
+        </div>
+        <div className="-my-1">
+          <Switch label="Silent: hide the number" on={count.silent} onChange={(silent) => take({ silent })} />
+          <Switch label="Mark as you count" on={count.marks} onChange={(marks) => take({ marks })} />
+          <Switch label="Say the numbers aloud" on={count.voice} onChange={(voice) => take({ voice })} />
+          <Switch
+            label="Tell me about numbers I miss"
+            on={count.watch}
+            onChange={(watch) => take({ watch })}
+          />
         </div>
       </div>
     </div>
   );
 }
 
-/** The count while a class is taught: beside the board, which stays whole. */
+/** A keypad for the number that is counted in, in the room of all else until it is done. */
+function CountPad({ onDone }: { onDone: () => void }) {
+  const count = useBoard((state) => pickBoard(state).count);
+  const take = useTake();
+  return (
+    <div className="@container flex flex-col gap-2">
+      <p className="text-small font-semibold">Count in</p>
+      <NumberPad
+        label="Count in"
+        done="Count in it"
+        fills
+        refuses={(by) => {
+          const read = changeCount(count, { by });
+          return read.ok ? null : read.message;
+        }}
+        onDone={(by) => {
+          take({ by });
+          onDone();
+        }}
+      />
+      <Button onMouseDown={keepKeyboard} onClick={onDone}>
+        Leave it as it is
+      </Button>
+    </div>
+  );
+}
+
+/** All of the count, while a board is prepared. */
+export function CountFields() {
+  const [typing, setTyping] = useState(false);
+  if (typing) return <CountPad onDone={() => setTyping(false)} />;
+  return (
+    <div className="flex flex-col gap-4">
+      <CountNumbers onPad={() => setTyping(true)} />
+      <CountPace />
+    </div>
+  );
+}
+
+/** The count while a class is taught: beside the board, which stays whole, one half at a time. */
 export function CountPanel({ onClose }: { onClose: () => void }) {
+  const [typing, setTyping] = useState(false);
   return (
     <aside aria-label="Set the count" className="flex min-h-0 flex-col rounded-card bg-board p-4">
       <div className="flex shrink-0 items-center justify-between pb-2">
@@ -158,9 +186,19 @@ export function CountPanel({ onClose }: { onClose: () => void }) {
           Close
         </Button>
       </div>
-      <div className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pb-1">
-        <CountFields />
-      </div>
+      {typing ? (
+        <div className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pb-1">
+          <CountPad onDone={() => setTyping(false)} />
+        </div>
+      ) : (
+        <Tabs
+          label="What to set"
+          pages={[
+            { id: "numbers", name: "Which numbers", content: <CountNumbers onPad={() => setTyping(true)} /> },
+            { id: "pace", name: "How it goes", content: <CountPace /> },
+          ]}
+        />
+      )}
     </aside>
   );
 }

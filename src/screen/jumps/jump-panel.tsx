@@ -1,6 +1,7 @@
 "use client";
 
 import { clsx } from "clsx";
+import type { ReactNode } from "react";
 import { keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber } from "@/core/number/read-number";
 import { readWhole } from "@/core/number/read-whole";
@@ -8,15 +9,20 @@ import { showNumber } from "@/core/number/show-number";
 import { isCoveredAt } from "@/core/scene/scene";
 import { Button } from "@/kit/button";
 import { Select } from "@/kit/select";
+import { Tabs } from "@/kit/tabs";
 import { DraftField, useBoardDrafts } from "../prepare/checked-field";
+import type { JumpPage } from "../store/jump-hand";
 import { pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
+import { AllJumps } from "./all-jumps";
 import { lineActionsOf, standingIn } from "./line-actions";
 import { OneJump } from "./one-jump";
-import { Part } from "./panel-part";
 import { SentenceField, WAY_NAMES } from "./sentence-field";
-import { TwoTrails } from "./two-trails";
 
 const OFTEN = ["1", "2", "5", "10", "100"] as const;
+
+/** Below a board, where the panel is wide, two parts stand beside each other. */
+const TWO_HALVES =
+  "flex flex-col gap-2.5 @min-[35rem]:grid @min-[35rem]:grid-cols-2 @min-[35rem]:items-end @min-[35rem]:gap-x-6";
 
 /** Jumps on the trail: by a size, to a target by friendly numbers, from a number sentence; split, joined, covered. */
 export function JumpPanel({ className = "bg-board p-4" }: { className?: string }) {
@@ -45,48 +51,57 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
     (next) => act().setJump(next),
     () => lines.goToTarget(),
   );
-  return (
-    <section
-      aria-label="Jumps"
-      className={`flex min-h-0 flex-col gap-4 overflow-y-auto rounded-card ${className}`}
-    >
-      <div {...sizes.group} className="flex flex-col gap-2.5">
-        <div className="grid grid-cols-2 gap-3">
-          <DraftField label="Jump" {...sizes.field("by")} />
-          <DraftField label="Times" {...sizes.field("times")} />
-        </div>
-        <div className="grid grid-cols-5 gap-1.5">
-          {OFTEN.map((by) => (
-            <button
-              key={by}
-              type="button"
-              aria-label={`Jumps of ${by}`}
-              aria-pressed={jump.by === by}
-              onMouseDown={(event) => event.preventDefault()}
-              onClick={() => act().setJump({ by })}
-              className={clsx(
-                "h-press rounded-button border font-numeral text-large font-bold",
-                jump.by === by ? "border-ink bg-lit" : "border-edge hover:border-ink",
-              )}
+  const pages: readonly { id: JumpPage; name: string; content: ReactNode }[] = [
+    {
+      id: "jump",
+      name: "Jump",
+      content: (
+        <div {...sizes.group} className={TWO_HALVES}>
+          <div className="grid grid-cols-2 gap-3">
+            <DraftField label="Jump" {...sizes.field("by")} />
+            <DraftField label="Times" {...sizes.field("times")} />
+          </div>
+          <div className="grid grid-cols-5 gap-1.5">
+            {OFTEN.map((by) => (
+              <button
+                key={by}
+                type="button"
+                aria-label={`Jumps of ${by}`}
+                aria-pressed={jump.by === by}
+                onMouseDown={(event) => event.preventDefault()}
+                onClick={() => act().setJump({ by })}
+                className={clsx(
+                  "h-press rounded-button border font-numeral text-large font-bold",
+                  jump.by === by ? "border-ink bg-lit" : "border-edge hover:border-ink",
+                )}
+              >
+                {by}
+              </button>
+            ))}
+          </div>
+          <div className="grid grid-cols-3 gap-2">
+            <Button className="h-touch px-2" onClick={() => sizes.settle() && lines.jumpSet(-1)}>
+              Jump back
+            </Button>
+            <Button
+              className="h-touch px-2"
+              disabled={!trail?.jumps.length}
+              onClick={() => lines.jumpAgain()}
             >
-              {by}
-            </button>
-          ))}
+              Again
+            </Button>
+            <Button tone="stair" className="h-touch px-2" onClick={() => sizes.settle() && lines.jumpSet(1)}>
+              Jump on
+            </Button>
+          </div>
         </div>
-        <div className="grid grid-cols-3 gap-2">
-          <Button className="h-touch px-2" onClick={() => sizes.settle() && lines.jumpSet(-1)}>
-            Jump back
-          </Button>
-          <Button className="h-touch px-2" disabled={!trail?.jumps.length} onClick={() => lines.jumpAgain()}>
-            Again
-          </Button>
-          <Button tone="stair" className="h-touch px-2" onClick={() => sizes.settle() && lines.jumpSet(1)}>
-            Jump on
-          </Button>
-        </div>
-      </div>
-      <Part title="Jump to a number">
-        <div {...ends.group} className="flex flex-col gap-2.5">
+      ),
+    },
+    {
+      id: "to",
+      name: "To a number",
+      content: (
+        <div {...ends.group} className={TWO_HALVES}>
           <div className="grid grid-cols-2 gap-3">
             <DraftField label="From" {...ends.field("from")} />
             <DraftField label="To" {...ends.field("to")} />
@@ -101,44 +116,20 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
             Draw the jumps
           </Button>
         </div>
-      </Part>
-      <Part title="From a number sentence">
-        <SentenceField />
-      </Part>
-      <OneJump />
-      <Part title="This trail">
-        <div className="grid grid-cols-2 gap-2">
-          <Button
-            className="px-2"
-            disabled={!trail?.jumps.some((_, i) => !trail.covers[i]?.size)}
-            onClick={() => lines.coverAllJumps("size", true)}
-          >
-            Cover sizes
-          </Button>
-          <Button
-            className="px-2"
-            disabled={!trail?.covers.some(({ size }) => size)}
-            onClick={() => lines.coverAllJumps("size", false)}
-          >
-            Lift sizes
-          </Button>
-          <Button
-            className="px-2"
-            disabled={!trail?.jumps.some((_, i) => !trail.covers[i]?.arc)}
-            onClick={() => lines.coverAllJumps("arc", true)}
-          >
-            Cover arcs
-          </Button>
-          <Button
-            className="px-2"
-            disabled={!trail?.covers.some(({ arc }) => arc)}
-            onClick={() => lines.coverAllJumps("arc", false)}
-          >
-            Lift arcs
-          </Button>
-        </div>
-        <TwoTrails />
-      </Part>
+      ),
+    },
+    { id: "sentence", name: "Sentence", content: <SentenceField /> },
+    { id: "one", name: "One jump", content: <OneJump /> },
+    { id: "all", name: "All jumps", content: <AllJumps /> },
+  ];
+  return (
+    <section aria-label="Jumps" className={`flex min-h-0 flex-col rounded-card ${className}`}>
+      <Tabs
+        label="What to do with jumps"
+        page={jump.page}
+        onPage={(page) => act().setJump({ page })}
+        pages={pages}
+      />
     </section>
   );
 }

@@ -149,7 +149,7 @@ function lineActions(store: BoardStore): LineActions {
     touchJump: (jumps, part) => {
       const { trail } = scene();
       if (trail && state().tool === "jump") {
-        setJump({ chosen: jumps[0] ?? null });
+        setJump({ chosen: jumps[0] ?? null, page: "one" });
         return true;
       }
       if (

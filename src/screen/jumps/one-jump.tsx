@@ -9,7 +9,6 @@ import { Button } from "@/kit/button";
 import { signed } from "@/view/line/arc-labels";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { lineActionsOf } from "./line-actions";
-import { Part } from "./panel-part";
 import { Small } from "./small-button";
 
 /** What can be made of one jump, the last one or the one that was chosen: several, or one with the jump before it. */
@@ -22,7 +21,7 @@ export function OneJump() {
   const count = trail?.jumps.length ?? 0;
   const index = chosen !== null && chosen < count ? chosen : count - 1;
   const by = trail?.jumps[index];
-  if (!trail || by === undefined) return null;
+  if (!trail || by === undefined) return <p className="text-quiet">No jump yet.</p>;
   const lines = lineActionsOf(store);
   const to = landings(trail)[index]!;
   const friendly = wayTo(to.sub(exact(by)), to, "gathered", partsOf(board)) ?? [];
@@ -37,11 +36,13 @@ export function OneJump() {
     );
   };
   return (
-    <Part
-      // In front of a class a covered size is told nowhere.
-      title={`Jump ${index + 1} of ${count}${trail.covers[index]?.size ? "" : `: ${signed(by, write)}`}`}
-      beside={
-        count > 1 && (
+    <div className="flex flex-col gap-2.5">
+      <div className="flex min-h-6 items-center justify-between gap-2">
+        {/* In front of a class a covered size is told nowhere. */}
+        <h2 className="font-semibold">
+          {`Jump ${index + 1} of ${count}${trail.covers[index]?.size ? "" : `: ${signed(by, write)}`}`}
+        </h2>
+        {count > 1 && (
           <span className="-my-2 flex">
             <Small name="The jump before" disabled={index === 0} onClick={() => choose(index - 1)}>
               <ChevronLeft aria-hidden size="1.375rem" />
@@ -50,9 +51,8 @@ export function OneJump() {
               <ChevronRight aria-hidden size="1.375rem" />
             </Small>
           </span>
-        )
-      }
-    >
+        )}
+      </div>
       <div className="grid grid-cols-2 gap-2">
         <Button
           className="px-2"
@@ -72,6 +72,6 @@ export function OneJump() {
         {cover("size", "size")}
         {cover("arc", "arc")}
       </div>
-    </Part>
+    </div>
   );
 }

@@ -1,6 +1,9 @@
 import type { Way } from "@/core/count/bridge";
 import type { NumberKey } from "@/core/number/exact";
 
+/** The pages of the jump panel: one thing at a time, so that each is whole beside the board. */
+export type JumpPage = "jump" | "to" | "sentence" | "one" | "all";
+
 /** What is set for the next jumps: not on the board, so nothing to take back. It belongs to the board on show. */
 export type JumpHand = {
   by: NumberKey;
@@ -13,6 +16,7 @@ export type JumpHand = {
   sentenceWay: Way;
   /** The jump that is split or joined; null for the last one. */
   chosen: number | null;
+  page: JumpPage;
 };
 export const EMPTY_JUMP: JumpHand = {
   by: "10",
@@ -22,4 +26,5 @@ export const EMPTY_JUMP: JumpHand = {
   way: "gathered",
   sentenceWay: "one",
   chosen: null,
+  page: "jump",
 };
