@@ -91,6 +91,24 @@ test("the board is printed alone, whole, on one page", async ({ page, request })
   await expect(page.locator("[data-part=printed]")).toHaveCount(0);
 });
 
+test("printed right after it was opened, a board waits for what draws it for paper", async ({
+  page,
+  request,
+}) => {
+  await page.addInitScript(() => {
+    // What the browser would have on its page.
+    window.print = () => {
+      window.dispatchEvent(new Event("beforeprint"));
+      const printed = document.querySelector("[data-part=printed]");
+      document.documentElement.dataset.printed = printed?.querySelector("svg svg")?.ariaLabel ?? "nothing";
+      window.dispatchEvent(new Event("afterprint"));
+    };
+  });
+  await page.goto(`/lesson/${await addLesson(request, { name: "17-crates-and-jars" })}`);
+  await more(page, "Print the board");
+  await expect(page.locator("html")).toHaveAttribute("data-printed", "5 crates, 6 in each");
+});
+
 test("the numbers of a board become a table, and a table marks or a chart", async ({ page, request }) => {
   const id = await addLesson(request, {});
   await page.goto(`/lesson/${id}`);

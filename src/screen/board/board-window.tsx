@@ -4,6 +4,7 @@ import { clsx } from "clsx";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { paceOf } from "@/core/lesson/board-state";
 import { layoutOf } from "@/core/lesson/views-of";
+import { afterFrame } from "@/kit/after-frame";
 import { say } from "@/kit/messages";
 import { LOW, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
@@ -62,6 +63,15 @@ type Props = {
   isBack: boolean;
 };
 
+/** So long what prints is waited for, in milliseconds; a server that is away keeps nobody from printing. */
+const PRINT_WAIT_MS = 3000;
+
+/** Prints the board, once what draws it for paper has come. */
+async function printWhenReady(): Promise<void> {
+  await Promise.race([PrintBoard.bring(), new Promise((resolve) => setTimeout(resolve, PRINT_WAIT_MS))]);
+  afterFrame(() => window.print());
+}
+
 /** The board screen: one board, taught or prepared. */
 export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const store = useBoardStore();
@@ -108,7 +118,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
           saveLessonFile(open.id, lessonOf(store.getState())),
         ),
       numbers: () => setDialog("numbers"),
-      print: () => window.print(),
+      print: () => void printWhenReady(),
       bringBack: (key, lesson) =>
         void sendAside({ key, lesson }).then(
           (id) => window.location.assign(`/lesson/${id}?prepare`),

@@ -16,7 +16,7 @@ export const recipeDialog = () => import("../recipes/recipe-dialog").then((part)
 export const saveDialog = () => import("../picture/save-dialog").then((part) => part.SaveDialog);
 export const pictureDialog = () => import("../picture/picture-dialog").then((part) => part.PictureDialog);
 export const numbersDialog = () => import("../numbers/numbers-dialog").then((part) => part.NumbersDialog);
-export const printBoard = () => import("../picture/print-board").then((part) => part.PrintBoard);
+export const printBoard = () => import("../picture/print-board").then((part) => part.printBoard());
 export const keysDialog = () => import("../commands/keys-dialog").then((part) => part.KeysDialog);
 export const findCommand = () => import("../commands/find-command").then((part) => part.default);
 export const announcer = () => import("../heard/announcer").then((part) => part.Announcer);

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { type ComponentType, useEffect, useState } from "react";
 import { createPortal, flushSync } from "react-dom";
 import { type Moment, mayAsk } from "@/core/lesson/moment";
 import { KIND_NAMES } from "@/core/views/view";
@@ -11,16 +11,22 @@ import { useBoardStore } from "../store/use-board";
 /** The room of a board on paper: a sheet that lies, less its margins. */
 const ROOM = { width: 1240, height: 850 };
 
+type Props = { strong: boolean };
+
+/**
+ * What prints the board, with all that it may have to draw: a browser that prints waits for nothing, and a board may get a new
+ * view.
+ */
+export async function printBoard(): Promise<ComponentType<Props>> {
+  const drawings = await drawingsOf(KIND_NAMES);
+  return ({ strong }) => <PrintBoard strong={strong} drawings={drawings} />;
+}
+
 /** The board as the browser prints it: alone, whole, on one page. It is drawn when printing begins. */
-export function PrintBoard({ strong }: { strong: boolean }) {
+function PrintBoard({ strong, drawings }: Props & { drawings: Drawings }) {
   const store = useBoardStore();
-  const drawings = useRef<Drawings>({});
   const [moment, setMoment] = useState<Moment | null>(null);
   useEffect(() => {
-    // All kinds: a browser that prints waits for nothing, and a board may get a new view.
-    void drawingsOf(KIND_NAMES).then((all) => {
-      drawings.current = all;
-    });
     const begin = () => {
       const state = store.getState();
       const asks = mayAsk(boardStateOf(state));
@@ -39,7 +45,7 @@ export function PrintBoard({ strong }: { strong: boolean }) {
     <div className="printed" data-part="printed">
       <BoardDrawing
         moment={moment}
-        drawings={drawings.current}
+        drawings={drawings}
         room={ROOM}
         theme={{ strong, screen: ROOM.height, bare: true }}
       />
