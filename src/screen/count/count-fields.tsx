@@ -163,21 +163,29 @@ function CountPad({ onDone }: { onDone: () => void }) {
   );
 }
 
-/** All of the count, while a board is prepared. */
+/** All of the count, a page at a time: each is whole beside the board. */
 export function CountFields() {
   const [typing, setTyping] = useState(false);
-  if (typing) return <CountPad onDone={() => setTyping(false)} />;
+  if (typing) {
+    return (
+      <div className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pb-1">
+        <CountPad onDone={() => setTyping(false)} />
+      </div>
+    );
+  }
   return (
-    <div className="flex flex-col gap-4">
-      <CountNumbers onPad={() => setTyping(true)} />
-      <CountPace />
-    </div>
+    <Tabs
+      label="What to set"
+      pages={[
+        { id: "numbers", name: "Which numbers", content: <CountNumbers onPad={() => setTyping(true)} /> },
+        { id: "pace", name: "How it goes", content: <CountPace /> },
+      ]}
+    />
   );
 }
 
-/** The count while a class is taught: beside the board, which stays whole, one half at a time. */
+/** The count while a class is taught: beside the board, which stays whole. */
 export function CountPanel({ onClose }: { onClose: () => void }) {
-  const [typing, setTyping] = useState(false);
   return (
     <aside aria-label="Set the count" className="flex min-h-0 flex-col rounded-card bg-board p-4">
       <div className="flex shrink-0 items-center justify-between pb-2">
@@ -186,19 +194,7 @@ export function CountPanel({ onClose }: { onClose: () => void }) {
           Close
         </Button>
       </div>
-      {typing ? (
-        <div className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pb-1">
-          <CountPad onDone={() => setTyping(false)} />
-        </div>
-      ) : (
-        <Tabs
-          label="What to set"
-          pages={[
-            { id: "numbers", name: "Which numbers", content: <CountNumbers onPad={() => setTyping(true)} /> },
-            { id: "pace", name: "How it goes", content: <CountPace /> },
-          ]}
-        />
-      )}
+      <CountFields />
     </aside>
   );
 }

@@ -46,7 +46,12 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
       ? [{ id: "tool", name: panel.name, content: <panel.Panel className="h-full p-1" /> }]
       : [];
   // Asked for on the rail, where the count is.
-  const ofCount = page === "count" ? [{ id: "count", name: "Count", content: <CountFields /> }] : [];
+  const count = (
+    <div className="flex h-full flex-col">
+      <CountFields />
+    </div>
+  );
+  const ofCount = page === "count" ? [{ id: "count", name: "Count", content: count }] : [];
   const ofMoves = times
     ? [{ id: "moves", name: "Slide", content: <TimesPanels preparing /> }]
     : arrows
