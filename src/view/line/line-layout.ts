@@ -107,7 +107,7 @@ function numeralsOf(
   frame?: Frame,
 ): Frame {
   const write = writerOf(line, scale);
-  const share = { flat: 0.052, strip: 0.052, upright: 0.1, ring: 0.045 }[shapeOf(line)];
+  const share = shapeOf(line) === "upright" ? 0.1 : 0.045;
   const roomFor = Math.min(room.height * 0.16, room.width * share) * (strong ? 1.25 : 1);
   const floor = shapeOf(line) === "flat" ? 18 : 15;
   const numeral = round(Math.max(floor, Math.min(most, strong ? 46 : 38, roomFor)));
