@@ -178,6 +178,9 @@ test("a trail that stands aside alone goes along while the line slides under the
   await press("mouse", button(page, "Draw it"));
   await turnTo(page, "All jumps");
   await press("mouse", button(page, "Set aside"));
+  // What was typed is there when its page is come back to.
+  await turnTo(page, "Sentence");
+  await expect(field(page, "Number sentence")).toHaveValue("40 + 20");
   await page.keyboard.press("m");
   await expect(page.getByRole("region", { name: "Jumps" })).toHaveCount(0);
   const from = await middle(page, "50");

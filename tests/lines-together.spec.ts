@@ -169,6 +169,7 @@ test("the pointer is drawn along, walks with the count, and is covered till it s
   await expect(at(page, "40")).toHaveAccessibleName("40, in focus");
   await button(page, "Take back").click();
   await button(page, /^Count in/).click();
+  await turnTo(page, "How it goes");
   await page.getByRole("radio", { name: "1 s", exact: true }).click();
   await page.keyboard.press("Escape");
   await page.keyboard.press("g");

@@ -16,7 +16,7 @@ import { pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-
 import { AllJumps } from "./all-jumps";
 import { lineActionsOf, standingIn } from "./line-actions";
 import { OneJump } from "./one-jump";
-import { SentenceField, WAY_NAMES } from "./sentence-field";
+import { SentenceForm, useSentence, WAY_NAMES } from "./sentence-field";
 
 const OFTEN = ["1", "2", "5", "10", "100"] as const;
 
@@ -51,6 +51,7 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
     (next) => act().setJump(next),
     () => lines.goToTarget(),
   );
+  const [sentence, typeSentence] = useSentence();
   const pages: readonly { id: JumpPage; name: string; content: ReactNode }[] = [
     {
       id: "jump",
@@ -118,7 +119,7 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
         </div>
       ),
     },
-    { id: "sentence", name: "Sentence", content: <SentenceField /> },
+    { id: "sentence", name: "Sentence", content: <SentenceForm here={sentence} onType={typeSentence} /> },
     { id: "one", name: "One jump", content: <OneJump /> },
     { id: "all", name: "All jumps", content: <AllJumps /> },
   ];

@@ -19,16 +19,32 @@ export const WAY_NAMES = [
 /** A sentence is drawn as it is written, unless a way is asked for. */
 const TERM_WAYS = WAY_NAMES.map((way) => (way.value === "one" ? { ...way, label: "As it is written" } : way));
 
-/** Reads a number sentence, and draws its trail: each of its terms as a jump, or in the way that is chosen. */
-export function SentenceField() {
-  const way = useBoard((state) => state.jump.sentenceWay);
+/** A number sentence that is typed, and what is wrong with it. */
+type Typed = { readonly text: string; readonly message: string };
+
+/** What is typed of a sentence on the board on show, and how it is typed on; it stays while other pages are looked at. */
+export function useSentence(): [Typed, (typed: Typed) => void] {
   const board = useBoard((state) => pickBoard(state).id);
-  const store = useBoardStore();
   const [written, setWritten] = useState({ board, text: "", message: "" });
-  const here = written.board === board ? written : { board, text: "", message: "" };
+  const here = written.board === board ? written : { text: "", message: "" };
+  return [here, (typed) => setWritten({ board, ...typed })];
+}
+
+type Props = { here: Typed; onType: (typed: Typed) => void };
+
+/** A number sentence in a room of its own. */
+export function SentenceField() {
+  const [here, onType] = useSentence();
+  return <SentenceForm here={here} onType={onType} />;
+}
+
+/** Reads a number sentence, and draws its trail: each of its terms as a jump, or in the way that is chosen. */
+export function SentenceForm({ here, onType }: Props) {
+  const way = useBoard((state) => state.jump.sentenceWay);
+  const store = useBoardStore();
   const draw = () => {
     const fault = lineActionsOf(store).drawSentence(here.text, way);
-    setWritten({ ...here, message: fault ?? "" });
+    onType({ text: here.text, message: fault ?? "" });
     // What is drawn is there to be talked about: the keys belong to the board again.
     if (!fault && document.activeElement instanceof HTMLElement) document.activeElement.blur();
   };
@@ -54,7 +70,7 @@ export function SentenceField() {
           placeholder="52 − 17"
           maxLength={120}
           className="min-w-0 flex-1"
-          onChange={(event) => setWritten({ board, text: event.target.value, message: "" })}
+          onChange={(event) => onType({ text: event.target.value, message: "" })}
         />
         <Button type="submit" tone="strong" className="mt-[1.625rem]">
           Draw it
