@@ -125,7 +125,7 @@ test.describe("a field says what the board has", () => {
       ["Times", "0", "Jump back", "Write a whole number from 1 to 100."],
       ["To", "2 5/2", "Draw the jumps", "The fraction beside a whole number must be smaller than 1."],
     ] as const) {
-      await turnTo(page, label === "To" ? "To a number" : "Jump");
+      await turnTo(page, label === "To" ? "To a number" : "By size");
       await field(page, label).fill(typed);
       await button(page, name).click();
       await expect(page.getByText(message)).toBeVisible();

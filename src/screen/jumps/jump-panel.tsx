@@ -55,7 +55,7 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
   const pages: readonly { id: JumpPage; name: string; content: ReactNode }[] = [
     {
       id: "jump",
-      name: "Jump",
+      name: "By size",
       content: (
         <div {...sizes.group} className={TWO_HALVES}>
           <div className="grid grid-cols-2 gap-3">

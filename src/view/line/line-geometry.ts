@@ -49,8 +49,8 @@ export function layGeometry(
   if (shape === "ring") {
     const [x, y] = [width / 2, height / 2];
     const across = Math.min(width, height);
-    // Room round it for jumps and their sizes; much less of it where there is little.
-    const round = Math.max(30, Math.min(76, across * 0.38 - 53));
+    // Room round it for jumps and their sizes; in a small room no more than they need, and in the smallest less.
+    const round = Math.max(30, Math.min(40, across * 0.22), Math.min(76, across * 0.38 - 53));
     const radius = Math.max(20, across / 2 - round);
     return {
       shape,
