@@ -69,7 +69,7 @@ test("nothing is found on a board that is taught", async ({ page, request }) => 
   await shut(page);
   await pressOnRail(page, "By rule");
   for (const tab of ["Marks", "Covers", "Pattern"]) {
-    await page.getByRole("tab", { name: tab }).click();
+    await page.getByRole("tab", { name: tab, exact: true }).click();
     await clean(page, `${tab} by rule`);
   }
   await button(page, "Write").click();
@@ -91,7 +91,7 @@ test("nothing is found on a board that is prepared", async ({ page, request }) =
   await page.goto(`/lesson/${await addLesson(request)}?prepare`);
   await openBoard(page, /Every sixth post/);
   for (const tab of ["Numbers", "Marks", "Covers", "Pattern", "Views", "Board"]) {
-    await page.getByRole("tab", { name: tab }).click();
+    await page.getByRole("tab", { name: tab, exact: true }).click();
     await clean(page, `set-up: ${tab}`);
   }
   await page.getByTitle("Set the count").click();

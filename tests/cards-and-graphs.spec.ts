@@ -93,13 +93,13 @@ test("a card is kept in the library, and added to the cards of another lesson", 
     },
   ];
   await page.goto(`/lesson/${await lessonWith(request, view(1))}?prepare`);
-  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("tab", { name: "Views", exact: true }).click();
   const library = page.getByRole("region", { name: "Card library" });
   await page.getByRole("button", { name: "Keep card 1 in the library" }).click();
   await expect(library.getByText("multiples of 7", { exact: true })).toHaveCount(1);
 
   await page.goto(`/lesson/${await lessonWith(request, view(50))}?prepare`);
-  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("tab", { name: "Views", exact: true }).click();
   await library.getByRole("button", { name: "Add multiples of 7" }).click();
   await expect(cards(page).locator("[data-card]")).toHaveCount(2);
   await library.getByRole("button", { name: "Take multiples of 7 out of the library" }).click();

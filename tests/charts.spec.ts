@@ -152,7 +152,7 @@ test("one number stands out by size and weight, and is as the others again", asy
   await page.keyboard.press("h");
   await expect(place(page, "50, standing out, sun mark, in focus")).toBeVisible();
   expect(await size("50")).toBeGreaterThan((await size("51")) * 1.15);
-  await page.getByRole("tab", { name: "Marks" }).click();
+  await page.getByRole("tab", { name: "Marks", exact: true }).click();
   await page.getByRole("button", { name: "Make 50 ordinary again" }).click();
   await expect(place(page, "50, sun mark, in focus")).toBeVisible();
 });

@@ -83,9 +83,9 @@ test("a silent count hides where it is, and shows it when it stops", async ({ pa
 test("the number is said in words, in the British and in the American form", async ({ page, request }) => {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}?prepare`);
-  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("tab", { name: "Views", exact: true }).click();
   await page.getByRole("radio", { name: "British" }).click();
-  await page.getByRole("tab", { name: "Numbers" }).click();
+  await page.getByRole("tab", { name: "Numbers", exact: true }).click();
   await page.getByLabel("Rows", { exact: true }).fill("12");
   await setCount(page, async () => {
     await page.getByLabel("Count in", { exact: true }).fill("12");
@@ -95,7 +95,7 @@ test("the number is said in words, in the British and in the American form", asy
   for (const _ of [0, 1]) await page.keyboard.press(".");
   await expect(page.locator("[data-part=words]")).toHaveText("one hundred and twelve");
   await page.getByRole("button", { name: "Prepare", exact: true }).click();
-  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("tab", { name: "Views", exact: true }).click();
   await page.getByRole("radio", { name: "American" }).click();
   await page.getByRole("button", { name: "Teach" }).click();
   await expect(page.locator("[data-part=words]")).toHaveText("one hundred twelve");

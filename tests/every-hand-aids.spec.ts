@@ -7,7 +7,7 @@ test.use({ hasTouch: true });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
 const radio = (page: Page, name: string) => page.getByRole("radio", { name, exact: true });
-const tab = (page: Page, name: string) => page.getByRole("tab", { name });
+const tab = (page: Page, name: string) => page.getByRole("tab", { name, exact: true });
 const turn = (page: Page, name: string) => page.getByRole("switch", { name });
 const cell = (page: Page, name: string | RegExp) => page.getByRole("gridcell", { name });
 const at = (page: Page, number: number) => page.locator(`[data-cell='${number - 1}']`);

@@ -7,7 +7,7 @@ test.use({ hasTouch: true });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
 const radio = (page: Page, name: string) => page.getByRole("radio", { name, exact: true });
-const tab = (page: Page, name: string) => page.getByRole("tab", { name });
+const tab = (page: Page, name: string) => page.getByRole("tab", { name, exact: true });
 const cell = (page: Page, name: string | RegExp) => page.getByRole("gridcell", { name });
 const told = (page: Page) => page.locator("[data-part=told]");
 

@@ -81,8 +81,8 @@ test.describe("a field says what the board has", () => {
       .getByRole("button", { name: "Flat" })
       .or(page.getByRole("radio", { name: "Flat" }))
       .click();
-    await page.getByRole("tab", { name: "Board" }).click();
-    await page.getByRole("tab", { name: "Numbers" }).click();
+    await page.getByRole("tab", { name: "Board", exact: true }).click();
+    await page.getByRole("tab", { name: "Numbers", exact: true }).click();
     await expect(field(page, "From")).toHaveValue("7");
     await expect(grid(page, "Number line from 7 to 9")).toBeVisible();
   });
@@ -107,7 +107,7 @@ test.describe("a field says what the board has", () => {
     await openBoard(page, /How the chart is built/);
     await expect(grid(page, "Chart from 301 to 400")).toBeVisible();
 
-    await page.getByRole("tab", { name: "Board" }).click();
+    await page.getByRole("tab", { name: "Board", exact: true }).click();
     await page.getByLabel("Title of this board").fill("Far posts");
     await openBoard(page, /Every sixth post/);
     await expect(page.getByRole("button", { name: "1 Far posts" })).toBeVisible();

@@ -14,7 +14,7 @@ async function covered(page: Page, request: Parameters<typeof addLesson>[0], sho
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}`);
   await pressOnRail(page, "By rule");
-  await page.getByRole("tab", { name: "Covers" }).click();
+  await page.getByRole("tab", { name: "Covers", exact: true }).click();
   await page.getByRole("button", { name: "Cover all" }).click();
   await page.getByRole("button", { name: "Lift", exact: true }).click();
   for (const number of shown) await at(page, number).tap();

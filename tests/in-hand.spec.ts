@@ -24,14 +24,23 @@ test.describe("in hand", () => {
     await page.goto(
       `/lesson/${await lessonWith(request, [lineView(), { kind: "sentence", form: "gathered" }])}?prepare`,
     );
-    await page.getByRole("tab", { name: "Views" }).click();
+    await page.getByRole("tab", { name: "Views", exact: true }).click();
     await button(page, "Write").click();
-    await expect(page.getByRole("tab", { name: "Write" })).toHaveAttribute("data-state", "active");
-    await expect(page.getByRole("tab", { name: "Numbers" })).toBeVisible();
+    await expect(page.getByRole("tab", { name: "Write", exact: true })).toHaveAttribute(
+      "data-state",
+      "active",
+    );
+    await expect(page.getByRole("tab", { name: "Numbers", exact: true })).toBeVisible();
     await button(page, "Write").click();
-    await expect(page.getByRole("tab", { name: "Views" })).toHaveAttribute("data-state", "active");
+    await expect(page.getByRole("tab", { name: "Views", exact: true })).toHaveAttribute(
+      "data-state",
+      "active",
+    );
     await button(page, "Jump").click();
-    await expect(page.getByRole("tab", { name: "Jump" })).toHaveAttribute("data-state", "active");
+    await expect(page.getByRole("tab", { name: "Jump", exact: true })).toHaveAttribute(
+      "data-state",
+      "active",
+    );
     for (const name of ["Cover", "Lift", "Pen", "Jump"]) {
       await button(page, name).click();
       await expect(button(page, name)).toHaveAttribute("aria-pressed", "true");

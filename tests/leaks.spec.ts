@@ -159,13 +159,13 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await expect(page.getByRole("grid").first()).toBeVisible();
     await quiet(title);
     await pressOnRail(page, "By rule");
-    await page.getByRole("tab", { name: "Marks" }).click();
+    await page.getByRole("tab", { name: "Marks", exact: true }).click();
     await quiet(`${title}, marks by rule`);
-    await page.getByRole("tab", { name: "Covers" }).click();
+    await page.getByRole("tab", { name: "Covers", exact: true }).click();
     await page.getByRole("button", { name: "Cover so many" }).click();
     await quiet(`${title}, covers`);
     await page.keyboard.press("z");
-    await page.getByRole("tab", { name: "Pattern" }).click();
+    await page.getByRole("tab", { name: "Pattern", exact: true }).click();
     await expect(page.getByRole("heading", { name: "What they have in common" })).toBeVisible();
     await quiet(`${title}, pattern`);
     await pressOnRail(page, "By rule");

@@ -57,7 +57,7 @@ test("chart and line share focus, trail, marks and covers; the line follows a co
   await expect(divider).toHaveAttribute("aria-valuenow", String(before - 4));
 
   await button(page, "Prepare").click();
-  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("tab", { name: "Views", exact: true }).click();
   await page.getByRole("button", { name: "Hide for now: Chart" }).click();
   await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toHaveCount(0);
   await button(page, "Take back").click();

@@ -7,7 +7,7 @@ const say = (page: Page) => page.getByRole("region", { name: "Say the rule" });
 const sentence = (page: Page) => say(page).locator("[data-part=sentence]");
 const pattern = async (page: Page) => {
   await pressOnRail(page, "By rule");
-  await page.getByRole("tab", { name: "Pattern" }).click();
+  await page.getByRole("tab", { name: "Pattern", exact: true }).click();
 };
 const rules = (page: Page) => page.getByRole("region", { name: "What they have in common" });
 
@@ -114,7 +114,7 @@ test("while she prepares, the teacher shades by touch and the finder follows; it
   request,
 }) => {
   await page.goto(`/lesson/${await lessonWith(request, [{ ...chart, covers: "solid" }])}?prepare`);
-  await page.getByRole("tab", { name: "Pattern" }).click();
+  await page.getByRole("tab", { name: "Pattern", exact: true }).click();
   for (const number of ["5", "10", "15", "20", "25"]) await place(page, number).click();
   await expect(rules(page).getByText("Multiples of 5, up to 25")).toBeVisible();
   await place(page, "15, sun mark").click();

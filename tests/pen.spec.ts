@@ -128,7 +128,7 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   expect((await boxes())[0]!).toBeCloseTo(before[0]!, 0);
   await page.keyboard.press("m");
   await button(page, "Prepare").click();
-  await page.getByRole("tab", { name: "Numbers" }).click();
+  await page.getByRole("tab", { name: "Numbers", exact: true }).click();
   await page.getByRole("textbox", { name: "In each row" }).fill("12");
   await expect(page.getByRole("row").nth(3).getByRole("gridcell").nth(10)).toHaveAccessibleName("47");
   const moved = await middle(page, "[data-cell='46']");

@@ -9,7 +9,7 @@ const problem = (page: Page, number: number) => page.getByRole("article", { name
 async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}?prepare`);
-  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("tab", { name: "Views", exact: true }).click();
   await page.getByRole("combobox", { name: "View 1" }).click();
   await page.getByRole("option", { name: "Several problems" }).click();
   await expect(problem(page, 1)).toBeVisible();

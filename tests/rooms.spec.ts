@@ -68,7 +68,7 @@ for (const name of ["dark", "contrast"]) {
     await page.getByRole("button", { name: "Show answer" }).click();
     await faults("taught");
     await page.getByRole("button", { name: "Prepare" }).click();
-    await page.getByRole("tab", { name: "Marks" }).click();
+    await page.getByRole("tab", { name: "Marks", exact: true }).click();
     await faults("prepared");
     const groups = await addLesson(request, {
       name: "17-crates-and-jars",

@@ -14,7 +14,7 @@ test("two patterns by rule: their numbers counted, an exception by touch, and wh
 }) => {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}?prepare`);
-  await page.getByRole("tab", { name: "Marks" }).click();
+  await page.getByRole("tab", { name: "Marks", exact: true }).click();
   await page.getByLabel("Multiples of").fill("6");
   await expect(page.getByText("16 numbers: 6, 12, 18")).toBeVisible();
   await page.getByRole("button", { name: "Mark in sun" }).click();
@@ -30,10 +30,10 @@ test("two patterns by rule: their numbers counted, an exception by touch, and wh
   await expect(page.getByText("54 and 84 have both marks, sun and sea.")).toBeVisible();
 
   // The marks are rules: a longer chart has more of them.
-  await page.getByRole("tab", { name: "Numbers" }).click();
+  await page.getByRole("tab", { name: "Numbers", exact: true }).click();
   await page.getByLabel("Rows", { exact: true }).fill("12");
   await expect(sun(page)).toHaveCount(20);
-  await page.getByRole("tab", { name: "Marks" }).click();
+  await page.getByRole("tab", { name: "Marks", exact: true }).click();
   await page.getByRole("button", { name: "Take off: multiples of 6" }).click();
   await expect(sun(page)).toHaveCount(0);
   await page.getByRole("button", { name: "Take back" }).click();
@@ -72,7 +72,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   const covered = page.getByRole("gridcell", { name: "covered" });
   const atRandom = async () => {
     await pressOnRail(page, "By rule");
-    await page.getByRole("tab", { name: "Covers" }).click();
+    await page.getByRole("tab", { name: "Covers", exact: true }).click();
     await page.getByLabel("At random").fill("7");
     await page.getByRole("button", { name: "Cover so many" }).click();
     await expect(covered).toHaveCount(7);
@@ -85,7 +85,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   const other = await page.context().newPage();
   await other.goto(`/lesson/${id}`);
   await pressOnRail(other, "By rule");
-  await other.getByRole("tab", { name: "Covers" }).click();
+  await other.getByRole("tab", { name: "Covers", exact: true }).click();
   await other.getByLabel("At random").fill("7");
   await other.getByRole("button", { name: "Cover so many" }).click();
   const again = other.getByRole("gridcell", { name: "covered" });

@@ -41,7 +41,7 @@ test("work that was never saved because the browser was closed is saved when the
   try {
     await page.goto(`${server.address}/lesson/lamps-on-the-jetty?prepare`);
     await expect(place(page, "6")).toBeVisible();
-    await expect(page.getByRole("tab", { name: "Board" })).toBeVisible();
+    await expect(page.getByRole("tab", { name: "Board", exact: true })).toBeVisible();
     await server.stop();
     await retitle(page, "Closed too early");
     await expect(page.getByText("Not saved yet, trying again")).toBeVisible();

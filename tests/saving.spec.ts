@@ -114,7 +114,7 @@ test("leaving for the shelf while the server is away keeps the work and says so"
   const port = await freePort();
   const server = await startServer({ port, database: `file:./.tmp/leave-${port}.db`, demo: true });
   await page.goto(`${server.address}/lesson/lamps-on-the-jetty?prepare`);
-  await expect(page.getByRole("tab", { name: "Board" })).toBeVisible();
+  await expect(page.getByRole("tab", { name: "Board", exact: true })).toBeVisible();
   // What says it is there a second after the page.
   await expect(page.locator("section[aria-live=polite]")).toBeAttached();
   await server.stop();

@@ -19,7 +19,7 @@ async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
 /** The page of the set-up from which the window is sent to a row and a column. */
 async function toSlide(page: Page) {
   await page.getByRole("button", { name: "Prepare", exact: true }).click();
-  await page.getByRole("tab", { name: "Slide" }).click();
+  await page.getByRole("tab", { name: "Slide", exact: true }).click();
 }
 
 test("row 3, column 8 holds 24; a mark on its place or wherever it lives; a whole row by its name", async ({
@@ -118,7 +118,7 @@ test("a puzzle has one answer, which the teacher is told of; it is filled, and t
   request,
 }) => {
   await open(page, request);
-  await page.getByRole("tab", { name: "Slide" }).click();
+  await page.getByRole("tab", { name: "Slide", exact: true }).click();
   await page.getByLabel("Level, 1 to 10").fill("7");
   await page.getByRole("button", { name: "Make a puzzle" }).click();
   await page.getByRole("button", { name: "Teach" }).click();

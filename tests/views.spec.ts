@@ -13,7 +13,7 @@ const radio = (page: Page, name: string) => page.getByRole("radio", { name, exac
 async function prepare(page: Page, request: Parameters<typeof addLesson>[0]) {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}?prepare`);
-  await page.getByRole("tab", { name: "Views" }).click();
+  await page.getByRole("tab", { name: "Views", exact: true }).click();
   return id;
 }
 
@@ -22,7 +22,7 @@ for (const hand of HANDS) {
     await prepare(page, request);
     await addView(page, "Chart");
     await expect(region(page, "Chart 2")).toBeVisible();
-    await press(hand, page.getByRole("tab", { name: "Numbers" }));
+    await press(hand, page.getByRole("tab", { name: "Numbers", exact: true }));
     await press(hand, setUp(page, "Chart 2"));
     await press(hand, page.getByRole("button", { name: "101 to 200" }));
     await expect(region(page, "Chart 2").getByRole("gridcell", { name: "148", exact: true })).toBeVisible();
@@ -118,7 +118,7 @@ for (const hand of HANDS) {
   }) => {
     await prepare(page, request);
     for (const name of ["Chart", "The count so far"]) await addView(page, name);
-    await press(hand, page.getByRole("tab", { name: "Numbers" }));
+    await press(hand, page.getByRole("tab", { name: "Numbers", exact: true }));
     await press(hand, setUp(page, "Chart 2"));
     await press(hand, radio(page, "Its own"));
     await press(hand, page.getByRole("button", { name: "Teach" }));

@@ -64,7 +64,7 @@ export const lineView = (part: object = {}): object => ({
 
 /** Gives the board on show another title, by the set-up drawer. */
 export async function retitle(page: Page, title: string) {
-  await page.getByRole("tab", { name: "Board" }).click();
+  await page.getByRole("tab", { name: "Board", exact: true }).click();
   await page.getByLabel("Title of this board").fill(title);
   await page.getByLabel("Title of this board").press("Enter");
 }

@@ -28,7 +28,7 @@ async function isOnRail(page: Page, button: Locator) {
 /** Makes a puzzle on the times grid, as is done while a board is prepared, and goes on teaching. */
 export async function makePuzzle(page: Page, hand: Hand = "mouse") {
   await press(hand, page.getByRole("button", { name: "Prepare", exact: true }));
-  await press(hand, page.getByRole("tab", { name: "Slide" }));
+  await press(hand, page.getByRole("tab", { name: "Slide", exact: true }));
   await press(hand, page.getByRole("button", { name: "Make a puzzle" }));
   await press(hand, page.getByRole("button", { name: "Teach", exact: true }));
   await expect(page.getByRole("complementary", { name: "Set up the board" })).toHaveCount(0);
