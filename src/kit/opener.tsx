@@ -2,11 +2,19 @@
 
 import { cloneElement, type KeyboardEvent, type ReactElement, useState } from "react";
 
-type Opening = { "aria-haspopup"?: "menu" | "dialog"; "aria-expanded"?: boolean; "data-state"?: string };
+type Opens = "menu" | "dialog" | "listbox";
+type Opening = { "aria-haspopup"?: Opens; "aria-expanded"?: boolean; "data-state"?: string };
 /** A button that something opens from. */
 export type OpensFrom = ReactElement<
   Opening & { onClick?: () => void; onKeyDown?: (event: KeyboardEvent) => void }
 >;
+
+/** Keys that open it, besides those that press any button. */
+const OPENING_KEYS: Readonly<Record<Opens, readonly string[]>> = {
+  menu: ["ArrowDown"],
+  dialog: [],
+  listbox: ["ArrowDown", "ArrowUp"],
+};
 
 type Needed = { readonly bring: () => Promise<unknown>; readonly isThere: () => boolean };
 
@@ -18,7 +26,7 @@ type Needed = { readonly bring: () => Promise<unknown>; readonly isThere: () => 
  */
 export function useOpener(
   button: OpensFrom,
-  what: "menu" | "dialog",
+  what: Opens,
   needed: readonly Needed[],
   onAsk?: (open: true) => void,
 ): { asked: boolean; alone: OpensFrom } {
@@ -37,7 +45,7 @@ export function useOpener(
     "data-state": "closed",
     onClick: ask,
     onKeyDown: (event) => {
-      if (what !== "menu" || event.key !== "ArrowDown") return;
+      if (!OPENING_KEYS[what].includes(event.key)) return;
       event.preventDefault();
       ask();
     },

@@ -1,79 +1,27 @@
 "use client";
 
-import { Check, ChevronDown } from "lucide-react";
-import { Select as Radix } from "radix-ui";
-import { useState } from "react";
-import { openedIn } from "./opened-in";
+import { CLOSED, type SelectProps, Turned } from "./closed-select";
+import { later } from "./later";
+import { useOpener } from "./opener";
 
-type Option<T extends string> = { readonly value: T; readonly label: string };
+const List = later(() => import("./select-list").then((part) => part.SelectList));
 
-type Props<T extends string> = {
-  label: string;
-  value: T;
-  onChange: (value: T) => void;
-  /** One below the other, or in groups that have a name. */
-  options:
-    | readonly Option<T>[]
-    | readonly { readonly name: string; readonly options: readonly Option<T>[] }[];
-  /** Shown while nothing is chosen. */
-  placeholder?: string;
-};
+/** Fetches what lists to choose from open with. */
+export const bringSelects = () => List.bring();
 
-/**
- * One of a list, chosen in the middle of a sentence. Only an open list is chosen from: a letter pressed on a closed one
- * is a shortcut of the board, and must not change what the list holds as well.
- */
-export function Select<T extends string>({ label, value, onChange, options, placeholder }: Props<T>) {
-  const [open, setOpen] = useState(false);
-  return (
-    <Radix.Root
-      open={open}
-      onOpenChange={setOpen}
-      value={value}
-      onValueChange={(next) => open && onChange(next as T)}
-    >
-      <Radix.Trigger
-        aria-label={label}
-        className="flex h-press min-w-0 items-center gap-1.5 whitespace-nowrap [&>span:first-child]:truncate rounded-button border border-edge bg-board pr-2.5 pl-3 font-semibold hover:border-ink"
-      >
-        <Radix.Value placeholder={placeholder} />
-        <ChevronDown aria-hidden size="1.0625rem" className="text-quiet" />
-      </Radix.Trigger>
-      <Radix.Portal container={openedIn()}>
-        <Radix.Content
-          position="popper"
-          sideOffset={6}
-          collisionPadding={12}
-          className="z-50 max-h-[min(26.25rem,var(--radix-select-content-available-height))] overflow-hidden rounded-card border border-rule bg-board p-1.5 text-ink"
-        >
-          <Radix.Viewport>
-            {options.map((option) =>
-              "options" in option ? (
-                <Radix.Group key={option.name}>
-                  <Radix.Label className="px-3 pt-3 pb-1 text-small text-quiet">{option.name}</Radix.Label>
-                  {option.options.map((one) => (
-                    <Item key={one.value} option={one} />
-                  ))}
-                </Radix.Group>
-              ) : (
-                <Item key={option.value} option={option} />
-              ),
-            )}
-          </Radix.Viewport>
-        </Radix.Content>
-      </Radix.Portal>
-    </Radix.Root>
+/** One of a list, chosen in the middle of a sentence. */
+export function Select<T extends string>(props: SelectProps<T>) {
+  const { label, value, onChange, options, placeholder } = props;
+  const all = options.flatMap((option) => ("options" in option ? option.options : [option]));
+  const chosen = all.find((option) => option.value === value)?.label ?? placeholder;
+  const { asked, alone } = useOpener(
+    <button type="button" role="combobox" aria-expanded={false} aria-label={label} className={CLOSED}>
+      <span>{chosen}</span>
+      <Turned />
+    </button>,
+    "listbox",
+    [List],
   );
+  // Only what the options hold is ever chosen.
+  return asked ? <List {...props} onChange={(next) => onChange(next as T)} /> : alone;
 }
-
-const Item = ({ option }: { option: Option<string> }) => (
-  <Radix.Item
-    value={option.value}
-    className="flex min-h-press cursor-pointer items-center justify-between gap-4 rounded-button px-3 font-semibold outline-none data-[highlighted]:bg-wall data-[highlighted]:shadow-[inset_0_0_0_2px_var(--color-ink)]"
-  >
-    <Radix.ItemText>{option.label}</Radix.ItemText>
-    <Radix.ItemIndicator>
-      <Check aria-hidden size="1.0625rem" />
-    </Radix.ItemIndicator>
-  </Radix.Item>
-);

@@ -8,6 +8,7 @@ import { later } from "@/kit/later";
 import { bringMenus } from "@/kit/menu";
 import { patient } from "@/kit/patient";
 import { bringPopovers } from "@/kit/popover";
+import { bringSelects } from "@/kit/select";
 import { SymmetryLines } from "@/view/chart/drawn-symmetry";
 import { Neighbours } from "@/view/chart/guides";
 import { DrawnRoute } from "@/view/chart/route";
@@ -108,6 +109,7 @@ const TOOL_PARTS = [
   filling,
   { bring: bringMenus },
   { bring: bringPopovers },
+  { bring: bringSelects },
   ...TOOL_NAMES.flatMap((name) => toolOf(name).panel?.Panel ?? []),
 ];
 

@@ -15,7 +15,7 @@ type Props = {
   found: Found;
   /** The labels of the shelf: where there are any, every card has a line for them. */
   inUse: readonly string[];
-  /** So many pictures have come with the page. */
+  /** So many cards stand there before the window is known. */
   drawn: number;
   onNear: (near: { from: number; to: number }) => void;
 };
@@ -47,7 +47,7 @@ export function LessonList({ found, inUse, drawn, onNear }: Props) {
   useLayoutEffect(() => virtual.measure(), [row]);
 
   const shown = virtual.getVirtualItems();
-  // Before the window is known, what came with the page stands there.
+  // Before the window is known, cards stand as far as it is seen; the others come with it.
   const before = width === 0;
   const [firstRow, lastRow] = before ? [0, 0] : [shown[0]?.index ?? 0, shown.at(-1)?.index ?? 0];
   const from = firstRow * columns;
@@ -67,7 +67,7 @@ export function LessonList({ found, inUse, drawn, onNear }: Props) {
     >
       {Array.from({ length: Math.max(0, to - from) }, (_, index) => {
         const place = from + index;
-        const lesson = lessons.get(place);
+        const lesson = before && place >= drawn ? undefined : lessons.get(place);
         return lesson ? (
           <LessonCard
             key={lesson.id}

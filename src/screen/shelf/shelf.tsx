@@ -8,6 +8,7 @@ import { Button, IconButton } from "@/kit/button";
 import { later } from "@/kit/later";
 import { bringMenus, Menu, MenuItem } from "@/kit/menu";
 import { RoomItems } from "@/kit/room-items";
+import { bringSelects } from "@/kit/select";
 import { FirstOffer } from "../first/first-offer";
 import { endFirstVisit, wasUsedBefore } from "../first/first-visit";
 import { isAnyKept } from "../save/kept-keys";
@@ -29,7 +30,7 @@ type Props = {
   labels: readonly LabelInUse[];
   /** Whether nobody has used Yellow Stair in this browser, as far as the server knows. */
   isFirstVisit: boolean;
-  /** So many pictures the server has drawn: as many as this window shows, as far as it knows. */
+  /** So many cards the server has drawn: as many as this window shows, as far as it knows. */
   drawn: number;
 };
 
@@ -52,7 +53,7 @@ export function Shelf({ labels, isFirstVisit, drawn, ...came }: Props) {
   useEffect(() => {
     let callOff = () => {};
     const timer = setTimeout(() => {
-      callOff = bringInTurn([{ bring: bringMenus }, NewLesson]);
+      callOff = bringInTurn([{ bring: bringMenus }, { bring: bringSelects }, NewLesson]);
     }, AFTER_THE_SHELF_MS);
     return () => {
       clearTimeout(timer);
