@@ -94,9 +94,23 @@ test("lessons get labels, and are found by them, in an order; what was looked fo
   const found = page.getByRole("listitem").getByRole("heading");
   await expect(found).toHaveText(["Winch 11", "Winch 9", "Winch 10"]);
   await expect(page.getByRole("status").first()).toHaveText("3 lessons found");
-  await page.getByRole("combobox", { name: "Order of the lessons" }).click();
+  const order = page.getByRole("combobox", { name: "Order of the lessons" });
+  await order.click();
   await page.getByRole("option", { name: "By title" }).click();
   await expect(found).toHaveText(["Winch 9", "Winch 10", "Winch 11"]);
+
+  // By keys, the list not yet opened on this page; the keyboard is on its button again afterwards.
+  await page.reload();
+  await expect(found).toHaveText(["Winch 9", "Winch 10", "Winch 11"]);
+  await order.focus();
+  await page.keyboard.press("ArrowDown");
+  await expect(page.getByRole("option", { name: "By title" })).toBeFocused();
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("Enter");
+  await expect(found).toHaveText(["Winch 11", "Winch 9", "Winch 10"]);
+  await expect(order).toBeFocused();
+  await order.click();
+  await page.getByRole("option", { name: "By title" }).click();
 
   const label = async (title: string, type: () => Promise<void>) => {
     await page.getByRole("button", { name: `More for ${title}` }).click();
