@@ -107,46 +107,54 @@ for (const size of [
   { width: 1024, height: 768 },
   { width: 820, height: 1180 },
 ]) {
-  test(`keypads are whole at ${size.width} × ${size.height}, for squares and for the count`, async ({
-    page,
-    request,
-  }) => {
-    await page.setViewportSize(size);
-    await page.goto(`/lesson/${await addLesson(request)}`);
-    const keys = page.locator("[data-keypad] button");
-    const whole = async () => {
-      await expect(keys).toHaveCount(15);
-      for (const key of await keys.all()) await expect(key).toBeInViewport({ ratio: 0.99 });
-    };
-    await pressOnRail(page, "Write");
-    await page.getByRole("radio", { name: "Keypad", exact: true }).click();
-    await whole();
-    await pressOnRail(page, "Write");
-    await page.getByTitle("Set the count").click();
-    await page.getByRole("button", { name: "Keypad", exact: true }).click();
-    await whole();
-  });
+  for (const [doing, search] of [
+    ["teaching", ""],
+    ["preparing", "?prepare"],
+  ] as const) {
+    test(`keypads are whole at ${size.width} × ${size.height} while ${doing}, for squares and for the count`, async ({
+      page,
+      request,
+    }) => {
+      await page.setViewportSize(size);
+      await page.goto(`/lesson/${await addLesson(request)}${search}`);
+      const keys = page.locator("[data-keypad] button");
+      const whole = async () => {
+        await expect(keys).toHaveCount(15);
+        for (const key of await keys.all()) await expect(key).toBeInViewport({ ratio: 0.99 });
+      };
+      await pressOnRail(page, "Write");
+      await page.getByRole("radio", { name: "Keypad", exact: true }).click();
+      await whole();
+      await pressOnRail(page, "Write");
+      await page.getByTitle("Set the count").click();
+      await page.getByRole("button", { name: "Keypad", exact: true }).click();
+      await whole();
+    });
 
-  test(`jumps and count are whole at ${size.width} × ${size.height}, each of their pages`, async ({
-    page,
-    request,
-  }) => {
-    await page.setViewportSize(size);
-    await page.goto(`/lesson/${await addLesson(request, { name: "12-friendly-numbers" })}`);
-    for (const _ of [0, 1, 2]) await climb(page);
-    const hiddenBelow = () =>
-      page.getByRole("tabpanel").evaluate(({ scrollHeight, clientHeight }) => scrollHeight - clientHeight);
-    await page.keyboard.press("j");
-    for (const name of ["By size", "To a number", "Sentence", "One jump", "All jumps"]) {
-      await turnTo(page, name);
-      await expect.poll(hiddenBelow, name).toBeLessThanOrEqual(1);
-    }
-    await page.getByTitle("Set the count").click();
-    for (const name of ["Which numbers", "How it goes"]) {
-      await turnTo(page, name);
-      await expect.poll(hiddenBelow, name).toBeLessThanOrEqual(1);
-    }
-  });
+    test(`jumps and count are whole at ${size.width} × ${size.height} while ${doing}, each of their pages`, async ({
+      page,
+      request,
+    }) => {
+      await page.setViewportSize(size);
+      await page.goto(`/lesson/${await addLesson(request, { name: "12-friendly-numbers" })}${search}`);
+      for (const _ of [0, 1, 2]) await climb(page);
+      const hiddenBelow = () =>
+        page
+          .getByRole("tabpanel")
+          .last()
+          .evaluate(({ scrollHeight, clientHeight }) => scrollHeight - clientHeight);
+      await pressOnRail(page, "Jump");
+      for (const name of ["By size", "To a number", "Sentence", "One jump", "All jumps"]) {
+        await turnTo(page, name);
+        await expect.poll(hiddenBelow, name).toBeLessThanOrEqual(1);
+      }
+      await page.getByTitle("Set the count").click();
+      for (const name of [search ? "Count" : "Which numbers", "How it goes"]) {
+        await turnTo(page, name);
+        await expect.poll(hiddenBelow, name).toBeLessThanOrEqual(1);
+      }
+    });
+  }
 }
 
 /** The middle of a number on the line, once the line stands still. */

@@ -25,8 +25,11 @@ export function Tabs<Id extends string>({ label, pages, page, onPage }: Props<Id
         aria-label={label}
         className={clsx(
           "shrink-0 rounded-button bg-wall p-1",
-          pages.length > 6 ? "grid grid-cols-4 gap-1" : "flex flex-wrap",
-          pages.length === 6 ? "gap-0.5" : "gap-1",
+          "gap-1",
+          // Many are in rows of four: one more that comes moves none of the others.
+          pages.length > 5
+            ? "grid grid-cols-4 low:flex low:flex-wrap low:gap-0.5 @min-[35rem]:flex"
+            : "flex flex-wrap",
         )}
       >
         {pages.map(({ id, name }) => (
@@ -34,8 +37,7 @@ export function Tabs<Id extends string>({ label, pages, page, onPage }: Props<Id
             key={id}
             value={id}
             className={clsx(
-              "focus-close h-press grow rounded-button text-small font-semibold text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule",
-              pages.length === 6 ? "px-0 tracking-[-0.02em]" : "px-1",
+              "focus-close h-press grow rounded-button px-1 low:px-0 text-small leading-tight font-semibold text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule",
               // Five in a narrow panel are three and two, not four and one.
               pages.length === 5 && "basis-[30%] @min-[35rem]:basis-0",
             )}

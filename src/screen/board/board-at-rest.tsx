@@ -90,7 +90,11 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
         <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && (slim ? SLIM : SIDE))}>
           {side && (
             <div
-              className={clsx("order-1", prepare && "rounded-card bg-board")}
+              className={clsx(
+                "order-1",
+                // The set-up reaches down beside the steps.
+                prepare && "rounded-card bg-board landscape:-mb-[7.25rem] low:-mb-press",
+              )}
               style={slim && upright ? { height: (panel.height - 16) * grow } : {}}
             />
           )}

@@ -47,7 +47,7 @@ import {
 } from "./later";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
-import { SIDE, SLIM } from "./side";
+import { PREPARING, SIDE, SLIM } from "./side";
 import { useSeenCookie } from "./use-seen-cookie";
 import { useSide } from "./use-side";
 
@@ -190,7 +190,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
         <SittingsBand id={open.id} sittings={open.sittings} />
       )}
       <main
-        className={`${moves ? "live" : "live quick"} flex min-h-0 flex-1 flex-col gap-3 px-5 pb-3 low:gap-1.5 low:px-2 low:pb-1.5`}
+        className={`${moves ? "live" : "live quick"} flex min-h-0 flex-1 flex-col gap-3 px-5 low:gap-1.5 low:px-2 ${preparing ? "" : "pb-3 low:pb-1.5"}`}
       >
         <BesideClass link={link}>
           <QuestionBand />
@@ -200,7 +200,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
               // On a phone what stands beside the board stands below it, and is scrolled to.
               besideViews &&
                 "phone:flex phone:flex-col phone:overflow-y-auto phone:[&>*]:shrink-0 phone:[&>*:first-child]:min-h-80 phone:[&>*:first-child]:flex-1",
-              besideViews && (side === "panels" && !arrows ? SLIM : SIDE),
+              besideViews && (preparing ? PREPARING : side === "panels" && !arrows ? SLIM : SIDE),
             )}
           >
             {narrow && !besideViews ? (
@@ -243,15 +243,11 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
               ) : (
                 <beside.Panel />
               ))}
+            {preparing && <StepsStrip keepStep={doors.keepStep} fromRecipe={doors.fromRecipe} />}
           </div>
           {panel?.at === "below" && <panel.Panel />}
         </BesideClass>
       </main>
-      {preparing && (
-        <div className="px-5">
-          <StepsStrip keepStep={doors.keepStep} fromRecipe={doors.fromRecipe} />
-        </div>
-      )}
       <Rail
         keepStep={doors.keepStep}
         byRule={shows.rules}

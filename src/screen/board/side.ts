@@ -2,7 +2,11 @@
  * nearly half of it. */
 export const SIDE =
   "grid-cols-[minmax(0,1fr)_21.25rem] portrait:grid-rows-[minmax(45%,1fr)_minmax(0,26.25rem)]";
-/** The same for a few arrows, which need less. */
+/** While a board is prepared: the set-up at the side, as high as the board and its steps together; upright the three below each
+ * other, of what the steps leave the board keeps nearly half. */
+export const PREPARING =
+  "grid-cols-[minmax(0,1fr)_21.25rem] landscape:grid-rows-[minmax(0,1fr)_auto] landscape:gap-y-3 low:gap-y-1.5 portrait:grid-rows-[minmax(calc(45%-3.75rem),1fr)_minmax(0,26.25rem)_auto]";
+/** A panel of a few arrows, which needs less. */
 export const SLIM = "grid-cols-[minmax(0,1fr)_15.75rem] portrait:grid-rows-[minmax(0,1fr)_auto]";
 /** What a panel takes from the board, with the room before it, in pixels. */
 export const SIDE_ROOM = { width: 340 + 16, height: 420 + 16 } as const;

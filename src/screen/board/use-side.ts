@@ -42,7 +42,7 @@ export function useSide() {
   const side = preparing ? "drawer" : (asked ?? (beside ? "tool" : arrows || times ? "panels" : "none"));
   const shows: Record<Asked, boolean> = {
     rules: side === "rules" || (preparing && (shownPage === "marks" || shownPage === "covers")),
-    count: side === "count" || (preparing && shownPage === "count"),
+    count: side === "count" || (preparing && (shownPage === "count" || shownPage === "pace")),
   };
   const toggle = (what: Asked) => {
     // A tool with a panel has the same room: who asks for another has done with it.

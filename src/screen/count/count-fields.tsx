@@ -38,7 +38,7 @@ function useTake() {
 }
 
 /** What the class counts in, from where, and which way; where the panel is wide, in two halves beside each other. */
-function CountNumbers({ onPad }: { onPad: () => void }) {
+function NumbersFields({ onPad }: { onPad: () => void }) {
   const count = useBoard((state) => pickBoard(state).count);
   const store = useBoardStore();
   const take = useTake();
@@ -54,7 +54,7 @@ function CountNumbers({ onPad }: { onPad: () => void }) {
   const drafts = useBoardDrafts("count", values, (typed) => changeCount(count, typed), set);
   return (
     <div className="@container">
-      <div className="flex flex-col gap-2.5 @min-[35rem]:grid @min-[35rem]:grid-cols-2 @min-[35rem]:gap-x-6">
+      <div className="flex flex-col gap-1.5 @min-[35rem]:grid @min-[35rem]:grid-cols-2 @min-[35rem]:gap-x-6">
         <div {...drafts.group} className="grid grid-cols-2 gap-3">
           <DraftField label="Count in" {...drafts.field("by")} />
           <DraftField label="From" {...drafts.field("from")} />
@@ -95,7 +95,7 @@ function CountNumbers({ onPad }: { onPad: () => void }) {
 }
 
 /** How fast the count goes, where it waits, and what is seen and heard of it. */
-function CountPace() {
+export function CountPace() {
   const count = useBoard((state) => pickBoard(state).count);
   const take = useTake();
   return (
@@ -163,29 +163,19 @@ function CountPad({ onDone }: { onDone: () => void }) {
   );
 }
 
-/** All of the count, a page at a time: each is whole beside the board. */
-export function CountFields() {
+/** What is counted: its fields, or a keypad in their room. */
+export function CountNumbers() {
   const [typing, setTyping] = useState(false);
-  if (typing) {
-    return (
-      <div className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pb-1">
-        <CountPad onDone={() => setTyping(false)} />
-      </div>
-    );
-  }
-  return (
-    <Tabs
-      label="What to set"
-      pages={[
-        { id: "numbers", name: "Which numbers", content: <CountNumbers onPad={() => setTyping(true)} /> },
-        { id: "pace", name: "How it goes", content: <CountPace /> },
-      ]}
-    />
+  return typing ? (
+    <CountPad onDone={() => setTyping(false)} />
+  ) : (
+    <NumbersFields onPad={() => setTyping(true)} />
   );
 }
 
 /** The count while a class is taught: beside the board, which stays whole. */
 export function CountPanel({ onClose }: { onClose: () => void }) {
+  const [typing, setTyping] = useState(false);
   return (
     <aside aria-label="Set the count" className="flex min-h-0 flex-col rounded-card bg-board p-4">
       <div className="flex shrink-0 items-center justify-between pb-2">
@@ -194,7 +184,24 @@ export function CountPanel({ onClose }: { onClose: () => void }) {
           Close
         </Button>
       </div>
-      <CountFields />
+      {typing ? (
+        <div className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pb-1">
+          <CountPad onDone={() => setTyping(false)} />
+        </div>
+      ) : (
+        // A page at a time: each is whole.
+        <Tabs
+          label="What to set"
+          pages={[
+            {
+              id: "numbers",
+              name: "Which numbers",
+              content: <NumbersFields onPad={() => setTyping(true)} />,
+            },
+            { id: "pace", name: "How it goes", content: <CountPace /> },
+          ]}
+        />
+      )}
     </aside>
   );
 }

@@ -31,21 +31,26 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
       {/* Below a chart, where it is wide, the keys stand beside the rest. */}
       <div
         className={clsx(
-          "flex min-h-0 flex-1 flex-col gap-3",
+          "flex min-h-0 flex-1 flex-col gap-2",
           fill.by !== "tiles" &&
             "@min-[35rem]:grid @min-[35rem]:grid-cols-[5fr_6fr] @min-[35rem]:grid-rows-[auto_minmax(0,1fr)_auto] @min-[35rem]:gap-x-5",
         )}
       >
-        <Segments
-          label="How squares are filled"
-          value={fill.by}
-          options={WAYS}
-          onChange={(by) => fillActionsOf(store).setFill({ by })}
-        />
+        <div className="flex items-center gap-1">
+          <div className="@container min-w-0 flex-1">
+            <Segments
+              label="How squares are filled"
+              value={fill.by}
+              options={WAYS}
+              onChange={(by) => fillActionsOf(store).setFill({ by })}
+            />
+          </div>
+          <FillSettings />
+        </div>
         {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
         <section
           aria-label="What is asked"
-          className="flex min-h-20 flex-1 flex-col gap-3 overflow-y-auto"
+          className="flex min-h-4 flex-1 flex-col gap-3 overflow-y-auto"
           // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys.
           tabIndex={0}
           onMouseDown={keepKeyboard}
@@ -59,14 +64,15 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
             {fill.by === "keypad" ? <Keypad /> : <Home />}
           </div>
         )}
-        <div className="flex shrink-0 flex-col gap-2">
-          {fill.check === "at-end" && fill.by !== "home" && (
-            <Button tone="strong" className="h-press" onClick={() => fillActionsOf(store).checkWritten()}>
-              Check what is written
-            </Button>
-          )}
-          <FillSettings />
-        </div>
+        {fill.check === "at-end" && fill.by !== "home" && (
+          <Button
+            tone="strong"
+            className="h-press shrink-0"
+            onClick={() => fillActionsOf(store).checkWritten()}
+          >
+            Check what is written
+          </Button>
+        )}
       </div>
     </section>
   );

@@ -4,7 +4,7 @@ import { SlidersHorizontal } from "lucide-react";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { readList } from "@/core/surface/change-line";
-import { Button } from "@/kit/button";
+import { IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { Popover } from "@/kit/popover";
 import { Switch } from "@/kit/switch";
@@ -19,10 +19,11 @@ export function FillSettings() {
   return (
     <Popover
       label="Checking"
+      align="end"
       button={
-        <Button tone="quiet" className="self-start px-2 text-quiet">
-          <SlidersHorizontal aria-hidden size="1.125rem" /> Checking
-        </Button>
+        <IconButton name="Checking" className="text-quiet">
+          <SlidersHorizontal aria-hidden size="1.25rem" />
+        </IconButton>
       }
     >
       <div className="flex flex-col gap-4">

@@ -15,6 +15,8 @@ export function Keypad() {
       pickScene(state).asked?.as === "place" ||
       linesOf(pickBoardInHand(state)).some((line) => line.kind === "line" && line.open),
   );
+  // Beside what is set up there is less height.
+  const preparing = useBoard((state) => state.preparing);
   const typed = useBoard((state) => state.hand.typed);
   const store = useBoardStore();
   return (
@@ -29,12 +31,12 @@ export function Keypad() {
           </span>
         )}
       </output>
-      <NumberKeys onKey={(key) => fillActionsOf(store).typeKey(key)}>
+      <NumberKeys wide={preparing} onKey={(key) => fillActionsOf(store).typeKey(key)}>
         <button
           type="button"
           onMouseDown={keepKeyboard}
           onClick={() => fillActionsOf(store).writeTyped()}
-          className="h-full rounded-button bg-stair px-1 text-large leading-tight font-bold hover:bg-[#f5bd12]"
+          className={`h-full rounded-button bg-stair px-1 leading-tight font-bold hover:bg-[#f5bd12] ${preparing ? "" : "text-large"}`}
         >
           Write it
         </button>

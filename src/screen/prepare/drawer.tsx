@@ -12,7 +12,7 @@ import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
-import { CountFields } from "../count/count-fields";
+import { CountNumbers, CountPace } from "../count/count-fields";
 import { PatternPage } from "../pattern/pattern-page-later";
 import { CoversPage } from "../rule/covers-page";
 import { MarksPage } from "../rule/marks-page";
@@ -30,6 +30,7 @@ export type DrawerPage =
   | "covers"
   | "pattern"
   | "count"
+  | "pace"
   | "views"
   | "board"
   | "tool"
@@ -46,19 +47,23 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
       ? [{ id: "tool", name: panel.name, content: <panel.Panel className="h-full p-1" /> }]
       : [];
   // Asked for on the rail, where the count is.
-  const count = (
-    <div className="flex h-full flex-col">
-      <CountFields />
-    </div>
-  );
-  const ofCount = page === "count" ? [{ id: "count", name: "Count", content: count }] : [];
+  const ofCount =
+    page === "count" || page === "pace"
+      ? [
+          { id: "count", name: "Count", content: <CountNumbers /> },
+          { id: "pace", name: "How it goes", content: <CountPace /> },
+        ]
+      : [];
   const ofMoves = times
     ? [{ id: "moves", name: "Slide", content: <TimesPanels preparing /> }]
     : arrows
       ? [{ id: "moves", name: "Arrows", content: <ArrowPanel /> }]
       : [];
   return (
-    <aside aria-label="Set up the board" className="flex min-h-0 flex-col rounded-card bg-board p-4">
+    <aside
+      aria-label="Set up the board"
+      className="flex min-h-0 flex-col rounded-card bg-board p-4 landscape:row-span-2 landscape:mb-3 low:mb-1.5"
+    >
       <Tabs
         label="What to set up"
         page={page}
