@@ -73,6 +73,64 @@ const FINGER = 22;
 
 const roomOf = (text: string, size: number) => arcTextWidth(text, size) + 8;
 
+/** Parts of a run that its label may stand at round a ring: where the middle has no room, another may have. */
+const ROUND_A_RING = [0.5, 0.7, 0.3, 0.85, 0.15];
+
+/** At the sides of a ring, as near to a run as a label is whole. */
+function* besideRing(
+  { geometry, room }: LineLayout,
+  run: readonly Arc[],
+  { half, halfHeight }: { half: number; halfHeight: number },
+) {
+  const height = Math.max(...run.map((arc) => arc.height));
+  const [top, bottom] = [geometry.point(0, height), geometry.point(0.5, height)];
+  const middle = { x: (top.x + bottom.x) / 2, y: (top.y + bottom.y) / 2 };
+  const radius = Math.hypot(top.x - middle.x, top.y - middle.y) + 6;
+  for (const part of ROUND_A_RING) {
+    const at = geometry.point(run[0]!.from + (run.at(-1)!.to - run[0]!.from) * part, height);
+    const y = Math.max(halfHeight, Math.min(room.height - halfHeight, at.y));
+    // The ring is as wide as this at the edge of the label that is nearer to its middle.
+    const off = Math.max(0, Math.abs(y - middle.y) - halfHeight);
+    const reach = Math.sqrt(Math.max(0, radius ** 2 - off ** 2)) + half;
+    const x = middle.x + (at.x < middle.x ? -reach : reach);
+    if (x >= half && x <= room.width - half) yield { x, y };
+  }
+}
+
+/** Where the label of a run of arcs may stand, the best place first. */
+function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { width: number; size: number }) {
+  const { geometry, room } = layout;
+  const { shape } = geometry;
+  const [first, last] = [run[0]!, run.at(-1)!];
+  const height = Math.max(...run.map((arc) => arc.height));
+  const [half, halfHeight] = [width / 2 + 2, size * 0.5];
+  for (const part of shape === "ring" && run.length > 1 ? ROUND_A_RING : [0.5]) {
+    const middle = first.from + (last.to - first.from) * part;
+    // A label stands clear of its arc by its own size, which way that may lie: beside an upright line by its width,
+    // round a ring by as much of both as the place asks for.
+    const off =
+      shape === "upright"
+        ? width / 2 + 4
+        : shape === "ring"
+          ? beside(middle, width / 2 - 4, size * 0.62)
+          : Math.max(size * 0.75, FINGER + size * 0.62 - height);
+    const next = shape === "upright" ? width : size * 1.15;
+    // The size of a jump back, whose arc lies under another, stands under its own arc where there is room.
+    const under = first.by.startsWith("-") && height >= 2 * off + 10 ? [-off] : [];
+    for (const lift of [off, ...under, off + next, off + 2 * next, off + 3 * next]) {
+      const at = geometry.point(middle, height + lift);
+      // Of a run that goes on out of sight the label stays in sight.
+      const x = shape === "flat" ? Math.max(half, Math.min(room.width - half, at.x)) : at.x;
+      if (shape === "flat" && at.y < size * 0.6) break;
+      const cut = x < half || x > room.width - half || at.y < halfHeight || at.y > room.height - halfHeight;
+      if (shape === "ring" && cut) continue;
+      yield { x, y: at.y };
+    }
+  }
+  // A small ring in a wide room has its room at its sides.
+  if (shape === "ring") yield* besideRing(layout, run, { half, halfHeight });
+}
+
 /**
  * The labels of arcs: each jump its size where there is room; equal small jumps in a row share one, "6 jumps of 1"; one
  * that would lie on another is lifted over it, and left out where even that finds no room.
@@ -95,7 +153,7 @@ export function arcLabels(
   const all = [...arcs, ...alsoThere];
   const curves = all.length > MAX_KEPT_OFF ? [] : all.map((arc) => curveOf(geometry, arc));
   const place = (run: readonly Arc[]) => {
-    const [first, last] = [run[0]!, run.at(-1)!];
+    const first = run[0]!;
     const covered = run.every(({ index }) => trail.covers[index]?.size);
     const said = signed(first.by, layout.write);
     const text =
@@ -104,27 +162,8 @@ export function arcLabels(
         : `${groupDigits(String(alikeIn(trail, first.index)))} jumps of ${said.replace("+", "")}`;
     // How wide a cover is tells nothing of the size under it.
     const width = roomOf(covered ? "+000" : text, size) + extra;
-    const middle = (first.from + last.to) / 2;
-    const height = Math.max(...run.map((arc) => arc.height));
-    const upright = geometry.shape === "upright";
-    // A label stands clear of its arc by its own size, which way that may lie: beside an upright line by its width,
-    // round a ring by as much of both as the place asks for.
-    const off = upright
-      ? width / 2 + 4
-      : geometry.shape === "ring"
-        ? beside(middle, width / 2 - 4, size * 0.62)
-        : Math.max(size * 0.75, FINGER + size * 0.62 - height);
-    const next = upright ? width : size * 1.15;
-    // The size of a jump back, whose arc lies under another, stands under its own arc where there is room.
-    const under = first.by.startsWith("-") && height >= 2 * off + 10 ? [-off] : [];
     let onAnArc: ArcLabel | null = null;
-    for (const lift of [off, ...under, off + next, off + 2 * next, off + 3 * next]) {
-      const at = geometry.point(middle, height + lift);
-      // Of a run that goes on out of sight the label stays in sight.
-      const half = width / 2 + 2;
-      const x = geometry.shape === "flat" ? Math.max(half, Math.min(layout.room.width - half, at.x)) : at.x;
-      const { y } = at;
-      if (geometry.shape === "flat" && y < size * 0.6) break;
+    for (const { x, y } of spots(layout, run, { width, size })) {
       const clear = [...taken, ...labels].every(
         (other) => Math.abs(other.x - x) >= (other.width + width) / 2 || Math.abs(other.y - y) >= size * 1.05,
       );

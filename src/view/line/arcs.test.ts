@@ -70,6 +70,30 @@ describe("the sizes of jumps", () => {
     }
   });
 
+  test("stand whole round a ring, however small it is, and a few fives have theirs", () => {
+    const ring = startingLine("ring");
+    for (const room of [
+      { width: 640, height: 130 },
+      { width: 300, height: 300 },
+      { width: 900, height: 560 },
+    ]) {
+      for (let jumps = 2; jumps <= 11; jumps += 1) {
+        const of = trail("0", ...Array<string>(jumps).fill("5"));
+        const layout = layOutLine(ring, wholeSpan(ring), marks(of), room, false);
+        const labels = arcLabels(layout, of, arcsOf(layout, { trail: of, aside: null }).trail);
+        const half = arcTextSize(layout) * 0.5;
+        for (const { x, y, width } of labels) {
+          expect(
+            [x - width / 2, y - half, room.width - x - width / 2, room.height - y - half].every(
+              (by) => by >= 0,
+            ),
+          ).toBe(true);
+        }
+        expect(labels.length, `${jumps} in ${room.width} × ${room.height}`).toBeGreaterThanOrEqual(1);
+      }
+    }
+  });
+
   test("never lie on each other", () => {
     fc.assert(fc.property(some, (of) => noneOnAnother(sizes(of))));
   });
