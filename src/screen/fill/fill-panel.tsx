@@ -22,6 +22,7 @@ const WAYS = [
 /** How covered cells are filled: the keypad, the answer tiles, or the number whose home is looked for. */
 export function FillPanel({ className = "bg-board p-4" }: { className?: string }) {
   const fill = useBoard((state) => pickBoard(state).fill);
+  const preparing = useBoard((state) => state.preparing);
   const store = useBoardStore();
   return (
     <section
@@ -50,7 +51,7 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
         {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
         <section
           aria-label="What is asked"
-          className="flex min-h-4 flex-1 flex-col gap-3 overflow-y-auto"
+          className={clsx("flex flex-1 flex-col gap-3 overflow-y-auto", preparing ? "min-h-4" : "min-h-20")}
           // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys.
           tabIndex={0}
           onMouseDown={keepKeyboard}

@@ -19,6 +19,7 @@ export function HomeWords() {
   const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
   const choosing = useBoard((state) => state.hand.choosing);
+  const told = useBoard((state) => state.hand.told);
   const { asked } = scene;
   const question = "text-title leading-snug font-semibold";
   return (
@@ -26,7 +27,8 @@ export function HomeWords() {
       {choosing ? (
         <p className={question}>Touch a square for somebody else.</p>
       ) : asked?.as === "place" ? (
-        <p className={question}>What belongs here?</p>
+        // What was said of a wrong number asks it once more.
+        !told && <p className={question}>What belongs here?</p>
       ) : asked ? (
         <>
           <p className={question}>Where does it go?</p>
@@ -57,7 +59,7 @@ export function Home() {
   const times = timesOf(board);
   return (
     <div className="flex flex-col gap-2">
-      {asked?.as === "place" && !choosing && <Keypad />}
+      {asked?.as === "place" && !choosing && <Keypad low />}
       {times && (
         <Button className="h-touch" onClick={() => makePuzzle(store, times.id)}>
           Another puzzle

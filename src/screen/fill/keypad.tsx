@@ -6,8 +6,11 @@ import { keepKeyboard } from "@/kit/rail-button";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { fillActionsOf } from "./fill-actions";
 
-/** A large keypad, for fingers that cannot reach a keyboard; a keyboard works as well. */
-export function Keypad() {
+/**
+ * A large keypad, for fingers that cannot reach a keyboard; a keyboard works as well.
+ * @param low in few rows, where more stands below it
+ */
+export function Keypad({ low = false }: { low?: boolean }) {
   const waits = useBoard(
     (state) =>
       state.hand.at !== null ||
@@ -16,7 +19,7 @@ export function Keypad() {
       linesOf(pickBoardInHand(state)).some((line) => line.kind === "line" && line.open),
   );
   // Beside what is set up there is less height.
-  const preparing = useBoard((state) => state.preparing);
+  const wide = useBoard((state) => state.preparing) || low;
   const typed = useBoard((state) => state.hand.typed);
   const store = useBoardStore();
   return (
@@ -31,12 +34,12 @@ export function Keypad() {
           </span>
         )}
       </output>
-      <NumberKeys wide={preparing} onKey={(key) => fillActionsOf(store).typeKey(key)}>
+      <NumberKeys wide={wide} onKey={(key) => fillActionsOf(store).typeKey(key)}>
         <button
           type="button"
           onMouseDown={keepKeyboard}
           onClick={() => fillActionsOf(store).writeTyped()}
-          className={`h-full rounded-button bg-stair px-1 leading-tight font-bold hover:bg-[#f5bd12] ${preparing ? "" : "text-large"}`}
+          className={`h-full rounded-button bg-stair px-1 leading-tight font-bold hover:bg-[#f5bd12] ${wide ? "" : "text-large"}`}
         >
           Write it
         </button>
