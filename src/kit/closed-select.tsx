@@ -13,8 +13,9 @@ export type SelectProps<T extends string> = {
   placeholder?: string;
 };
 
+/** How a list looks while it is closed. */
 export const CLOSED =
   "flex h-press min-w-0 items-center gap-1.5 whitespace-nowrap [&>span:first-child]:truncate rounded-button border border-edge bg-board pr-2.5 pl-3 font-semibold hover:border-ink";
 
-/** The sign of a list that opens. */
-export const Turned = () => <ChevronDown aria-hidden size="1.0625rem" className="text-quiet" />;
+/** The sign that a list opens here. */
+export const OpensSign = () => <ChevronDown aria-hidden size="1.0625rem" className="text-quiet" />;

@@ -3,7 +3,7 @@
 import { Check } from "lucide-react";
 import { Select as Radix } from "radix-ui";
 import { useState } from "react";
-import { CLOSED, type Option, type SelectProps, Turned } from "./closed-select";
+import { CLOSED, OpensSign, type Option, type SelectProps } from "./closed-select";
 import { openedIn } from "./opened-in";
 
 /**
@@ -21,7 +21,7 @@ export function SelectList({ label, value, onChange, options, placeholder }: Sel
     >
       <Radix.Trigger aria-label={label} className={CLOSED}>
         <Radix.Value placeholder={placeholder} />
-        <Turned />
+        <OpensSign />
       </Radix.Trigger>
       <Radix.Portal container={openedIn()}>
         <Radix.Content

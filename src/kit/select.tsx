@@ -1,6 +1,6 @@
 "use client";
 
-import { CLOSED, type SelectProps, Turned } from "./closed-select";
+import { CLOSED, OpensSign, type SelectProps } from "./closed-select";
 import { later } from "./later";
 import { useOpener } from "./opener";
 
@@ -17,7 +17,7 @@ export function Select<T extends string>(props: SelectProps<T>) {
   const { asked, alone } = useOpener(
     <button type="button" role="combobox" aria-expanded={false} aria-label={label} className={CLOSED}>
       <span>{chosen}</span>
-      <Turned />
+      <OpensSign />
     </button>,
     "listbox",
     [List],
