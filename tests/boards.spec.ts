@@ -91,3 +91,28 @@ test("a full lesson takes no board, and no lesson takes what is none", async ({ 
   expect((await put({ board: { title: "x" } })).status()).toBe(400);
   expect((await put({ board: lesson.boards[0] }, "no-such-lesson")).status()).toBe(404);
 });
+
+test("a window that got wider has the same buttons to other boards as when it got narrower", async ({
+  page,
+  request,
+}) => {
+  await page.emulateMedia({ reducedMotion: "reduce" });
+  await page.goto(`/lesson/${await addLesson(request, { name: "16-jars-past-the-hundred" })}`);
+  await expect(page.getByRole("button", { name: "Climb" })).toBeVisible();
+  const buttons = page.getByRole("button", { name: /^(Earlier|Later) boards$/ });
+  const sizeTo = (width: number) => page.setViewportSize({ width, height: 800 });
+  await sizeTo(1500);
+  await expect(buttons).toHaveCount(0);
+  // So narrow that the row just holds its boards: the buttons themselves would take the room of one.
+  const spare = await page
+    .getByRole("navigation", { name: "Boards" })
+    .evaluate((row) => row.clientWidth - row.querySelector("ul")!.offsetWidth);
+  expect(spare).toBeGreaterThan(20);
+  const justEnough = 1500 - Math.floor(spare) + 10;
+  await sizeTo(justEnough);
+  await expect(buttons).toHaveCount(0);
+  await sizeTo(900);
+  await expect(buttons).not.toHaveCount(0);
+  await sizeTo(justEnough);
+  await expect(buttons).toHaveCount(0);
+});

@@ -65,6 +65,14 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
   );
 }
 
+/** What the buttons to boards out of sight take from the row, in pixels: without them it may hold all. */
+function roomOfMore(nav: HTMLElement): number {
+  const around = nav.parentElement!;
+  const gap = Number.parseFloat(getComputedStyle(around).columnGap) || 0;
+  const buttons = [...around.querySelectorAll<HTMLElement>(":scope > [data-more]")];
+  return buttons.reduce((room, { offsetWidth }) => room + offsetWidth + gap, 0);
+}
+
 type MoreProps = { side: 1 | -1; row: RefObject<HTMLElement | null>; boards: number };
 
 /**
@@ -80,7 +88,8 @@ function More({ side, row, boards }: MoreProps) {
     const measure = () => {
       const hidden = nav.scrollWidth - nav.clientWidth;
       const beyond = side < 0 ? nav.scrollLeft : hidden - nav.scrollLeft;
-      setMore(hidden <= 4 ? "all are in sight" : beyond > 4 ? "some" : "none on this side");
+      const fits = hidden - roomOfMore(nav) <= 4;
+      setMore(fits ? "all are in sight" : beyond > 4 ? "some" : "none on this side");
     };
     const watch = new ResizeObserver(measure);
     watch.observe(nav);
@@ -96,6 +105,7 @@ function More({ side, row, boards }: MoreProps) {
   return (
     <button
       type="button"
+      data-more
       aria-label={side < 0 ? "Earlier boards" : "Later boards"}
       onMouseDown={keepKeyboard}
       onClick={() => row.current?.scrollBy({ left: side * row.current.clientWidth * 0.7 })}
