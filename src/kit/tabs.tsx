@@ -24,8 +24,7 @@ export function Tabs<Id extends string>({ label, pages, page, onPage }: Props<Id
       <Radix.List
         aria-label={label}
         className={clsx(
-          "shrink-0 rounded-button bg-wall p-1",
-          "gap-1",
+          "shrink-0 gap-1 rounded-button bg-wall p-1",
           // Many are in rows of four: one more that comes moves none of the others.
           pages.length > 5
             ? "grid grid-cols-4 low:flex low:flex-wrap low:gap-0.5 @min-[35rem]:flex"

@@ -47,7 +47,7 @@ import {
 } from "./later";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
-import { PREPARING, SIDE, SLIM } from "./side";
+import { BELOW_BOARD, PREPARING, SIDE, SLIM } from "./side";
 import { useSeenCookie } from "./use-seen-cookie";
 import { useSide } from "./use-side";
 
@@ -163,6 +163,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   });
 
   const { saveFirst, leave } = useLeaving(saver);
+  const below = panel?.at === "below" && <panel.Panel />;
 
   return (
     <div className="relative flex h-dvh flex-col overflow-hidden bg-wall" data-strong={strong || undefined}>
@@ -243,9 +244,14 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
               ) : (
                 <beside.Panel />
               ))}
-            {preparing && <StepsStrip keepStep={doors.keepStep} fromRecipe={doors.fromRecipe} />}
+            {preparing && (
+              <div className={BELOW_BOARD}>
+                {below}
+                <StepsStrip keepStep={doors.keepStep} fromRecipe={doors.fromRecipe} />
+              </div>
+            )}
           </div>
-          {panel?.at === "below" && <panel.Panel />}
+          {!preparing && below}
         </BesideClass>
       </main>
       <Rail

@@ -30,9 +30,7 @@ const part = <K extends keyof Parts>(name: K): Parts[K] =>
  * Parts of the board screen that are not there when it opens. They come after the board itself stands, so that it
  * stands soon; and they come before they are asked for, so that a server that goes away takes nothing with it.
  */
-const Strip: ComponentType<object> = () => (
-  <div aria-busy className="h-[7.25rem] landscape:col-start-1 landscape:row-start-2 low:h-press" />
-);
+const Strip: ComponentType<object> = () => <div aria-busy className="h-[7.25rem] low:h-press" />;
 
 const Card: ComponentType<object> = () => (
   <div aria-busy className="rounded-card bg-board landscape:row-span-2 landscape:mb-3 low:mb-1.5" />

@@ -6,6 +6,9 @@ export const SIDE =
  * other, of what the steps leave the board keeps nearly half. */
 export const PREPARING =
   "grid-cols-[minmax(0,1fr)_21.25rem] landscape:grid-rows-[minmax(0,1fr)_auto] landscape:gap-y-3 low:gap-y-1.5 portrait:grid-rows-[minmax(calc(45%-3.75rem),1fr)_minmax(0,26.25rem)_auto]";
+/** What stands between the board that is prepared and the rail: its steps, and above them the settings of a tool. */
+export const BELOW_BOARD =
+  "flex min-w-0 flex-col gap-3 low:gap-1.5 landscape:col-start-1 landscape:row-start-2 portrait:-mt-1 phone:sticky phone:bottom-0 phone:bg-wall";
 /** A panel of a few arrows, which needs less. */
 export const SLIM = "grid-cols-[minmax(0,1fr)_15.75rem] portrait:grid-rows-[minmax(0,1fr)_auto]";
 /** What a panel takes from the board, with the room before it, in pixels. */

@@ -61,7 +61,7 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
     <section
       ref={strip}
       aria-label="Steps"
-      className="flex h-[7.25rem] min-w-0 shrink-0 portrait:-mt-1 phone:sticky phone:bottom-0 phone:bg-wall items-end landscape:col-start-1 landscape:row-start-2 low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden scroll-pr-40 scroll-pl-2 px-1"
+      className="flex h-[7.25rem] min-w-0 shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden scroll-pr-40 scroll-pl-2 px-1"
     >
       <div className="flex shrink-0 flex-col justify-end gap-1.5 self-stretch pb-2 low:flex-row low:pb-0">
         {stair.length > 0 && (
