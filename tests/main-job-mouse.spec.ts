@@ -1,17 +1,18 @@
 import { expect, test } from "@playwright/test";
 import { framesLater, shut, turnTo } from "./support/hands";
-import { addLesson, climb, openBoard, panel, place, question, saved } from "./support/lessons";
+import { addLesson, climb, openBoard, ownWord, panel, place, question, saved } from "./support/lessons";
 import { clear, pressOnRail } from "./support/rail";
 
 test("the whole lesson with a mouse: found, counted, asked, climbed, changed, and found again", async ({
   page,
   request,
-}) => {
-  await addLesson(request, { title: "Lamps by mouse" });
+}, info) => {
+  const title = `Lamps by ${ownWord("mouse", info)}`;
+  await addLesson(request, { title });
   await page.goto("/");
-  await page.getByRole("searchbox", { name: "Find a lesson" }).fill("by mouse");
+  await page.getByRole("searchbox", { name: "Find a lesson" }).fill(title);
   await expect(page.getByRole("listitem")).toHaveCount(1);
-  await page.getByRole("link", { name: "Lamps by mouse" }).click();
+  await page.getByRole("link", { name: title }).click();
 
   await test.step("counts in sixes by touching the numbers", async () => {
     await openBoard(page, /Every sixth post/);
@@ -109,10 +110,8 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await expect(question(page).getByText("Which posts are covered?")).toBeVisible();
     await expect(panel(page, "ones")).toHaveCount(0);
     await page.getByRole("link", { name: "Lessons" }).click();
-    await expect(page.getByRole("listitem").filter({ hasText: "Lamps by mouse" })).toContainText(
-      "taught today",
-    );
-    await page.getByRole("link", { name: "Lamps by mouse" }).click();
+    await expect(page.getByRole("listitem").filter({ hasText: title })).toContainText("taught today");
+    await page.getByRole("link", { name: title }).click();
     await openBoard(page, /Every sixth post/);
     await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toBeVisible();
   });

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addLesson } from "./support/lessons";
+import { addLesson, ownWord } from "./support/lessons";
 
 test("the demo lessons stand on the shelf with true pictures of their first boards", async ({ page }) => {
   await page.goto("/?find=jetty+lamps");
@@ -17,13 +17,14 @@ test("the demo lessons stand on the shelf with true pictures of their first boar
   await expect(crates.locator("svg polygon")).toHaveCount(4);
 });
 
-test("a lesson is made, renamed, duplicated, removed and put back", async ({ page }) => {
+test("a lesson is made, renamed, duplicated, removed and put back", async ({ page }, info) => {
+  const [gulls, nests] = [ownWord("Gulls and nests", info), ownWord("Nests on the cliff", info)];
   await page.goto("/");
   await page.getByRole("button", { name: "New lesson" }).click();
   const dialog = page.getByRole("dialog", { name: "New lesson" });
   await dialog.getByRole("button", { name: "Make the lesson" }).click();
   await expect(dialog.getByText("Give the lesson a title.")).toBeVisible();
-  await dialog.getByLabel("Title").fill("Gulls and nests");
+  await dialog.getByLabel("Title").fill(gulls);
   await dialog.getByLabel("Class").fill("Tern class");
   await dialog.getByText("0 to 99").click();
   await dialog.getByRole("button", { name: "Make the lesson" }).click();
@@ -33,30 +34,30 @@ test("a lesson is made, renamed, duplicated, removed and put back", async ({ pag
   await page.getByRole("link", { name: "Lessons" }).click();
   const card = (title: string) =>
     page.getByRole("listitem").filter({ has: page.getByRole("link", { name: title, exact: true }) });
-  await expect(card("Gulls and nests")).toContainText(/1 board · Tern class.*not taught yet/i);
-  await page.getByRole("button", { name: "More for Gulls and nests" }).click();
+  await expect(card(gulls)).toContainText(/1 board · Tern class.*not taught yet/i);
+  await page.getByRole("button", { name: `More for ${gulls}` }).click();
   await page.getByRole("menuitem", { name: "Rename" }).click();
-  await page.getByLabel("Title").fill("Nests on the cliff");
+  await page.getByLabel("Title").fill(nests);
   await page.getByRole("button", { name: "Save" }).click();
-  await expect(card("Nests on the cliff")).toBeVisible();
+  await expect(card(nests)).toBeVisible();
 
-  await page.getByRole("button", { name: "More for Nests on the cliff" }).click();
+  await page.getByRole("button", { name: `More for ${nests}` }).click();
   await page.getByRole("menuitem", { name: "Duplicate" }).click();
-  await expect(card("Nests on the cliff copy")).toBeVisible();
+  await expect(card(`${nests} copy`)).toBeVisible();
 
-  await page.getByRole("button", { name: "More for Nests on the cliff", exact: true }).click();
+  await page.getByRole("button", { name: `More for ${nests}`, exact: true }).click();
   await page.getByRole("menuitem", { name: "Remove" }).click();
-  await expect(card("Nests on the cliff")).toHaveCount(0);
+  await expect(card(nests)).toHaveCount(0);
   await page.getByRole("button", { name: "Put back" }).click();
-  await expect(card("Nests on the cliff")).toBeVisible();
+  await expect(card(nests)).toBeVisible();
 
-  await page.getByRole("button", { name: "More for Nests on the cliff copy" }).click();
+  await page.getByRole("button", { name: `More for ${nests} copy` }).click();
   await page.getByRole("menuitem", { name: "Remove" }).click();
-  await expect(card("Nests on the cliff copy")).toHaveCount(0);
+  await expect(card(`${nests} copy`)).toHaveCount(0);
   await page.getByRole("link", { name: /^Removed \d/ }).click();
-  await page.getByRole("button", { name: "Put back Nests on the cliff copy" }).click();
+  await page.getByRole("button", { name: `Put back ${nests} copy` }).click();
   await page.getByRole("link", { name: "Lessons" }).click();
-  await expect(card("Nests on the cliff copy")).toBeVisible();
+  await expect(card(`${nests} copy`)).toBeVisible();
 });
 
 test("a search that finds nothing says so, and shows all again", async ({ page, request }) => {
@@ -87,27 +88,30 @@ test("a lesson that is not there leads back to the shelf", async ({ page }) => {
 test("lessons get labels, and are found by them, in an order; what was looked for is there again on the way back", async ({
   page,
   request,
-}) => {
-  // Titles that no other test's lessons share a word with.
-  for (const title of ["Winch 10", "Winch 9", "Winch 11"]) await addLesson(request, { title });
-  await page.goto("/?find=winch");
+}, info) => {
+  // Titles and labels that no other lessons share a word with.
+  const [winch, capstan] = [ownWord("Winch", info), ownWord("capstan", info)];
+  const titles = (...numbers: number[]) => numbers.map((number) => `${winch} ${number}`);
+  for (const title of titles(10, 9, 11)) await addLesson(request, { title });
+  await page.goto(`/?find=${winch}`);
   const found = page.getByRole("listitem").getByRole("heading");
-  await expect(found).toHaveText(["Winch 11", "Winch 9", "Winch 10"]);
+  await expect(found).toHaveText(titles(11, 9, 10));
   await expect(page.getByRole("status").first()).toHaveText("3 lessons found");
   const order = page.getByRole("combobox", { name: "Order of the lessons" });
   await order.click();
   await page.getByRole("option", { name: "By title" }).click();
-  await expect(found).toHaveText(["Winch 9", "Winch 10", "Winch 11"]);
+  await expect(found).toHaveText(titles(9, 10, 11));
 
   // By keys, the list not yet opened on this page; the keyboard is on its button again afterwards.
   await page.reload();
-  await expect(found).toHaveText(["Winch 9", "Winch 10", "Winch 11"]);
+  await expect(found).toHaveText(titles(9, 10, 11));
   await order.focus();
   await page.keyboard.press("ArrowDown");
   await expect(page.getByRole("option", { name: "By title" })).toBeFocused();
   await page.keyboard.press("ArrowUp");
+  await expect(page.getByRole("option", { name: "Latest first" })).toBeFocused();
   await page.keyboard.press("Enter");
-  await expect(found).toHaveText(["Winch 11", "Winch 9", "Winch 10"]);
+  await expect(found).toHaveText(titles(11, 9, 10));
   await expect(order).toBeFocused();
   await order.click();
   await page.getByRole("option", { name: "By title" }).click();
@@ -120,39 +124,40 @@ test("lessons get labels, and are found by them, in an order; what was looked fo
     await expect(page.getByRole("dialog")).toHaveCount(0);
   };
   const labels = page.getByLabel("Labels", { exact: true });
-  await label("Winch 9", () => page.getByRole("textbox", { name: "Labels" }).fill("capstan, slipway"));
-  await label("Winch 11", async () => {
+  await label(`${winch} 9`, () => page.getByRole("textbox", { name: "Labels" }).fill(`${capstan}, slipway`));
+  await label(`${winch} 11`, async () => {
     await page.getByRole("textbox", { name: "Labels" }).fill("a label that is longer than a label may be");
     await expect(async () => {
       await page.getByRole("button", { name: "Save" }).click();
       await expect(page.getByText("A label has at most 30 letters.")).toBeVisible();
     }).toPass();
     await page.getByRole("textbox", { name: "Labels" }).fill("");
-    await page.getByRole("button", { name: "capstan" }).click();
+    await page.getByRole("button", { name: capstan }).click();
   });
-  await labels.getByRole("button", { name: "capstan 2" }).click();
-  await expect(found).toHaveText(["Winch 9", "Winch 11"]);
-  await page.getByRole("link", { name: "Winch 11" }).click();
+  await labels.getByRole("button", { name: `${capstan} 2` }).click();
+  await expect(found).toHaveText(titles(9, 11));
+  await page.getByRole("link", { name: `${winch} 11` }).click();
   await expect(page.getByRole("button", { name: "Prepare" })).toBeVisible();
   await page.goBack();
-  await expect(page.getByRole("searchbox")).toHaveValue("winch");
-  await expect(found).toHaveText(["Winch 9", "Winch 11"]);
-  await labels.getByRole("button", { name: "capstan 2" }).click();
-  await expect(found).toHaveText(["Winch 9", "Winch 10", "Winch 11"]);
+  await expect(page.getByRole("searchbox")).toHaveValue(winch);
+  await expect(found).toHaveText(titles(9, 11));
+  await labels.getByRole("button", { name: `${capstan} 2` }).click();
+  await expect(found).toHaveText(titles(9, 10, 11));
 });
 
 test("a long shelf holds the cards near the window, and as you go down, those further on", async ({
   page,
   request,
-}) => {
-  const titles = Array.from({ length: 70 }, (_, i) => `Trawler ${i + 1}`);
+}, info) => {
+  const trawler = ownWord("Trawler", info);
+  const titles = Array.from({ length: 70 }, (_, i) => `${trawler} ${i + 1}`);
   for (const title of titles) await addLesson(request, { title });
-  await page.goto("/?find=trawler&order=title");
+  await page.goto(`/?find=${trawler}&order=title`);
   await expect(page.getByRole("status").first()).toHaveText("70 lessons found");
-  await expect(page.getByRole("link", { name: "Trawler 1", exact: true })).toBeInViewport();
+  await expect(page.getByRole("link", { name: `${trawler} 1`, exact: true })).toBeInViewport();
   expect(await page.getByRole("listitem").count()).toBeLessThan(40);
   await page.keyboard.press("End");
-  const last = page.getByRole("link", { name: "Trawler 70", exact: true });
+  const last = page.getByRole("link", { name: `${trawler} 70`, exact: true });
   await expect(last).toBeInViewport();
   await expect(page.getByRole("listitem").filter({ has: last })).toHaveAttribute("aria-posinset", "70");
   await expect(page.getByRole("listitem").filter({ has: last }).locator("svg text").first()).toHaveText("1");

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { type APIRequestContext, expect, type Locator, type Page } from "@playwright/test";
+import { type APIRequestContext, expect, type Locator, type Page, type TestInfo } from "@playwright/test";
 
 export const LAMPS = "1-lamps-on-the-jetty";
 
@@ -8,6 +8,10 @@ export const LAMPS = "1-lamps-on-the-jetty";
 export function demoLesson(name: string) {
   return JSON.parse(readFileSync(join(process.cwd(), "demo", `${name}.json`), "utf8"));
 }
+
+/** A word that only this attempt's lessons have: those of an attempt before are still on the shelf. */
+export const ownWord = (word: string, { retry, repeatEachIndex }: TestInfo) =>
+  word + "abcdefghijklmnopqrstuvwxyz".charAt(repeatEachIndex * 2 + retry);
 
 /** Views with names: those of their kinds, where they have none. */
 export const named = (views: readonly object[]): object[] =>
