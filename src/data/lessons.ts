@@ -2,6 +2,7 @@ import { and, desc, eq, inArray, isNotNull, isNull, type SQL, sql } from "drizzl
 import type { Lesson } from "../core/lesson/lesson";
 import { type LessonRead, readLesson } from "../core/lesson/read-lesson";
 import type { Database } from "./database";
+import { knownBoards } from "./known-boards";
 import { lessons, shelfEntries } from "./schema";
 import { keepVersionBefore } from "./versions";
 
@@ -37,7 +38,7 @@ const utf8 = new TextDecoder("utf-8", { fatal: true });
 
 function readDocument(document: ArrayBuffer): LessonRead {
   try {
-    return readLesson(JSON.parse(utf8.decode(document)));
+    return readLesson(JSON.parse(utf8.decode(document)), knownBoards);
   } catch {
     return { ok: false, message: "This lesson is damaged and cannot be read." };
   }

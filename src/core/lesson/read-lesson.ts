@@ -1,11 +1,15 @@
 import { seedOf } from "../puzzle/draw";
 import { schema } from "../schema";
 import * as z from "../zod";
-import { FORMAT, VERSION } from "./bounds";
+import type { Board } from "./board";
+import { FORMAT, MAX, VERSION } from "./bounds";
 import { faultWords } from "./fault-words";
 import { Lesson } from "./lesson";
 
 export type LessonRead = { ok: true; lesson: Lesson } | { ok: false; message: string };
+
+/** Boards that were checked before, by their text. */
+export type KnownBoards = { has: (text: string) => boolean; add: (text: string) => void };
 
 type Document = Record<string, unknown>;
 
@@ -131,17 +135,18 @@ export function upgrade(
 /**
  * Reads a lesson from anything: a parsed file, a request, a row of the database. Older versions are brought up to
  * date; what is not a lesson is refused with a message that says where it goes wrong.
+ * @param known boards that need no check; those that are checked and found as they should be written are added to them
  */
-export function readLesson(value: unknown): LessonRead {
+export function readLesson(value: unknown, known?: KnownBoards): LessonRead {
   try {
-    return readDocument(value);
+    return readDocument(value, known);
   } catch {
     // Whatever comes in, nothing of it reaches further than here.
     return { ok: false, message: "This lesson is damaged and cannot be read." };
   }
 }
 
-function readDocument(value: unknown): LessonRead {
+function readDocument(value: unknown, known?: KnownBoards): LessonRead {
   const envelope = Envelope(z).safeParse(value);
   if (!envelope.success) return { ok: false, message: "This is not a Yellow Stair lesson." };
   if (envelope.data.version > VERSION) {
@@ -151,10 +156,33 @@ function readDocument(value: unknown): LessonRead {
     };
   }
   const upgraded = upgrade(envelope.data, VERSION, UPGRADES);
+  const quick = known && readUnknown(upgraded, known);
+  if (quick) return { ok: true, lesson: quick };
   const parsed = Lesson(z).safeParse(upgraded);
   if (parsed.success) return { ok: true, lesson: parsed.data };
   return {
     ok: false,
     message: `This lesson cannot be read. ${faultWords(upgraded, parsed.error.issues[0]!)}`,
   };
+}
+
+/**
+ * A lesson of which only the boards that are not known are checked, with all that is beside its boards; null where
+ * something is wrong: where it is, the check of the whole lesson tells.
+ */
+function readUnknown(document: Document, known: KnownBoards): Lesson | null {
+  const boards: unknown = document.boards;
+  if (!Array.isArray(boards) || boards.length === 0 || boards.length > MAX.boards) return null;
+  const all = boards.map((board: unknown) => {
+    const text = JSON.stringify(board);
+    return { board, text, known: known.has(text) };
+  });
+  const unknown = all.filter((one) => !one.known);
+  // A lesson without a board is none: where all are known, the first stands for them.
+  const asked = unknown.length > 0 ? unknown : all.slice(0, 1);
+  const parsed = Lesson(z).safeParse({ ...document, boards: asked.map(({ board }) => board) });
+  if (!parsed.success) return null;
+  const checked = new Map(asked.map((one, i) => [one, parsed.data.boards[i]!]));
+  for (const [{ text }, board] of checked) if (JSON.stringify(board) === text) known.add(text);
+  return { ...parsed.data, boards: all.map((one) => checked.get(one) ?? (one.board as Board)) };
 }

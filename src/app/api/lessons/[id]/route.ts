@@ -1,5 +1,6 @@
 import { readLesson } from "@/core/lesson/read-lesson";
 import { database } from "@/data/database";
+import { knownBoards } from "@/data/known-boards";
 import { saveLesson } from "@/data/lessons";
 import { SaveRequest } from "@/screen/save/save-messages";
 import { readJson, refuse } from "../../../answers";
@@ -13,7 +14,7 @@ export async function PUT(
   if ("refused" in json) return json.refused;
   const save = SaveRequest.safeParse(json.value);
   if (!save.success) return refuse(400, "This lesson could not be saved. Reload the page and try again.");
-  const read = readLesson(save.data.lesson);
+  const read = readLesson(save.data.lesson, knownBoards);
   if (!read.ok) return refuse(400, read.message);
   const { id } = await params;
   const answer = await saveLesson(await database(), id, { ...save.data, lesson: read.lesson });
