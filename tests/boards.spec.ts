@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { addLesson, demoLesson, LAMPS, place, saved } from "./support/lessons";
+import { addLesson, demoLesson, LAMPS, ownWord, place, saved } from "./support/lessons";
 
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
 const cards = (page: Page) => page.getByRole("list", { name: "Boards in order" }).getByRole("listitem");
@@ -58,18 +58,19 @@ test("boards are put in order by drag and by keys, duplicated, removed and put b
   await expect(cards(page)).toHaveCount(4);
 });
 
-test("a board is copied to another lesson, which keeps its own", async ({ page, request }) => {
-  await addLesson(request, { title: "Where it goes" });
+test("a board is copied to another lesson, which keeps its own", async ({ page, request }, info) => {
+  const goes = ownWord("Where it goes", info);
+  await addLesson(request, { title: goes });
   const id = await addLesson(request, { title: "Where it comes from" });
   await allBoards(page, id);
   await button(page, "More for board 3, Which post comes next").click();
   await page.getByRole("menuitem", { name: "Copy to another lesson" }).click();
-  await page.getByRole("textbox", { name: "Find a lesson" }).fill("where it goes");
+  await page.getByRole("textbox", { name: "Find a lesson" }).fill(goes.toLowerCase());
   await expect(page.getByRole("list", { name: "Lessons" }).getByRole("listitem")).toHaveCount(1);
-  await button(page, /^Where it goes/).click();
-  await expect(page.getByText("“Which post comes next” copied to “Where it goes”.")).toBeVisible();
+  await button(page, new RegExp(`^${goes}`)).click();
+  await expect(page.getByText(`“Which post comes next” copied to “${goes}”.`)).toBeVisible();
   await page.goto("/");
-  const there = page.getByRole("listitem").filter({ hasText: "Where it goes" }).first();
+  const there = page.getByRole("listitem").filter({ hasText: goes }).first();
   await expect(there).toContainText("4 boards");
   await there.getByRole("link").click();
   await expect(button(page, "4 Which post comes next")).toBeVisible();

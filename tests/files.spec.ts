@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
-import { addLesson, demoLesson } from "./support/lessons";
+import { addLesson, demoLesson, ownWord } from "./support/lessons";
 
 const json = (name: string, value: unknown) => ({
   name,
@@ -21,15 +21,15 @@ const fresh = (title: string) => ({ ...demoLesson("13-how-far-to-the-next-ten"),
 test("a lesson is saved as a file, and the file opens again: replaced, kept twice, or left", async ({
   page,
   request,
-}) => {
-  const title = "Gulls to be counted";
+}, info) => {
+  const title = ownWord("Gulls to be counted", info);
   await addLesson(request, { title });
   await page.goto("/");
   await page.getByRole("button", { name: `More for ${title}` }).click();
   const download = page.waitForEvent("download");
   await page.getByRole("menuitem", { name: "Save as a file" }).click();
   const file = await download;
-  expect(file.suggestedFilename()).toBe("gulls-to-be-counted.json");
+  expect(file.suggestedFilename()).toBe(`${title.toLowerCase().replaceAll(" ", "-")}.json`);
   const text = readFileSync(await file.path(), "utf8");
   const lesson = JSON.parse(text);
   expect(lesson).toMatchObject({ format: "yellow-stair-lesson", title });
@@ -60,13 +60,14 @@ test("a lesson is saved as a file, and the file opens again: replaced, kept twic
 
 test("several files at once: those that cannot be opened say where they go wrong, the others open", async ({
   page,
-}) => {
+}, info) => {
+  const nests = ownWord("Nests on the ledge", info);
   const broken = fresh("Broken gauge");
   delete broken.boards[0].stair[1].title;
   await page.goto("/");
   await open(
     page,
-    json("a.json", fresh("Nests on the ledge")),
+    json("a.json", fresh(nests)),
     json("b.json", broken),
     json("c.json", { ...fresh("From next year"), version: 99 }),
     json("d.json", JSON.stringify(fresh("Half")).slice(0, 900)),
@@ -75,14 +76,15 @@ test("several files at once: those that cannot be opened say where they go wrong
   await expect(dialog).toContainText("In board 1, step 2: the title is missing.");
   await expect(dialog).toContainText("made by a newer Yellow Stair");
   await expect(dialog).toContainText("its file breaks off");
-  await expect(card(page, "Nests on the ledge")).toHaveCount(0);
+  await expect(card(page, nests)).toHaveCount(0);
   await dialog.getByRole("button", { name: "Open 1 lesson" }).click();
   await expect(page.getByText("1 lesson opened.")).toBeVisible();
-  await expect(card(page, "Nests on the ledge")).toHaveCount(1);
+  await expect(card(page, nests)).toHaveCount(1);
   await expect(card(page, "Broken gauge")).toHaveCount(0);
 });
 
-test("lessons are dropped on the shelf", async ({ page }) => {
+test("lessons are dropped on the shelf", async ({ page }, info) => {
+  const title = ownWord("Dropped on the quay", info);
   await page.goto("/");
   const data = await page.evaluateHandle(
     (text) => {
@@ -90,7 +92,7 @@ test("lessons are dropped on the shelf", async ({ page }) => {
       transfer.items.add(new File([text], "posts.json", { type: "application/json" }));
       return transfer;
     },
-    JSON.stringify(fresh("Dropped on the quay")),
+    JSON.stringify(fresh(title)),
   );
   const shelf = page.getByRole("heading", { name: "Lessons", exact: true });
   await expect(async () => {
@@ -99,12 +101,13 @@ test("lessons are dropped on the shelf", async ({ page }) => {
   }).toPass();
   await shelf.dispatchEvent("drop", { dataTransfer: data });
   await expect(page.getByText("1 lesson opened.")).toBeVisible();
-  await expect(card(page, "Dropped on the quay")).toHaveCount(1);
+  await expect(card(page, title)).toHaveCount(1);
   await expect(page.getByText("Drop to open the lessons")).toHaveCount(0);
 });
 
-test("all lessons as one zip, and back", async ({ page, request }) => {
-  await addLesson(request, { title: "Posts in a zip" });
+test("all lessons as one zip, and back", async ({ page, request }, info) => {
+  const [posts, fromZip] = [ownWord("Posts in a zip", info), ownWord("Out of the zip", info)];
+  await addLesson(request, { title: posts });
   await page.goto("/");
   await page.getByRole("button", { name: "More for the lessons" }).click();
   const download = page.waitForEvent("download");
@@ -112,15 +115,15 @@ test("all lessons as one zip, and back", async ({ page, request }) => {
   const file = await download;
   expect(file.suggestedFilename()).toMatch(/^yellow-stair-lessons-\d{4}-\d\d-\d\d\.zip$/);
   const files = unzipSync(readFileSync(await file.path()));
-  expect(JSON.parse(strFromU8(files["posts-in-a-zip.json"]!)).title).toBe("Posts in a zip");
-  const zip = zipSync({ "new.json": strToU8(JSON.stringify(fresh("Out of the zip"))), ...files });
+  expect(JSON.parse(strFromU8(files[`${posts.toLowerCase().replaceAll(" ", "-")}.json`]!)).title).toBe(posts);
+  const zip = zipSync({ "new.json": strToU8(JSON.stringify(fresh(fromZip))), ...files });
   await open(page, { name: "all.zip", mimeType: "application/zip", buffer: Buffer.from(zip) });
   // Other tests change lessons meanwhile: what differs by now is asked about.
   const dialog = page.getByRole("dialog", { name: "Open lessons" });
-  await expect(card(page, "Out of the zip").or(dialog)).toBeVisible();
+  await expect(card(page, fromZip).or(dialog)).toBeVisible();
   if (await dialog.isVisible()) await dialog.getByRole("button", { name: "Open 1 lesson" }).click();
-  await expect(card(page, "Out of the zip")).toHaveCount(1);
-  await expect(card(page, "Posts in a zip")).toHaveCount(1);
+  await expect(card(page, fromZip)).toHaveCount(1);
+  await expect(card(page, posts)).toHaveCount(1);
 });
 
 test("what is no lesson is refused; a page of another site opens nothing", async ({ page, request }) => {
