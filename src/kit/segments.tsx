@@ -11,7 +11,7 @@ type Props<T extends string> = {
   inRows?: boolean;
 };
 
-/** A few choices in a row, of which one holds. */
+/** A few choices in a row, of which one holds; those that the row has no room for go on below. */
 export function Segments<T extends string>(props: Props<T>) {
   const { label, value, onChange, options, inRows = false } = props;
   return (
@@ -19,7 +19,7 @@ export function Segments<T extends string>(props: Props<T>) {
       aria-label={label}
       value={value}
       onValueChange={(next) => onChange(next as T)}
-      className={`${inRows ? "grid grid-cols-5" : "flex"} gap-1 rounded-button bg-wall p-1`}
+      className={`${inRows ? "grid grid-cols-5" : "flex flex-wrap"} gap-1 rounded-button bg-wall p-1`}
     >
       {options.map((option) => (
         <RadioGroup.Item

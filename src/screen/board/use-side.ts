@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { arrowsOf, timesOf } from "@/core/lesson/views-of";
+import { arrowsOf, surfacesOf, timesOf } from "@/core/lesson/views-of";
 import type { DrawerPage } from "../prepare/drawer";
 import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
 import { toolOf } from "../tools";
@@ -21,7 +21,11 @@ export function useSide() {
   const tool = useBoard((state) => state.tool);
   const { panel } = toolOf(tool);
   const beside = panel?.at === "side" ? panel : null;
-  const [page, setPage] = useState<DrawerPage>("numbers");
+  // Until a page is asked for it is the one with the settings of what stands there.
+  const opens: DrawerPage = useBoard((state) => surfacesOf(pickBoard(state)).length > 0)
+    ? "numbers"
+    : "views";
+  const [chosen, setPage] = useState<DrawerPage | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
   // A tool that is taken in hand comes with its page; put away, it leaves the page that was there before.
   const [onTool, setOnTool] = useState(false);
@@ -34,7 +38,8 @@ export function useSide() {
   useEffect(() => {
     if (counting) setAsked((was) => (was === "count" ? null : was));
   }, [counting]);
-  const shownPage: DrawerPage = onTool ? "tool" : page === "moves" && !arrows && !times ? "numbers" : page;
+  const page = chosen === "moves" && !arrows && !times ? null : chosen;
+  const shownPage: DrawerPage = onTool ? "tool" : (page ?? opens);
   const showPage = (next: DrawerPage) => {
     setOnTool(next === "tool");
     if (next !== "tool") setPage(next);

@@ -100,6 +100,9 @@ function NumbersFields() {
   const view = surfaces.find(({ id }) => id === chosen) ?? first;
   return (
     <div className="flex flex-col gap-4">
+      {!first && (
+        <p className="text-quiet">No chart or line stands on this board. Choose one to put it first.</p>
+      )}
       <Segments
         label="What stands on the board"
         value={first?.kind ?? ("" as KindName)}

@@ -42,8 +42,12 @@ export function ViewsPage() {
           const isHidden = hidden.includes(id);
           const name = viewName(board, view);
           return (
-            <li key={id} className="flex items-center gap-0.5 rounded-button bg-mist p-1">
-              <div className="min-w-0 flex-1 [&>button]:w-full [&>button]:justify-between">
+            <li
+              key={id}
+              className="flex flex-wrap items-center justify-end gap-0.5 rounded-button bg-mist p-1"
+            >
+              {/* A long name has the row to itself. */}
+              <div className="min-w-max flex-1 [&>button]:w-full [&>button]:justify-between">
                 <Select
                   label={`View ${index + 1}`}
                   value={view.kind as KindName}
@@ -53,29 +57,31 @@ export function ViewsPage() {
                   }
                 />
               </div>
-              {index > 0 && (
-                <IconButton
-                  name={`Move up: ${name}`}
-                  onClick={() => change(swapViews(board, id, placed[index - 1]!.id))}
-                >
-                  <ArrowUp aria-hidden size="1.1875rem" />
-                </IconButton>
-              )}
-              <IconButton
-                name={isHidden ? `Show: ${name}` : `Hide for now: ${name}`}
-                onClick={() => store.getState().act([[{ do: isHidden ? "show" : "hide", view: id }]])}
-              >
-                {isHidden ? (
-                  <SquareDashed aria-hidden size="1.1875rem" />
-                ) : (
-                  <Square aria-hidden size="1.1875rem" />
+              <div className="flex gap-0.5">
+                {index > 0 && (
+                  <IconButton
+                    name={`Move up: ${name}`}
+                    onClick={() => change(swapViews(board, id, placed[index - 1]!.id))}
+                  >
+                    <ArrowUp aria-hidden size="1.1875rem" />
+                  </IconButton>
                 )}
-              </IconButton>
-              {placed.length > 1 && (
-                <IconButton name={`Remove: ${name}`} onClick={() => change(withoutView(board, id))}>
-                  <Trash2 aria-hidden size="1.1875rem" />
+                <IconButton
+                  name={isHidden ? `Show: ${name}` : `Hide for now: ${name}`}
+                  onClick={() => store.getState().act([[{ do: isHidden ? "show" : "hide", view: id }]])}
+                >
+                  {isHidden ? (
+                    <SquareDashed aria-hidden size="1.1875rem" />
+                  ) : (
+                    <Square aria-hidden size="1.1875rem" />
+                  )}
                 </IconButton>
-              )}
+                {placed.length > 1 && (
+                  <IconButton name={`Remove: ${name}`} onClick={() => change(withoutView(board, id))}>
+                    <Trash2 aria-hidden size="1.1875rem" />
+                  </IconButton>
+                )}
+              </div>
             </li>
           );
         })}

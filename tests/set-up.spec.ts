@@ -1,0 +1,80 @@
+import { expect, test } from "@playwright/test";
+import { addLesson } from "./support/lessons";
+
+/** Boards whose set-up has the longest names and the most choices. */
+const BOARDS = [
+  ["1-lamps-on-the-jetty", 2],
+  ["10-the-tide-gauge", 2],
+  ["12-friendly-numbers", 1],
+  ["14-twos-beside-fours", 1],
+  ["18-filling-the-ferry", 1],
+  ["22-pattern-cards", 2],
+  ["23-how-the-lamps-grow", 1],
+] as const;
+
+for (const [width, height] of [
+  [1280, 800],
+  [1024, 768],
+] as const) {
+  test(`no word or button of the set-up is cut off at its edge, at ${width} × ${height}`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize({ width, height });
+    const cut: string[] = [];
+    for (const [name, board] of BOARDS) {
+      const id = await addLesson(request, { name });
+      await page.goto(`/lesson/${id}?prepare`);
+      await page.getByRole("button", { name: new RegExp(`^${board} `) }).click();
+      const drawer = page.getByRole("complementary", { name: "Set up the board" });
+      const tabs = drawer.getByRole("tab");
+      await expect(tabs.nth(5)).toBeVisible();
+      for (const tab of await tabs.all()) {
+        await tab.click();
+        await expect(tab).toHaveAttribute("aria-selected", "true");
+        const found = await drawer.evaluate((aside) => {
+          const { left, right } = aside.getBoundingClientRect();
+          const isCut = (part: Element) => {
+            const box = part.getBoundingClientRect();
+            const words = part.textContent?.trim() && getComputedStyle(part).overflowX !== "visible";
+            return (
+              box.width > 2 &&
+              (box.right > right - 6 ||
+                box.left < left + 2 ||
+                (words && part.scrollWidth > part.clientWidth + 1))
+            );
+          };
+          return [...aside.querySelectorAll("button, p, span, label, [role=radiogroup]")]
+            .filter(isCut)
+            .map((part) => part.textContent);
+        });
+        const page = await tab.textContent();
+        cut.push(...found.map((words) => `${name}, ${page}: ${words}`));
+      }
+    }
+    expect(cut).toEqual([]);
+  });
+}
+
+test("the set-up opens where the settings of what stands on the board are", async ({ page, request }) => {
+  const selected = page.getByRole("tab", { selected: true });
+  const frames = await addLesson(request, { name: "18-filling-the-ferry" });
+  await page.goto(`/lesson/${frames}?prepare`);
+  await expect(selected).toHaveText("Views");
+  await expect(page.getByRole("textbox", { name: "First number" })).toHaveValue("8");
+  // The page of numbers says what its choices do, where there are none to set.
+  await page.getByRole("tab", { name: "Numbers" }).click();
+  await expect(
+    page.getByText("No chart or line stands on this board. Choose one to put it first."),
+  ).toBeVisible();
+  await page.getByRole("radio", { name: "Chart", exact: true }).click();
+  await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toBeVisible();
+  await expect(page.getByRole("textbox", { name: "In each row" })).toHaveValue("10");
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(page.getByRole("grid")).toHaveCount(0);
+  await expect(selected).toHaveText("Numbers");
+
+  const lamps = await addLesson(request);
+  await page.goto(`/lesson/${lamps}?prepare`);
+  await expect(selected).toHaveText("Numbers");
+});
