@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addLesson } from "./support/lessons";
+import { addLesson, openBoard } from "./support/lessons";
 
 /** Boards whose set-up has the longest names and the most choices. */
 const BOARDS = [
@@ -25,7 +25,10 @@ for (const [width, height] of [
     for (const [name, board] of BOARDS) {
       const id = await addLesson(request, { name });
       await page.goto(`/lesson/${id}?prepare`);
-      await page.getByRole("button", { name: new RegExp(`^${board} `) }).click();
+      await page
+        .getByLabel("Boards", { exact: true })
+        .getByRole("button", { name: `${board} ` })
+        .click();
       const drawer = page.getByRole("complementary", { name: "Set up the board" });
       const tabs = drawer.getByRole("tab");
       await expect(tabs.nth(5)).toBeVisible();
@@ -77,4 +80,28 @@ test("the set-up opens where the settings of what stands on the board are", asyn
   const lamps = await addLesson(request);
   await page.goto(`/lesson/${lamps}?prepare`);
   await expect(selected).toHaveText("Numbers");
+});
+
+test("no word of a recipe's fields is cut off, in a narrow window either", async ({ page }) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await page.goto("/");
+  await page.getByRole("button", { name: "New lesson" }).click();
+  const dialog = page.getByRole("dialog", { name: "New lesson" });
+  const kinds = dialog.getByRole("radiogroup", { name: "What to begin with" }).getByRole("radio");
+  await expect(kinds.first()).toBeVisible();
+  const cut: string[] = [];
+  for (const kind of await kinds.all()) {
+    const name = (await kind.textContent())!;
+    await kind.click();
+    await expect(dialog.getByRole("heading", { name, exact: true })).toBeVisible();
+    const found = await dialog.evaluate((form) =>
+      [...form.querySelectorAll("button span, label, [role=radiogroup]")]
+        .filter(
+          (part) => part.scrollWidth > part.clientWidth + 1 && getComputedStyle(part).overflowX !== "visible",
+        )
+        .map((part) => part.textContent),
+    );
+    cut.push(...found.map((words) => `${name}: ${words}`));
+  }
+  expect(cut).toEqual([]);
 });

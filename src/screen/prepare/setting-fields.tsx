@@ -25,6 +25,9 @@ type Props = {
   beside?: 2 | 4;
 };
 
+/** In the narrowest form, beside the arrow that the list opens with. */
+const LETTERS_OF_A_COLUMN = 10;
+
 /** The fields that a kind of view, or of part of a sheet, is set up with. */
 export function SettingFields({ fields, beside = 2, ...rest }: Props) {
   if (fields.length === 0) return null;
@@ -55,8 +58,9 @@ function SettingField({
     );
   }
   if ("list" in field) {
+    const isLong = field.list.some((one) => one.label.length > LETTERS_OF_A_COLUMN);
     return (
-      <div className="grid grid-cols-[minmax(0,1fr)] [&_button]:max-w-full">
+      <div className={clsx("grid grid-cols-[minmax(0,1fr)] [&_button]:max-w-full", isLong && "col-span-2")}>
         <Labelled label={label}>
           <Select label={label} value={String(value)} options={field.list} onChange={set} />
         </Labelled>
