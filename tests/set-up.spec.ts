@@ -25,10 +25,7 @@ for (const [width, height] of [
     for (const [name, board] of BOARDS) {
       const id = await addLesson(request, { name });
       await page.goto(`/lesson/${id}?prepare`);
-      await page
-        .getByLabel("Boards", { exact: true })
-        .getByRole("button", { name: `${board} ` })
-        .click();
+      await openBoard(page, new RegExp(`^${board} `));
       const drawer = page.getByRole("complementary", { name: "Set up the board" });
       const tabs = drawer.getByRole("tab");
       await expect(tabs.nth(5)).toBeVisible();
