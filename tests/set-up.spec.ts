@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { choose } from "./support/hands";
 import { addLesson, openBoard } from "./support/lessons";
 
 /** Boards whose set-up has the longest names and the most choices. */
@@ -62,6 +63,12 @@ test("the set-up opens where the settings of what stands on the board are", asyn
   await page.goto(`/lesson/${frames}?prepare`);
   await expect(selected).toHaveText("Views");
   await expect(page.getByRole("textbox", { name: "First number" })).toHaveValue("8");
+  // A view that is put to it turns no page.
+  await choose("keys", page.getByRole("combobox", { name: "Add a view" }), "Number strip");
+  await expect(page.getByRole("region", { name: "Number strip", exact: true })).toBeVisible();
+  await expect(selected).toHaveText("Views");
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(page.getByRole("region", { name: "Number strip", exact: true })).toHaveCount(0);
   // The page of numbers says what its choices do, where there are none to set.
   await page.getByRole("tab", { name: "Numbers" }).click();
   await expect(

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { arrowsOf, surfacesOf, timesOf } from "@/core/lesson/views-of";
 import type { DrawerPage } from "../prepare/drawer";
 import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
@@ -21,10 +21,14 @@ export function useSide() {
   const tool = useBoard((state) => state.tool);
   const { panel } = toolOf(tool);
   const beside = panel?.at === "side" ? panel : null;
-  // Until a page is asked for it is the one with the settings of what stands there.
-  const opens: DrawerPage = useBoard((state) => surfacesOf(pickBoard(state)).length > 0)
-    ? "numbers"
-    : "views";
+  const board = useBoard((state) => pickBoard(state).id);
+  // Until a page is asked for it is the one with the settings of what stood there as the board came: a view that is put to
+  // it turns no page.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: anew with another board, and each time of preparing.
+  const opens = useMemo<DrawerPage>(
+    () => (surfacesOf(pickBoard(store.getState())).length > 0 ? "numbers" : "views"),
+    [board, preparing],
+  );
   const [chosen, setPage] = useState<DrawerPage | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
   // A tool that is taken in hand comes with its page; put away, it leaves the page that was there before.
