@@ -1,6 +1,6 @@
-import { expect, test } from "@playwright/test";
+import { expect, type Locator, test } from "@playwright/test";
 import { choose } from "./support/hands";
-import { addLesson, openBoard } from "./support/lessons";
+import { addLesson, openBoard, openSheets } from "./support/lessons";
 
 /** Boards whose set-up has the longest names and the most choices. */
 const BOARDS = [
@@ -86,6 +86,16 @@ test("the set-up opens where the settings of what stands on the board are", asyn
   await expect(selected).toHaveText("Numbers");
 });
 
+/** Words of a dialog that are cut off, or choices that their row does not hold. */
+const cutIn = (dialog: Locator) =>
+  dialog.evaluate((form) =>
+    [...form.querySelectorAll("button span, label, [role=radiogroup]")]
+      .filter(
+        (part) => part.scrollWidth > part.clientWidth + 1 && getComputedStyle(part).overflowX !== "visible",
+      )
+      .map((part) => part.textContent),
+  );
+
 test("no word of a recipe's fields is cut off, in a narrow window either", async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
   await page.goto("/");
@@ -98,14 +108,28 @@ test("no word of a recipe's fields is cut off, in a narrow window either", async
     const name = (await kind.textContent())!;
     await kind.click();
     await expect(dialog.getByRole("heading", { name, exact: true })).toBeVisible();
-    const found = await dialog.evaluate((form) =>
-      [...form.querySelectorAll("button span, label, [role=radiogroup]")]
-        .filter(
-          (part) => part.scrollWidth > part.clientWidth + 1 && getComputedStyle(part).overflowX !== "visible",
-        )
-        .map((part) => part.textContent),
-    );
-    cut.push(...found.map((words) => `${name}: ${words}`));
+    cut.push(...(await cutIn(dialog)).map((words) => `${name}: ${words}`));
+  }
+  expect(cut).toEqual([]);
+});
+
+test("no word of what stands on a sheet is cut off", async ({ page, request }) => {
+  const id = await addLesson(request, { name: "2-seats-on-the-ferry" });
+  const dialog = await openSheets(page, id);
+  await dialog.getByRole("button", { name: "Make the first sheet" }).click();
+  const add = dialog.getByRole("combobox", { name: "Add to the sheet" });
+  await add.click();
+  const kinds = await page.getByRole("option").allTextContents();
+  expect(kinds.length).toBeGreaterThan(8);
+  await page.keyboard.press("Escape");
+  const cut: string[] = [];
+  for (const kind of kinds) {
+    await choose("keys", add, kind);
+    await expect(dialog.getByRole("button", { name: `2 ${kind}` })).toHaveAttribute("aria-expanded", "true");
+    cut.push(...(await cutIn(dialog)).map((words) => `${kind}: ${words}`));
+    // A sheet has room for a few parts.
+    await dialog.getByRole("button", { name: "Remove: part 2" }).click();
+    await expect(dialog.getByRole("button", { name: `2 ${kind}` })).toHaveCount(0);
   }
   expect(cut).toEqual([]);
 });

@@ -1,15 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { addLesson, demoLesson } from "./support/lessons";
+import { addLesson, demoLesson, openSheets } from "./support/lessons";
 
-const openSheets = async (page: Page, id: string) => {
-  await page.goto(`/lesson/${id}`);
-  await page.getByRole("button", { name: "Climb" }).waitFor();
-  await page.getByRole("button", { name: "More", exact: true }).click();
-  await page.getByRole("menuitem", { name: "Save or print" }).click();
-  await page.getByRole("button", { name: "Sheets for the table" }).click();
-  return page.getByRole("dialog", { name: "Sheets for the table" });
-};
 const drawn = (page: Page) => page.getByText("The page is drawn.");
 const pages = (pdf: string) => pdf.match(/\/Type \/Page\b/g)?.length;
 

@@ -83,6 +83,16 @@ export const question = (page: Page): Locator => page.getByRole("region", { name
 export const openBoard = (page: Page, name: RegExp) =>
   page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name }).click();
 
+/** Opens a lesson and, from its menu, its sheets. */
+export const openSheets = async (page: Page, id: string) => {
+  await page.goto(`/lesson/${id}`);
+  await page.getByRole("button", { name: "Climb" }).waitFor();
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  await page.getByRole("menuitem", { name: "Save or print" }).click();
+  await page.getByRole("button", { name: "Sheets for the table" }).click();
+  return page.getByRole("dialog", { name: "Sheets for the table" });
+};
+
 /** Waits until the lesson is shown as saved. */
 export const saved = (page: Page) =>
   expect(page.getByRole("status").filter({ hasText: /^\s*Saved\s*$/ })).toBeAttached();

@@ -128,7 +128,7 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
                 ) : (
                   <ChevronRight aria-hidden size={18} />
                 )}
-                <span className="truncate">
+                <span className="py-1 leading-tight">
                   {at + 1} {kindOfPart(part.of).name}
                 </span>
               </button>
