@@ -13,6 +13,7 @@ import { SymmetryLines } from "@/view/chart/drawn-symmetry";
 import { Neighbours } from "@/view/chart/guides";
 import { DrawnRoute } from "@/view/chart/route";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
+import { opening } from "../class/use-class-link";
 import { filling } from "../fill/filling";
 import { PenLayer } from "../pen/pen-layer-later";
 import { answers } from "../save/save-door";
@@ -73,6 +74,7 @@ export const Divider = later(part("divider"), Handle, "when brought");
 
 const PARTS = [
   { bring: answers },
+  opening,
   Neighbours,
   DrawnRoute,
   SymmetryLines,

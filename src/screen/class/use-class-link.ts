@@ -2,35 +2,15 @@
 
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { StoreApi } from "zustand/vanilla";
-import { say } from "@/kit/messages";
+import { ahead } from "@/kit/later";
 import { useBoardStore } from "../store/use-board";
 import type { ClassLink } from "./class-link";
 
 // It stands with the messages, which bring what checks them; here only its name is needed.
 const channelOf = (lesson: string) => `yellow-stair:class:${lesson}`;
 
-/** Where a second display is, as far as the browser tells. */
-type Screens = { screens: readonly Display[]; currentScreen: Display };
-type Display = { availLeft: number; availTop: number; availWidth: number; availHeight: number };
-
-async function placeOfWindow(): Promise<string> {
-  const several = (window.screen as { isExtended?: boolean }).isExtended;
-  const ask = (window as { getScreenDetails?: () => Promise<Screens> }).getScreenDetails;
-  if (!several || !ask) return "popup,width=1280,height=800";
-  try {
-    const { screens, currentScreen } = await ask.call(window);
-    const other = screens.find((one) => one !== currentScreen);
-    if (!other) return "popup,width=1280,height=800";
-    const { availLeft: left, availTop: top, availWidth: width, availHeight: height } = other;
-    return `popup,left=${left},top=${top},width=${width},height=${height}`;
-  } catch {
-    // It was not allowed: the window is moved there by hand.
-    return "popup,width=1280,height=800";
-  }
-}
-
-/** A class screen that has not been heard of after so long has not been let open. */
-const OPENS_WITHIN_MS = 6_000;
+/** What opens a class screen; it comes with the other parts that a board does not need to stand. */
+export const opening = ahead(() => import("./open-class-screen"));
 
 /**
  * How the class screens of a lesson stand to this window, null until one is heard of; and what opens one. What tells them is
@@ -86,14 +66,12 @@ export function useClassLink(
     tell();
     return link?.subscribe((is, was) => is.follows !== was.follows && tell());
   }, [link, store]);
-  const open = useCallback(async () => {
-    // Without an opener it has a process of its own: drawing it does not hold up a touch here.
-    window.open(`/lesson/${lesson}/class`, "_blank", `noopener,${await placeOfWindow()}`);
-    setTimeout(() => {
-      if (!now.current?.getState().follows)
-        say("The class screen has not opened. Allow this page to open windows, then try again.");
-    }, OPENS_WITHIN_MS);
-  }, [lesson]);
-  const openClassScreen = useCallback(() => void open(), [open]);
+  const openClassScreen = useCallback(
+    () =>
+      opening.with(
+        (part) => void part.openClassScreen(lesson, () => now.current?.getState().follows ?? false),
+      ),
+    [lesson],
+  );
   return { link, openClassScreen };
 }
