@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, middleOf, press } from "./support/hands";
-import { addLesson, climb, demoLesson, openBoard } from "./support/lessons";
+import { addLesson, climb, demoLesson, lessonWith, openBoard } from "./support/lessons";
 
 const JARS = "16-jars-past-the-hundred";
 const view = (page: Page) => page.getByRole("region", { name: "Place value" });
@@ -94,4 +94,120 @@ test("what has no pieces is said, and what is covered stays so", async ({ page, 
   await touch("10");
   await expect(cards(page)).toHaveText(["1", "0"]);
   await expect(view(page).locator("[data-part=in-words]")).toHaveText("ten");
+});
+
+const BOXES = "[data-part=expanded], [data-part=in-words], [data-part^=exchange-], [data-ordered]";
+
+for (const viewport of [
+  { width: 1280, height: 800 },
+  { width: 1024, height: 768 },
+  { width: 820, height: 1180 },
+]) {
+  test(`large numbers and two exchanges at once are whole at ${viewport.width} × ${viewport.height}`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize(viewport);
+    const shown = { pieces: "shown", digits: "shown", expanded: "shown", words: "shown" };
+    const boards: [object, string][] = [
+      [{ kind: "place-value", as: "discs", ...shown }, "88888888"],
+      [{ kind: "place-value", as: "beads", ...shown }, "1234567.125"],
+      [
+        {
+          kind: "stops",
+          stops: ["90", "100", "990", "1000", "9990", "10000"],
+          number: "shown",
+          pieces: "shown",
+          exchange: "shown",
+          appears: "at-once",
+        },
+        "1000",
+      ],
+      [
+        {
+          kind: "order",
+          numbers: ["3040506", "304056", "3045060"],
+          first: "largest",
+          pieces: "shown",
+          signs: "shown",
+        },
+        "99",
+      ],
+    ];
+    for (const [settings, number] of boards) {
+      const opening = [{ do: "focus", number: number.includes(".") ? "9876541/8" : number }];
+      await page.goto(`/lesson/${await lessonWith(request, [settings], { opening })}`);
+      const boxes = page.getByRole("main").locator(BOXES);
+      await expect(boxes.first()).toHaveText(/\S/);
+      const cut = await boxes.evaluateAll((all) =>
+        all
+          .filter((box) => {
+            const words = document.createRange();
+            words.selectNodeContents(box);
+            const { left, right, top, bottom } = box.getBoundingClientRect();
+            // What a typeface keeps free above and below its letters may hang over.
+            return [...words.getClientRects()].some(
+              (at) =>
+                at.left < left - 1 ||
+                at.right > right + 1 ||
+                at.top + at.height * 0.15 < top ||
+                at.bottom - at.height * 0.15 > bottom,
+            );
+          })
+          .map((box) => box.textContent),
+      );
+      expect(cut).toEqual([]);
+      const card = (await page.getByRole("main").getByRole("region").first().boundingBox())!;
+      for (const box of await boxes.all()) {
+        const { y, height } = (await box.boundingBox())!;
+        expect(y + height).toBeLessThanOrEqual(card.y + card.height);
+      }
+    }
+  });
+}
+
+test("every disc says what it is worth, up to ten million, and long numbers are written in groups", async ({
+  page,
+  request,
+}) => {
+  const discs = {
+    kind: "place-value",
+    as: "discs",
+    pieces: "shown",
+    digits: "shown",
+    expanded: "none",
+    words: "none",
+  };
+  const opening = [{ do: "focus", number: "21304050" }];
+  await page.goto(`/lesson/${await lessonWith(request, [discs], { opening })}`);
+  await expect(
+    part(page, /^Pieces/)
+      .locator("svg text")
+      .filter({ hasText: /^\d/ }),
+  ).toHaveText([
+    "10million",
+    "10million",
+    "1million",
+    "100,000",
+    "100,000",
+    "100,000",
+    "1,000",
+    "1,000",
+    "1,000",
+    "1,000",
+    "10",
+    "10",
+    "10",
+    "10",
+    "10",
+  ]);
+  const order = {
+    kind: "order",
+    numbers: ["12500", "1250"],
+    first: "largest",
+    pieces: "none",
+    signs: "none",
+  };
+  await page.goto(`/lesson/${await lessonWith(request, [order])}`);
+  await expect(page.locator("[data-ordered]")).toHaveText(["12,500", "1,250"]);
 });

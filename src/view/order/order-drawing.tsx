@@ -142,6 +142,7 @@ function Digits({ number, lit, size }: { number: NumberKey; lit: Place | null; s
           >
             {count}
           </span>
+          {place > 0 && place % 3 === 0 && <span className="text-quiet">,</span>}
         </span>
       ))}
     </span>

@@ -17,6 +17,8 @@ type Props = {
 
 /** The digits of a number, each on the card of its place; under one of them what it is worth. */
 export function DigitCards({ pieces, columns, height, worth, isCovered, onDigit }: Props) {
+  // The digits of one number are of one size, however wide the pieces over them.
+  const most = Math.min(...columns.map(({ width }) => width)) - 12;
   return (
     <div className="relative w-full shrink-0" style={{ height }}>
       {pieces.map(({ place, count }, i) => {
@@ -28,6 +30,7 @@ export function DigitCards({ pieces, columns, height, worth, isCovered, onDigit 
             count={count}
             column={columns[i]!}
             height={height}
+            most={most}
             covered={isCovered(key)}
             worth={worth === key && !isCovered(key)}
             point={place === 0 && pieces.at(-1)!.place < 0}
@@ -44,6 +47,8 @@ type DigitProps = {
   count: number;
   column: Column;
   height: number;
+  /** As wide as a card may be. */
+  most: number;
   covered: boolean;
   worth: boolean;
   /** The decimal point stands after it. */
@@ -51,11 +56,11 @@ type DigitProps = {
   onTouch: (() => void) | undefined;
 };
 
-function Digit({ place, count, column, height, covered, worth, point, onTouch }: DigitProps) {
+function Digit({ place, count, column, height, most, covered, worth, point, onTouch }: DigitProps) {
   const { ground, line, text } = placeStyle(place);
   const told = worth ? Math.min(26, height * 0.24) : 0;
-  const side = Math.min(height - 10 - told, column.width - 12);
-  const wide = Math.min(column.width - 12, side * 1.08);
+  const side = Math.min(height - 10 - told, most);
+  const wide = Math.min(most, side * 1.08);
   const top = (height - told - side) / 2;
   const name = `${placeName(place)} digit`;
   return (

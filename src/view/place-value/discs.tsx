@@ -23,6 +23,14 @@ export const discRadius = (columns: readonly Column[], height: number, most: num
     ),
   );
 
+const MILLIONS = 6;
+
+/** What one disc of a place says: from a million on, whose digits would be too small, in two lines. */
+const writtenOn = (place: Place): string[] =>
+  place < MILLIONS
+    ? [showNumber(keyOf(worthOf(place)))]
+    : [showNumber(keyOf(worthOf(place - MILLIONS))), "million"];
+
 type Props = {
   place: Place;
   count: number;
@@ -37,8 +45,9 @@ type Props = {
 /** The discs of one place, each with its value. */
 export function Discs({ place, count, wanting, column, radius, lit }: Props) {
   const { ground, line, text } = placeStyle(place);
-  const value = showNumber(keyOf(worthOf(place)));
-  const size = Math.min(radius, (radius * 3) / value.length);
+  const lines = writtenOn(place);
+  const sizes = lines.map(({ length }) => Math.min(radius / lines.length ** 0.5, (radius * 3) / length));
+  const size = Math.min(...sizes);
   const step = radius * (2 + 2 * GAP);
   return Array.from({ length: count + wanting }, (_, nth) => {
     const x = round(column.left + column.width / 2 + ((nth % ACROSS) - (ACROSS - 1) / 2) * step);
@@ -59,15 +68,17 @@ export function Discs({ place, count, wanting, column, radius, lit }: Props) {
           strokeDasharray={nth < count ? undefined : "5 4"}
         />
         {size >= SMALLEST && nth < count && (
-          <text
-            x={x}
-            y={round(y + size * 0.36)}
-            fontSize={round(size)}
-            textAnchor="middle"
-            fill={text}
-            className="font-numeral font-bold"
-          >
-            {value}
+          <text textAnchor="middle" fill={text} className="font-numeral font-bold">
+            {lines.map((line, i) => (
+              <tspan
+                key={line}
+                x={x}
+                y={round(y + sizes[i]! * 0.36 + radius * 0.72 * (i - (lines.length - 1) / 2))}
+                fontSize={round(sizes[i]!)}
+              >
+                {line}
+              </tspan>
+            ))}
           </text>
         )}
       </g>

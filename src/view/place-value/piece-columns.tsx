@@ -52,18 +52,8 @@ export function PieceColumns(props: Props) {
           fill="transparent"
         />
       ))}
-      {columns.map(({ place, left, width }) => (
-        <text
-          key={place}
-          x={round(left + width / 2)}
-          y={heading * 1.15}
-          fontSize={round(Math.min(heading, (width - 8) / (placeName(place).length * 0.56)))}
-          textAnchor="middle"
-          fill={placeStyle(place).text}
-          className="font-semibold"
-        >
-          {capital(placeName(place))}
-        </text>
+      {columns.map((column) => (
+        <Heading key={column.place} {...column} size={heading} />
       ))}
       {hasPieces && <g transform={`translate(0 ${top})`}>{covered ? covers(props) : <Lying {...props} />}</g>}
     </svg>
@@ -78,6 +68,29 @@ export function PieceColumns(props: Props) {
     >
       {drawing}
     </Touchable>
+  );
+}
+
+/** The name of a place over its column: in two lines where it would be small in one. */
+function Heading({ place, left, width, size }: Column & { size: number }) {
+  const name = capital(placeName(place));
+  const fits = (text: string) => (width - 8) / (text.length * 0.56);
+  const words = fits(name) < size ? name.split(" ") : [name];
+  const many = words.length;
+  const most = Math.min(...words.map(fits));
+  const font = Math.min(many > 1 ? size * 0.86 : size, most);
+  return (
+    <text fontSize={round(font)} textAnchor="middle" fill={placeStyle(place).text} className="font-semibold">
+      {words.map((word, line) => (
+        <tspan
+          key={word}
+          x={round(left + width / 2)}
+          y={round(size * 1.15 + (line - (many - 1) / 2) * font * 1.02)}
+        >
+          {word}
+        </tspan>
+      ))}
+    </text>
   );
 }
 

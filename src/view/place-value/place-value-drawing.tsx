@@ -1,7 +1,7 @@
 import { type Exchange, exchangesAt } from "@/core/count/exchange";
 import { textOn, trailOf } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { expandedForm, type Pieces, type Place, type PlaceKey, placeKey } from "@/core/number/place-value";
+import { type Pieces, type Place, type PlaceKey, placeKey } from "@/core/number/place-value";
 import { arrangedPieces } from "@/core/scene/arranged";
 import { isCoveredPart, isPartCovered } from "@/core/scene/covered-part";
 import { isCoveredAt } from "@/core/scene/scene";
@@ -18,7 +18,7 @@ import { DigitCards } from "./digit-cards";
 import { ExchangeRow } from "./exchange-row";
 import { PieceColumns } from "./piece-columns";
 import { piecesShown } from "./pieces-shown";
-import { placeStyle } from "./place-style";
+import { Expanded, lengthInWords, lengthOf, Row, rowFor, termsOf } from "./text-row";
 
 /** The pieces at one moment of an exchange, before the number stands as it then will. */
 export type InExchange = { readonly pieces: readonly Pieces[]; readonly sliding: Place | null };
@@ -78,6 +78,24 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const building = view.building === "shown" && onAdd !== undefined;
   const touches = building || (shown.gathered !== null && onExchange !== undefined);
   const read = scene.wrote[view.id] ?? null;
+  // A digit that is covered may be told nowhere else; what is hidden with it is shown by lifting the digit.
+  const anyCovered = view.digits !== "none" && shown.pieces.some(({ place }) => isCovered(placeKey(place)));
+  const terms = termsOf(shown.pieces, write);
+  const expandedCovered = isCovered("expanded") || anyCovered;
+  const wordsCovered = isCovered("words") || anyCovered;
+  // A cover is as high for a long number as for a short one.
+  const expanded = rowFor(
+    expandedCovered ? 0 : lengthOf(terms),
+    clamp(34, height * 0.11, grown(theme, 64)),
+    width,
+    theme,
+  );
+  const words = rowFor(
+    wordsCovered ? 0 : lengthInWords(shown.pieces),
+    clamp(30, height * 0.09, grown(theme, 52)),
+    width,
+    theme,
+  );
   const rows = {
     build: building ? BUILD : 0,
     exchange: hasPieces && !coveredPieces ? (touches ? CHIP : heading * LINE) : 0,
@@ -86,8 +104,8 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
         ? 0
         : clamp(44, height * (hasPieces ? 0.2 : 0.5), grown(theme, theme.strong ? 150 : 120)),
     read: read === null ? 0 : clamp(34, height * 0.11, grown(theme, 56)),
-    expanded: view.expanded === "none" ? 0 : clamp(34, height * 0.11, grown(theme, 64)),
-    words: view.words === "none" ? 0 : clamp(30, height * 0.09, grown(theme, 52)),
+    expanded: view.expanded === "none" ? 0 : expanded.height,
+    words: view.words === "none" ? 0 : words.height,
     wanting: shown.wanting === null ? 0 : clamp(34, height * 0.1, grown(theme, 56)),
   };
   const taken = Object.values(rows).reduce((sum, row) => sum + row, 0);
@@ -95,8 +113,6 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const as = view.as === "blocks" || view.as === "bundles" ? view.as : null;
   const laid = as && hasForm(as, shown.pieces) ? layOutBlocks(shown.pieces, room, as) : null;
   const columns = laid?.columns ?? even(shown.pieces, width);
-  // A digit that is covered may be told nowhere else; what is hidden with it is shown by lifting the digit.
-  const anyCovered = view.digits !== "none" && shown.pieces.some(({ place }) => isCovered(placeKey(place)));
   const rowTouch = (part: PartName) => (anyCovered ? undefined : onPart && (() => onPart(part)));
   return (
     <div className="relative flex size-full flex-col items-center overflow-hidden">
@@ -169,22 +185,12 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
         />
       )}
       {rows.expanded > 0 && (
-        <Row
-          name="Expanded form"
-          height={rows.expanded}
-          covered={isCovered("expanded") || anyCovered}
-          onTouch={rowTouch("expanded")}
-        >
-          <Expanded pieces={shown.pieces} write={write} />
+        <Row name="Expanded form" {...expanded} covered={expandedCovered} onTouch={rowTouch("expanded")}>
+          <Expanded terms={terms} />
         </Row>
       )}
       {rows.words > 0 && (
-        <Row
-          name="Words"
-          height={rows.words}
-          covered={isCovered("words") || anyCovered}
-          onTouch={rowTouch("words")}
-        >
+        <Row name="Words" {...words} covered={wordsCovered} onTouch={rowTouch("words")}>
           <Words number={number} form={trailOf(board)?.words === "american" ? "american" : "british"} />
         </Row>
       )}
@@ -205,39 +211,6 @@ function withColumns(view: Props["view"], pieces: readonly Pieces[]): readonly P
 /** Columns of one width. */
 const even = (pieces: readonly Pieces[], width: number): Column[] =>
   pieces.map(({ place }, i) => ({ place, left: (i * width) / pieces.length, width: width / pieces.length }));
-
-type RowProps = {
-  name: string;
-  height: number;
-  covered: boolean;
-  onTouch: (() => void) | undefined;
-  children: React.ReactNode;
-};
-
-/** The number once more, in a row under its digits. */
-function Row({ name, height, covered, onTouch, children }: RowProps) {
-  return (
-    <Touchable
-      name={covered ? `${name}, covered` : name}
-      onTouch={onTouch}
-      data-part={name === "Words" ? "in-words" : "expanded"}
-      className={`mt-1 flex max-w-full shrink-0 items-center justify-center rounded-button px-4 font-numeral leading-tight ${covered ? "w-72 bg-cover" : ""}`}
-      style={{ height: height - 4, fontSize: height * 0.62 }}
-    >
-      {covered ? "" : children}
-    </Touchable>
-  );
-}
-
-/** 200 + 60 + 4, each in the colour of its place; what is still to be exchanged as it lies: 200 + 90 + 10. */
-function Expanded({ pieces, write }: { pieces: readonly Pieces[]; write: (number: NumberKey) => string }) {
-  return expandedForm(pieces).map(({ place, worth }, i) => (
-    <span key={place} className="whitespace-pre">
-      {i > 0 && " + "}
-      <span style={{ color: placeStyle(place).text }}>{write(worth)}</span>
-    </span>
-  ));
-}
 
 type WantingProps = {
   number: NumberKey;

@@ -84,7 +84,11 @@ function Wanted({ place, x, y, unit }: { place: number; x: number; y: number; un
 
 function Told({ pieces, size }: Omit<Props, "wanting">) {
   const some = pieces.filter(({ count }) => count > 0);
-  const line = Math.min(size.height / (some.length + 0.5), size.width / 9);
+  const longest = Math.max(
+    1,
+    ...some.map(({ place, count }) => `${count} ${placeName(place, count)}`.length),
+  );
+  const line = Math.min(size.height / (some.length + 0.5), size.width / (longest * 0.46));
   return (
     <p
       className="flex flex-col items-center justify-center font-bold"

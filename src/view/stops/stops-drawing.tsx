@@ -10,7 +10,7 @@ import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import type { StopPart } from "@/core/scene/slices/parts";
 import { numberOf } from "@/core/surface/cell-key";
 import type { ViewOf } from "@/core/views/view";
-import { clamp, type DrawingProps, grown, type Theme } from "../drawing";
+import { clamp, type DrawingProps, grown, type Size, type Theme } from "../drawing";
 import { placeStyle } from "../place-value/place-style";
 import { Touchable } from "../touchable";
 import { StopPieces } from "./stop-pieces";
@@ -75,7 +75,7 @@ type StopProps = {
   stop: Stop | null;
   /** The jump of the count. */
   by: NumberKey;
-  size: { width: number; height: number };
+  size: Size;
   theme: Theme;
   written: string;
   onPart: Props["onPart"];
@@ -158,7 +158,7 @@ type VerdictProps = {
   covered: boolean;
   /** The class is asked here. */
   asked: boolean;
-  size: { width: number; height: number };
+  size: Size;
   onTouch: (() => void) | undefined;
 };
 
@@ -186,15 +186,7 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
           {asked ? "?" : ""}
         </span>
       ) : exchanges.length > 0 ? (
-        exchanges.map((one) => (
-          <Exchanged
-            key={one.of}
-            {...one}
-            stacked={exchanges.length === 1}
-            many={exchanges.length}
-            text={text}
-          />
-        ))
+        exchanges.map((one) => <Exchanged key={one.of} {...one} many={exchanges.length} size={size} />)
       ) : stop.wanting ? (
         <More {...stop.wanting} back={exact(by).s < 0n} />
       ) : null}
@@ -202,21 +194,24 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
   );
 }
 
-/** "10 ones → 1 ten", in two lines where it stands alone. */
-function Exchanged({
-  of,
-  way,
-  stacked,
-  many,
-  text,
-}: Exchange & { stacked: boolean; many: number; text: number }) {
+/** How wide a letter of these words is, of its size, and how high a line. */
+const [LETTER, LINE] = [0.57, 1.25];
+
+/** "10 ones → 1 ten", in two lines where it is larger so. */
+function Exchanged({ of, way, many, size }: Exchange & { many: number; size: Size }) {
+  const names = [`10 ${placeName(of)}`, `→ 1 ${placeName(of + 1, 1)}`].map(({ length }) => length);
+  const fits = (letters: number, lines: number) =>
+    Math.min(size.height / 3.1, size.width / (letters * LETTER), size.height / (many * lines * LINE));
+  const inOne = fits(names[0]! + names[1]! + 1, 1);
+  const inTwo = fits(Math.max(...names), 2);
+  const stacked = inTwo > inOne;
   const ten = <span style={{ color: placeStyle(of).text }}>10 {placeName(of)}</span>;
   const one = <span style={{ color: placeStyle(of + 1).text }}>1 {placeName(of + 1, 1)}</span>;
   const [from, to] = way === "made" ? [ten, one] : [one, ten];
   return (
     <span
       className={`flex gap-x-[0.3em] whitespace-nowrap ${stacked ? "flex-col items-center" : ""}`}
-      style={{ fontSize: stacked ? text : Math.min(text * 0.8, (text * 3) / many) }}
+      style={{ fontSize: Math.max(inOne, inTwo), lineHeight: LINE }}
     >
       {from}
       <span className="flex gap-[0.3em]">
