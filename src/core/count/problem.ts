@@ -105,13 +105,24 @@ function solve(known: Exact, sign: "+" | "−" | "×", result: Exact, first: boo
   return first ? result.add(known) : known.sub(result);
 }
 
-/** The numbers and signs of one side, as they are written. */
-const partsOf = (side: string): ProblemPart[] =>
-  tokensOf(side).map(({ kind, text }) =>
-    text === "?"
-      ? { text: "", blank: true }
-      : { text: kind === "number" ? showNumber(text) : text, blank: false },
-  );
+/** The numbers and signs of one side, as they are written. A minus that makes its number negative is a part of that: −7 + 12. */
+function partsOf(side: string): ProblemPart[] {
+  const parts: ProblemPart[] = [];
+  // Where a number may begin, a minus is no sign between two.
+  let begins = true;
+  let minus = "";
+  for (const { kind, text } of tokensOf(side)) {
+    if (begins && text === "−") {
+      minus = text;
+      continue;
+    }
+    const written = kind === "number" ? showNumber(text) : text;
+    parts.push(text === "?" ? { text: "", blank: true } : { text: minus + written, blank: false });
+    minus = "";
+    begins = kind === "sign" && text !== ")" && text !== "?";
+  }
+  return parts;
+}
 
 const no = (message: string): ProblemRead => ({ ok: false, message });
 

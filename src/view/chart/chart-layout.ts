@@ -49,9 +49,11 @@ export function insideGuides({ width, height }: { width: number; height: number 
 export const guidesGrown = (layout: Pick<ChartLayout, "height">): number =>
   Math.max(1, layout.height / (GUIDES_AT - 2 * GUIDE_ROOM.top));
 
-/** A cell is at most this much wider than high, and at most this much higher than wide. */
+/** A cell is at most this much wider than high, unless its numbers are long, and at most this much higher than wide. */
 const MAX_WIDTH = 1.75;
 const MAX_HEIGHT = 1.25;
+/** How much of a cell's width its number takes at most. */
+const WIDEST = 0.86;
 /** Width of an Andika bold digit, as a part of its size. */
 export const DIGIT = 0.64;
 
@@ -73,7 +75,6 @@ export function layOutChart(
   const { columns, rows } = gridOf(chart);
   // A window may leave less than nothing: a chart is never drawn inside out.
   const [across, down] = [Math.max(4, room.width / columns), Math.max(4, room.height / rows)];
-  const cellWidth = Math.min(across, down * MAX_WIDTH);
   const cellHeight = Math.min(down, across * MAX_HEIGHT);
   const numbers = Array.from({ length: columns * rows }, (_, index) =>
     numberAt(chart, { row: Math.floor(index / columns), column: index % columns }),
@@ -81,8 +82,11 @@ export function layOutChart(
   const write = writesFractions(chart) ? { write: asFractions } : {};
   const longest = Math.max(...numbers.map((number) => (number === null ? 0 : textIn(write, number).length)));
   const share = numeralShare(cellHeight, strong);
+  // Long numbers are as large as their rows allow, as long as there is room for wider cells.
+  const long = (cellHeight * share * longest * DIGIT) / WIDEST;
+  const cellWidth = Math.min(across, Math.max(down * MAX_WIDTH, long));
   const isNarrow = cellHeight < 30 || cellWidth < 48;
-  const widest = cellWidth * (strong ? 0.98 : isNarrow ? 0.93 : 0.86);
+  const widest = cellWidth * (strong ? 0.98 : isNarrow ? 0.93 : WIDEST);
   return {
     numbers,
     indexOf: new Map(numbers.flatMap((number, index) => (number === null ? [] : [[number, index]]))),

@@ -237,6 +237,21 @@ describe("the layout of a chart", () => {
     );
   });
 
+  test("long numbers make cells wider, so that they are larger where there is room", () => {
+    const room = { width: 1240, height: 560 };
+    const plain = layOutChart(startingChart("1-100"), room, false);
+    const long = layOutChart({ ...startingChart("1-100"), first: "-45", difference: "1/4" }, room, false);
+    expect(plain.cellWidth / plain.cellHeight).toBeCloseTo(1.75, 2);
+    expect(long.cellWidth).toBeGreaterThan(plain.cellWidth);
+    // "−44.75" in the cells of a plain chart would have 22 px.
+    expect(long.numeral).toBeGreaterThan(27);
+    for (const first of ["999999990", "-1000000000000"]) {
+      const far = layOutChart({ ...startingChart("1-100"), first }, room, false);
+      expect(far.width).toBeCloseTo(room.width, 0);
+      expect(far.height).toBeLessThanOrEqual(room.height);
+    }
+  });
+
   test("finds the place under every point, and none beside the chart", () => {
     const layout = layOutChart(startingChart("1-24"), { width: 500, height: 500 }, false);
     layout.numbers.forEach((_, index) => {
