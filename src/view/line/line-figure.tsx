@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { benchmarksOf } from "@/core/count/bridge";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { writeNumber } from "@/core/number/fraction-text";
+import { type Written, writeNumber } from "@/core/number/fraction-text";
 import {
   type CellState,
   hasCounter,
@@ -200,6 +200,8 @@ function UnitName({ x, y, size, unit, middle, end = false }: UnitProps) {
 /** Narrower than this a cell has no room for its own edge. */
 const MIN_CELL = 5;
 
+const digitsOf = ({ whole, over }: Written) => (whole + over).length;
+
 /** The cells of a number track. */
 function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; marks: LineMarks }) {
   const { geometry, placing, scale, span, cell, numeral, heavy } = layout;
@@ -208,6 +210,8 @@ function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; mar
   const top = geometry.point(0, 0).y - height / 2;
   const labelled = new Map(layout.labels.map((label) => [label.key, label]));
   if (cell < MIN_CELL) return null;
+  // The numbers of a strip are of one size: a larger one would look as if it stood out.
+  const longest = Math.max(1, ...layout.labels.map(({ written }) => digitsOf(written)));
   return (
     <>
       {Array.from({ length: Number(last - first) + 1 }, (_, i) => {
@@ -227,7 +231,7 @@ function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; mar
         const label = labelled.get(key);
         const written =
           says === undefined ? label?.written : writeNumber(exact(says), line.numbers, scale.step.d);
-        const digits = written ? Math.max(1, (written.whole + written.over).length) : 1;
+        const digits = Math.max(longest, written ? digitsOf(written) : 0);
         const size = Math.min(height * 0.5, (cell * 0.84) / (digits * 0.64), numeral * 1.4);
         return (
           <g key={key}>

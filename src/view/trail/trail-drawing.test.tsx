@@ -18,13 +18,13 @@ const sixes = (jumps: number): Move[] => [
 ];
 // The board holds what is counted, and not the 0 from which it is counted.
 const BOARD = newBoard("board", "Board", plainChart("1", "1", 10, { by: "last", last: "1000" }));
-const show = (moves: Move[], settings = KINDS.trail.starts, board = BOARD) =>
+const show = (moves: Move[], settings = KINDS.trail.starts, board = BOARD, height = 500) =>
   render(
     <TrailDrawing
       view={{ ...settings, id: "trail" }}
       board={board}
       scene={fold(EMPTY_SCENE, moves)}
-      size={{ width: 300, height: 500 }}
+      size={{ width: 300, height }}
       theme={ORDINARY}
     />,
   );
@@ -58,7 +58,18 @@ describe("the panel beside the chart", () => {
   });
 
   test("a long count shows its latest numbers", () => {
-    show(sixes(100));
+    show(sixes(100), KINDS.trail.starts, BOARD, 900);
     expect(part("numbers")).toMatch(/^… 366, .* 600, \?$/);
+    expect(part("ones")).toMatch(/^…/);
+  });
+
+  test("in little room it shows fewer of them, and the ones digits where they have room", () => {
+    show(sixes(100));
+    expect(part("numbers")).toMatch(/^… 522, .* 600, \?$/);
+    expect(part("ones")).toMatch(/^…/);
+    cleanup();
+    show(sixes(100), KINDS.trail.starts, BOARD, 220);
+    expect(part("numbers")).toMatch(/ 594, 600, \?$/);
+    expect(part("ones")).toBeUndefined();
   });
 });

@@ -7,18 +7,23 @@ import type { Board } from "@/core/lesson/board";
 import { boardHolds, textOn } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
-import { clamp, type DrawingProps, grown } from "../drawing";
+import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { Words } from "../number/words-later";
 import { SILENT } from "../said";
-
-/** Most numbers listed; before them an ellipsis stands for the rest. */
-const LISTED = 40;
+import { fitting, HIGH } from "./fitting";
 
 /**
  * The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. While there is
  * no trail, it asks what comes first.
  */
-export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = false }: DrawingProps<"trail">) {
+export function TrailDrawing({
+  view: settings,
+  board,
+  scene,
+  size,
+  theme,
+  mayAsk = false,
+}: DrawingProps<"trail">) {
   const { trail } = scene;
   const write = textOn(board);
   const holds = boardHolds(board);
@@ -33,7 +38,6 @@ export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = fal
   const said = numbersSaid(trail, holds);
   const sentence = numberSentence(trail);
   const cycle = onesCycle(said, trail.jumps);
-  const listed = said.slice(-LISTED);
   const hidden = (number: NumberKey) => isCoveredAt(scene, number);
   /** A term whose jumps are covered on the line is covered here too. */
   const isHidden = (part: SentencePart) =>
@@ -45,14 +49,36 @@ export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = fal
   const goesOn = last === undefined || holds(keyOf(exact(trail.end).add(exact(last))));
   const large = said.length <= 15;
   const titles = high(15, 0.019, 20);
+  const gap = high(12, 0.032, 30);
+  const sizes = {
+    sentence: high(26, 0.054, 64),
+    words: high(22, 0.036, 42),
+    numbers: large ? high(22, 0.04, 44) : high(18, 0.029, 32),
+    ones: high(22, 0.04, 44),
+  };
+  const head = titles * HIGH.title + 4 + gap;
+  const letters = (sentence ?? []).reduce((sum, part) => sum + textOf(part, write).length + 1, 0);
+  const room = fitting({
+    room: size,
+    used:
+      (settings.sentence ? head + sizes.sentence * LINE * linesOf(letters, sizes.sentence, size) : 0) +
+      (settings.words === "off"
+        ? 0
+        : head + sizes.words * LINE * linesOf(lengthInWords(trail.end), sizes.words, size)),
+    title: titles,
+    gap,
+    numbers: settings.numbers ? { texts: said.map(write), size: sizes.numbers } : null,
+    ones: settings.ones && cycle ? { rows: cycle.rows.length, size: sizes.ones } : null,
+  });
+  const listed = said.slice(-room.listed);
   return (
-    <div className="flex flex-col" style={{ gap: high(12, 0.032, 30) }}>
+    <div className="flex flex-col" style={{ gap }}>
       {settings.sentence && (
         <Part title={jumpsSoFar(trail.jumps.length)} size={titles}>
           {sentence && (
             <p
               className="font-numeral leading-tight font-bold"
-              style={{ fontSize: high(26, 0.054, 64) }}
+              style={{ fontSize: sizes.sentence }}
               data-part="sentence"
             >
               {unbroken(sentence).map((group, at) => (
@@ -78,7 +104,7 @@ export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = fal
         <Part title="In words" size={titles}>
           <p
             className="leading-tight font-semibold first-letter:uppercase"
-            style={{ fontSize: high(22, 0.036, 42) }}
+            style={{ fontSize: sizes.words }}
             data-part="words"
           >
             {hidden(trail.end) ? <Covered /> : <Words number={trail.end} form={settings.words} />}
@@ -87,11 +113,7 @@ export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = fal
       )}
       {settings.numbers && (
         <Part title="Numbers so far" size={titles}>
-          <p
-            className="font-numeral leading-snug"
-            style={{ fontSize: large ? high(22, 0.04, 44) : high(18, 0.029, 32) }}
-            data-part="numbers"
-          >
+          <p className="font-numeral leading-snug" style={{ fontSize: sizes.numbers }} data-part="numbers">
             {listed.length < said.length && "… "}
             {listed.map((number, index) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
@@ -106,16 +128,12 @@ export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = fal
           </p>
         </Part>
       )}
-      {settings.ones && cycle && (
+      {settings.ones && cycle && room.rows > 0 && (
         <Part title="Ones digits so far" size={titles}>
-          <div
-            className="font-numeral leading-[1.3]"
-            style={{ fontSize: high(22, 0.04, 44) }}
-            data-part="ones"
-          >
-            {cycle.rows.length > 4 && <p className="leading-none text-quiet">…</p>}
-            {cycle.rows.slice(-4).map((row, r) => {
-              const first = Math.max(0, cycle.rows.length - 4) + r;
+          <div className="font-numeral leading-[1.3]" style={{ fontSize: sizes.ones }} data-part="ones">
+            {room.rows > 1 && cycle.rows.length > room.rows && <p className="leading-none text-quiet">…</p>}
+            {cycle.rows.slice(-room.rows).map((row, r) => {
+              const first = Math.max(0, cycle.rows.length - room.rows) + r;
               return (
                 <p
                   key={first}
@@ -135,6 +153,15 @@ export function TrailDrawing({ view: settings, board, scene, theme, mayAsk = fal
     </div>
   );
 }
+
+/** How high a line of the sentence or of words is, and about how wide a letter, of their size. */
+const [LINE, LETTER] = [1.25, 0.52];
+
+/** About how many letters a number has in words, whose text comes later than its room. */
+const lengthInWords = (number: NumberKey) => 10 * number.length - 6;
+
+const linesOf = (letters: number, size: number, { width }: Size) =>
+  Math.max(1, Math.ceil((letters * LETTER * size) / Math.max(1, width)));
 
 /** What is said while there is no trail. */
 function invitation(board: Board, mayAsk: boolean): string {

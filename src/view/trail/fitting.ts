@@ -1,0 +1,45 @@
+import type { Size } from "../drawing";
+
+/** Most numbers listed, and most rows of ones digits; before them an ellipsis stands for the rest. */
+const [LISTED, ROWS] = [40, 4];
+/** The last few are listed in any room. */
+const LEAST = 3;
+
+/** How high a title, a line of numbers and a row of ones digits are, of their size. */
+export const HIGH = { title: 1.5, line: 1.375, row: 1.3 } as const;
+/** How wide a digit is, and what separates two numbers, of their size. */
+const [DIGIT, APART] = [0.56, 0.52];
+
+type Fitted = {
+  room: Size;
+  /** How much of the height other parts take, with the gaps after them. */
+  used: number;
+  title: number;
+  gap: number;
+  /** The numbers of the count as they are written, and how large; null where they are not listed. */
+  numbers: { texts: readonly string[]; size: number } | null;
+  ones: { rows: number; size: number } | null;
+};
+
+/**
+ * How many of the last numbers of a count, and of the last rows of its ones digits, have room below each other: what the
+ * class has come to is in sight, without a scroll. Where not one row has room below the numbers, there are none.
+ */
+export function fitting(of: Fitted): { listed: number; rows: number } {
+  const { room, used, title, gap, numbers, ones } = of;
+  const head = title * HIGH.title + 4 + gap;
+  const line = (numbers?.size ?? 0) * HIGH.line;
+  const row = (ones?.size ?? 0) * HIGH.row;
+  // After the last part there is no gap.
+  const left = room.height + gap - used - (numbers ? head : 0) - (ones ? head : 0);
+  if (ones && left < line + row) return fitting({ ...of, ones: null });
+  // Two lines of numbers come before a second row of ones digits.
+  const several = Math.floor((left - 2 * line - (ones?.size ?? 0)) / Math.max(1, row));
+  const rows = Math.min(ones?.rows ?? 0, ROWS, Math.max(1, several));
+  const ofOnes = ones ? rows * row + (rows > 1 && rows < ones.rows ? ones.size : 0) : 0;
+  const lines = Math.max(1, Math.floor((left - ofOnes) / Math.max(1, line)));
+  const longest = Math.max(1, ...(numbers?.texts ?? []).slice(-LISTED).map(({ length }) => length));
+  const across = Math.max(1, Math.floor(room.width / ((numbers?.size ?? 1) * (longest * DIGIT + APART))));
+  // The ellipsis before them and the question after them take room too.
+  return { listed: Math.max(LEAST, Math.min(LISTED, lines * across - 1)), rows };
+}
