@@ -1,7 +1,8 @@
 import type { Size } from "../drawing";
 
 /** Most numbers listed, and most rows of ones digits; before them an ellipsis stands for the rest. */
-const [LISTED, ROWS] = [40, 4];
+export const LISTED = 40;
+const ROWS = 4;
 /** The last few are listed in any room. */
 const LEAST = 3;
 
@@ -16,7 +17,7 @@ type Fitted = {
   used: number;
   title: number;
   gap: number;
-  /** The numbers of the count as they are written, and how large; null where they are not listed. */
+  /** The last numbers of the count as they are written, and how large; null where they are not listed. */
   numbers: { texts: readonly string[]; size: number } | null;
   ones: { rows: number; size: number } | null;
 };
@@ -38,7 +39,7 @@ export function fitting(of: Fitted): { listed: number; rows: number } {
   const rows = Math.min(ones?.rows ?? 0, ROWS, Math.max(1, several));
   const ofOnes = ones ? rows * row + (rows > 1 && rows < ones.rows ? ones.size : 0) : 0;
   const lines = Math.max(1, Math.floor((left - ofOnes) / Math.max(1, line)));
-  const longest = Math.max(1, ...(numbers?.texts ?? []).slice(-LISTED).map(({ length }) => length));
+  const longest = Math.max(1, ...(numbers?.texts ?? []).map(({ length }) => length));
   const across = Math.max(1, Math.floor(room.width / ((numbers?.size ?? 1) * (longest * DIGIT + APART))));
   // The ellipsis before them and the question after them take room too.
   return { listed: Math.max(LEAST, Math.min(LISTED, lines * across - 1)), rows };

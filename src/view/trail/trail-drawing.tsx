@@ -10,7 +10,7 @@ import { isCoveredAt } from "@/core/scene/scene";
 import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { Words } from "../number/words-later";
 import { SILENT } from "../said";
-import { fitting, HIGH } from "./fitting";
+import { fitting, HIGH, LISTED } from "./fitting";
 
 /**
  * The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. While there is
@@ -57,17 +57,21 @@ export function TrailDrawing({
     ones: high(22, 0.04, 44),
   };
   const head = titles * HIGH.title + 4 + gap;
-  const letters = (sentence ?? []).reduce((sum, part) => sum + textOf(part, write).length + 1, 0);
+  // What is covered takes as much room whatever it is.
+  const letters = (sentence ?? []).reduce(
+    (sum, part) => sum + (isHidden(part) ? COVERED : textOf(part, write).length) + 1,
+    0,
+  );
+  const inWords = hidden(trail.end) ? COVERED : lengthInWords(trail.end);
+  const texts = said.slice(-LISTED).map((number) => (hidden(number) ? "" : write(number)));
   const room = fitting({
     room: size,
     used:
       (settings.sentence ? head + sizes.sentence * LINE * linesOf(letters, sizes.sentence, size) : 0) +
-      (settings.words === "off"
-        ? 0
-        : head + sizes.words * LINE * linesOf(lengthInWords(trail.end), sizes.words, size)),
+      (settings.words === "off" ? 0 : head + sizes.words * LINE * linesOf(inWords, sizes.words, size)),
     title: titles,
     gap,
-    numbers: settings.numbers ? { texts: said.map(write), size: sizes.numbers } : null,
+    numbers: settings.numbers ? { texts, size: sizes.numbers } : null,
     ones: settings.ones && cycle ? { rows: cycle.rows.length, size: sizes.ones } : null,
   });
   const listed = said.slice(-room.listed);
@@ -156,6 +160,9 @@ export function TrailDrawing({
 
 /** How high a line of the sentence or of words is, and about how wide a letter, of their size. */
 const [LINE, LETTER] = [1.25, 0.52];
+
+/** So many letters are as wide as a cover. */
+const COVERED = 3;
 
 /** About how many letters a number has in words, whose text comes later than its room. */
 const lengthInWords = (number: NumberKey) => 10 * number.length - 6;
