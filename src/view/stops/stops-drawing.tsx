@@ -186,7 +186,9 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
           {asked ? "?" : ""}
         </span>
       ) : exchanges.length > 0 ? (
-        exchanges.map((one) => <Exchanged key={one.of} {...one} many={exchanges.length} size={size} />)
+        exchanges.map((one) => (
+          <Exchanged key={one.of} {...one} many={exchanges.length} size={size} most={text} />
+        ))
       ) : stop.wanting ? (
         <More {...stop.wanting} back={exact(by).s < 0n} />
       ) : null}
@@ -198,10 +200,10 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
 const [LETTER, LINE] = [0.57, 1.25];
 
 /** "10 ones → 1 ten", in two lines where it is larger so. */
-function Exchanged({ of, way, many, size }: Exchange & { many: number; size: Size }) {
+function Exchanged({ of, way, many, size, most }: Exchange & { many: number; size: Size; most: number }) {
   const names = [`10 ${placeName(of)}`, `→ 1 ${placeName(of + 1, 1)}`].map(({ length }) => length);
   const fits = (letters: number, lines: number) =>
-    Math.min(size.height / 3.1, size.width / (letters * LETTER), size.height / (many * lines * LINE));
+    Math.min(most, size.width / (letters * LETTER), size.height / (many * lines * LINE));
   const inOne = fits(names[0]! + names[1]! + 1, 1);
   const inTwo = fits(Math.max(...names), 2);
   const stacked = inTwo > inOne;
