@@ -186,9 +186,7 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
           {asked ? "?" : ""}
         </span>
       ) : exchanges.length > 0 ? (
-        exchanges.map((one) => (
-          <Exchanged key={one.of} {...one} many={exchanges.length} size={size} most={text} />
-        ))
+        exchanges.map((one) => <Exchanged key={one.of} {...one} {...wordsFit(exchanges, size, text)} />)
       ) : stop.wanting ? (
         <More {...stop.wanting} back={exact(by).s < 0n} />
       ) : null}
@@ -199,21 +197,28 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
 /** How wide a letter of these words is, of its size, and how high a line. */
 const [LETTER, LINE] = [0.57, 1.25];
 
-/** "10 ones → 1 ten", in two lines where it is larger so. */
-function Exchanged({ of, way, many, size, most }: Exchange & { many: number; size: Size; most: number }) {
-  const names = [`10 ${placeName(of)}`, `→ 1 ${placeName(of + 1, 1)}`].map(({ length }) => length);
+/** How large exchanges are written below each other, all alike; each in two lines where they are larger so. */
+function wordsFit(exchanges: readonly Exchange[], size: Size, most: number) {
+  const ends = exchanges.map(({ of }) => [
+    `10 ${placeName(of)}`.length,
+    `→ 1 ${placeName(of + 1, 1)}`.length,
+  ]);
   const fits = (letters: number, lines: number) =>
-    Math.min(most, size.width / (letters * LETTER), size.height / (many * lines * LINE));
-  const inOne = fits(names[0]! + names[1]! + 1, 1);
-  const inTwo = fits(Math.max(...names), 2);
-  const stacked = inTwo > inOne;
+    Math.min(most, size.width / (letters * LETTER), size.height / (exchanges.length * lines * LINE));
+  const inOne = fits(Math.max(...ends.map(([ten, one]) => ten! + one! + 1)), 1);
+  const inTwo = fits(Math.max(...ends.flat()), 2);
+  return { fontSize: Math.max(inOne, inTwo), stacked: inTwo > inOne };
+}
+
+/** "10 ones → 1 ten", in one line or two. */
+function Exchanged({ of, way, fontSize, stacked }: Exchange & { fontSize: number; stacked: boolean }) {
   const ten = <span style={{ color: placeStyle(of).text }}>10 {placeName(of)}</span>;
   const one = <span style={{ color: placeStyle(of + 1).text }}>1 {placeName(of + 1, 1)}</span>;
   const [from, to] = way === "made" ? [ten, one] : [one, ten];
   return (
     <span
       className={`flex gap-x-[0.3em] whitespace-nowrap ${stacked ? "flex-col items-center" : ""}`}
-      style={{ fontSize: Math.max(inOne, inTwo), lineHeight: LINE }}
+      style={{ fontSize, lineHeight: LINE }}
     >
       {from}
       <span className="flex gap-[0.3em]">
