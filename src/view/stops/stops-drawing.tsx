@@ -196,6 +196,8 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
 
 /** How wide a letter of these words is, of its size, and how high a line. */
 const [LETTER, LINE] = [0.57, 1.25];
+/** What the edge of their box and the room inside it take of its height, in pixels. */
+const EDGES = 16;
 
 /** How large exchanges are written below each other, all alike; each in two lines where they are larger so. */
 function wordsFit(exchanges: readonly Exchange[], size: Size, most: number) {
@@ -204,7 +206,11 @@ function wordsFit(exchanges: readonly Exchange[], size: Size, most: number) {
     `→ 1 ${placeName(of + 1, 1)}`.length,
   ]);
   const fits = (letters: number, lines: number) =>
-    Math.min(most, size.width / (letters * LETTER), size.height / (exchanges.length * lines * LINE));
+    Math.min(
+      most,
+      size.width / (letters * LETTER),
+      (size.height - EDGES) / (exchanges.length * lines * LINE),
+    );
   const inOne = fits(Math.max(...ends.map(([ten, one]) => ten! + one! + 1)), 1);
   const inTwo = fits(Math.max(...ends.flat()), 2);
   return { fontSize: Math.max(inOne, inTwo), stacked: inTwo > inOne };

@@ -63,7 +63,7 @@ export function TrailDrawing({
     0,
   );
   const inWords = hidden(trail.end) ? COVERED : lengthInWords(trail.end);
-  const texts = said.slice(-LISTED).map((number) => (hidden(number) ? "" : write(number)));
+  const texts = said.slice(-LISTED).map((number) => (hidden(number) ? "0".repeat(COVERED) : write(number)));
   const room = fitting({
     room: size,
     used:
