@@ -1,6 +1,6 @@
 import { readdirSync } from "node:fs";
 import { type Browser, expect, type Page, type Response, test } from "@playwright/test";
-import { addLesson, climb, LAMPS, place } from "./support/lessons";
+import { addLesson, climb, demoLesson, LAMPS, lessonWith, lineView, place } from "./support/lessons";
 
 type Seen = { text: string; x: number; y: number };
 
@@ -82,6 +82,67 @@ test("a window of another size is drawn in its own size the next time", async ({
   await context.close();
   await sent.context().close();
 });
+
+const jumps = (start: string, ...by: string[]) => [
+  { do: "start", number: start },
+  ...by.map((each) => ({ do: "jump", by: each })),
+];
+const CHART = demoLesson(LAMPS).boards[0].views.find(({ kind }: { kind: string }) => kind === "chart");
+const FLAT = { shape: "flat", unit: "", from: "0", to: "100", interval: "10", divisions: 10 };
+/** Boards whose views have other buttons under them than those of the demo lessons, or none. */
+const OTHERS: Record<string, [views: object[], opening?: object[]]> = {
+  "a line that slides, with its buttons in two rows": [
+    [
+      CHART,
+      lineView({ ...FLAT, pinned: false }),
+      { kind: "trail", numbers: true, sentence: true, ones: true, words: "off" },
+    ],
+    jumps("0", ...Array(20).fill("3")),
+  ],
+  "an open line, without any": [
+    [lineView({ ...FLAT, open: true, to: "1000", interval: "100" }), { kind: "sentence", form: "gathered" }],
+    jumps("998", "2", "3000"),
+  ],
+  "a ten and the next": [[{ kind: "pairs", way: "on" }], [{ do: "focus", number: "37" }]],
+};
+
+for (const [width, height] of [
+  [1280, 800],
+  [3840, 2160],
+] as const) {
+  test(`with other buttons under a view, and at ${width} × ${height}, each number stays where it was drawn`, async ({
+    browser,
+    request,
+    baseURL,
+  }) => {
+    test.slow();
+    const context = await browser.newContext({ viewport: { width, height } });
+    const page = await context.newPage();
+    for (const [name, [views, opening = []]] of Object.entries(OTHERS)) {
+      const url = `${baseURL}/lesson/${await lessonWith(request, views, { opening })}`;
+      await page.goto(url);
+      await alive(page);
+      await page.evaluate(() => document.fonts.ready);
+      const sent = await asSent(browser, "about:blank", { width, height });
+      // The server knows by them how large the window is.
+      await sent.context().addCookies(await context.cookies());
+      await sent.goto(url);
+      const before = await numbers(sent);
+      expect(before.length).toBeGreaterThan(1);
+      await expect
+        .poll(
+          async () => {
+            const live = await numbers(page);
+            return [astray(before, live), astray(live, before)];
+          },
+          { message: name },
+        )
+        .toEqual([[], []]);
+      await sent.context().close();
+    }
+    await context.close();
+  });
+}
 
 test("a window that comes back to a board shows nothing of it before what was covered by hand", async ({
   page,

@@ -35,17 +35,26 @@ export type Inside = { readonly left: number; readonly top: number } & Size;
 /** The widths of edges, in pixels, clockwise from the top. */
 export type Edges = readonly [number, number, number, number];
 
-/** The inside of a card with edges of some widths. */
-export const within = ({ width, height }: Size, [top, right, bottom, left]: Edges): Inside => ({
-  left,
-  top,
-  width: Math.max(1, width - left - right),
-  height: Math.max(1, height - top - bottom),
-});
+/** The inside of a card with edges of some widths, so many times as wide as on an ordinary screen. */
+export const within = ({ width, height }: Size, edges: Edges, grow = 1): Inside => {
+  const [top, right, bottom, left] = edges.map((edge) => edge * grow) as [number, number, number, number];
+  return {
+    left,
+    top,
+    width: Math.max(1, width - left - right),
+    height: Math.max(1, height - top - bottom),
+  };
+};
 
 /** A size at an ordinary screen as it is at a higher one: what is seen from the last row grows with the room. */
 export const grown = ({ screen }: Pick<Theme, "screen">, size: number): number =>
   size * Math.max(1, screen / ORDINARY.screen);
+
+/**
+ * So many times as large as on an ordinary screen are edges, buttons and whatever else is pressed: the style sheet lets them grow
+ * with a high window, though less than what is read from the last row.
+ */
+export const edgesGrown = ({ screen }: Pick<Theme, "screen">): number => Math.max(1, (0.013 * screen) / 16);
 
 /** A room as it is at an ordinary screen: what is laid out in it and then drawn larger grows as a whole. */
 export const ordinary = ({ width, height }: Size, grow: number): Size => ({

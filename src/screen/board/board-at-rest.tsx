@@ -1,7 +1,7 @@
 import { clsx } from "clsx";
 import { ArrowLeft } from "lucide-react";
 import { arrowsOf, layoutOf, placedOf, timesOf } from "@/core/lesson/views-of";
-import type { Size } from "@/view/drawing";
+import { edgesGrown, type Size } from "@/view/drawing";
 import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
 import { StillBoard } from "../views/still-board";
@@ -14,9 +14,6 @@ const STEPS = 116 + 12;
 /** On an upright screen the board keeps this much of its room, as `SIDE` says. */
 const MIN = 0.45;
 
-/** So much larger than ordinary all around the board is in a high window, as the style sheet says. */
-const grownIn = ({ height }: Seen) => Math.max(1, (0.013 * height) / 16);
-
 /** What is left for the board in a window, as the head, the rail and the edges take their room there. */
 function roomIn(seen: Seen): Size {
   const { width, height } = seen;
@@ -24,7 +21,7 @@ function roomIn(seen: Seen): Size {
   if (height <= 480) return { width: width - 16, height: height - 44 - 56 - 6 };
   const rail = width >= 1024 ? 104 : 160;
   const head = height > width ? 96 : 60;
-  const grow = grownIn(seen);
+  const grow = edgesGrown({ screen: height });
   return { width: width - 40 * grow, height: height - (head + rail + 12) * grow };
 }
 
@@ -44,7 +41,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
   const panel = slim ? SLIM_ROOM : SIDE_ROOM;
   const upright = seen.height > seen.width;
   const whole = roomIn(seen);
-  const grow = grownIn(seen);
+  const grow = edgesGrown({ screen: seen.height });
   const high = Math.max(100, whole.height - (prepare ? STEPS * grow : 0));
   const room: Size = {
     width: whole.width - (side && !upright ? panel.width * grow : 0),

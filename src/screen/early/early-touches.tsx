@@ -1,9 +1,10 @@
 import type { Moment } from "@/core/lesson/moment";
 import { KIND_NAMES, type KindName } from "@/core/views/view";
 import { placedViews } from "@/view/board/board-drawing";
-import { DRAWINGS } from "@/view/board/drawings";
+import { GAP } from "@/view/board/board-layout";
+import { DRAWINGS, insideOf } from "@/view/board/drawings";
 import type { CellsAt } from "@/view/cells-at";
-import type { DrawingProps, Size, Theme } from "@/view/drawing";
+import { type DrawingProps, edgesGrown, type Size, type Theme } from "@/view/drawing";
 import { TOUCHED, type TouchGrid, takeTouches } from "./take-touches";
 
 /** Boards with more cells than this are touched once they are alive: the page would be long. */
@@ -19,10 +20,10 @@ export async function allCells(): Promise<CellsOf> {
 
 /** Where the cells of a board's views stand on its picture. */
 export function touchGrids(moment: Moment, cellsOf: CellsOf, room: Size, theme: Theme): TouchGrid[] {
-  const grids = placedViews(moment, room).flatMap(({ view, board, scene, box }) => {
+  const grids = placedViews(moment, room, GAP * edgesGrown(theme)).flatMap(({ view, board, scene, box }) => {
     const cells = cellsOf[view.kind] as CellsOf["chart"];
     if (!cells) return [];
-    const { left, top, width, height } = DRAWINGS[view.kind].inside(view as never, box);
+    const { left, top, width, height } = insideOf(view, box, theme);
     const at = cells({ view: view as never, board, scene, size: { width, height }, theme });
     return [{ view: view.id, ...at, left: box.left + left + at.left, top: box.top + top + at.top }];
   });

@@ -3,7 +3,8 @@
 import { useCallback, useMemo } from "react";
 import type { Target } from "@/core/surface/cell-key";
 import type { View } from "@/core/views/view";
-import { type Edges, within } from "@/view/drawing";
+import { useScreenHeight } from "@/kit/use-screen-height";
+import { type Edges, edgesGrown, ordinary, type Size, within } from "@/view/drawing";
 import { usePenOver } from "../pen/use-pen-over";
 import { useBoardStore, useHeldStyle, useSceneSource, useViewName } from "../store/use-board";
 import { cardDrawn } from "./cards-drawn";
@@ -12,13 +13,13 @@ import { useAsks } from "./use-asks";
 /**
  * What every view has that is touched number by number: the frame it stands in, how that looks, and what its picture is
  * given.
- * @param edges between its card and its room, in pixels, clockwise from the top
+ * @param edges between its card and its room, as they are on an ordinary screen
  * @param pace whether it is drawn anew before or after what is under the fingers is painted
  */
 export function useUnderHand<V extends View>(
   view: V,
   strong: boolean,
-  edges: Edges,
+  edges: (view: V, card: Size) => Edges,
   pace: "at once" | "after paint" = "at once",
 ) {
   const name = useViewName(view);
@@ -27,7 +28,11 @@ export function useUnderHand<V extends View>(
   const over = usePenOver(view.id);
   const asks = useAsks(view);
   const card = cardDrawn(view.id);
-  const firstSize = useMemo(() => card && within(card, edges), [card, edges]);
+  const grow = edgesGrown({ screen: useScreenHeight() });
+  const firstSize = useMemo(
+    () => card && within(card, edges(view, ordinary(card, grow)), grow),
+    [view, card, edges, grow],
+  );
   return {
     frame: { "aria-label": name, "data-view": view.id },
     held,

@@ -5,11 +5,11 @@ import { boardAround, layoutOf, standingOf, surfacesOf } from "@/core/lesson/vie
 import { sceneOfView } from "@/core/scene/own";
 import type { Scene } from "@/core/scene/scene";
 import { type KindName, kindOfView, type View } from "@/core/views/view";
-import type { Drawing, Inside, Size, Theme } from "../drawing";
+import { type Drawing, edgesGrown, type Inside, type Size, type Theme } from "../drawing";
 import { viewAnchors } from "../pen/anchors";
 import { DrawnOver } from "../pen/drawn";
-import { type Box, CARD_OF, layOutBoard } from "./board-layout";
-import { DRAWINGS } from "./drawings";
+import { type Box, CARD_OF, GAP, layOutBoard } from "./board-layout";
+import { DRAWINGS, insideOf } from "./drawings";
 
 /** The drawings that a board needs. */
 export type Drawings = { readonly [K in KindName]?: Drawing<K> };
@@ -24,10 +24,13 @@ type Props = { moment: Moment; drawings: Drawings; room: Size; theme: Theme };
 
 type Placed = { view: View; board: Board; scene: Scene; box: Box };
 
-/** The views of a board at one moment that are seen, each with what it is drawn from and its box in the room. */
-export function placedViews({ board, scene }: Moment, room: Size): Placed[] {
+/**
+ * The views of a board at one moment that are seen, each with what it is drawn from and its box in the room.
+ * @param gap the room between two views
+ */
+export function placedViews({ board, scene }: Moment, room: Size, gap = GAP): Placed[] {
   const placed = standingOf(board, scene);
-  const boxes = layOutBoard(layoutOf(board), placed.length, room, room.height > room.width);
+  const boxes = layOutBoard(layoutOf(board), placed.length, room, gap);
   const around = boardAround(board, surfacesOf(board)[0]);
   return placed.map((view, index) => ({
     view,
@@ -46,7 +49,7 @@ export function BoardDrawing({ moment, drawings, room, theme }: Props) {
       className="block size-full"
       preserveAspectRatio="xMidYMid meet"
     >
-      {placedViews(moment, room).map(({ view, board, scene, box }) => (
+      {placedViews(moment, room, GAP * edgesGrown(theme)).map(({ view, board, scene, box }) => (
         <ViewDrawing
           key={view.id}
           view={view}
@@ -63,10 +66,9 @@ export function BoardDrawing({ moment, drawings, room, theme }: Props) {
 type ViewProps = { view: View; moment: Moment; drawings: Drawings; box: Box; theme: Theme };
 
 function ViewDrawing({ box, ...props }: ViewProps) {
-  const { inside } = DRAWINGS[props.view.kind] as (typeof DRAWINGS)["trail"];
   return (
     <foreignObject x={box.left} y={box.top} width={box.width} height={box.height}>
-      <ViewCard {...props} card={box} inside={inside(props.view as never, box)} />
+      <ViewCard {...props} card={box} inside={insideOf(props.view, box, props.theme)} />
     </foreignObject>
   );
 }

@@ -12,39 +12,41 @@ export type Box = { readonly left: number; readonly top: number } & Size;
 /**
  * Where the views of a board stand in its room, in pixels: one fills it; two share it; a third and a fourth share what the
  * second would have; or all four stand in a square. On an upright screen what stands beside lies below.
+ * @param gap the room between two views
  */
-export function layOutBoard(layout: Layout, count: number, room: Size, upright: boolean): Box[] {
+export function layOutBoard(layout: Layout, count: number, room: Size, gap = GAP): Box[] {
+  const upright = room.height > room.width;
   const whole = { left: 0, top: 0, ...room };
   if (count < 2) return count === 0 ? [] : [whole];
   if (layout.run === "square" && count > 2) {
-    return split(whole, Math.ceil(count / 2), "down").flatMap((row, i) => {
-      const cells = split(row, 2, "across");
+    return split(whole, Math.ceil(count / 2), "down", gap).flatMap((row, i) => {
+      const cells = split(row, 2, "across", gap);
       return 2 * i + 1 < count ? cells : cells.slice(0, 1);
     });
   }
   const across = layout.run !== "above" && !upright;
-  const length = (across ? room.width : room.height) - GAP;
+  const length = (across ? room.width : room.height) - gap;
   const first = Math.round(length * layout.share * 100) / 100;
   const [main, rest]: [Box, Box] = across
     ? [
         { ...whole, width: first },
-        { ...whole, left: first + GAP, width: length - first },
+        { ...whole, left: first + gap, width: length - first },
       ]
     : [
         { ...whole, height: first },
-        { ...whole, top: first + GAP, height: length - first },
+        { ...whole, top: first + gap, height: length - first },
       ];
   const many = layout.run === "above" && count > 3;
-  return [main, ...split(rest, count - 1, many ? "across" : "down")];
+  return [main, ...split(rest, count - 1, many ? "across" : "down", gap)];
 }
 
 /** A box in equal parts. */
-function split(box: Box, parts: number, axis: "across" | "down"): Box[] {
+function split(box: Box, parts: number, axis: "across" | "down", gap: number): Box[] {
   const along = axis === "across" ? box.width : box.height;
-  const each = (along - (parts - 1) * GAP) / parts;
+  const each = (along - (parts - 1) * gap) / parts;
   return Array.from({ length: parts }, (_, i) =>
     axis === "across"
-      ? { ...box, left: box.left + i * (each + GAP), width: each }
-      : { ...box, top: box.top + i * (each + GAP), height: each },
+      ? { ...box, left: box.left + i * (each + gap), width: each }
+      : { ...box, top: box.top + i * (each + gap), height: each },
   );
 }

@@ -1,14 +1,25 @@
-import type { KindName, ViewOf } from "@/core/views/view";
+import type { KindName, View, ViewOf } from "@/core/views/view";
 import type { CellsAt } from "../cells-at";
-import { type Drawing, type DrawingProps, type Inside, type Size, within } from "../drawing";
+import {
+  type Drawing,
+  type DrawingProps,
+  type Edges,
+  edgesGrown,
+  type Inside,
+  ordinary,
+  type Size,
+  type Theme,
+  within,
+} from "../drawing";
+import { lineEdges } from "../line/line-edges";
 import { Words } from "../number/words-later";
 
 /** How a kind of view is drawn; each part is fetched when it is needed. */
 export type Drawn<K extends KindName> = {
   /** It as it looks, without a hand on it. */
   readonly drawing: () => Promise<Drawing<K>>;
-  /** Into which part of its card it is drawn, so that it stands where its stage has it. */
-  readonly inside: (view: ViewOf<K>, card: Size) => Inside;
+  /** The edges between its card and what is drawn, as its stage has them on an ordinary screen. */
+  readonly edges: (view: ViewOf<K>, card: Size) => Edges;
   /** Where its cells are in its drawing, for the touches that come before its stage does. */
   readonly cells?: () => Promise<(of: DrawingProps<K>) => CellsAt>;
 };
@@ -16,17 +27,14 @@ export type Drawn<K extends KindName> = {
 /** The edge of a chart or times grid, and that of a chart by which whole rows and columns are touched. */
 const CARD = 12;
 const CHART_EDGE = 26;
-/** The row of buttons under a line, which a small room does not have. */
-const LINE_BUTTONS = 50;
-const SMALL = { width: 304, height: 176 };
 /** The button beside a number sentence, and the choice under the pairs. */
 const SENTENCE_BUTTON = 44;
-const PAIRS_CHOICE = 44;
+const PAIRS_CHOICE = 52;
 /** The button that marks exchanges. */
 const STOPS_BUTTON = 52;
 const BUTTON_ROW = 64;
-/** In a smaller room a view has no buttons under it. */
-const NO_BUTTONS = { width: 304, height: 208 };
+/** In a smaller room a view has no buttons under it: as the style sheet has it, and the edges about it. */
+const NO_BUTTONS = { width: 304 + 32, height: 208 + 24 };
 
 /** The height of the buttons under a view, which stand in as many rows as their width needs. */
 const buttonRows = ({ width, height }: Size, needed: number) =>
@@ -36,10 +44,7 @@ const buttonRows = ({ width, height }: Size, needed: number) =>
 
 const ofLine = {
   drawing: () => import("../line/line-drawing").then((part) => part.LineDrawing),
-  inside: (_: unknown, card: Size) => {
-    const small = card.width <= SMALL.width || card.height <= SMALL.height;
-    return within(card, [8, 8, small ? 0 : LINE_BUTTONS, 8]);
-  },
+  edges: lineEdges,
 };
 
 /** How wide the buttons are under numbers that are put in order. */
@@ -50,12 +55,12 @@ const orderButtons = ({ signs, pieces }: ViewOf<"order">) =>
 export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
   chart: {
     drawing: () => import("../chart/chart-drawing").then((part) => part.ChartDrawing),
-    inside: (_, card) => within(card, [CARD, CARD, CARD + CHART_EDGE, CARD + CHART_EDGE]),
+    edges: () => [CARD, CARD, CARD + CHART_EDGE, CARD + CHART_EDGE],
     cells: () => import("../chart/place-chart").then((part) => part.chartCells),
   },
   times: {
     drawing: () => import("../times/times-drawing").then((part) => part.TimesDrawing),
-    inside: (_, card) => within(card, [CARD, CARD, CARD, CARD]),
+    edges: () => [CARD, CARD, CARD, CARD],
     cells: () => import("../times/times-cells").then((part) => part.timesCells),
   },
   line: ofLine,
@@ -67,15 +72,15 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
       await Words.bring();
       return TrailDrawing;
     },
-    inside: (_, card) => within(card, [24, 24, 24, 24]),
+    edges: () => [24, 24, 24, 24],
   },
   sentence: {
     drawing: () => import("../sentence/sentence-drawing").then((part) => part.SentenceDrawing),
-    inside: (_, card) => within(card, [0, 16 + SENTENCE_BUTTON, 0, 16]),
+    edges: () => [0, 16 + SENTENCE_BUTTON, 0, 16],
   },
   way: {
     drawing: () => import("../way/way-drawing").then((part) => part.WayDrawing),
-    inside: (_, card) => within(card, [8, 16, 8, 16]),
+    edges: () => [8, 16, 8, 16],
   },
   "place-value": {
     drawing: async () => {
@@ -83,65 +88,70 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
       await Words.bring();
       return PlaceValueDrawing;
     },
-    inside: (view, card) =>
-      within(card, [12, 16, 12 + (view.draws === "none" ? 0 : buttonRows(card, 330)), 16]),
+    edges: (view, card) => [12, 16, 12 + (view.draws === "none" ? 0 : buttonRows(card, 330)), 16],
   },
   stops: {
     drawing: () => import("../stops/stops-drawing").then((part) => part.StopsDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + (buttonRows(card, 0) > 0 ? STOPS_BUTTON : 0), 16]),
+    edges: (_, card) => [12, 16, 12 + (buttonRows(card, 0) > 0 ? STOPS_BUTTON : 0), 16],
   },
   frames: {
     drawing: () => import("../frames/frames-drawing").then((part) => part.FramesDrawing),
-    inside: (view, card) =>
-      within(card, [12, 16, 12 + (view.counts === "hand" ? buttonRows(card, 340) : 0), 16]),
+    edges: (view, card) => [12, 16, 12 + (view.counts === "hand" ? buttonRows(card, 340) : 0), 16],
   },
   groups: {
     drawing: () => import("../groups/groups-drawing").then((part) => part.GroupsDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 930), 16]),
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, 930), 16],
   },
   "higher-lower": {
     drawing: () => import("../higher-lower/higher-lower-drawing").then((part) => part.HigherLowerDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 430), 16]),
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, 430), 16],
   },
   say: {
     drawing: () => import("../say/say-drawing").then((part) => part.SayDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 520), 16]),
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, 520), 16],
   },
   cards: {
     drawing: () => import("../cards/cards-drawing").then((part) => part.CardsDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 560), 16]),
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, 560), 16],
   },
   diagram: {
     drawing: () => import("../diagram/diagram-drawing").then((part) => part.DiagramDrawing),
-    inside: (_, card) => within(card, [12, 16, 12, 16]),
+    edges: () => [12, 16, 12, 16],
   },
   graph: {
     drawing: () => import("../graph/graph-drawing").then((part) => part.GraphDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + buttonRows(card, 380), 16]),
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, 380), 16],
   },
   time: {
     drawing: () => import("../time/time-drawing").then((part) => part.TimeDrawing),
-    inside: (_, card) => within(card, [12, 16, 12, 16]),
+    edges: () => [12, 16, 12, 16],
   },
   order: {
     drawing: () => import("../order/order-drawing").then((part) => part.OrderDrawing),
-    inside: (view, card) => within(card, [12, 16, 12 + buttonRows(card, orderButtons(view)), 16]),
+    edges: (view, card) => [12, 16, 12 + buttonRows(card, orderButtons(view)), 16],
   },
   pairs: {
     drawing: () => import("../pairs/pairs-drawing").then((part) => part.PairsDrawing),
-    inside: (_, card) => within(card, [12, 16, 12 + PAIRS_CHOICE, 16]),
+    edges: () => [12, 16, 12 + PAIRS_CHOICE, 16],
   },
   compare: {
     drawing: () => import("../compare/compare-drawing").then((part) => part.CompareDrawing),
-    inside: (_, card) => within(card, [8, 16, 8, 16]),
+    edges: () => [8, 16, 8, 16],
   },
   problems: {
     drawing: () => import("../problems/problems-drawing").then((part) => part.ProblemsDrawing),
-    inside: (_, card) => within(card, [0, 0, 0, 0]),
+    edges: () => [0, 0, 0, 0],
   },
   // Arrows stand with the tools, and not in the layout.
   arrows: {
     drawing: async () => () => null,
-    inside: (_, card) => within(card, [0, 0, 0, 0]),
+    edges: () => [0, 0, 0, 0],
   },
 };
+
+/** Into which part of its card a view is drawn, so that it stands where its stage has it. */
+export function insideOf(view: View, card: Size, theme: Theme): Inside {
+  const { edges } = DRAWINGS[view.kind] as Drawn<KindName>;
+  const grow = edgesGrown(theme);
+  return within(card, edges(view as never, ordinary(card, grow)), grow);
+}

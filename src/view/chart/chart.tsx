@@ -6,7 +6,9 @@ import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
 import type { ViewId } from "@/core/views/view-id";
+import { useScreenHeight } from "@/kit/use-screen-height";
 import { type Size, useSize } from "@/kit/use-size";
+import { edgesGrown } from "../drawing";
 import type { Over } from "../pen/anchors";
 import { useCells } from "../scene/cells";
 import type { SceneSource } from "../scene/scene-source";
@@ -67,12 +69,12 @@ export const Chart = memo(function Chart({
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, firstSize ?? BEFORE_MEASURED);
   const guides = useSceneLate(source, (scene) => scene.guides);
-  const edges = onLine !== undefined;
+  const screen = useScreenHeight();
+  const edge = onLine ? EDGE * edgesGrown({ screen }) : 0;
   const layout = useMemo(() => {
-    const edge = edges ? EDGE : 0;
     const room = { width: size.width - edge, height: size.height - edge };
     return layOutChart(settings, guides ? insideGuides(room) : room, strong);
-  }, [settings, size, strong, guides, edges]);
+  }, [settings, size, strong, guides, edge]);
   const cells = useCells(source);
   const grid = useRef<HTMLDivElement>(null);
   const { pointers, peeked } = useSweep(grid, layout, sweep);
@@ -117,10 +119,11 @@ export const Chart = memo(function Chart({
         style={{
           width: layout.width,
           height: layout.height,
-          ...(edges ? { marginLeft: EDGE, marginBottom: EDGE } : {}),
+          marginLeft: edge,
+          marginBottom: edge,
         }}
       >
-        {onLine && <Edges layout={layout} onLine={onLine} />}
+        {onLine && <Edges layout={layout} edge={edge} onLine={onLine} />}
         {/* biome-ignore lint/a11y/useSemanticElements: a table cannot be drawn in SVG. */}
         <div
           ref={grid}
@@ -164,7 +167,7 @@ export const Chart = memo(function Chart({
             height={layout.height}
             className="pointer-events-none absolute inset-0 z-20 overflow-visible"
           >
-            <Guides layout={layout} settings={settings} source={source} gap={edges ? EDGE : 0} />
+            <Guides layout={layout} settings={settings} source={source} gap={edge} />
             {id !== undefined && <DrawnSymmetry id={id} layout={layout} source={source} />}
             {asked !== undefined && (
               <AskedCell layout={layout} corner={cornerOf(layout, asked)} typed={asks?.typed ?? ""} />

@@ -1,13 +1,13 @@
 import type { NumberKey } from "@/core/number/exact";
 import type { ChartLayout } from "./chart-layout";
 
-/** The room of the edges by which a whole row or column is touched, in pixels. */
+/** The room of the edges by which a whole row or column is touched, in pixels on an ordinary screen. */
 export const EDGE = 26;
 
-type Props = { layout: ChartLayout; onLine: (numbers: NumberKey[]) => void };
+type Props = { layout: ChartLayout; edge: number; onLine: (numbers: NumberKey[]) => void };
 
 /** The left and the lower edge of a chart: a touch there is a touch on the whole row or column. */
-export function Edges({ layout, onLine }: Props) {
+export function Edges({ layout, edge, onLine }: Props) {
   const { numbers, columns, rows, cellWidth, cellHeight, width, height } = layout;
   const line = (what: "Row" | "Column", i: number) => {
     const row = what === "Row";
@@ -16,8 +16,8 @@ export function Edges({ layout, onLine }: Props) {
         number !== null && (row ? Math.floor(index / columns) : index % columns) === i,
     );
     const style = row
-      ? { left: -EDGE, top: i * cellHeight, width: EDGE, height: cellHeight }
-      : { left: i * cellWidth, top: height, width: cellWidth, height: EDGE };
+      ? { left: -edge, top: i * cellHeight, width: edge, height: cellHeight }
+      : { left: i * cellWidth, top: height, width: cellWidth, height: edge };
     // Its numbers may be covered: it is told by where it stands.
     const name = `${what} ${i + 1}`;
     return (

@@ -11,11 +11,11 @@ import { useOnLine, useUnderHand } from "../use-under-hand";
 import type { StageProps } from "../views";
 
 /** Those of `p-3`. */
-const EDGES = [12, 12, 12, 12] as const;
+const edges = () => [12, 12, 12, 12] as const;
 
 /** The chart of the board, in the teacher's hand. */
 export function ChartStage({ view, strong }: StageProps<"chart">) {
-  const { frame, held, given } = useUnderHand(view, strong, EDGES);
+  const { frame, held, given } = useUnderHand(view, strong, edges);
   const store = useBoardStore();
   const sweep = useMemo<Sweep>(
     () => ({

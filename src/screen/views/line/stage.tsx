@@ -13,12 +13,13 @@ import { useMemo } from "react";
 import { chartOf, type LineView, lookOf, pinsOf } from "@/core/lesson/views-of";
 import { exact } from "@/core/number/exact";
 import { numberOf } from "@/core/surface/cell-key";
-import { type Span, slides, wholeSpan } from "@/core/surface/line";
+import { type Span, wholeSpan } from "@/core/surface/line";
 import { restSpan, scaleOf, slideSpan, zoomSpan } from "@/core/surface/line-scale";
 import { keepKeyboard } from "@/kit/rail-button";
 import { useScreenHeight } from "@/kit/use-screen-height";
 import { grown } from "@/view/drawing";
 import { Line } from "@/view/line/line";
+import { lineEdges, moves, reads } from "@/view/line/line-edges";
 import type { LineHand } from "@/view/line/use-line-touch";
 import { lineActionsOf } from "../../jumps/line-actions";
 import { Small } from "../../jumps/small-button";
@@ -27,14 +28,11 @@ import { pickBoard, pickScene, useBoard, useBoardStore } from "../../store/use-b
 import { mayPeek, touchOn } from "../../tools/touch-on";
 import { useUnderHand } from "../use-under-hand";
 
-/** The room before a line, and the row of buttons under it. */
-const EDGES = [8, 8, 50, 8] as const;
-
 /** A line or number track of the board, in the teacher's hand. */
 export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
   // While a count walks over a chart, its number there is painted first.
   const follows = useBoard((state) => state.counting && chartOf(pickBoard(state)) !== undefined);
-  const { frame, held, given } = useUnderHand(line, strong, EDGES, follows ? "after paint" : "at once");
+  const { frame, held, given } = useUnderHand(line, strong, lineEdges, follows ? "after paint" : "at once");
   const tool = useBoard((state) => state.tool);
   const board = useBoard(pickBoard);
   const pins = useMemo(() => pinsOf(board), [board]);
@@ -77,11 +75,13 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
           pins={pins}
         />
       </div>
-      {/* In a small room the line has all of it: fingers slide it, and the tools read it. */}
-      <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:19rem)]:hidden">
-        {slides(line) && <LineMoves line={line} />}
-        {!(line.kind === "line" && line.open) && <ReadScale line={line} />}
-      </div>
+      {/* `lineEdges` says where and how high they are. */}
+      {(moves(line) || reads(line)) && (
+        <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:19rem)]:hidden">
+          {moves(line) && <LineMoves line={line} />}
+          {reads(line) && <ReadScale line={line} />}
+        </div>
+      )}
     </section>
   );
 }
