@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press } from "./support/hands";
-import { addLesson, lessonWith, openBoard, place } from "./support/lessons";
+import { addLesson, demoLesson, lessonWith, openBoard, place } from "./support/lessons";
+import { chart } from "./support/patterns";
 import { clear } from "./support/rail";
 
 const view = (page: Page) => page.getByRole("region", { name: "Equal groups" });
@@ -112,4 +113,22 @@ test("an array is made in one touch, and turned in another", async ({ page, requ
   await expect.poll(sides).toEqual([7, 4]);
   await button(page, "Turn it").click();
   await expect.poll(sides).toEqual([4, 7]);
+});
+
+test("in a narrow room what lies so far can be read, in three rows", async ({ page, request }) => {
+  const ofGroups = demoLesson("17-crates-and-jars").boards[0].views.find(
+    ({ kind }: { kind: string }) => kind === "groups",
+  );
+  const views = [chart, { ...ofGroups, groups: 10, each: 12, counters: "shown", all: "shown" }];
+  const opening = [{ do: "groups", view: "groups", groups: 10, laid: 120 }];
+  await page.goto(`/lesson/${await lessonWith(request, views, { opening })}`);
+  await expect(part(page, "so-far")).toHaveText("10 × 12 = 120");
+  const card = (await view(page).boundingBox())!;
+  for (const name of ["so-far", "landings", "in-all"]) {
+    const size = await part(page, name).evaluate((it) => Number.parseFloat(getComputedStyle(it).fontSize));
+    expect(size).toBeGreaterThan(15);
+    const { x, width } = (await part(page, name).boundingBox())!;
+    expect(x).toBeGreaterThan(card.x);
+    expect(x + width).toBeLessThan(card.x + card.width);
+  }
 });

@@ -206,3 +206,59 @@ test("a sentence can name its numbers one by one, and they are left out again", 
   await say(page).getByRole("button", { name: "See what it says" }).click();
   await expect(say(page).getByText("It fits exactly.")).toBeVisible();
 });
+
+test("a long sentence and much that was said leave the second chart its room", async ({ page, request }) => {
+  const long = [
+    { kind: "multiples", not: false, of: "3", from: "12", to: "99" },
+    { kind: "digits", not: true, make: "sum", is: "9" },
+    { kind: "between", not: false, from: "10", to: "90" },
+  ];
+  const heard = Array.from(
+    { length: 9 },
+    (_, i) => `They go down like stairs, and that is the ${i + 1}th way to say it.`,
+  );
+  const opening = [
+    nines,
+    ...heard.map((words) => ({ do: "hear", view: "say", sentence: words })),
+    { do: "say-rule", view: "say", rule: { join: "and", conditions: long } },
+    { do: "try-rule", view: "say" },
+  ];
+  const views = [chart, { kind: "say", heard: "shown" }];
+  await page.goto(`/lesson/${await lessonWith(request, views, { opening })}`);
+  const second = say(page).getByRole("img", { name: /^What the sentence shades/ });
+  const [card, picture] = [(await say(page).boundingBox())!, (await second.boundingBox())!];
+  expect(picture.width).toBeGreaterThan(card.width * 0.4);
+  const told = (await say(page)
+    .getByText(/too many$/)
+    .boundingBox())!;
+  for (const { y, height } of [picture, told]) expect(y + height).toBeLessThan(card.y + card.height);
+  // The last that was said is there, and it is told that there was more before.
+  await expect(say(page).getByText(`“${heard.at(-1)}”`)).toBeVisible();
+  const more = Number.parseInt((await say(page).locator("[data-part=heard-before]").textContent()) ?? "", 10);
+  await expect(say(page).getByRole("button", { name: /^Let go of:/ })).toHaveCount(9 - more);
+});
+
+test("the arrow of a slide strikes no number through", async ({ page, request }) => {
+  const slide = { kind: "slide", down: 1, right: -1 };
+  const opening = [nines, { do: "draw-symmetry", view: "chart", symmetry: slide, on: true }];
+  await page.goto(`/lesson/${await lessonWith(request, [chart], { opening })}`);
+  const line = page.locator("[data-part=symmetry] line").last();
+  const along = await line.evaluate((it) => {
+    const { x1, y1, x2, y2 } = it as SVGLineElement;
+    const at = (part: number) =>
+      new DOMPoint(
+        x1.baseVal.value * (1 - part) + x2.baseVal.value * part,
+        y1.baseVal.value * (1 - part) + y2.baseVal.value * part,
+      ).matrixTransform((it as SVGLineElement).getScreenCTM()!);
+    return Array.from({ length: 21 }, (_, i) => at(i / 20)).map(({ x, y }) => ({ x, y }));
+  });
+  for (const number of ["36", "45"]) {
+    const text = place(page, new RegExp(`^${number}, `)).locator("text");
+    const { x, y, width, height } = (await text.boundingBox())!;
+    // The box of a line of text is higher than its digits.
+    const struck = along.filter(
+      (at) => at.x > x && at.x < x + width && at.y > y + height * 0.25 && at.y < y + height * 0.75,
+    );
+    expect(struck, number).toEqual([]);
+  }
+});

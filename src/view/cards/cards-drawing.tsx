@@ -22,6 +22,8 @@ type Props = DrawingProps<"cards"> & {
 
 const GAP = 10;
 const HEAD = 40;
+/** How much more room cards in no family may have than a family, if all of them are there. */
+const MORE_ROOM = [1, 1.6, 2.2, 2.8, 3.4] as const;
 
 /** The colour of the cards of a family, so that it is seen from afar which belong together. */
 const colorOf = (family: number | null) =>
@@ -41,18 +43,19 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
   const piles: (number | null)[] = Array.from({ length: view.families }, (_, i) => i);
   // Once every card lies in a family, the others need no room.
   const columns = others.length > 0 || view.families === 0 ? [null, ...piles] : piles;
-  // The many that lie in no family have the more room.
-  const shares = columns.map((at) => (at === null ? 1 + 1.6 * (others.length / view.cards.length) : 1));
-  const share = (size.width - GAP * (columns.length - 1)) / shares.reduce((sum, each) => sum + each, 0);
   const text = clamp(grown(theme, 17), size.height * 0.036, grown(theme, 24));
   const answer = clamp(26, text * 1.5, grown(theme, 52));
   const all = columns.map((at) => (at === null ? others : inFamily(at)));
-  const side = Math.min(
-    ...all.map(({ length }, i) =>
+  // The many that lie in no family have the more room, as far as all cards become larger by it.
+  const ways = MORE_ROOM.map((more) => {
+    const shares = columns.map((at) => (at === null ? 1 + more * (others.length / view.cards.length) : 1));
+    const share = (size.width - GAP * (columns.length - 1)) / shares.reduce((sum, each) => sum + each, 0);
+    const sides = all.map(({ length }, i) =>
       cardSide(Math.max(1, length), share * shares[i]! - 28, size.height - HEAD - 34, answer + 6),
-    ),
-    size.height * 0.5,
-  );
+    );
+    return { shares, share, side: Math.min(...sides, size.height * 0.5) };
+  });
+  const { shares, share, side } = ways.reduce((best, way) => (way.side > best.side ? way : best));
   return (
     <div className="flex size-full" style={{ gap: GAP }}>
       {columns.map((at, i) => {

@@ -1,7 +1,7 @@
 import type { NumberKey } from "@/core/number/exact";
 import type { Symmetry } from "@/core/set/symmetry/symmetry";
 import { round } from "../round";
-import { type ChartLayout, cornerOf } from "./chart-layout";
+import { type ChartLayout, cornerOf, DIGIT, textIn } from "./chart-layout";
 
 type Props = {
   layout: ChartLayout;
@@ -72,10 +72,8 @@ function One({ one, layout, thick, isShaded }: OneProps) {
   if (from === null) return null;
   const middle = ({ x, y }: { x: number; y: number }) =>
     [x + layout.cellWidth / 2, y + layout.cellHeight / 2] as const;
-  const [a, b] = [
-    middle(cornerOf(layout, from)),
-    middle(cornerOf(layout, from + one.down * layout.columns + one.right)),
-  ];
+  const to = from + one.down * layout.columns + one.right;
+  const [a, b] = between(layout, [from, middle(cornerOf(layout, from))], [to, middle(cornerOf(layout, to))]);
   const turn = (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI;
   const line = { x1: a[0], y1: a[1], x2: b[0], y2: b[1] };
   return (
@@ -86,6 +84,26 @@ function One({ one, layout, thick, isShaded }: OneProps) {
       <Head at={b} turn={turn} thick={thick} />
     </>
   );
+}
+
+type Point = readonly [x: number, y: number];
+
+/** The most of an arrow that is left out at each end. */
+const MAX_LEFT_OUT = 0.3;
+
+/** Two points between the middles of two cells, beside the numerals in them: an arrow strikes no number through. */
+function between(layout: ChartLayout, [from, a]: [number, Point], [to, b]: [number, Point]): [Point, Point] {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  const leftOut = (index: number) => {
+    const high = layout.numeral * 0.45;
+    const wide = (layout.numeral * DIGIT * (textIn(layout, layout.numbers[index]!).length + 0.6)) / 2;
+    return Math.min(MAX_LEFT_OUT, wide / Math.max(1, Math.abs(dx)), high / Math.max(1, Math.abs(dy)));
+  };
+  const [first, last] = [leftOut(from), leftOut(to)];
+  return [
+    [a[0] + dx * first, a[1] + dy * first],
+    [b[0] - dx * last, b[1] - dy * last],
+  ];
 }
 
 /** The head of an arrow, pointing to the right before it is turned. */

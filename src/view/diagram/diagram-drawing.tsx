@@ -3,47 +3,23 @@ import type { NumberKey } from "@/core/number/exact";
 import { listWords } from "@/core/number/list-words";
 import { showNumber } from "@/core/number/show-number";
 import { type Ink, inkBit } from "@/core/set/ink";
-import { clamp, type DrawingProps, grown } from "../drawing";
+import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { InkFigure } from "../ink/ink-shape";
 import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
 import { Said } from "../said";
+import { fillRegion, GAP, LINE, sizeInRegion, type Word } from "./fill-region";
+import { layOutOvals, type Oval, type Row, rowsIn } from "./ovals";
 
 type Props = DrawingProps<"diagram"> & { onNumber?: (number: NumberKey) => void };
 
-type Ring = { x: number; y: number; r: number };
-/** A box inside a region, in which its numbers stand, as parts of the drawing. */
-type Box = readonly [x: number, y: number, width: number, height: number];
-
-/** How a number of rings lies: the part of the plane that is seen, the rings, and the boxes of the regions, by their sets. */
-type Plan = { room: Box; rings: readonly Ring[]; boxes: Readonly<Record<number, Box>> };
-const PLANS: Record<number, Plan> = {
-  1: { room: [21, 1, 58, 58], rings: [{ x: 50, y: 30, r: 27 }], boxes: { 1: [31, 12, 38, 36] } },
-  2: {
-    room: [7, 3, 86, 56],
-    rings: [
-      { x: 36, y: 31, r: 27 },
-      { x: 64, y: 31, r: 27 },
-    ],
-    boxes: { 1: [12, 16, 24, 30], 2: [64, 16, 24, 30], 3: [41, 13, 18, 36] },
-  },
-  3: {
-    room: [16, -1, 68, 64],
-    rings: [
-      { x: 39.5, y: 21.5, r: 21 },
-      { x: 60.5, y: 21.5, r: 21 },
-      { x: 50, y: 39.7, r: 21 },
-    ],
-    boxes: {
-      1: [20.5, 10, 17, 16],
-      2: [62.5, 10, 17, 16],
-      4: [38.5, 45.5, 23, 12],
-      3: [43, 5.5, 14, 12.5],
-      5: [31.5, 28, 12, 11],
-      6: [56.5, 28, 12, 11],
-      7: [43.5, 20, 13, 15],
-    },
-  },
+/** How far down the largest numbers go when there are many, on an ordinary screen. */
+const SMALLEST = 9;
+/** Where on its outline each set wears the shape of its ink, away from the others: turned so far from the right. */
+const turnOf = (i: number, ovals: readonly Oval[]): number => {
+  if (ovals.length === 1) return -90;
+  if (ovals.length === 3) return [-140, -40, 90][i]!;
+  return i === 0 ? -140 : ovals[0]!.x === ovals[1]!.x ? 140 : -40;
 };
 
 /** The marked numbers of a board in overlapping rings, a ring for each ink. */
@@ -52,70 +28,94 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   const { inks, regions } = found;
   const name = clamp(grown(theme, 17), size.height * 0.045, grown(theme, 26));
   if (inks.length === 0) return <Said>Mark numbers in two inks or three, and they stand here.</Said>;
-  const outside = regions.get(0);
-  const below = view.outside === "shown" && outside ? name * 3.1 : 0;
+  const outside = view.outside === "shown" ? regions.get(0) : undefined;
+  const below = outside ? heightBelow(outside.numbers, size, name) : 0;
   const notes = notesOn(found);
   const line = notes === "" ? 0 : name * 1.8;
-  const { room, rings: planned, boxes } = PLANS[inks.length]!;
-  const scale = Math.min(size.width / room[2], (size.height - below - line - 8) / room[3]);
-  const [wide, high] = [room[2] * scale, room[3] * scale];
-  const rings = planned.map(({ x, y, r }) => ({ x: x - room[0], y: y - room[1], r }));
-  const boxOf = ([x, y, w, h]: Box): Box => [
-    (x - room[0]) * scale,
-    (y - room[1]) * scale,
-    w * scale,
-    h * scale,
-  ];
-  // All numbers are of one size, as far as the fullest region allows.
+  const figure = clamp(9, Math.min(size.width, size.height) * 0.028, grown(theme, 20));
+  const room = { width: size.width, height: Math.max(1, size.height - below - line) };
+  const { size: drawn, ovals } = layOutOvals(inks.length, room, figure);
+  // All numbers are of one size, as far as the fullest region allows; where even the smallest is too large they are counted.
   const largest = grown(theme, theme.strong ? 40 : 32);
-  const sizes = Object.entries(boxes).map(([bits, box]) => {
-    const [, , w, h] = boxOf(box);
-    const texts = (regions.get(setOf(Number(bits), inks))?.numbers ?? []).map((number) => showNumber(number));
-    return sizeFor(texts, w, h, largest);
+  const smallest = grown(theme, SMALLEST);
+  const filled = Array.from({ length: 2 ** inks.length - 1 }, (_, i) => {
+    const set = setOf(i + 1, inks);
+    const words = view.numbers === "counted" ? [] : wordsOf(regions.get(set));
+    return { bits: i + 1, set, words, fits: sizeInRegion(ovals, i + 1, words, largest, smallest) };
   });
-  const numeral = Math.min(...sizes);
+  const numeral = Math.min(largest, ...filled.flatMap(({ fits }) => fits ?? []));
   return (
     <div className="flex size-full flex-col items-center justify-center">
-      <div className="relative" style={{ width: wide, height: high }}>
-        <svg aria-hidden width={wide} height={high} className="absolute inset-0">
-          {rings.map(({ x, y, r }, i) => (
-            <circle
+      <div className="relative" style={drawn}>
+        <svg aria-hidden {...drawn} className="absolute inset-0">
+          {ovals.map(({ x, y, rx, ry }, i) => (
+            <path
               key={inks[i]}
-              cx={round(x * scale)}
-              cy={round(y * scale)}
-              r={round(r * scale)}
+              d={`M${round(x - rx)} ${round(y)}a${round(rx)} ${round(ry)} 0 1 1 ${round(2 * rx)} 0a${round(rx)} ${round(ry)} 0 1 1 ${round(-2 * rx)} 0z`}
               fill={INK_STYLE[inks[i]!].ground}
               fillOpacity={0.55}
               stroke={INK_STYLE[inks[i]!].figure}
               strokeWidth={theme.strong ? 5 : 3}
             />
           ))}
-          {rings.map(({ x, y, r }, i) => {
-            // Each ring wears the shape of its ink on its edge, away from the others.
-            const turn = inks.length === 1 ? -90 : inks.length === 2 ? [-140, -40][i]! : [-140, -40, 90][i]!;
-            const [dx, dy] = [Math.cos((turn * Math.PI) / 180) * r, Math.sin((turn * Math.PI) / 180) * r];
+          {ovals.map(({ x, y, rx, ry }, i) => {
+            const turn = (turnOf(i, ovals) * Math.PI) / 180;
             return (
               <InkFigure
                 key={inks[i]}
                 ink={inks[i]!}
-                x={(x + dx) * scale}
-                y={(y + dy) * scale}
-                radius={Math.max(9, scale * 1.7)}
+                x={x + Math.cos(turn) * (rx + figure * 0.3)}
+                y={y + Math.sin(turn) * (ry + figure * 0.3)}
+                radius={figure}
               />
             );
           })}
         </svg>
-        {Object.entries(boxes).map(([bits, box]) => (
-          <Region
-            key={bits}
-            set={setOf(Number(bits), inks)}
-            found={found}
-            counted={view.numbers === "counted"}
-            box={boxOf(box)}
-            largest={view.numbers === "counted" ? largest : numeral}
-            onNumber={onNumber}
-          />
-        ))}
+        {filled.map(({ bits, set, words, fits }) => {
+          const counted = view.numbers === "counted";
+          const many = manyIn(regions.get(set));
+          const told = counted
+            ? [wordOf(`${many}`)]
+            : fits === null
+              ? [wordOf(`${many}`), wordOf("numbers")]
+              : words;
+          const at = counted ? largest : fits === null ? smallest * 1.4 : numeral;
+          const numbers = counted || fits === null ? [] : (regions.get(set)?.numbers ?? []);
+          const rows = fillRegion(ovals, bits, told, at) ?? [];
+          const box = boxAbout(rows.length > 0 ? rows : rowsIn(ovals, bits, 1, at * LINE, 0), at * LINE);
+          return (
+            <section
+              key={bits}
+              aria-label={labelOf(set, found)}
+              data-region={set}
+              className="absolute"
+              style={{ ...box, fontSize: at }}
+            >
+              {rows.map(({ left, top, width, words: row }) => (
+                <div
+                  key={top}
+                  className="absolute flex items-center justify-center"
+                  style={{
+                    left: left - box.left,
+                    top: top - box.top,
+                    width,
+                    height: at * LINE,
+                    gap: at * GAP,
+                    lineHeight: 1.1,
+                  }}
+                >
+                  {row.map((i) =>
+                    i < numbers.length ? (
+                      <Numeral key={i} number={numbers[i]!} onNumber={onNumber} />
+                    ) : (
+                      <Told key={i} word={told[i]!.text} isCover={!counted && fits !== null} />
+                    ),
+                  )}
+                </div>
+              ))}
+            </section>
+          );
+        })}
       </div>
       {notes !== "" && (
         <p
@@ -125,20 +125,73 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
           {notes}
         </p>
       )}
-      {below > 0 && (
-        <Region
-          set={0}
+      {outside && (
+        <Outside
           found={found}
           counted={view.numbers === "counted"}
-          box={[0, 0, size.width * 0.96, below]}
+          size={{ width: size.width * 0.96, height: below }}
           largest={name}
+          smallest={smallest}
           onNumber={onNumber}
-          named
         />
       )}
     </div>
   );
 }
+
+/** The box about some rows of one height. */
+function boxAbout(rows: readonly Row[], height: number) {
+  const [left, top] = [Math.min(...rows.map((row) => row.left)), Math.min(...rows.map((row) => row.top))];
+  const right = Math.max(...rows.map((row) => row.left + row.width));
+  return { left, top, width: right - left, height: Math.max(...rows.map((row) => row.top)) + height - top };
+}
+
+type RegionOf = ReturnType<Regions["regions"]["get"]>;
+
+const manyIn = (region: RegionOf): number => (region ? region.numbers.length + region.covered : 0);
+
+/** The name of a region with how many numbers are in it. */
+function labelOf(set: number, { inks, regions }: Regions): string {
+  const many = manyIn(regions.get(set));
+  return `${regionName(set, inks)}: ${many === 1 ? "1 number" : `${many} numbers`}`;
+}
+
+/** A word, a little wider than it will be. */
+const wordOf = (text: string): Word => ({ text, wide: text.length * 0.62 });
+
+/** What stands in a region: its numbers, and how many more are covered. */
+function wordsOf(region: RegionOf): Word[] {
+  if (!region) return [];
+  const numbers = region.numbers.map((number) => wordOf(showNumber(number)));
+  if (region.covered === 0) return numbers;
+  const text = `${region.covered} covered`;
+  return [...numbers, { text, wide: text.length * 0.56 + 1 }];
+}
+
+/** A number of a region, to be touched where there is a hand. */
+function Numeral({ number, onNumber }: { number: NumberKey; onNumber: Props["onNumber"] }) {
+  if (!onNumber) return <span className="font-numeral font-bold">{showNumber(number)}</span>;
+  return (
+    <button
+      type="button"
+      onMouseDown={(event) => event.preventDefault()}
+      onClick={() => onNumber(number)}
+      className="font-numeral font-bold"
+    >
+      {showNumber(number)}
+    </button>
+  );
+}
+
+/** A word of a region that is no number of it: how many there are, or how many of them are covered. */
+const Told = ({ word, isCover }: { word: string; isCover: boolean }) =>
+  isCover ? (
+    <span className="rounded-button bg-cover px-[0.5em] font-semibold whitespace-nowrap text-on-cover">
+      {word}
+    </span>
+  ) : (
+    <span className="font-numeral font-bold whitespace-nowrap">{word}</span>
+  );
 
 /** What the rings do not show: covered numbers, and inks for which there is no ring. */
 function notesOn({ hidden, more }: Regions): string {
@@ -151,102 +204,79 @@ function notesOn({ hidden, more }: Regions): string {
 const setOf = (bits: number, inks: readonly Ink[]): number =>
   inks.reduce((set, ink, i) => ((bits & (1 << i)) === 0 ? set : set | inkBit(ink)), 0);
 
-type RegionProps = {
-  set: number;
+/** The height of what is outside the rings: two lines with their name, and more where there are many numbers. */
+function heightBelow(numbers: readonly NumberKey[], { width, height }: Size, name: number): number {
+  const lines = linesAt(numbers.map(showNumber), width * 0.96, name * 0.9);
+  return clamp(name * 3.1, name * (1.4 + 0.9 * 1.22 * lines), height * 0.36);
+}
+
+type OutsideProps = {
   found: Regions;
   counted: boolean;
-  box: Box;
+  size: Size;
   largest: number;
+  smallest: number;
   onNumber: Props["onNumber"];
-  named?: boolean;
 };
 
-/** The numbers of a region, as large as they can all be; covered ones are only counted. */
-function Region({
-  set,
-  found,
-  counted,
-  box: [left, top, width, height],
-  largest,
-  onNumber,
-  named,
-}: RegionProps) {
-  const { numbers, covered } = found.regions.get(set) ?? { numbers: [], covered: 0 };
-  const name = regionName(set, found.inks);
-  const many = numbers.length + covered;
-  const shown = counted ? [] : numbers;
-  const size = sizeFor(
-    shown.map((number) => showNumber(number)),
-    width,
-    named ? height - largest * 1.2 : height,
-    largest,
-  );
+/** The numbers outside all rings, below them, as large as they can all be. */
+function Outside({ found, counted, size: { width, height }, largest, smallest, onNumber }: OutsideProps) {
+  const region = found.regions.get(0);
+  const numbers = region?.numbers ?? [];
+  const covered = region?.covered ?? 0;
+  const texts = wordsOf(region).map(({ text }) => text);
+  const size = counted ? largest : sizeFor(texts, width, height - largest * 1.2, largest, smallest);
   return (
     <section
-      aria-label={`${name}: ${many === 1 ? "1 number" : `${many} numbers`}`}
-      data-region={set}
-      className={`flex flex-wrap content-center items-center justify-center overflow-hidden ${named ? "" : "absolute"}`}
+      aria-label={labelOf(0, found)}
+      data-region={0}
+      className="flex flex-wrap content-center items-center justify-center overflow-hidden"
       style={{
-        left,
-        top,
         width,
         height,
-        fontSize: size,
-        gap: `${round(size * 0.12)}px ${round(size * 0.42)}px`,
+        fontSize: size ?? largest,
+        gap: `${round((size ?? 0) * 0.12)}px ${round((size ?? largest) * GAP)}px`,
         lineHeight: 1.1,
       }}
     >
-      {named && (
-        <span
-          className="w-full text-center font-semibold text-quiet"
-          style={{ fontSize: Math.min(18, largest * 0.8) }}
-        >
-          {name}
-        </span>
-      )}
-      {counted ? (
-        <span className="font-numeral font-bold" style={{ fontSize: largest }}>
-          {many}
-        </span>
+      <span
+        className="w-full text-center font-semibold text-quiet"
+        style={{ fontSize: Math.min(18, largest * 0.8) }}
+      >
+        {regionName(0, found.inks)}
+      </span>
+      {counted || size === null ? (
+        <Told word={size === null ? `${manyIn(region)} numbers` : `${manyIn(region)}`} isCover={false} />
       ) : (
-        shown.map((number) =>
-          onNumber ? (
-            <button
-              key={number}
-              type="button"
-              onMouseDown={(event) => event.preventDefault()}
-              onClick={() => onNumber(number)}
-              className="font-numeral font-bold"
-            >
-              {showNumber(number)}
-            </button>
-          ) : (
-            <span key={number} className="font-numeral font-bold">
-              {showNumber(number)}
-            </span>
-          ),
-        )
-      )}
-      {!counted && covered > 0 && (
-        <span className="rounded-button bg-cover px-2 font-semibold text-on-cover">{covered} covered</span>
+        <>
+          {numbers.map((number) => (
+            <Numeral key={number} number={number} onNumber={onNumber} />
+          ))}
+          {covered > 0 && <Told word={`${covered} covered`} isCover />}
+        </>
       )}
     </section>
   );
 }
 
-/** The largest size at which some numbers all stand in a box. */
-function sizeFor(texts: readonly string[], width: number, height: number, largest: number): number {
-  for (let size = largest; size > 9; size -= 1) {
-    const lines = linesAt(texts, width, size);
-    if (lines * size * 1.22 <= height) return round(size);
+/** The largest size at which some numbers all stand in a box, or null. */
+function sizeFor(
+  texts: readonly string[],
+  width: number,
+  height: number,
+  largest: number,
+  smallest: number,
+): number | null {
+  for (let size = largest; size >= smallest; size -= 1) {
+    if (linesAt(texts, width, size) * size * LINE <= height) return round(size);
   }
-  return 9;
+  return null;
 }
 
 function linesAt(texts: readonly string[], width: number, size: number): number {
   let [lines, at] = [1, 0];
   for (const text of texts) {
-    const wide = text.length * size * 0.62 + size * 0.42;
+    const wide = text.length * size * 0.62 + size * GAP;
     if (at + wide > width && at > 0) [lines, at] = [lines + 1, 0];
     at += wide;
   }

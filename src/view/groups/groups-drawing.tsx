@@ -24,12 +24,12 @@ type Standing = Grouped & { readonly groups: number };
 export function GroupsDrawing(props: Props) {
   const { view, scene, size, theme } = props;
   const grouped = groupedOf(scene, view);
-  const { line, rows } = roomOfSentence(view, grouped, size, theme);
-  const room = { width: size.width, height: Math.max(34, size.height - line * rows - 8) };
+  const sentence = roomOfSentence(view, grouped, size, theme);
+  const room = { width: size.width, height: Math.max(34, size.height - sentence.line * sentence.rows - 8) };
   return (
     <div className="flex size-full flex-col">
       <Groups {...props} grouped={grouped} room={room} />
-      <Sentence {...props} grouped={grouped} line={line} rows={rows} />
+      <Sentence {...props} grouped={grouped} room={sentence} />
     </div>
   );
 }
@@ -37,27 +37,58 @@ export function GroupsDrawing(props: Props) {
 /** Height of a row, in sizes of its text; and how wide a letter is. */
 const [ROW, LETTER] = [1.8, 0.52];
 
-/** How high the sentence stands: in two rows, where it would be too small in one. */
+/** How high a row of the sentence is, in how many it stands, and the last numbers that groups have been laid up to. */
+type SentenceRoom = {
+  readonly line: number;
+  readonly rows: number;
+  readonly landings: readonly number[];
+};
+
+/** What of a sentence stands in one row: what lies so far and its landings, and all of it. */
+const IN_ROWS = [["all so far landings"], ["so far landings", "all"], ["so far", "landings", "all"]] as const;
+/** Most landings that are told, and the fewest where there is no room for them. */
+const [MOST, FEWEST] = [8, 3];
+
+/** In as few rows as it can be read in, with as many landings as there is room for. */
 function roomOfSentence(
   view: Props["view"],
   { groups, laid }: Standing,
   { width, height }: Size,
   theme: Props["theme"],
-): { line: number; rows: 1 | 2 } {
+): SentenceRoom {
   const { each, holder, holders, things } = view;
   const whole = Math.floor(laid / each);
-  const soFar = `${whole} × ${each} = ${whole * each}  ${landingsOf(whole, each).join(", ")}`;
+  const soFar = `${whole} × ${each} = ${whole * each}  `;
   const all = `${groups} ${wordFor(groups, holder, holders)} × ${each} = ${groups * each} ${things}    `;
   const largest = Math.max(18, Math.min(height * 0.11, grown(theme, theme.strong ? 47 : 36)));
-  const fits = (letters: number) => Math.min(largest, width / (letters * LETTER));
-  const [one, two] = [fits(soFar.length + all.length + 4), fits(Math.max(soFar.length, all.length))];
-  const isTwo = whole > 0 && one < Math.min(two, grown(theme, 23));
-  return { line: (isTwo ? two : one) * ROW, rows: isTwo ? 2 : 1 };
+  const wanted = Math.min(largest, grown(theme, 23));
+  const inRows = (rows: readonly string[], landings: readonly number[]): SentenceRoom & { size: number } => {
+    const letters = rows.map(
+      (row) =>
+        (row.includes("all") ? all.length : 0) +
+        (row.includes("so far") ? soFar.length : 0) +
+        (row.includes("landings") ? landings.join(", ").length + (landings.length < whole ? 3 : 0) : 0) +
+        (row === IN_ROWS[0][0] && whole > 0 ? 4 : 0),
+    );
+    const size = Math.min(
+      largest,
+      width / (Math.max(...letters) * LETTER),
+      (height * 0.4) / (rows.length * ROW),
+    );
+    return { size, line: size * ROW, rows: rows.length, landings };
+  };
+  if (whole === 0) return inRows(["all"], []);
+  const tried = IN_ROWS.map((rows) => inRows(rows, landingsOf(whole, each, MOST)));
+  for (let most = MOST - 1; most >= FEWEST; most -= 1)
+    tried.push(inRows(IN_ROWS[2], landingsOf(whole, each, most)));
+  return (
+    tried.find(({ size }) => size >= wanted) ??
+    tried.reduce((best, one) => (one.size > best.size * 1.05 ? one : best))
+  );
 }
 
-/** The last numbers that groups have been laid up to. */
-const landingsOf = (whole: number, each: number) =>
-  Array.from({ length: Math.min(whole, 8) }, (_, i) => (i + 1 + whole - Math.min(whole, 8)) * each);
+const landingsOf = (whole: number, each: number, most: number): number[] =>
+  Array.from({ length: Math.min(whole, most) }, (_, i) => (i + 1 + whole - Math.min(whole, most)) * each);
 
 const wordFor = (count: number, one: string, several: string) => (count === 1 ? one : several);
 
@@ -197,10 +228,9 @@ function Sentence({
   board,
   scene,
   grouped,
-  line,
-  rows,
+  room: { line, rows, landings },
   onPart,
-}: Props & { grouped: Standing; line: number; rows: 1 | 2 }) {
+}: Props & { grouped: Standing; room: SentenceRoom }) {
   const { groups, laid } = grouped;
   const { each } = view;
   const whole = Math.floor(laid / each);
@@ -210,7 +240,6 @@ function Sentence({
   const wrote = scene.wrote[view.id] ?? null;
   // Whether it is right is seen once all counters lie.
   const last = laid === groups * each ? lastCovered(board, scene, view) : null;
-  const landings = landingsOf(whole, each);
   const sizeButton = (
     <Touchable
       name={told ? `${each} in each` : "How many in each, covered"}
@@ -224,11 +253,11 @@ function Sentence({
   );
   return (
     <div
-      className={`mt-2 flex items-center justify-evenly gap-x-4 font-numeral leading-none whitespace-nowrap ${rows === 2 ? "flex-wrap content-around" : ""}`}
+      className={`mt-2 flex items-center justify-evenly gap-x-4 font-numeral leading-none whitespace-nowrap ${rows > 1 ? "flex-wrap content-around" : ""}`}
       style={{ height: line * rows, fontSize: size }}
     >
       {whole > 0 && told && (
-        <span data-part="so-far" className="font-bold">
+        <span data-part="so-far" className={`font-bold ${rows === 3 ? "w-full text-center" : ""}`}>
           {whole} × {each} = {whole * each}
         </span>
       )}
@@ -246,7 +275,7 @@ function Sentence({
           {showNumber(wrote)}
         </span>
       )}
-      <span className={`flex items-center gap-[0.3em] ${rows === 2 ? "w-full justify-center" : ""}`}>
+      <span className={`flex items-center gap-[0.3em] ${rows > 1 ? "w-full justify-center" : ""}`}>
         {grouped.as === "columns" ? (
           <>
             {sizeButton}

@@ -14,6 +14,7 @@ import { INK_STYLE } from "../ink/ink-style";
 import { SmallChart, Square, type Tone } from "../pattern/small-chart";
 import { Said } from "../said";
 import { Touchable } from "../touchable";
+import { GAP, HEARD, highOf, lastHeard, MAX_CONDITIONS, SENTENCE } from "./say-layout";
 
 type Props = DrawingProps<"say"> & {
   /** What a part of the sentence does that is touched, and which one is being chosen. */
@@ -25,15 +26,18 @@ type Props = DrawingProps<"say"> & {
 };
 
 const MAX_TRIES_SHOWN = 3;
-
 /** The class's sentence, the chart that it shades, and how the two charts fit. */
 export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, choosing, onUnhear }: Props) {
   const { sentence, tried, heard } = scene.said[view.id] ?? NOTHING_SAID;
-  const text = clamp(
+  const largest = clamp(
     grown(theme, 20),
     Math.min(size.height * 0.05, size.width * 0.042),
     grown(theme, theme.strong ? 36 : 30),
   );
+  // A long sentence is smaller: what it shades is to be seen below it.
+  const text = largest * (highOf(sentence, size.width, largest) > size.height * SENTENCE ? 0.8 : 1);
+  const sentenceHigh = highOf(sentence, size.width, text);
+  const kept = view.heard === "shown" ? lastHeard(heard, size, text, sentenceHigh) : { from: 0, high: 0 };
   const chart = chartOf(board);
   const shading = chart && shadingOf(chart, scene, null, isMarkSeen(board, scene));
   const shaded = new Set(shading?.shaded);
@@ -41,7 +45,6 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
   const ink = some === undefined ? "plum" : inksOf(inksAt(scene, some))[0]!;
   const last = tried.at(-1);
   const fit = last && shading ? fitOf(last, shading.numbers, shaded) : null;
-  const heardRows = view.heard === "shown" ? Math.ceil((heard.join("").length * text * 0.5) / size.width) : 0;
   const before = tried.slice(0, -1).slice(-MAX_TRIES_SHOWN).reverse();
   return (
     <div className="flex size-full flex-col gap-3" style={{ fontSize: text }}>
@@ -52,20 +55,27 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
         <span>Numbers that</span>
         <Sentence rule={sentence} onPart={onPart} chosen={chosen ?? null} />
       </div>
-      {view.heard === "shown" && heard.length > 0 && (
-        <ul className="flex shrink-0 flex-wrap gap-2" style={{ fontSize: text * 0.8 }}>
-          {heard.map((words, at) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is where it stands among those heard.
-            <li key={at}>
-              <Touchable
-                name={onUnhear ? `Let go of: ${words}` : words}
-                onTouch={onUnhear && (() => onUnhear(at))}
-                className="block rounded-button bg-mist px-3 py-2 text-left"
-              >
-                “{words}”
-              </Touchable>
+      {kept.high > 0 && (
+        <ul className="flex shrink-0 flex-wrap gap-2" style={{ fontSize: text * HEARD }}>
+          {kept.from > 0 && (
+            <li className="px-1 py-2 text-quiet" data-part="heard-before">
+              {kept.from} more before
             </li>
-          ))}
+          )}
+          {heard.slice(kept.from).map((words, i) => {
+            const at = kept.from + i;
+            return (
+              <li key={at}>
+                <Touchable
+                  name={onUnhear ? `Let go of: ${words}` : words}
+                  onTouch={onUnhear && (() => onUnhear(at))}
+                  className="block rounded-button bg-mist px-3 py-2 text-left"
+                >
+                  “{words}”
+                </Touchable>
+              </li>
+            );
+          })}
         </ul>
       )}
       <div className="min-h-0 flex-1">
@@ -83,8 +93,7 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
               text={text}
               room={{
                 width: size.width,
-                height:
-                  size.height - rowsOf(sentence, size.width, text) * text * 2.3 - heardRows * text * 1.8 - 12,
+                height: size.height - sentenceHigh - (kept.high > 0 ? kept.high + GAP : 0) - GAP,
               }}
             />
           ))}
@@ -92,18 +101,6 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
     </div>
   );
 }
-
-/** In about how many rows a sentence stands. */
-const rowsOf = (rule: Rule | null, width: number, text: number): number =>
-  Math.ceil(
-    ((rule ? sentenceParts(rule) : []).reduce(
-      (wide, part) =>
-        wide + ("word" in part ? part.word.length * 0.55 + 0.4 : Math.max(2, part.text.length * 0.55 + 1.4)),
-      9,
-    ) *
-      text) /
-      width,
-  );
 
 type SentenceProps = {
   rule: Rule | null;
@@ -137,7 +134,7 @@ function Sentence({ rule, onPart, chosen }: SentenceProps) {
           </Touchable>
         ),
       )}
-      {adds < 3 && (
+      {adds < MAX_CONDITIONS && (
         <Touchable
           name={rule === null ? "Choose the words" : "Another condition"}
           onTouch={onPart && (() => onPart(adds, "new"))}
@@ -163,6 +160,8 @@ type BelowProps = {
 
 /** How high a line of the counts is, in its type size, and a line of an earlier try; and how wide the counts are. */
 const [COUNT_LINE, TRY_LINE, COUNT_WIDE] = [1.9, 1.1, 8.2];
+/** The counts leave their place beside the chart where it becomes so much larger by that. */
+const CLEARLY = 1.15;
 
 /** The second chart, as the sentence that was tried last shades it, how that fits, and the tries before it. */
 function Below({ fit, last, before, shading, shaded, color, text, room }: BelowProps) {
@@ -172,16 +171,21 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
   for (const number of fit?.missing ?? []) tones.set(number, "missing");
   for (const number of fit?.tooMany ?? []) tones.set(number, "tooMany");
   const high = Math.max(80, room.height);
-  const legend = Math.min(text * 9, room.width * 0.4);
-  const side = Math.max(80, room.width - legend - 24);
   const { rows, columns } = latticeGrid(squares);
-  const beside = room.width - Math.min(side, (high * columns) / rows) - 24;
-  // What the tries say stands beside the counts where there is room for both, and where there is not it is smaller.
+  const wideAt = (side: number, height: number) => Math.min(side, (height * columns) / rows);
   const exact = fit !== null && fit.missing.length + fit.tooMany.length === 0;
   const lines = exact ? 4 : 3;
-  const inTwo = high < lines * COUNT_LINE * text && beside > text * 19;
-  const counts = Math.min(text, high / ((inTwo ? 3 : lines) * COUNT_LINE), beside / COUNT_WIDE);
-  const triesHigh = high - (inTwo ? (exact ? COUNT_LINE : 0) : lines * COUNT_LINE) * counts;
+  const side = Math.max(80, room.width - Math.min(text * 9, room.width * 0.4) - 24);
+  // In a narrow room the counts stand below the chart.
+  const under = high - lines * COUNT_LINE * text;
+  const isUnder = wideAt(room.width, under) > CLEARLY * wideAt(side, high);
+  const chart = isUnder ? { width: room.width, height: under } : { width: side, height: high };
+  const beside = isUnder ? room.width : room.width - wideAt(side, high) - 24;
+  const below = isUnder ? high - (wideAt(room.width, under) * rows) / columns - GAP : high;
+  // What the tries say stands beside the counts where there is room for both, and where there is not it is smaller.
+  const inTwo = below < lines * COUNT_LINE * text && beside > text * 19;
+  const counts = Math.min(text, below / ((inTwo ? 3 : lines) * COUNT_LINE), beside / COUNT_WIDE);
+  const triesHigh = below - (inTwo ? (exact ? COUNT_LINE : 0) : lines * COUNT_LINE) * counts;
   const triesWide = inTwo ? beside - counts * 10 : beside;
   let left = triesHigh - TRY_LINE * 1.4 * counts;
   const tries = before
@@ -191,12 +195,12 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
       return left >= 0;
     });
   return (
-    <div className="flex size-full items-start gap-6">
+    <div className={`flex size-full items-start ${isUnder ? "flex-col gap-3" : "gap-6"}`}>
       <SmallChart
         squares={squares}
         toneAt={(index) => tones.get(numbers[index]!) ?? "plain"}
-        width={side}
-        height={high}
+        width={chart.width}
+        height={chart.height}
         color={color}
         name={
           fit
