@@ -28,7 +28,7 @@ export function BoardPage({ moment, drawings, room, shows, strong = false }: Pro
   const { board, scene, mayAsk } = onlyView(moment, shows.view);
   return (
     <div className="relative size-full">
-      {placedViews({ board, scene, mayAsk }, room).map((placed) => (
+      {placedViews({ board, scene, mayAsk }, room, ORDINARY).map((placed) => (
         <div key={placed.view.id} className="absolute" style={{ ...placed.box }}>
           <ViewCard
             view={shows.covers ? placed.view : opened(placed.view)}

@@ -7,10 +7,16 @@ import type { KindName, ViewOf } from "@/core/views/view";
 export type Size = { readonly width: number; readonly height: number };
 
 /**
- * How a drawing is seen: for the back of the room or not, and how high the screen is, in pixels. A bare one cannot be pressed
- * where it stands, on paper or on the class screen: what only invites a press is left out.
+ * How a drawing is seen: for the back of the room or not, how high the screen is, in pixels, and whether it is upright, where its
+ * room does not tell. A bare one cannot be pressed where it stands, on paper or on the class screen: what only invites a press is
+ * left out.
  */
-export type Theme = { readonly strong: boolean; readonly screen: number; readonly bare?: true };
+export type Theme = {
+  readonly strong: boolean;
+  readonly screen: number;
+  readonly upright?: boolean;
+  readonly bare?: true;
+};
 
 /** An ordinary screen, on which a drawing is laid out that is then shown at any size. */
 export const ORDINARY: Theme = { strong: false, screen: 800 };

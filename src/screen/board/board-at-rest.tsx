@@ -7,20 +7,22 @@ import { whereKey } from "../store/where-key";
 import { StillBoard } from "../views/still-board";
 import type { OpenLesson } from "./open-lesson";
 import type { Seen } from "./seen";
-import { SIDE, SIDE_ROOM, SLIM, SLIM_ROOM } from "./side";
+import { ARROWS, ARROWS_ROOM, SIDE, SIDE_ROOM, SLIM, SLIM_ROOM } from "./side";
 
-/** The steps while preparing, and a panel at the side, with the room before them, in pixels. */
-const STEPS = 116 + 12;
+/** The steps while preparing, in pixels. */
+const STEPS = 116;
 /** On an upright screen the board keeps this much of its room, as `SIDE` says. */
 const MIN = 0.45;
 
-/** What is left for the board in a window, as the head, the rail and the edges take their room there. */
-function roomIn(seen: Seen): Size {
-  const { width, height } = seen;
+/**
+ * What is left for the board in a window, as the head, the rail and the edges take their room there.
+ * @param named whether the head names the boards of the lesson, upright in a row of their own
+ */
+function roomIn({ width, height }: Seen, named: boolean): Size {
   // The variants of the style sheet: `low`, and narrow windows whose rail has two rows.
   if (height <= 480) return { width: width - 16, height: height - 44 - 56 - 6 };
   const rail = width >= 1024 ? 104 : 160;
-  const head = height > width ? 96 : 60;
+  const head = named && height > width ? 96 : 60;
   const grow = edgesGrown({ screen: height });
   return { width: width - 40 * grow, height: height - (head + rail + 12) * grow };
 }
@@ -37,15 +39,19 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
   const narrow = layoutOf(board).run !== "above" && placed.length === 2 && placed[1]?.kind === "trail";
   const panels = arrowsOf(board) !== undefined || timesOf(board) !== undefined;
   const side = prepare || (panels && !narrow);
-  const slim = !prepare && arrowsOf(board) === undefined;
-  const panel = slim ? SLIM_ROOM : SIDE_ROOM;
+  const [grid, panel] = prepare
+    ? [SIDE, SIDE_ROOM]
+    : arrowsOf(board)
+      ? [ARROWS, ARROWS_ROOM]
+      : [SLIM, SLIM_ROOM];
   const upright = seen.height > seen.width;
-  const whole = roomIn(seen);
+  const named = lesson.boards.length > 1 || prepare;
+  const whole = roomIn(seen, named);
   const grow = edgesGrown({ screen: seen.height });
   const high = Math.max(100, whole.height - (prepare ? STEPS * grow : 0));
   const room: Size = {
     width: whole.width - (side && !upright ? panel.width * grow : 0),
-    height: side && upright ? Math.max(slim ? 0 : high * MIN, high - panel.height * grow) : high,
+    height: side && upright ? Math.max(grid === SLIM ? 0 : high * MIN, high - panel.height * grow) : high,
   };
   return (
     <div
@@ -65,7 +71,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
           <ArrowLeft aria-hidden size={22} />
         </span>
         <h1 className="mr-auto truncate text-large font-bold">{lesson.title}</h1>
-        {(lesson.boards.length > 1 || prepare) && (
+        {named && (
           <div className="flex min-w-0 flex-1 items-center gap-1 overflow-hidden portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
             {lesson.boards.map(({ id: key, title }, index) => (
               <span
@@ -84,7 +90,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
       {prepare && <div className="order-1 h-[7.25rem] shrink-0 low:h-press" />}
       <footer className="order-2 h-[6.5rem] shrink-0 bg-rail max-[63.9375rem]:h-40 low:h-touch" />
       <main className="flex min-h-0 flex-1 flex-col px-5 pb-3 low:px-2 low:pb-1.5">
-        <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && (slim ? SLIM : SIDE))}>
+        <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && grid)}>
           {side && (
             <div
               className={clsx(
@@ -92,7 +98,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
                 // The set-up reaches down beside the steps.
                 prepare && "rounded-card bg-board landscape:-mb-[7.25rem] low:-mb-press",
               )}
-              style={slim && upright ? { height: (panel.height - 16) * grow } : {}}
+              style={!prepare && upright ? { height: (panel.height - 16) * grow } : {}}
             />
           )}
           <div className="at-rest min-h-0 min-w-0">
@@ -101,7 +107,7 @@ export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, non
               board={{ ...board, stair: [] }}
               at={0}
               room={room}
-              theme={{ strong: seen.strong, screen: seen.height }}
+              theme={{ strong: seen.strong, screen: seen.height, upright }}
               from="the server"
               takesTouches={nonce}
             />

@@ -47,7 +47,7 @@ import {
 } from "./later";
 import type { OpenLesson } from "./open-lesson";
 import { QuestionBand } from "./question-band";
-import { BELOW_BOARD, PREPARING, SIDE, SLIM } from "./side";
+import { ARROWS, BELOW_BOARD, PREPARING, SIDE, SLIM } from "./side";
 import { useSeenCookie } from "./use-seen-cookie";
 import { useSide } from "./use-side";
 
@@ -201,7 +201,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
               // On a phone what stands beside the board stands below it, and is scrolled to.
               besideViews &&
                 "phone:flex phone:flex-col phone:overflow-y-auto phone:[&>*]:shrink-0 phone:[&>*:first-child]:min-h-80 phone:[&>*:first-child]:flex-1",
-              besideViews && (preparing ? PREPARING : side === "panels" && !arrows ? SLIM : SIDE),
+              besideViews && (preparing ? PREPARING : side !== "panels" ? SIDE : arrows ? ARROWS : SLIM),
             )}
           >
             {narrow && !besideViews ? (

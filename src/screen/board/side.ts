@@ -2,6 +2,9 @@
  * nearly half of it. */
 export const SIDE =
   "grid-cols-[minmax(0,1fr)_21.25rem] portrait:grid-rows-[minmax(45%,1fr)_minmax(0,26.25rem)]";
+/** The arrows at the side; on an upright screen they lie below the board and need no more than they are high. */
+export const ARROWS =
+  "grid-cols-[minmax(0,1fr)_21.25rem] portrait:grid-rows-[minmax(45%,1fr)_fit-content(26.25rem)]";
 /** While a board is prepared: the set-up at the side, as high as the board and its steps together; upright the three below each
  * other, of what the steps leave the board keeps nearly half. */
 export const PREPARING =
@@ -13,5 +16,7 @@ export const BELOW_BOARD =
 export const SLIM = "grid-cols-[minmax(0,1fr)_15.75rem] portrait:grid-rows-[minmax(0,1fr)_auto]";
 /** What a panel takes from the board, with the room before it, in pixels. */
 export const SIDE_ROOM = { width: 340 + 16, height: 420 + 16 } as const;
+/** Two rows of arrows, on an upright screen with their buttons beside them. */
+export const ARROWS_ROOM = { width: SIDE_ROOM.width, height: 2 * 64 + 8 + 2 * 16 + 16 } as const;
 /** Two rows of arrows, and below them what a touch marks, with its name. */
 export const SLIM_ROOM = { width: 252 + 16, height: 2 * 56 + 8 + 16 + 27 + 52 + 2 * 16 + 16 } as const;

@@ -1,10 +1,9 @@
 import type { Moment } from "@/core/lesson/moment";
 import { KIND_NAMES, type KindName } from "@/core/views/view";
 import { placedViews } from "@/view/board/board-drawing";
-import { GAP } from "@/view/board/board-layout";
 import { DRAWINGS, insideOf } from "@/view/board/drawings";
 import type { CellsAt } from "@/view/cells-at";
-import { type DrawingProps, edgesGrown, type Size, type Theme } from "@/view/drawing";
+import type { DrawingProps, Size, Theme } from "@/view/drawing";
 import { TOUCHED, type TouchGrid, takeTouches } from "./take-touches";
 
 /** Boards with more cells than this are touched once they are alive: the page would be long. */
@@ -20,7 +19,7 @@ export async function allCells(): Promise<CellsOf> {
 
 /** Where the cells of a board's views stand on its picture. */
 export function touchGrids(moment: Moment, cellsOf: CellsOf, room: Size, theme: Theme): TouchGrid[] {
-  const grids = placedViews(moment, room, GAP * edgesGrown(theme)).flatMap(({ view, board, scene, box }) => {
+  const grids = placedViews(moment, room, theme).flatMap(({ view, board, scene, box }) => {
     const cells = cellsOf[view.kind] as CellsOf["chart"];
     if (!cells) return [];
     const { left, top, width, height } = insideOf(view, box, theme);

@@ -24,13 +24,16 @@ type Props = { moment: Moment; drawings: Drawings; room: Size; theme: Theme };
 
 type Placed = { view: View; board: Board; scene: Scene; box: Box };
 
-/**
- * The views of a board at one moment that are seen, each with what it is drawn from and its box in the room.
- * @param gap the room between two views
- */
-export function placedViews({ board, scene }: Moment, room: Size, gap = GAP): Placed[] {
+/** The views of a board at one moment that are seen, each with what it is drawn from and its box in the room. */
+export function placedViews({ board, scene }: Moment, room: Size, theme: Theme): Placed[] {
   const placed = standingOf(board, scene);
-  const boxes = layOutBoard(layoutOf(board), placed.length, room, gap);
+  const boxes = layOutBoard(
+    layoutOf(board),
+    placed.length,
+    room,
+    GAP * edgesGrown(theme),
+    theme.upright ?? room.height > room.width,
+  );
   const around = boardAround(board, surfacesOf(board)[0]);
   return placed.map((view, index) => ({
     view,
@@ -49,7 +52,7 @@ export function BoardDrawing({ moment, drawings, room, theme }: Props) {
       className="block size-full"
       preserveAspectRatio="xMidYMid meet"
     >
-      {placedViews(moment, room, GAP * edgesGrown(theme)).map(({ view, board, scene, box }) => (
+      {placedViews(moment, room, theme).map(({ view, board, scene, box }) => (
         <ViewDrawing
           key={view.id}
           view={view}

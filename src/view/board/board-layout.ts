@@ -13,9 +13,9 @@ export type Box = { readonly left: number; readonly top: number } & Size;
  * Where the views of a board stand in its room, in pixels: one fills it; two share it; a third and a fourth share what the
  * second would have; or all four stand in a square. On an upright screen what stands beside lies below.
  * @param gap the room between two views
+ * @param upright whether the screen is, which its room on it need not be
  */
-export function layOutBoard(layout: Layout, count: number, room: Size, gap = GAP): Box[] {
-  const upright = room.height > room.width;
+export function layOutBoard(layout: Layout, count: number, room: Size, gap: number, upright: boolean): Box[] {
   const whole = { left: 0, top: 0, ...room };
   if (count < 2) return count === 0 ? [] : [whole];
   if (layout.run === "square" && count > 2) {

@@ -36,11 +36,31 @@ const BUTTON_ROW = 64;
 /** In a smaller room a view has no buttons under it: as the style sheet has it, and the edges about it. */
 const NO_BUTTONS = { width: 304 + 32, height: 208 + 24 };
 
-/** The height of the buttons under a view, which stand in as many rows as their width needs. */
-const buttonRows = ({ width, height }: Size, needed: number) =>
-  width <= NO_BUTTONS.width || height <= NO_BUTTONS.height
-    ? 0
-    : BUTTON_ROW * Math.max(1, Math.ceil(needed / (width - 32)));
+/** In a room that is not wide, buttons have less room about their words. */
+const WIDE = 896 + 32;
+const BUTTON_GAP = 8;
+
+/**
+ * The height of the buttons under a view, which stand in as many rows as they need.
+ * @param widths of the buttons in a room that is not wide, in pixels
+ * @param wider so much wider they are in a wide one
+ */
+function buttonRows({ width, height }: Size, widths: readonly number[], wider = 16): number {
+  if (width <= NO_BUTTONS.width || height <= NO_BUTTONS.height) return 0;
+  let [rows, at] = [1, 0];
+  for (const narrow of widths) {
+    const button = narrow + (width > WIDE ? wider : 0);
+    if (at > 0 && at + button > width - 32) [rows, at] = [rows + 1, 0];
+    at += button + BUTTON_GAP;
+  }
+  return BUTTON_ROW * rows;
+}
+
+/** How wide the buttons of equal groups are: two of them name what a group is called. */
+const groupButtons = ({ holder }: ViewOf<"groups">) => {
+  const named = (holder || "group").length * 7.6;
+  return [83, 66 + named, 71, 114 + named, 154, 9, 48, 48, 114];
+};
 
 const ofLine = {
   drawing: () => import("../line/line-drawing").then((part) => part.LineDrawing),
@@ -48,8 +68,12 @@ const ofLine = {
 };
 
 /** How wide the buttons are under numbers that are put in order. */
-const orderButtons = ({ signs, pieces }: ViewOf<"order">) =>
-  430 + (signs === "shown" ? 264 : 0) + (pieces === "none" ? 0 : 190);
+const orderButtons = ({ signs, pieces }: ViewOf<"order">) => [
+  ...(signs === "shown" ? [64, 64, 64] : []),
+  198,
+  ...(pieces === "none" ? [] : [149]),
+  173,
+];
 
 /** The drawings of all kinds of view. A kind that lacks one does not compile. */
 export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
@@ -88,31 +112,31 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
       await Words.bring();
       return PlaceValueDrawing;
     },
-    edges: (view, card) => [12, 16, 12 + (view.draws === "none" ? 0 : buttonRows(card, 330)), 16],
+    edges: (view, card) => [12, 16, 12 + (view.draws === "none" ? 0 : buttonRows(card, [164, 110])), 16],
   },
   stops: {
     drawing: () => import("../stops/stops-drawing").then((part) => part.StopsDrawing),
-    edges: (_, card) => [12, 16, 12 + (buttonRows(card, 0) > 0 ? STOPS_BUTTON : 0), 16],
+    edges: (_, card) => [12, 16, 12 + (buttonRows(card, []) > 0 ? STOPS_BUTTON : 0), 16],
   },
   frames: {
     drawing: () => import("../frames/frames-drawing").then((part) => part.FramesDrawing),
-    edges: (view, card) => [12, 16, 12 + (view.counts === "hand" ? buttonRows(card, 340) : 0), 16],
+    edges: (view, card) => [12, 16, 12 + (view.counts === "hand" ? buttonRows(card, [132, 110]) : 0), 16],
   },
   groups: {
     drawing: () => import("../groups/groups-drawing").then((part) => part.GroupsDrawing),
-    edges: (_, card) => [12, 16, 12 + buttonRows(card, 930), 16],
+    edges: (view, card) => [12, 16, 12 + buttonRows(card, groupButtons(view), 8), 16],
   },
   "higher-lower": {
     drawing: () => import("../higher-lower/higher-lower-drawing").then((part) => part.HigherLowerDrawing),
-    edges: (_, card) => [12, 16, 12 + buttonRows(card, 430), 16],
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, [101, 105, 186]), 16],
   },
   say: {
     drawing: () => import("../say/say-drawing").then((part) => part.SayDrawing),
-    edges: (_, card) => [12, 16, 12 + buttonRows(card, 520), 16],
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, [106, 140, 172]), 16],
   },
   cards: {
     drawing: () => import("../cards/cards-drawing").then((part) => part.CardsDrawing),
-    edges: (_, card) => [12, 16, 12 + buttonRows(card, 560), 16],
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, [360]), 16],
   },
   diagram: {
     drawing: () => import("../diagram/diagram-drawing").then((part) => part.DiagramDrawing),
@@ -120,7 +144,7 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
   },
   graph: {
     drawing: () => import("../graph/graph-drawing").then((part) => part.GraphDrawing),
-    edges: (_, card) => [12, 16, 12 + buttonRows(card, 380), 16],
+    edges: (_, card) => [12, 16, 12 + buttonRows(card, [177, 192]), 16],
   },
   time: {
     drawing: () => import("../time/time-drawing").then((part) => part.TimeDrawing),

@@ -3,7 +3,6 @@ import { lineMarks } from "@/core/scene/line-marks";
 import { isCellKey } from "@/core/surface/cell-key";
 import { type DrawingProps, grown, ordinary } from "../drawing";
 import { DrawnOver } from "../pen/drawn";
-import { round } from "../round";
 import { AskedNumber } from "./asked-tick";
 import { lineAnchors } from "./line-anchors";
 import { LineFigure } from "./line-figure";
@@ -20,7 +19,7 @@ export function LineDrawing({ view: line, board, scene, size, theme }: Props) {
   const asked = scene.asked?.as === "place" && !isCellKey(scene.asked.number) ? scene.asked.number : null;
   return (
     <svg aria-hidden width={size.width} height={size.height} className="block overflow-hidden">
-      <g transform={`scale(${round(grow)})`}>
+      <g transform={`scale(${grow})`}>
         <LineFigure line={line} layout={layout} marks={marks} />
         {asked !== null && <AskedNumber kind={line.kind} layout={layout} number={asked} typed="" />}
         <DrawnOver view={line.id} scene={scene} anchors={lineAnchors(layout)} />

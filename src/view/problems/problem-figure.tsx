@@ -13,7 +13,6 @@ import { arcPath } from "../line/arc-shape";
 import { Jumps } from "../line/jumps";
 import { LineFigure } from "../line/line-figure";
 import { layOutLine } from "../line/line-layout";
-import { round } from "../round";
 
 /** A problem's line as it is laid out, with the jumps made on it so far. */
 export function layOutProblem(problem: Problem, work: Work | undefined, size: Size, theme: Theme) {
@@ -58,7 +57,7 @@ export function ProblemFigure({ of: { line, trail, layout, marks, grow }, size, 
   const part = (key: NumberKey) => layout.placing.partOf(exact(key));
   return (
     <svg width={size.width} height={size.height} aria-hidden className="pointer-events-none block">
-      <g transform={`scale(${round(grow)})`}>
+      <g transform={`scale(${grow})`}>
         <LineFigure line={line} layout={layout} marks={{ ...marks, trail: null }} />
         <Jumps layout={layout} marks={marks} />
         {to !== null && to !== trail.end && (

@@ -2,6 +2,7 @@
 
 import { Grid3x3, Minus, Plus, RotateCw } from "lucide-react";
 import { useState } from "react";
+import { withArticle } from "@/core/lesson/article";
 import { layCounters } from "@/core/lesson/lay-groups";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { groupedOf } from "@/core/scene/grouped";
@@ -77,13 +78,13 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
           Lay one
         </Button>
         <Button tone="stair" className="h-touch px-4" onClick={layGroup}>
-          Lay a {view.holder || "group"}
+          Lay {withArticle(view.holder || "group")}
         </Button>
         <Button className="h-touch px-4" onClick={() => lay(groups * each)}>
           Lay all
         </Button>
         <Button className="h-touch px-4" disabled={laid === 0} onClick={() => lay(-(laid % each || each))}>
-          Take back a {view.holder || "group"}
+          Take back {withArticle(view.holder || "group")}
         </Button>
         <Popover
           label="Which number will be the last one covered?"
