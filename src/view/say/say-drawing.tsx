@@ -14,7 +14,7 @@ import { INK_STYLE } from "../ink/ink-style";
 import { SmallChart, Square, type Tone } from "../pattern/small-chart";
 import { Said } from "../said";
 import { Touchable } from "../touchable";
-import { GAP, HEARD, highOf, lastHeard, MAX_CONDITIONS, SENTENCE } from "./say-layout";
+import { GAP, HEARD, highOf, lastHeard, MAX_CONDITIONS, sizeOf } from "./say-layout";
 
 type Props = DrawingProps<"say"> & {
   /** What a part of the sentence does that is touched, and which one is being chosen. */
@@ -34,8 +34,7 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
     Math.min(size.height * 0.05, size.width * 0.042),
     grown(theme, theme.strong ? 36 : 30),
   );
-  // A long sentence is smaller: what it shades is to be seen below it.
-  const text = largest * (highOf(sentence, size.width, largest) > size.height * SENTENCE ? 0.8 : 1);
+  const text = sizeOf(sentence, size, largest);
   const sentenceHigh = highOf(sentence, size.width, text);
   const kept = view.heard === "shown" ? lastHeard(heard, size, text, sentenceHigh) : { from: 0, high: 0 };
   const chart = chartOf(board);
@@ -170,7 +169,7 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
   for (const number of fit?.fits ?? []) tones.set(number, "shaded");
   for (const number of fit?.missing ?? []) tones.set(number, "missing");
   for (const number of fit?.tooMany ?? []) tones.set(number, "tooMany");
-  const high = Math.max(80, room.height);
+  const high = Math.max(32, room.height);
   const { rows, columns } = latticeGrid(squares);
   const wideAt = (side: number, height: number) => Math.min(side, (height * columns) / rows);
   const exact = fit !== null && fit.missing.length + fit.tooMany.length === 0;

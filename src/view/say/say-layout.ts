@@ -6,8 +6,10 @@ export const MAX_CONDITIONS = 3;
 /** The narrowest tile, in pixels; and the size of what was heard, in that of the sentence. */
 const MIN_TILE = 56;
 export const HEARD = 0.8;
-/** How much of the height the sentence may take at its full size, and what the chart below it keeps in any case. */
-export const SENTENCE = 0.4;
+const SMALLEST = 0.65;
+const SMALLER = [1, 0.8, SMALLEST] as const;
+/** How much of the height the sentence may take, and what the chart below it keeps in any case. */
+const SENTENCE = 0.45;
 const CHART = 0.38;
 /** The room between the sentence, what was heard and the chart, in pixels; of tiles to each other. */
 export const GAP = 12;
@@ -25,6 +27,10 @@ export function highOf(rule: Rule | null, width: number, text: number): number {
   const rows = rowsOf([6.3 * text, ...wide], width, 0.35 * text);
   return rows * (1.9 * text + BETWEEN) - BETWEEN;
 }
+
+/** The type size of a sentence: a long one is smaller, for what it shades is to be seen below it. */
+export const sizeOf = (rule: Rule | null, { width, height }: Size, largest: number): number =>
+  largest * (SMALLER.find((part) => highOf(rule, width, largest * part) <= height * SENTENCE) ?? SMALLEST);
 
 /** In how many rows tiles stand. */
 function rowsOf(tiles: readonly number[], width: number, gap: number): number {
