@@ -6,7 +6,7 @@ import type { Rule } from "@/core/set/rule";
 import { shortWords } from "@/core/set/rule-words";
 import type { Squares } from "@/core/set/squares";
 import { squaresOfCards } from "@/core/views/kinds/cards";
-import { clamp, type DrawingProps, grown } from "../drawing";
+import { clamp, type DrawingProps, edgesGrown, grown } from "../drawing";
 import { INK_STYLE } from "../ink/ink-style";
 import { SmallChart } from "../pattern/small-chart";
 import { Touchable } from "../touchable";
@@ -21,7 +21,10 @@ type Props = DrawingProps<"cards"> & {
 };
 
 const GAP = 10;
-const HEAD = 40;
+/** The edges of a pile, the head of a family with the room below it, and the room between a card and its answer; in pixels. */
+const [EDGES, HEAD, BELOW] = [28, 52, 6];
+/** The least side of a card. */
+const SMALLEST = 16;
 /** How much more room cards in no family may have than a family, if all of them are there. */
 const MORE_ROOM = [1, 1.6, 2.2, 2.8, 3.4] as const;
 
@@ -42,6 +45,7 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
   const placeOf = (id: number) => view.cards.findIndex((one) => one.id === id) + 1;
   const piles: (number | null)[] = Array.from({ length: view.families }, (_, i) => i);
   // Once every card lies in a family, the others need no room.
+  const edges = edgesGrown(theme);
   const columns = others.length > 0 || view.families === 0 ? [null, ...piles] : piles;
   const text = clamp(grown(theme, 17), size.height * 0.036, grown(theme, 24));
   const answer = clamp(26, text * 1.5, grown(theme, 52));
@@ -51,11 +55,17 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
     const shares = columns.map((at) => (at === null ? 1 + more * (others.length / view.cards.length) : 1));
     const share = (size.width - GAP * (columns.length - 1)) / shares.reduce((sum, each) => sum + each, 0);
     const sides = all.map(({ length }, i) =>
-      cardSide(Math.max(1, length), share * shares[i]! - 28, size.height - HEAD - 34, answer + 6),
+      cardSide(
+        Math.max(1, length),
+        share * shares[i]! - EDGES * edges,
+        size.height - (EDGES + HEAD) * edges,
+        answer + BELOW * edges,
+      ),
     );
     return { shares, share, side: Math.min(...sides, size.height * 0.5) };
   });
-  const { shares, share, side } = ways.reduce((best, way) => (way.side > best.side ? way : best));
+  const { shares, share, ...largest } = ways.reduce((best, way) => (way.side > best.side ? way : best));
+  const side = Math.max(SMALLEST, Math.floor(largest.side));
   return (
     <div className="flex size-full" style={{ gap: GAP }}>
       {columns.map((at, i) => {
@@ -115,13 +125,13 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
 
 /** How large the cards of a pile can be that has so much room, each with its answer below it. */
 function cardSide(many: number, width: number, height: number, answer: number): number {
-  let best = 24;
+  let best = 0;
   for (let across = 1; across <= many; across += 1) {
     const down = Math.ceil(many / across);
     const side = Math.min((width - GAP * (across - 1)) / across, (height - GAP * (down - 1)) / down - answer);
     best = Math.max(best, side);
   }
-  return Math.floor(best);
+  return best;
 }
 
 type CardProps = { rule: Rule; squares: Squares; side: number; color: string; name: string };
