@@ -44,8 +44,8 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
       .flatMap((one) => view.cards.find(({ id }) => id === one.card) ?? []);
   const placeOf = (id: number) => view.cards.findIndex((one) => one.id === id) + 1;
   const piles: (number | null)[] = Array.from({ length: view.families }, (_, i) => i);
-  // Once every card lies in a family, the others need no room.
   const edges = edgesGrown(theme);
+  // Once every card lies in a family, the others need no room.
   const columns = others.length > 0 || view.families === 0 ? [null, ...piles] : piles;
   const text = clamp(grown(theme, 17), size.height * 0.036, grown(theme, 24));
   const answer = clamp(26, text * 1.5, grown(theme, 52));

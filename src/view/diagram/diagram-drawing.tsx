@@ -82,7 +82,11 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
           const at = counted ? largest : fits === null ? smallest * 1.4 : numeral;
           const numbers = counted || fits === null ? [] : (regions.get(set)?.numbers ?? []);
           const rows = fillRegion(ovals, bits, told, at) ?? [];
-          const box = boxAbout(rows.length > 0 ? rows : rowsIn(ovals, bits, 1, at * LINE, 0), at * LINE);
+          const box = boxAbout(
+            rows.length > 0 ? rows : rowsIn(ovals, bits, 1, at * LINE, 0),
+            at * LINE,
+            ovals[0]!,
+          );
           return (
             <section
               key={bits}
@@ -139,8 +143,9 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   );
 }
 
-/** The box about some rows of one height. */
-function boxAbout(rows: readonly Row[], height: number) {
+/** The box about some rows of one height; without any, where even the set has no room for one, a point of the set. */
+function boxAbout(rows: readonly Row[], height: number, { x, y }: Oval) {
+  if (rows.length === 0) return { left: x, top: y, width: 0, height: 0 };
   const [left, top] = [Math.min(...rows.map((row) => row.left)), Math.min(...rows.map((row) => row.top))];
   const right = Math.max(...rows.map((row) => row.left + row.width));
   return { left, top, width: right - left, height: Math.max(...rows.map((row) => row.top)) + height - top };

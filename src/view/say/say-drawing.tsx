@@ -14,7 +14,7 @@ import { INK_STYLE } from "../ink/ink-style";
 import { SmallChart, Square, type Tone } from "../pattern/small-chart";
 import { Said } from "../said";
 import { Touchable } from "../touchable";
-import { GAP, HEARD, highOf, lastHeard, MAX_CONDITIONS, sizeOf } from "./say-layout";
+import { GAP, HEARD, highOf, lastHeard, MAX_SAID, sizeOf } from "./say-layout";
 
 type Props = DrawingProps<"say"> & {
   /** What a part of the sentence does that is touched, and which one is being chosen. */
@@ -133,7 +133,7 @@ function Sentence({ rule, onPart, chosen }: SentenceProps) {
           </Touchable>
         ),
       )}
-      {adds < MAX_CONDITIONS && (
+      {adds < MAX_SAID && (
         <Touchable
           name={rule === null ? "Choose the words" : "Another condition"}
           onTouch={onPart && (() => onPart(adds, "new"))}

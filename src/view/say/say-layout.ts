@@ -2,7 +2,8 @@ import type { Rule } from "@/core/set/rule";
 import { sentenceParts } from "@/core/set/sentence-parts";
 import type { Size } from "../drawing";
 
-export const MAX_CONDITIONS = 3;
+/** Most conditions that a sentence is put together from. */
+export const MAX_SAID = 3;
 /** The narrowest tile, in pixels; and the size of what was heard, in that of the sentence. */
 const MIN_TILE = 56;
 export const HEARD = 0.8;
@@ -18,7 +19,7 @@ const BETWEEN = 8;
 /** About how high a sentence is, in as many rows as its tiles need. */
 export function highOf(rule: Rule | null, width: number, text: number): number {
   const tiles = rule ? sentenceParts(rule) : [{ text: "…" }];
-  const adds = rule === null || rule.conditions.length >= MAX_CONDITIONS ? [] : [{ text: "+" }];
+  const adds = rule === null || rule.conditions.length >= MAX_SAID ? [] : [{ text: "+" }];
   const wide = [...tiles, ...adds].map((part) =>
     "word" in part
       ? part.word.length * 0.55 * text
