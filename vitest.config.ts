@@ -9,5 +9,6 @@ export default defineConfig({
     environment: "node",
     // A test is right or wrong, not fast or slow: a busy machine must not fail it.
     testTimeout: 60_000,
+    hookTimeout: 60_000,
   },
 });

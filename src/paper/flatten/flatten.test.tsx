@@ -53,7 +53,7 @@ const FACES = (
   })
   .join("");
 
-let browser: Browser;
+let browser: Browser | undefined;
 let page: Page;
 beforeAll(async () => {
   browser = await chromium.launch({
@@ -62,7 +62,7 @@ beforeAll(async () => {
   });
   page = await browser.newPage({ viewport: ROOM });
 });
-afterAll(() => browser.close());
+afterAll(() => browser?.close());
 
 /** The words of the same drawing as a browser lays them out. */
 async function wordsInBrowser(drawing: ReactElement): Promise<Word[]> {
