@@ -61,6 +61,24 @@ describe("a board drawn at rest", () => {
     );
   });
 
+  test("tells of every region of its rings what is in it, or how much, in rooms of all sizes", () => {
+    for (const numbers of ["shown", "counted"] as const)
+      for (const width of [260, 320, 480, 800])
+        for (const height of [260, 400, 620]) {
+          const views = [
+            { ...KINDS.diagram.starts, id: "diagram", numbers },
+            { ...KINDS.strip.starts, id: "strip" },
+          ];
+          const drawn = draw({ ...boardOf("diagram"), views } as Board, MANY, { width, height });
+          const regions = [...drawn.matchAll(/data-region="[1-9]\d*".*?<\/section>/g)].map(([all]) =>
+            textsOf(all).join(""),
+          );
+          expect(regions).toHaveLength(3);
+          for (const told of regions)
+            expect([width, height, told]).toEqual([width, height, expect.stringMatching(/\d/)]);
+        }
+  });
+
   test("is told apart from nothing: each kind that stands in the layout shows something", () => {
     for (const kind of KIND_NAMES) {
       const alone = { ...chartBoard, views: [{ ...KINDS[kind].starts, id: kind }] } as Board;

@@ -74,14 +74,18 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
         {filled.map(({ bits, set, words, fits }) => {
           const counted = view.numbers === "counted";
           const many = manyIn(regions.get(set));
-          const told = counted
-            ? [wordOf(`${many}`)]
-            : fits === null
-              ? [wordOf(`${many}`), wordOf("numbers")]
-              : words;
-          const at = counted ? largest : fits === null ? smallest * 1.4 : numeral;
-          const numbers = counted || fits === null ? [] : (regions.get(set)?.numbers ?? []);
-          const rows = fillRegion(ovals, bits, told, at) ?? [];
+          const count = [wordOf(`${many}`)];
+          const inWords = [...count, wordOf(many === 1 ? "number" : "numbers")];
+          const most = counted ? largest : smallest * 1.4;
+          // Its numbers; or how many they are, in fewer words where there is less room: no region is silent about its numbers.
+          const ways = [
+            ...(counted || fits === null ? [] : [{ told: words, at: numeral }]),
+            ...(counted ? [] : [{ told: inWords, at: most }]),
+            { told: count, at: sizeInRegion(ovals, bits, count, most, smallest) ?? smallest },
+          ].map(({ told, at }) => ({ told, at, rows: fillRegion(ovals, bits, told, at) }));
+          const { told, at, rows: fitting } = ways.find((way) => way.rows !== null) ?? ways.at(-1)!;
+          const rows = fitting ?? [];
+          const numbers = told === words ? (regions.get(set)?.numbers ?? []) : [];
           const box = boxAbout(
             rows.length > 0 ? rows : rowsIn(ovals, bits, 1, at * LINE, 0),
             at * LINE,
@@ -112,7 +116,7 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
                     i < numbers.length ? (
                       <Numeral key={i} number={numbers[i]!} onNumber={onNumber} />
                     ) : (
-                      <Told key={i} word={told[i]!.text} isCover={!counted && fits !== null} />
+                      <Told key={i} word={told[i]!.text} isCover={told === words} />
                     ),
                   )}
                 </div>
