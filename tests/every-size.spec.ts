@@ -3,6 +3,7 @@ import { measureScreen } from "../scripts/lib/measure-screen.mjs";
 import { middleOf, turnTo } from "./support/hands";
 import { addLesson, climb, lessonWith, lineView, question } from "./support/lessons";
 import { at } from "./support/lines";
+import { penInHand } from "./support/pen";
 import { pressOnRail } from "./support/rail";
 
 const SIZES = [
@@ -199,7 +200,7 @@ test("on a large display a line is touched, slid and jumped on where it is seen"
   await expect(page.getByText("Jump 1 of 1: +3")).toBeVisible();
   // What is drawn by pen stands under the hand.
   await page.getByRole("button", { name: "Pen", exact: true }).click();
-  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
+  await penInHand(page);
   const [tx, ty] = await middle(page, "15");
   const [px, py] = [tx - 200, ty - 260];
   await page.mouse.move(px, py);

@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
-import { turnTo } from "./support/hands";
+import { middleOf, turnTo } from "./support/hands";
 import {
   addLesson,
   climb,
@@ -11,6 +11,7 @@ import {
   question,
   saved,
 } from "./support/lessons";
+import { penInHand } from "./support/pen";
 
 const field = (page: Page, label: string) =>
   page.locator("input, textarea").and(page.getByLabel(label, { exact: true }));
@@ -175,13 +176,20 @@ test.describe("in hand", () => {
     const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
     await page.goto(`/lesson/${await lessonWith(request, [chart])}`);
     const drawn = page.getByRole("img", { name: /^Drawn by hand/ });
+    const write = async (cell: string, words: string) => {
+      const { x, y } = await middleOf(page.locator(`[data-cell='${cell}']`));
+      await page.mouse.click(x, y);
+      await page.getByRole("textbox", { name: "Note" }).fill(words);
+    };
     await button(page, "Pen").click();
+    await penInHand(page);
     await page.getByLabel("Draw with: Note").click();
-    const box = (await page.locator("[data-cell='33']").boundingBox())!;
-    await page.mouse.click(box.x + 10, box.y + 10);
-    await page.getByRole("textbox", { name: "Note" }).fill("thirty-four");
-    await button(page, "Cover").click();
+    await write("33", "thirty-four");
+    await page.keyboard.press("Escape");
     await expect(drawn).toHaveAccessibleName(/thirty-four/);
+    await write("63", "sixty-four");
+    await button(page, "Cover").click();
+    await expect(drawn).toHaveAccessibleName(/thirty-four.*sixty-four/);
   });
 
   test("a step does something else, its words kept; a step is duplicated", async ({ page, request }) => {

@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { addView, carry, HANDS, type Hand, middleOf, press } from "./support/hands";
 import { addLesson, place, saved } from "./support/lessons";
+import { penInHand } from "./support/pen";
 
 test.use({ hasTouch: true });
 
@@ -20,14 +21,6 @@ async function draw(page: Page, from: { x: number; y: number }, to: { x: number;
 async function take(page: Page, tool: string, hand: Hand = "mouse") {
   await press(hand, button(page, `Draw with: ${tool}`));
   await expect(button(page, `Draw with: ${tool}`)).toHaveAttribute("aria-pressed", "true");
-}
-
-/** The pen is in hand once there is something to draw on: a layer over every view. */
-async function inHand(page: Page, views?: number) {
-  await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
-  const layers = page.locator("[data-part=pen-layer]");
-  if (views === undefined) await expect(layers.first()).toBeAttached();
-  else await expect(layers).toHaveCount(views);
 }
 
 async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
@@ -56,7 +49,7 @@ for (const hand of HANDS) {
   }) => {
     await open(page, request);
     await press(hand, button(page, "Pen"));
-    await inHand(page);
+    await penInHand(page);
     await press(hand, button(page, "Sea ink"));
     await expect(button(page, "Pen")).toHaveAttribute("aria-pressed", "true");
     await stroke(page, "[data-cell='23']", "[data-cell='26']");
@@ -80,7 +73,7 @@ for (const hand of HANDS) {
   test(`a note is typed and worded anew by ${hand}`, async ({ page, request }) => {
     await open(page, request);
     await press(hand, button(page, "Pen"));
-    await inHand(page);
+    await penInHand(page);
     await take(page, "Note", hand);
     await touch(page, "[data-cell='45']");
     await page.getByRole("textbox", { name: "Note" }).fill("ten more");
@@ -115,7 +108,7 @@ test("what is drawn stays on its number when the chart changes, and moves with a
   await button(page, "Teach").click();
   await page.keyboard.press("p");
   // A chart and a line.
-  await inHand(page, 2);
+  await penInHand(page, 2);
   const chartAt = await middle(page, "[data-cell='46']");
   await draw(page, chartAt, { x: chartAt.x + 12, y: chartAt.y + 8 });
   const lineAt = await middle(page, "[role=gridcell][data-number='0']");
@@ -145,7 +138,7 @@ test("what is drawn on a times grid is seen on its place while the grid slides",
   await page.getByRole("radio", { name: "Times grid" }).click();
   await button(page, "Teach").click();
   await button(page, "Pen").click();
-  await inHand(page);
+  await penInHand(page);
   const at = await middle(page, "[data-cell=r6c6]");
   await draw(page, at, { x: at.x + 20, y: at.y + 6 });
   await expect(strokes(page)).toHaveCount(1);
@@ -176,7 +169,7 @@ test("a note is typed, worded anew, rubbed out; two pupils draw at the same time
 }) => {
   const id = await open(page, request);
   await page.keyboard.press("p");
-  await inHand(page);
+  await penInHand(page);
   await take(page, "Note");
   const at = await middle(page, "[data-cell='34']");
   await page.mouse.click(at.x, at.y);
@@ -191,7 +184,7 @@ test("a note is typed, worded anew, rubbed out; two pupils draw at the same time
   await expect(page.locator("[data-note] text")).toHaveText("ten less");
 
   await page.keyboard.press("p");
-  await inHand(page);
+  await penInHand(page);
   await take(page, "Pen");
   const cdp = await page.context().newCDPSession(page);
   const fingers = (type: string, points: { x: number; y: number }[]) =>
