@@ -22,8 +22,9 @@ export type Ready = { store: BoardStore; name: string; unsaved: Unsaved | null; 
 const keptWork = patient(() => import("../save/kept-work"));
 
 /** Opens a lesson, with what this browser kept of it, and fetches what its board needs to stand. */
-export async function begin({ id, lesson }: OpenLesson, prepare: boolean): Promise<Ready> {
-  const made = await readyFor(id, lesson, prepare);
+export async function begin({ id, file }: OpenLesson, prepare: boolean): Promise<Ready> {
+  // The server has checked it.
+  const made = await readyFor(id, JSON.parse(file) as Lesson, prepare);
   await bringStages(boardNow(made.store.getState()).views.map(({ kind }) => kind));
   readCards();
   doTouches(made.store);

@@ -1,11 +1,11 @@
 import { clsx } from "clsx";
 import { ArrowLeft } from "lucide-react";
+import type { Lesson } from "@/core/lesson/lesson";
 import { arrowsOf, layoutOf, placedOf, timesOf } from "@/core/lesson/views-of";
 import { edgesGrown, type Size } from "@/view/drawing";
 import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
 import { StillBoard } from "../views/still-board";
-import type { OpenLesson } from "./open-lesson";
 import type { Seen } from "./seen";
 import { ARROWS, ARROWS_ROOM, SIDE, SIDE_ROOM, SLIM, SLIM_ROOM } from "./side";
 
@@ -27,13 +27,13 @@ function roomIn({ width, height }: Seen, named: boolean): Size {
   return { width: width - 40 * grow, height: height - (head + rail + 12) * grow };
 }
 
-type Props = { open: OpenLesson; prepare: boolean; seen: Seen; nonce: string };
+type Props = { id: string; revision: number; lesson: Lesson; prepare: boolean; seen: Seen; nonce: string };
 
 /**
  * The board screen as the server draws it, with the first board in its place, until the live one takes its place. A window
  * that comes back to where it was is shown nothing meanwhile: what was covered by hand must not be seen for a moment.
  */
-export function BoardAtRest({ open: { id, revision, lesson }, prepare, seen, nonce }: Props) {
+export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Props) {
   const board = lesson.boards[0]!;
   const placed = placedOf(board);
   const narrow = layoutOf(board).run !== "above" && placed.length === 2 && placed[1]?.kind === "trail";

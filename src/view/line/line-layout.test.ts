@@ -114,6 +114,28 @@ describe("the labels of a line", () => {
     expect(keys(lay(plainLine("0", "100", "1"), [], { width: 500, height: 300 }))).toHaveLength(6);
   });
 
+  test("of a narrow line are as large as on an ordinary one, where that takes no label away", () => {
+    const tens = plainLine("0", "100", "10");
+    const quarters = plainLine("0", "3", "1/4", 1, { numbers: "mixed" });
+    const narrow = (line: LineSettings, width: number, height = 120) => {
+      const layout = lay(line, [], { width, height });
+      return [layout.numeral, keys(layout).length];
+    };
+    expect([320, 350, 380, 410].map((width) => narrow(tens, width))).toEqual([
+      [22, 3],
+      [18, 6],
+      [20, 6],
+      [22, 6],
+    ]);
+    expect([320, 350, 380].map((width) => narrow(quarters, width))).toEqual([
+      [18, 7],
+      [20, 7],
+      [22, 7],
+    ]);
+    // A row of larger ones would not stand in so low a room.
+    expect(narrow(tens, 410, 70)).toEqual([18, 6]);
+  });
+
   test("stand at even and round distances, and hold zero", () => {
     const shown = (line: LineSettings, width = 1200) => keys(lay(line, [], { width, height: 320 })).join(" ");
     expect(shown(plainLine("0", "1", "0.1"), 640)).toBe("0 0.2 0.4 0.6 0.8 1");

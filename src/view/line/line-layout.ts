@@ -49,6 +49,8 @@ export type LineLayout = {
 
 /** Numerals are made smaller, down to this size, before a label is left out; and to no other one for the back of the room. */
 const MIN_SIZE = 22;
+/** What a flat line itself takes beside a row of labels, in pixels. */
+const MIN_BESIDE = 44;
 /** Round a circle labels lie in little room, and in a strip every square holds a number: smaller ones are better there than every second one. */
 const smallestOf = (line: AnyLine) => (shapeOf(line) === "ring" ? 15 : line.kind === "strip" ? 17 : MIN_SIZE);
 
@@ -74,24 +76,38 @@ export function layOutLine(
   const plain = atRest(line, span, marks, room);
   const larger = (by: number) =>
     withLabels(line, marks, true, bareLine(line, span, marks, room, true, plain.numeral * by));
-  for (const by of LARGER) {
-    const layout = larger(by);
-    const there = new Set(layout.labels.map(({ key }) => key));
-    if (layout.numeral > plain.numeral && plain.labels.every(({ key }) => there.has(key))) return layout;
-  }
-  return larger(1);
+  return LARGER.map(larger).find((layout) => isLarger(layout, plain)) ?? larger(1);
 }
 
 /** How much larger the numerals of a line may be for the back of the room, the largest first. */
 const LARGER = [2, 1.6, 1.4, 1.28, 1.2, 1.13, 1.08, 1.04];
 
-/** A line as it is seen from near, with as large numerals as leave its labels their room. */
-function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLayout {
-  const bare = bareLine(line, span, marks, room, false, Number.POSITIVE_INFINITY);
-  const { wanted, numeral } = bare;
-  const isRight = wanted >= numeral || wanted < smallestOf(line);
-  return withLabels(line, marks, false, isRight ? bare : bareLine(line, span, marks, room, false, wanted));
+/** A layout of a line has larger numerals than another one, and has all labels that the other one has. */
+function isLarger(layout: LineLayout, than: LineLayout): boolean {
+  const there = new Set(layout.labels.map(({ key }) => key));
+  return layout.numeral > than.numeral && than.labels.every(({ key }) => there.has(key));
 }
+
+/**
+ * A line as it is seen from near, with as large numerals as leave its labels their room. In a narrow room they are as large as on an
+ * ordinary line where that takes no label away.
+ */
+function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLayout {
+  const sized = (most: number) => {
+    const bare = bareLine(line, span, marks, room, false, most);
+    const { wanted, numeral } = bare;
+    const isRight = wanted >= numeral || wanted < smallestOf(line);
+    return withLabels(line, marks, false, isRight ? bare : bareLine(line, span, marks, room, false, wanted));
+  };
+  const share = shareOf(line, room);
+  const plain = sized(share);
+  if (shapeOf(line) !== "flat" || share >= MIN_SIZE) return plain;
+  return [MIN_SIZE, 20].map(sized).find((layout) => isLarger(layout, plain)) ?? plain;
+}
+
+/** How large the numerals of a line are by its room. */
+const shareOf = (line: AnyLine, { width, height }: Room): number =>
+  Math.min(height * 0.16, width * (shapeOf(line) === "upright" ? 0.1 : 0.045));
 
 const writerOf = (line: AnyLine, scale: Scale) => (value: Exact) =>
   writeNumber(value, line.numbers, scale.step.d);
@@ -107,19 +123,21 @@ function numeralsOf(
   frame?: Frame,
 ): Frame {
   const write = writerOf(line, scale);
-  const share = shapeOf(line) === "upright" ? 0.1 : 0.045;
-  const roomFor = Math.min(room.height * 0.16, room.width * share) * (strong ? 1.25 : 1);
-  const floor = shapeOf(line) === "flat" ? 18 : 15;
+  const isDecimal = line.numbers === "decimal";
+  const tall = isDecimal ? write(span.to) : { whole: "1", over: "1", under: "2" };
+  const isFlat = shapeOf(line) === "flat";
+  // A flat line that is high enough for a row of labels has room for them.
+  const least = isFlat && room.height >= labelSize(tall, MIN_SIZE).height + MIN_BESIDE ? MIN_SIZE : 0;
+  const roomFor = Math.max(least, shareOf(line, room)) * (strong ? 1.25 : 1);
+  const floor = isFlat ? 18 : 15;
   const numeral = round(Math.max(floor, Math.min(most, strong ? 46 : 38, roomFor)));
   if (frame) return { ...frame, numeral };
-  const isDecimal = line.numbers === "decimal";
   // Decimals are longest at the ends and one interval from there; fractions anywhere.
   const likely =
     isDecimal && !keyOf(scale.interval).includes("/")
       ? [span.from, span.to, span.from.add(scale.interval), span.to.sub(scale.interval)]
       : [span.from, span.to, ...labelledIn(span, scale, 1).slice(0, MAX_MEASURED)];
   const widths = likely.map((value) => labelSize(write(value), numeral).width);
-  const tall = isDecimal ? write(span.to) : { whole: "1", over: "1", under: "2" };
   return {
     numeral,
     widest: Math.max(...widths, numeral * 1.4),

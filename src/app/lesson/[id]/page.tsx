@@ -28,12 +28,14 @@ export default async function LessonPage({ params, searchParams }: Props) {
   const { revision, read } = kept;
   const [sent, cookie] = [await headers(), await cookies()];
   const sittings = await sittingsTold(await database(), id, read.lesson);
-  const open = { id, revision, lesson: read.lesson, sittings };
+  const open = { id, revision, file: JSON.stringify(read.lesson), sittings };
   const prepare = "prepare" in (await searchParams);
   return (
     <BoardScreen open={open} prepare={prepare}>
       <BoardAtRest
-        open={open}
+        id={id}
+        revision={revision}
+        lesson={read.lesson}
         prepare={prepare}
         seen={readSeen(cookie.get(SEEN)?.value, sent.get("user-agent") ?? "")}
         nonce={sent.get("x-nonce") ?? ""}
