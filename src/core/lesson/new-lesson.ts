@@ -1,8 +1,10 @@
 import { NEW_COUNT } from "../count/count-settings";
+import { countOn } from "../count/count-start";
 import { seedOf } from "../puzzle/draw";
 import type { Fill } from "../puzzle/fill-settings";
 import type { Move } from "../scene/move";
 import type { Numbers } from "../scene/numbers";
+import { EMPTY_SCENE } from "../scene/scene";
 import { ALL, sameRule } from "../set/rule";
 import type { ChartSettings } from "../surface/chart";
 import { KINDS } from "../views/kinds";
@@ -11,6 +13,7 @@ import type { Board, LessonWords } from "./board";
 import { FORMAT, MAX, VERSION } from "./bounds";
 import { withView } from "./edit-views";
 import type { Lesson } from "./lesson";
+import { boardNumbers } from "./views-of";
 import { writtenWords } from "./written-words";
 
 const ALL_COVERED = { do: "cover", numbers: ALL } as const satisfies Move;
@@ -19,7 +22,7 @@ export const NEW_FILL: Fill = { by: "keypad", check: "at-once", hints: true, goa
 
 /** A board with one chart, the panel beside it, and a stair without steps. A chart of empty cells opens empty. */
 export function newBoard(id: string, title: string, chart: ChartSettings): Board {
-  return {
+  return counted({
     id,
     title,
     views: [
@@ -33,8 +36,14 @@ export function newBoard(id: string, title: string, chart: ChartSettings): Board
     seed: seedOf(id),
     opening: openingOf(chart),
     stair: [],
-  };
+  });
 }
+
+/** A new board with a count that goes over its numbers. */
+export const counted = (board: Board): Board => ({
+  ...board,
+  count: countOn(boardNumbers(board, EMPTY_SCENE)),
+});
 
 /** The board with another chart to begin from. A chart of empty cells begins empty, any other one full. */
 export function beginFrom(board: Board, chart: ViewOf<"chart">): Board {

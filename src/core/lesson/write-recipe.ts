@@ -1,7 +1,7 @@
 import { NEW_COUNT } from "../count/count-settings";
 import { HUNDRED_CHART } from "../surface/chart";
 import type { Board, Step } from "./board";
-import { newBoard } from "./new-lesson";
+import { counted, newBoard } from "./new-lesson";
 import { type RecipeInputs, written } from "./recipes/any";
 
 /**
@@ -13,7 +13,7 @@ export function writeRecipe(board: Board, inputs: RecipeInputs, newId: () => str
   const { title, views, layout, count, opening, steps } = written(inputs);
   const stair = steps.map(({ asks: _, ...words }): Step => ({ id: newId(), ...words }));
   const { recipe: _, ...rest } = board;
-  return {
+  const made: Board = {
     ...rest,
     title,
     views: [...views],
@@ -24,6 +24,7 @@ export function writeRecipe(board: Board, inputs: RecipeInputs, newId: () => str
     // A board without a stair has nothing to be written again.
     ...(stair.length > 0 ? { recipe: inputs } : {}),
   };
+  return count ? made : counted(made);
 }
 
 /** A new board that a recipe writes. */

@@ -2,7 +2,8 @@
 
 import { Pause, Play } from "lucide-react";
 import { countedFrom, countedIn, isCount, jumpOf, nextOfCount } from "@/core/count/count";
-import { boardHolds } from "@/core/lesson/views-of";
+import { countEnters } from "@/core/count/count-start";
+import { boardHolds, boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { say } from "@/kit/messages";
 import { keepKeyboard } from "@/kit/rail-button";
@@ -28,34 +29,41 @@ export function CountRail({ setting, onSet }: Props) {
   const store = useBoardStore();
   const write = useNumberText();
 
-  const tellIfNone = () => {
+  /** Says why no number comes next, and offers how one does. */
+  const tellIfNone = (goOn: () => void) => {
     const board = boardInHand(store.getState());
     const { trail } = sceneInHand(store.getState());
     const holds = boardHolds(board);
     if (nextOfCount(trail, board.count, holds)) return;
     if (!isCount(trail, board.count)) {
-      return say(
-        "This board does not have the first number of the count. Choose another number under “From”.",
-      );
+      const enters = countEnters(board.count, boardNumbers(board, sceneInHand(store.getState())));
+      if (enters === null) return say("There are no numbers to count on this board.");
+      return say("This board does not have the first number of the count.", {
+        label: `Start at ${write(enters)}`,
+        run: () => {
+          store.getState().setTo({ of: "count", is: { ...board.count, from: enters } });
+          goOn();
+        },
+      });
     }
     const back = board.count.way === "forwards";
     say("The count is at its end on this board.", {
       label: back ? "Count back" : "Count on",
       run: () => {
         store.getState().setTo({ of: "count", is: { ...board.count, way: back ? "back" : "forwards" } });
-        store.getState().startCount();
+        goOn();
       },
     });
   };
   useClock(counting, count.every, () => {
-    if (!store.getState().walkOn()) tellIfNone();
+    if (!store.getState().walkOn()) tellIfNone(store.getState().startCount);
   });
   const toggle = () => {
     const state = store.getState();
     if (counting) state.pauseCount();
     else {
       state.startCount();
-      if (!store.getState().counting) tellIfNone();
+      if (!store.getState().counting) tellIfNone(state.startCount);
     }
   };
 
@@ -92,8 +100,9 @@ export function CountRail({ setting, onSet }: Props) {
         onMouseDown={keepKeyboard}
         onClick={() => {
           if (setting && !store.getState().preparing) onSet();
-          tellIfNone();
-          store.getState().oneOn();
+          const { oneOn } = store.getState();
+          tellIfNone(oneOn);
+          oneOn();
         }}
       >
         <Jump by={jumpOf(count)} />

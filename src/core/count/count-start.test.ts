@@ -1,0 +1,79 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { fold } from "../scene/fold";
+import { EMPTY_SCENE } from "../scene/scene";
+import { type ChartSettings, cellOf, chartNumbers, plainChart } from "../surface/chart";
+import { STARTING_CHARTS, startingChart } from "../surface/starting-charts";
+import { nextOfCount } from "./count";
+import { type Count, NEW_COUNT } from "./count-settings";
+import { countEnters, countOn } from "./count-start";
+
+/** The first numbers said of a count over a chart. */
+function said(chart: ChartSettings, count: Count, most = 3): string[] {
+  const holds = (number: string) => cellOf(chart, number) !== null;
+  const all: string[] = [];
+  let scene = EMPTY_SCENE;
+  while (all.length < most) {
+    const next = nextOfCount(scene.trail, count, holds);
+    if (!next) break;
+    scene = fold(scene, next.moves);
+    all.push(next.number);
+  }
+  return all;
+}
+
+describe("a count that begins outside a board", () => {
+  const at = (chart: ChartSettings, count: Partial<Count>) =>
+    countEnters({ ...NEW_COUNT, ...count }, chartNumbers(chart));
+
+  test("comes to its first number on the board", () => {
+    const around200 = plainChart("181", "1", 10, { by: "last", last: "220" });
+    expect(at(around200, { by: "2" })).toBe("182");
+    expect(at(around200, { by: "7" })).toBe("182");
+    expect(at(around200, { by: "25" })).toBe("200");
+    expect(at(around200, { by: "10", from: "3" })).toBe("183");
+    expect(at(around200, { by: "10", from: "300", way: "back" })).toBe("220");
+    expect(at(around200, { by: "9", from: "301", way: "back" })).toBe("220");
+  });
+
+  test("that never comes there begins at the board's end", () => {
+    expect(at(startingChart("101-200"), { by: "300" })).toBe("101");
+    expect(at(startingChart("101-200"), { by: "300", way: "back" })).toBe("200");
+    expect(at(startingChart("0-1000"), { by: "1/3", from: "1/7" })).toBe("0");
+    expect(countEnters(NEW_COUNT, [])).toBeNull();
+  });
+});
+
+describe("the count of a new board", () => {
+  test("goes over its numbers", () => {
+    const first = STARTING_CHARTS.map(({ id, chart }) => [
+      id,
+      said(chart, countOn(chartNumbers(chart))).join(" "),
+    ]);
+    expect(Object.fromEntries(first)).toEqual({
+      "1-100": "2 4 6",
+      "0-99": "0 2 4",
+      "1-120": "2 4 6",
+      "1-24": "2 4 6",
+      "1-50": "2 4 6",
+      "101-200": "102 104 106",
+      "0-1000": "0 10 20",
+      "-50-49": "0 2 4",
+      tenths: "0.1 0.2 0.3",
+      blank: "2 4 6",
+    });
+  });
+
+  test("can begin and goes on, whatever the chart's first number and its difference", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -999, max: 999 }),
+        fc.constantFrom("1", "2", "5", "10", "0.1", "1/4", "-1", "-3"),
+        (first, difference) => {
+          const chart = plainChart(String(first), difference, 6, { by: "rows", rows: 4 });
+          expect(said(chart, countOn(chartNumbers(chart)))).toHaveLength(3);
+        },
+      ),
+    );
+  });
+});

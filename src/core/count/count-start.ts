@@ -1,0 +1,43 @@
+import { type Exact, exact, isMultiple, keyOf, type NumberKey } from "../number/exact";
+import { beginCount } from "./count";
+import { type Count, NEW_COUNT } from "./count-settings";
+
+const inOrder = (numbers: readonly NumberKey[]): Exact[] =>
+  numbers.map((number) => exact(number)).sort((a, b) => a.compare(b));
+
+/**
+ * The first number of a board that a count comes to which begins outside it: on 181 to 220, a count in sevens from 0 comes to 182.
+ * Where it comes to none, the board's first number, for a count back its last one.
+ * @param numbers the numbers of the board
+ * @returns null for a board without numbers
+ */
+export function countEnters(
+  { by, from, way }: Pick<Count, "by" | "from" | "way">,
+  numbers: readonly NumberKey[],
+): NumberKey | null {
+  const all = inOrder(numbers);
+  if (way === "back") all.reverse();
+  const [start, size] = [exact(from), exact(by)];
+  const isAhead = (number: Exact) =>
+    way === "back" ? number.compare(start) <= 0 : number.compare(start) >= 0;
+  const first = all.find((number) => isAhead(number) && isMultiple(number.sub(start), size)) ?? all[0];
+  return first ? keyOf(first) : null;
+}
+
+/**
+ * The count that a new board begins with: in twos from 0 where its numbers go up in ones, else in what they go up in. Where the board
+ * has no such beginning, from its first number; in twos so that the board's first even number is counted first, as 2 is from 0.
+ * @param numbers the numbers of the board, in its order
+ */
+export function countOn(numbers: readonly NumberKey[]): Count {
+  const [first, second] = numbers;
+  if (first === undefined || second === undefined) return NEW_COUNT;
+  const gap = exact(second).sub(exact(first)).abs();
+  if (gap.equals(0)) return NEW_COUNT;
+  const inOnes = gap.equals(1);
+  const count = inOnes ? NEW_COUNT : { ...NEW_COUNT, by: keyOf(gap) };
+  const held = new Set(numbers);
+  if (beginCount(count, (number) => held.has(number))) return count;
+  const enters = inOnes ? countEnters(count, numbers) : null;
+  return { ...count, from: enters ? keyOf(exact(enters).sub(exact(count.by))) : keyOf(inOrder(numbers)[0]!) };
+}
