@@ -30,7 +30,7 @@ export function CountRail({ setting, onSet }: Props) {
   const write = useNumberText();
 
   /** Says why no number comes next, and offers how one does. */
-  const tellIfNone = (goOn: () => void) => {
+  const tellIfNone = (walks: boolean) => {
     const board = boardInHand(store.getState());
     const { trail } = sceneInHand(store.getState());
     const holds = boardHolds(board);
@@ -40,30 +40,24 @@ export function CountRail({ setting, onSet }: Props) {
       if (enters === null) return say("There are no numbers to count on this board.");
       return say("This board does not have the first number of the count.", {
         label: `Start at ${write(enters)}`,
-        run: () => {
-          store.getState().setTo({ of: "count", is: { ...board.count, from: enters } });
-          goOn();
-        },
+        run: () => store.getState().countOn({ ...board.count, from: enters }, walks),
       });
     }
     const back = board.count.way === "forwards";
     say("The count is at its end on this board.", {
       label: back ? "Count back" : "Count on",
-      run: () => {
-        store.getState().setTo({ of: "count", is: { ...board.count, way: back ? "back" : "forwards" } });
-        goOn();
-      },
+      run: () => store.getState().countOn({ ...board.count, way: back ? "back" : "forwards" }, walks),
     });
   };
   useClock(counting, count.every, () => {
-    if (!store.getState().walkOn()) tellIfNone(store.getState().startCount);
+    if (!store.getState().walkOn()) tellIfNone(true);
   });
   const toggle = () => {
     const state = store.getState();
     if (counting) state.pauseCount();
     else {
       state.startCount();
-      if (!store.getState().counting) tellIfNone(state.startCount);
+      if (!store.getState().counting) tellIfNone(true);
     }
   };
 
@@ -100,9 +94,8 @@ export function CountRail({ setting, onSet }: Props) {
         onMouseDown={keepKeyboard}
         onClick={() => {
           if (setting && !store.getState().preparing) onSet();
-          const { oneOn } = store.getState();
-          tellIfNone(oneOn);
-          oneOn();
+          tellIfNone(false);
+          store.getState().oneOn();
         }}
       >
         <Jump by={jumpOf(count)} />

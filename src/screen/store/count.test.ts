@@ -31,6 +31,19 @@ describe("the count", () => {
     expect(scene().trail?.end).toBe("6");
   });
 
+  test("turned round at its end goes on, and both are taken back in one", () => {
+    const { store, scene } = openStore();
+    store.getState().startCount();
+    while (store.getState().walkOn());
+    const { count } = boardNow(store.getState());
+    store.getState().countOn({ ...count, way: "back" }, true);
+    expect(store.getState().counting).toBe(true);
+    store.getState().walkOn();
+    expect(scene().trail?.end).toBe("84");
+    store.getState().takeBack();
+    expect([scene().trail?.end, boardNow(store.getState()).count.way]).toEqual(["96", "forwards"]);
+  });
+
   test("goes on while a hand marks, and each is taken back by itself", () => {
     const { store, scene, touch, live } = openStore();
     store.getState().startCount();

@@ -1,4 +1,5 @@
 import { beginCount, type Next, nextOfCount } from "@/core/count/count";
+import type { Count } from "@/core/count/count-settings";
 import { boardHolds, chartOf } from "@/core/lesson/views-of";
 import type { Beat, Move } from "@/core/scene/move";
 import { numberOf } from "@/core/surface/cell-key";
@@ -15,6 +16,8 @@ export type CountPart = {
   /** The next number of a count that walks; false where there is none. */
   walkOn: () => boolean;
   oneOn: () => void;
+  /** Goes on with another count, walking by itself or one number: in class both are taken back together. */
+  countOn: (count: Count, walks: boolean) => void;
   oneBack: () => void;
 };
 
@@ -25,14 +28,15 @@ export const countPart: Part<CountPart> = ({ getState: get, setState: set }) => 
   const counted = (on: Next): Beat =>
     board().count.marks ? [...on.moves, { do: "mark", ink: get().ink, numbers: [on.number] }] : on.moves;
   const next = () => nextOfCount(scene().trail, board().count, boardHolds(board()));
+  const first = () => next() ?? beginCount(board().count, boardHolds(board()));
   return {
     counting: false,
     startCount: () => {
-      const first = next() ?? beginCount(board().count, boardHolds(board()));
-      if (!first) return;
+      const begun = first();
+      if (!begun) return;
       // What one walk does is taken back at once.
       get().ends("walk");
-      get().grow("walk", counted(first));
+      get().grow("walk", counted(begun));
       set({ counting: true });
     },
     pauseCount: () => set({ counting: false }),
@@ -49,6 +53,15 @@ export const countPart: Part<CountPart> = ({ getState: get, setState: set }) => 
     oneOn: () => {
       const on = next();
       if (on) get().add(counted(on));
+    },
+    countOn: (count, walks) => {
+      const setting = { of: "count", is: count } as const;
+      get().ends("walk");
+      if (get().preparing) get().setTo(setting);
+      else get().grow("walk", [{ do: "set", setting }]);
+      const begun = first();
+      if (begun) get().grow("walk", counted(begun));
+      set({ counting: walks && begun !== null });
     },
     oneBack: () => {
       const { trail } = scene();
