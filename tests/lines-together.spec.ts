@@ -132,7 +132,7 @@ test("an open line has nothing on it but what is put there", async ({ page, requ
   await openLine(page, request);
   await page.getByRole("button", { name: "Empty line", exact: true }).click();
   await expect(page.getByRole("gridcell", { name: /^\d+$/ })).toHaveCount(1);
-  await addView(page, "Stops");
+  await addView(page, "Numbers on the way");
   await button(page, "Teach").click();
   await page.keyboard.press("j");
   await turnTo(page, "To a number");

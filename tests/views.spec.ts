@@ -77,10 +77,10 @@ test("four views stand in a square, or as a large one and three small ones; ther
   request,
 }) => {
   await prepare(page, request);
-  for (const name of ["Number line", "Number strip", "Stops"]) await addView(page, name);
+  for (const name of ["Number line", "Number strip", "Numbers on the way"]) await addView(page, name);
   await expect(page.getByRole("combobox", { name: "View 4" })).toBeVisible();
   await expect(page.getByRole("combobox", { name: "Add a view" })).toHaveCount(0);
-  const names = ["Chart", "Number line", "Number strip", "Stops"];
+  const names = ["Chart", "Number line", "Number strip", "Numbers on the way"];
   const boxes = async () => Promise.all(names.map(async (name) => (await region(page, name).boundingBox())!));
   const apart = async () => {
     const all = await boxes();

@@ -5,7 +5,7 @@ import { piecesOf } from "@/core/number/place-value";
 import { hasForm, layOutBlocks, type Scaled, sizeOf } from "./blocks-layout";
 
 const room = fc.record({
-  width: fc.integer({ min: 500, max: 1800 }),
+  width: fc.integer({ min: 140, max: 1800 }),
   height: fc.integer({ min: 140, max: 900 }),
 });
 
@@ -27,6 +27,8 @@ test.each(["blocks", "bundles"] as const)(
           expect(x + width).toBeLessThanOrEqual(column.left + column.width + 0.01);
           expect(y + height).toBeLessThanOrEqual(size.height + 0.01);
         }
+        const { left, width } = columns.at(-1)!;
+        expect(left + width).toBeLessThanOrEqual(size.width + 0.01);
         for (const [i, a] of boxes.entries()) {
           for (const b of boxes.slice(i + 1)) {
             const apart =

@@ -25,6 +25,8 @@ type Form = {
   readonly betweenOnes: Size;
   /** As many ones as stand below each other: that ten of them are one is seen. */
   readonly onesDown: number;
+  /** As many tens as stand below each other: five and five are seen at a glance. */
+  readonly tensDown: number;
   /** They stand in rows of five: how many there are is seen at a glance. */
   readonly inRows: boolean;
 };
@@ -41,6 +43,7 @@ const FORMS: Readonly<Record<Scaled, Form>> = {
     gap: 0.45,
     betweenOnes: { width: 0.45, height: 0.1 },
     onesDown: 10,
+    tensDown: 2,
     inRows: false,
   },
   // A stick, ten of them held by a band, ten bundles in a crate.
@@ -53,12 +56,17 @@ const FORMS: Readonly<Record<Scaled, Form>> = {
     gap: 0.9,
     betweenOnes: { width: 0.5, height: 0.9 },
     onesDown: 1,
+    tensDown: 10,
     inRows: true,
   },
 };
 const MAX_UNIT = 64;
-/** No column is narrower than this, in pixels, or than this part of the room: its digit stands on a card as large as the others. */
-const MIN_COLUMN = { width: 84, share: 0.1 };
+const MIN_UNIT = 0.2;
+/**
+ * No column is narrower than this, in pixels, or than this part of the room: its digit stands on a card as large as the others. In a
+ * narrow room a column may still be smaller than its equal share.
+ */
+const MIN_COLUMN = { width: 84, share: 0.1, ofEqual: 0.8 };
 const EDGE = 14;
 
 /** The width and height of a block or bundle, in pixels. */
@@ -73,12 +81,12 @@ export const hasForm = (as: Scaled, pieces: readonly Pieces[]): boolean =>
 
 /** How many pieces of a place stand below each other, and in how many rows beside, where a one has some size. */
 function arrange(as: Scaled, { place, count }: Pieces, unit: number, height: number) {
-  const { sides, gap, betweenOnes, onesDown, inRows } = FORMS[as];
+  const { sides, gap, betweenOnes, onesDown, tensDown, inRows } = FORMS[as];
   const side = sides[place]!;
   const apart = place === 0 ? betweenOnes : { width: gap, height: gap };
   const step = { x: (side.width + apart.width) * unit, y: (side.height + apart.height) * unit };
   const fits = Math.max(1, Math.floor((height + apart.height * unit) / step.y));
-  const down = place === 0 ? Math.min(onesDown, fits) : fits;
+  const down = Math.min(fits, place === 0 ? onesDown : place === 1 ? tensDown : fits);
   const across = inRows
     ? Math.max(Math.min(5, count), Math.ceil(count / fits))
     : Math.max(1, Math.ceil(count / down));
@@ -113,15 +121,20 @@ export function layOutBlocks(
   room: Size,
   as: Scaled = "blocks",
 ): { columns: Column[]; blocks: Block[] } {
-  const narrowest = Math.max(MIN_COLUMN.width, room.width * MIN_COLUMN.share);
+  const equal = room.width / pieces.length;
+  const narrowest = Math.max(
+    Math.min(MIN_COLUMN.width, equal * MIN_COLUMN.ofEqual),
+    room.width * MIN_COLUMN.share,
+  );
+  const edge = Math.min(EDGE, equal * 0.1);
   const widths = (unit: number) =>
     pieces.map((some) => {
       const { width, high } = arrange(as, roomFor(all(some)), unit, room.height);
-      return high ? Math.max(narrowest, width + 2 * EDGE) : Number.POSITIVE_INFINITY;
+      return high ? Math.max(narrowest, width + 2 * edge) : Number.POSITIVE_INFINITY;
     });
   const sum = (numbers: readonly number[]) => numbers.reduce((a, b) => a + b, 0);
   let unit = MAX_UNIT;
-  while (unit > 1 && sum(widths(unit)) > room.width) unit -= 0.5;
+  while (unit > MIN_UNIT && sum(widths(unit)) > room.width) unit -= unit > 1 ? 0.5 : 0.05;
   const needed = widths(unit).map((width) => (Number.isFinite(width) ? width : narrowest));
   // What is left over is shared.
   const spare = Math.max(0, room.width - sum(needed)) / pieces.length;

@@ -9,6 +9,6 @@ export const way = reader<WaySettings>({
   kind: "way",
   schema: WaySettings,
   starts: { kind: "way" },
-  name: "Stops",
+  name: "Numbers on the way",
   needs: "a trail",
 });
