@@ -95,7 +95,8 @@ export function Shared({ layout, fits = false, children }: SharedProps) {
   const share = drawn ?? layout.share;
   const beside = layout.run !== "above";
   const keep = (next: number) => store.getState().setTo({ of: "layout", is: { ...layout, share: next } });
-  const style = { "--first": `${share}fr`, "--second": `${1 - share}fr` } as CSSProperties;
+  // Parts of less than 1 would not fill the room beside a part at its least width.
+  const style = { "--first": `${100 * share}fr`, "--second": `${100 * (1 - share)}fr` } as CSSProperties;
   return (
     <div
       ref={frame}
@@ -104,7 +105,8 @@ export function Shared({ layout, fits = false, children }: SharedProps) {
         "grid size-full min-h-0 min-w-0",
         BELOW,
         beside
-          ? "grid-cols-[minmax(0,var(--first))_1rem_minmax(0,var(--second))] grid-rows-[minmax(0,1fr)] portrait:grid-cols-1"
+          ? // As `layOutBoard` has it: no view is narrower than can be read.
+            "grid-cols-[minmax(min(15rem,44%),var(--first))_1rem_minmax(min(15rem,44%),var(--second))] grid-rows-[minmax(0,1fr)] portrait:grid-cols-1"
           : "grid-rows-[minmax(0,var(--first))_1rem_minmax(0,var(--second))]",
         beside &&
           (fits

@@ -1,11 +1,14 @@
 import type { Layout } from "@/core/views/layout";
-import type { Size } from "../drawing";
+import { clamp, type Size } from "../drawing";
 
 /** Where a drawing of the board says which view a card is of. */
 export const CARD_OF = "data-card-of";
 
 /** The room between two views, in pixels. */
 export const GAP = 16;
+
+/** Beside another one a view is no narrower than so many times the room between them, or than this part of the whole room. */
+const NARROWEST = { gaps: 15, share: 0.44 };
 
 export type Box = { readonly left: number; readonly top: number } & Size;
 
@@ -26,7 +29,8 @@ export function layOutBoard(layout: Layout, count: number, room: Size, gap: numb
   }
   const across = layout.run !== "above" && !upright;
   const length = (across ? room.width : room.height) - gap;
-  const first = Math.round(length * layout.share * 100) / 100;
+  const least = across ? Math.min(NARROWEST.gaps * gap, NARROWEST.share * room.width) : 0;
+  const first = clamp(least, Math.round(length * layout.share * 100) / 100, length - least);
   const [main, rest]: [Box, Box] = across
     ? [
         { ...whole, width: first },

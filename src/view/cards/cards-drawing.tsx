@@ -25,6 +25,8 @@ const GAP = 10;
 const [EDGES, HEAD, BELOW] = [28, 52, 6];
 /** The least side of a card. */
 const SMALLEST = 16;
+/** A family beside others is no narrower. */
+const NARROW = 120;
 /** How much more room cards in no family may have than a family, if all of them are there. */
 const MORE_ROOM = [1, 1.6, 2.2, 2.8, 3.4] as const;
 
@@ -50,24 +52,28 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
   const text = clamp(grown(theme, 17), size.height * 0.036, grown(theme, 24));
   const answer = clamp(26, text * 1.5, grown(theme, 52));
   const all = columns.map((at) => (at === null ? others : inFamily(at)));
+  // In a narrow room the families lie below each other.
+  const stacked = size.width < size.height && size.width / columns.length < grown(theme, NARROW);
+  const along = stacked ? size.height : size.width;
   // The many that lie in no family have the more room, as far as all cards become larger by it.
   const ways = MORE_ROOM.map((more) => {
     const shares = columns.map((at) => (at === null ? 1 + more * (others.length / view.cards.length) : 1));
-    const share = (size.width - GAP * (columns.length - 1)) / shares.reduce((sum, each) => sum + each, 0);
-    const sides = all.map(({ length }, i) =>
-      cardSide(
+    const share = (along - GAP * (columns.length - 1)) / shares.reduce((sum, each) => sum + each, 0);
+    const sides = all.map(({ length }, i) => {
+      const [wide, high] = stacked ? [size.width, share * shares[i]!] : [share * shares[i]!, size.height];
+      return cardSide(
         Math.max(1, length),
-        share * shares[i]! - EDGES * edges,
-        size.height - (EDGES + HEAD) * edges,
+        wide - EDGES * edges,
+        high - (EDGES + HEAD) * edges,
         answer + BELOW * edges,
-      ),
-    );
+      );
+    });
     return { shares, share, side: Math.min(...sides, size.height * 0.5) };
   });
   const { shares, share, ...largest } = ways.reduce((best, way) => (way.side > best.side ? way : best));
   const side = Math.max(SMALLEST, Math.floor(largest.side));
   return (
-    <div className="flex size-full" style={{ gap: GAP }}>
+    <div className={`flex size-full ${stacked ? "flex-col" : ""}`} style={{ gap: GAP }}>
       {columns.map((at, i) => {
         const pile = (
           <section
@@ -79,7 +85,7 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
                 name={names[at] ? `Name of family ${at + 1}: ${names[at]}` : `Name family ${at + 1}`}
                 onTouch={onName && (() => onName(at))}
                 className="flex min-h-11 w-full items-center justify-start text-left leading-tight font-bold wrap-anywhere"
-                style={{ fontSize: Math.min(text, Math.max(11, share / 9)) }}
+                style={{ fontSize: Math.min(text, Math.max(11, (stacked ? size.width : share) / 9)) }}
               >
                 {names[at] || <span className="text-quiet">What do they share?</span>}
               </Touchable>
@@ -114,7 +120,11 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
           </section>
         );
         return (
-          <div key={at ?? "others"} className="min-w-0" style={{ width: share * shares[i]! }}>
+          <div
+            key={at ?? "others"}
+            className="min-h-0 min-w-0"
+            style={{ [stacked ? "height" : "width"]: share * shares[i]! }}
+          >
             {family ? family(at, pile) : pile}
           </div>
         );

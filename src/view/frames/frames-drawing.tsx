@@ -70,8 +70,14 @@ const asksPart = ({ view, scene }: Pick<Props, "view" | "scene">) =>
 /** The frames, and the sum under them. */
 function Sum(props: FrameProps) {
   const { view, framed, room, theme } = props;
-  const lines = view.writing === "none" ? 0 : linesOf(framed, view, asksPart(props)).length;
-  const line = lines === 0 ? 0 : clamp(34, room.height * 0.13, grown(theme, theme.strong ? 84 : 66));
+  const written = view.writing === "none" ? [] : linesOf(framed, view, asksPart(props));
+  const lines = written.length;
+  const isHidden = (part: FramePart) => isCoveredPart(props.scene, view.id, part);
+  const longest = Math.max(1, ...written.map((terms) => lengthOf(terms, isHidden)));
+  const line = Math.min(
+    clamp(34, room.height * 0.13, grown(theme, theme.strong ? 84 : 66)),
+    room.width / (longest * OF_LINE),
+  );
   const area = { width: room.width, height: Math.max(60, room.height - lines * line - (lines > 0 ? 12 : 0)) };
   return (
     <div className="flex flex-col" style={room}>
@@ -80,6 +86,15 @@ function Sum(props: FrameProps) {
     </div>
   );
 }
+
+/** How much of the height of a line its letters are. */
+const OF_LINE = 0.72;
+/** How wide a line is, in the size of its letters; a term that is covered is wider than its number. */
+const lengthOf = (terms: readonly Term[], isHidden: (part: FramePart) => boolean): number =>
+  terms.reduce((sum, { text, of }) => sum + (of && isHidden(of) ? HIDDEN : text.length * 0.62), 0) +
+  GAP * (terms.length - 1);
+/** How wide a covered term is, and how far terms stand apart, in the size of their letters. */
+const [HIDDEN, GAP] = [1.7, 0.28];
 
 type Term = { text: string; of?: "first" | "second" | "whole" };
 const sign = (text: string): Term => ({ text });
@@ -113,7 +128,7 @@ function Writing({ view, scene, framed, line, onPart }: FrameProps & { line: num
   const lines = linesOf(framed, view, asksPart({ view, scene }));
   const hidden = (part: FramePart) => isCoveredPart(scene, view.id, part);
   const covered = isCoveredPart(scene, view.id, "writing", view.writing === "covered");
-  const size = line * 0.72;
+  const size = line * OF_LINE;
   const wrote = scene.wrote[view.id] ?? null;
   const asks = (["first", "second", "whole"] as const).find(hidden);
   const right = asks && (asks === "whole" ? framed.first + framed.second : framed[asks]);
@@ -137,8 +152,8 @@ function Writing({ view, scene, framed, line, onPart }: FrameProps & { line: num
           // biome-ignore lint/suspicious/noArrayIndexKey: a line is where it is written.
           key={i}
           data-line={i}
-          className="flex items-center justify-center gap-[0.28em]"
-          style={{ height: line }}
+          className="flex items-center justify-center"
+          style={{ height: line, gap: `${GAP}em` }}
         >
           {terms.map(({ text, of }, at) => {
             const isHidden = of !== undefined && hidden(of);
@@ -152,7 +167,7 @@ function Writing({ view, scene, framed, line, onPart }: FrameProps & { line: num
                 className={`flex items-center justify-center rounded-button ${isHidden ? "bg-cover text-on-cover" : ""} ${of === "whole" ? "font-bold" : ""}`}
                 style={{
                   height: line * 0.9,
-                  minWidth: isHidden ? size * 1.7 : undefined,
+                  minWidth: isHidden ? size * HIDDEN : undefined,
                   color:
                     isHidden || of === undefined
                       ? undefined

@@ -171,7 +171,7 @@ function Sentence({
   board,
   scene,
   grouped,
-  room: { line, rows, landings },
+  room: { line, rows, landings, split },
   onPart,
 }: Props & { grouped: Standing; room: SentenceRoom }) {
   const { groups, laid } = grouped;
@@ -200,7 +200,7 @@ function Sentence({
       style={{ height: line * rows, fontSize: size }}
     >
       {whole > 0 && told && (
-        <span data-part="so-far" className={`font-bold ${rows === 3 ? "w-full text-center" : ""}`}>
+        <span data-part="so-far" className={`font-bold ${rows > 2 ? "w-full text-center" : ""}`}>
           {whole} × {each} = {whole * each}
         </span>
       )}
@@ -218,7 +218,10 @@ function Sentence({
           {showNumber(wrote)}
         </span>
       )}
-      <span className={`flex items-center gap-[0.3em] ${rows > 1 ? "w-full justify-center" : ""}`}>
+      <span
+        className={`flex items-center gap-x-[0.3em] ${rows > 1 ? "w-full justify-center" : ""} ${split ? "flex-wrap" : ""}`}
+        style={{ rowGap: line * 0.18 }}
+      >
         {grouped.as === "columns" ? (
           <>
             {sizeButton}
@@ -233,6 +236,7 @@ function Sentence({
             {sizeButton}
           </>
         )}
+        {split && <span className="basis-full" />}
         <span>=</span>
         <Touchable
           name={all || !told ? "How many in all, covered" : `${groups * each} in all`}

@@ -10,10 +10,24 @@ export type SentenceRoom = {
   readonly line: number;
   readonly rows: number;
   readonly landings: readonly number[];
+  /** How many there are in all has a row of its own. */
+  readonly split: boolean;
 };
 
-/** What of a sentence stands in one row: what lies so far and its landings, and all of it. */
-const IN_ROWS = [["all so far landings"], ["so far landings", "all"], ["so far", "landings", "all"]] as const;
+type Part = "so far" | "landings" | "groups" | "in all";
+type Rows = readonly (readonly Part[])[];
+/** What of a sentence stands in one row. */
+const IN_ROWS: readonly Rows[] = [
+  [["so far", "landings", "groups", "in all"]],
+  [
+    ["so far", "landings"],
+    ["groups", "in all"],
+  ],
+  [["so far"], ["landings"], ["groups", "in all"]],
+  [["so far"], ["landings"], ["groups"], ["in all"]],
+];
+/** The same before a whole group lies. */
+const AT_FIRST: readonly Rows[] = [[["groups", "in all"]], [["groups"], ["in all"]]];
 /** Most landings that are told, and the fewest where there is no room for them. */
 const [MOST, FEWEST] = [8, 3];
 
@@ -26,29 +40,31 @@ export function roomOfSentence(
 ): SentenceRoom {
   const { each, holder, holders, things } = view;
   const whole = Math.floor(laid / each);
-  const soFar = `${whole} × ${each} = ${whole * each}  `;
-  const all = `${groups} ${wordFor(groups, holder, holders)} × ${each} = ${groups * each} ${things}    `;
+  const letters: Record<Exclude<Part, "landings">, string> = {
+    "so far": `${whole} × ${each} = ${whole * each}  `,
+    groups: `${groups} ${wordFor(groups, holder, holders)} × ${each}  `,
+    "in all": ` = ${groups * each} ${things}  `,
+  };
   const largest = Math.max(18, Math.min(height * 0.11, grown(theme, theme.strong ? 47 : 36)));
   const wanted = Math.min(largest, grown(theme, 23));
-  const inRows = (rows: readonly string[], landings: readonly number[]): SentenceRoom & { size: number } => {
-    const letters = rows.map(
-      (row) =>
-        (row.includes("all") ? all.length : 0) +
-        (row.includes("so far") ? soFar.length : 0) +
-        (row.includes("landings") ? landings.join(", ").length + (landings.length < whole ? 3 : 0) : 0) +
-        (row === IN_ROWS[0][0] && whole > 0 ? 4 : 0),
+  const inRows = (rows: Rows, landings: readonly number[]): SentenceRoom & { size: number } => {
+    const lengthOf = (part: Part) =>
+      part === "landings"
+        ? landings.join(", ").length + (landings.length < whole ? 3 : 0)
+        : letters[part].length;
+    const lengths = rows.map(
+      (row) => row.reduce((sum, part) => sum + lengthOf(part), 0) + (row.length === 4 ? 4 : 0),
     );
     const size = Math.min(
       largest,
-      width / (Math.max(...letters) * LETTER),
+      width / (Math.max(...lengths) * LETTER),
       (height * 0.4) / (rows.length * ROW),
     );
-    return { size, line: size * ROW, rows: rows.length, landings };
+    return { size, line: size * ROW, rows: rows.length, landings, split: rows.at(-1)!.length === 1 };
   };
-  if (whole === 0) return inRows(["all"], []);
-  const tried = IN_ROWS.map((rows) => inRows(rows, landingsOf(whole, each, MOST)));
-  for (let most = MOST - 1; most >= FEWEST; most -= 1)
-    tried.push(inRows(IN_ROWS[2], landingsOf(whole, each, most)));
+  const tried = (whole === 0 ? AT_FIRST : IN_ROWS).map((rows) => inRows(rows, landingsOf(whole, each, MOST)));
+  for (let most = MOST - 1; whole > 0 && most >= FEWEST; most -= 1)
+    for (const rows of IN_ROWS.slice(2)) tried.push(inRows(rows, landingsOf(whole, each, most)));
   return (
     tried.find(({ size }) => size >= wanted) ??
     tried.reduce((best, one) => (one.size > best.size * 1.05 ? one : best))

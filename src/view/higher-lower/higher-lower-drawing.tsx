@@ -7,6 +7,8 @@ type Props = DrawingProps<"higher-lower">;
 
 /** How many letters the chances take. */
 const CHANCES = 62;
+/** How wide the two cards are at the least with the room beside them, in pixels; and what was said, in the size of its letters. */
+const [WIDE_CARDS, SAID] = [152, 6.2];
 
 /** A number, the next one covered beside it, what was said of it, and how many were right in a row. */
 export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
@@ -19,10 +21,16 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
     size.height * 0.15,
   );
   const chanceLines = view.chances === "after" ? Math.ceil((CHANCES * small * 0.5) / size.width) : 0;
-  const words = beside ? 16 : small * (4.4 + 1.6 * chanceLines) + 32;
+  // In a narrow room what was said stands below the two numbers.
+  const narrow = !beside && size.width < WIDE_CARDS + SAID * 1.15 * small;
+  const words = beside ? 16 : small * (4.4 + 1.6 * chanceLines + (narrow ? 1.8 : 0)) + 32;
   const side = clamp(
     56,
-    Math.min(size.height * (beside ? 1 : 0.56), size.height - words, size.width * (beside ? 0.24 : 0.32)),
+    Math.min(
+      size.height * (beside ? 1 : 0.56),
+      size.height - words,
+      size.width * (beside ? 0.24 : narrow ? 0.46 : 0.32),
+    ),
     grown(theme, theme.strong ? 360 : 300),
   );
   const numeral = Math.min(side * 0.5, side / (digits * 0.62));
@@ -30,7 +38,10 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
   const chances = at === null ? null : chancesAt(view, Number(at));
   const card = "flex items-center justify-center rounded-card font-numeral leading-none font-bold";
   const cards = (
-    <div className="flex items-center" style={{ gap: side * 0.14 }}>
+    <div
+      className={`flex items-center ${narrow ? "flex-wrap justify-center" : ""}`}
+      style={{ gap: narrow ? size.width * 0.06 : side * 0.14 }}
+    >
       <span
         role="img"
         aria-label={at === null ? "No number yet" : showNumber(at)}
@@ -42,8 +53,8 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
       </span>
       <span
         data-part="said"
-        className="flex w-[6.2em] items-center justify-center text-center leading-tight font-bold"
-        style={{ fontSize: small * 1.15 }}
+        className={`flex items-center ${narrow ? "order-last w-full min-h-[1.3em]" : ""} justify-center text-center leading-tight font-bold`}
+        style={{ fontSize: small * 1.15, width: narrow ? undefined : `${SAID}em` }}
       >
         {said === null ? "" : said === "higher" ? "Higher" : "Lower"}
       </span>

@@ -7,7 +7,7 @@ import { isCoveredPart } from "@/core/scene/covered-part";
 import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import { AS_GIVEN } from "@/core/scene/slices/ordering";
 import type { ViewOf } from "@/core/views/view";
-import { clamp, type DrawingProps, grown, type Size } from "../drawing";
+import { clamp, type DrawingProps, grown, type Size, type Theme } from "../drawing";
 import { placeStyle } from "../place-value/place-style";
 import { StopPieces } from "../stops/stop-pieces";
 import { Touchable } from "../touchable";
@@ -36,7 +36,6 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
   const row = rowOf(view, scene);
   const between = view.signs === "shown" ? SIGN : GAP;
   const count = row.length;
-  const wide = Math.min(grown(theme, 340), (size.width - between * (count - 1)) / count);
   const values = view.numbers.map((text) => exact(text));
   const digits = digitsOf(values);
   const places = digits?.places ?? [];
@@ -48,38 +47,40 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
   // The class is asked first what a place tells.
   const asked = isCoveredPart(scene, view.id, "deciding", true);
   const told = clamp(40, size.height * 0.13, grown(theme, 64));
-  const high = Math.min(size.height - told - 8, grown(theme, hasPieces ? 520 : 240));
-  const numeral = Math.min(
-    (wide - 20) / Math.max(1.2, 0.72 * Math.max(...view.numbers.map((text) => showNumber(text).length))),
-    hasPieces ? high * 0.3 : high * 0.6,
-    grown(theme, theme.strong ? 120 : 96),
-  );
+  const longest = Math.max(1.2, 0.72 * Math.max(...view.numbers.map((text) => showNumber(text).length)));
+  const all = { width: size.width, height: size.height - told - 8 };
+  const most = grown(theme, theme.strong ? 120 : 96);
+  const beside = besideEachOther(count, between, all, longest, hasPieces, theme);
+  const below = belowEachOther(count, all, longest, hasPieces);
+  // A sign between two numbers is read across.
+  const stacked =
+    view.signs !== "shown" && Math.min(most, below.numeral) > 1.25 * Math.min(most, beside.numeral);
+  const { wide, high, pieces, ...sized } = stacked ? below : beside;
+  const numeral = Math.min(sized.numeral, most);
   return (
     <div className="flex size-full flex-col items-center justify-center gap-2">
-      <div className="flex items-stretch justify-center" style={{ height: high }}>
+      <div
+        className={`flex items-stretch justify-center ${stacked ? "flex-col" : ""}`}
+        style={stacked ? {} : { height: high }}
+      >
         {row.map((index, at) => {
           const number = keyOfText(view.numbers[index]!);
           const hidden = isCoveredAt(scene, number);
           const drawn = (
             <span
               data-ordered={index}
-              className={`flex flex-col items-center justify-evenly rounded-card border-2 ${hidden ? "border-ink bg-cover" : "border-rule bg-mist"}`}
+              className={`flex ${stacked ? "" : "flex-col"} items-center justify-evenly rounded-card border-2 ${hidden ? "border-ink bg-cover" : "border-rule bg-mist"}`}
               style={{ width: wide, height: high }}
             >
               {!hidden && <Digits number={number} lit={lit} size={numeral} />}
-              {!hidden && hasPieces && (
-                <Pieces
-                  number={number}
-                  size={{ width: wide - 24, height: Math.max(30, high - numeral * 1.3 - 30) }}
-                  covered={covered}
-                />
-              )}
+              {!hidden && hasPieces && <Pieces number={number} size={pieces(numeral)} covered={covered} />}
             </span>
           );
           return (
-            <span key={index} className="flex items-stretch">
+            <span key={index} className={`flex items-stretch ${stacked ? "flex-col" : ""}`}>
               {card ? card(index, drawn) : drawn}
-              {at < count - 1 && (
+              {at < count - 1 && stacked && <span style={{ height: GAP }} />}
+              {at < count - 1 && !stacked && (
                 <Between
                   width={between}
                   shown={view.signs === "shown"}
@@ -112,6 +113,39 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
       </div>
     </div>
   );
+}
+
+/** The size of a card and of its numeral, and of the room for its pieces beside such a numeral. */
+type Cards = { wide: number; high: number; numeral: number; pieces: (numeral: number) => Size };
+
+function besideEachOther(
+  count: number,
+  between: number,
+  { width, height }: Size,
+  longest: number,
+  hasPieces: boolean,
+  theme: Theme,
+): Cards {
+  const wide = Math.min(grown(theme, 340), (width - between * (count - 1)) / count);
+  const high = Math.min(height, grown(theme, hasPieces ? 520 : 240));
+  return {
+    wide,
+    high,
+    numeral: Math.min((wide - 20) / longest, high * (hasPieces ? 0.3 : 0.6)),
+    pieces: (numeral) => ({ width: wide - 24, height: Math.max(30, high - numeral * 1.3 - 30) }),
+  };
+}
+
+/** In a narrow room the cards lie below each other, each with its pieces beside its number. */
+function belowEachOther(count: number, { width, height }: Size, longest: number, hasPieces: boolean): Cards {
+  const high = (height - GAP * (count - 1)) / count;
+  const forNumber = width * (hasPieces ? 0.55 : 1);
+  return {
+    wide: width,
+    high,
+    numeral: Math.min((forNumber - 20) / longest, high * 0.6),
+    pieces: (numeral) => ({ width: Math.max(30, width - numeral * longest - 36), height: high - 16 }),
+  };
 }
 
 /** A number digit by digit; the one at the place that is lit stands on its card. */

@@ -84,7 +84,10 @@ function Chip({ of, way, column, height, size, lit = false, onTouch }: ChipProps
     { text: one, color: placeStyle(of + 1).text },
   ];
   const [left, right] = way === "made" ? [tens, ones] : [ones, tens];
-  const fits = Math.min(size, (column.width - 14) / ((ten.length + one.length + 3) * 0.56));
+  const fits = (letters: number) => Math.min(size, (column.width - 14) / (letters * 0.56));
+  const inOne = fits(ten.length + one.length + 3);
+  const inTwo = Math.min(fits(right.text.length + 2), fits(left.text.length), (height - 14) / 2.4);
+  const stacked = inTwo > 1.2 * inOne;
   const name = way === "made" ? `Exchange ${ten} for ${one}` : `Break ${one} up into ${ten}`;
   const look = onTouch
     ? `rounded-button border-2 ${lit ? "border-stair bg-lit" : "border-rule bg-board"}`
@@ -98,12 +101,19 @@ function Chip({ of, way, column, height, size, lit = false, onTouch }: ChipProps
         name={onTouch ? name : `${left.text} = ${right.text}`}
         data-exchange={onTouch ? way : undefined}
         onTouch={onTouch}
-        className={`flex items-center justify-center font-bold whitespace-pre ${look}`}
-        style={{ fontSize: fits, height: height - 6, paddingInline: onTouch ? 8 : 0 }}
+        className={`flex items-center justify-center leading-tight font-bold whitespace-pre ${stacked ? "flex-col" : ""} ${look}`}
+        style={{
+          fontSize: stacked ? inTwo : inOne,
+          height: height - 6,
+          paddingInline: onTouch && !stacked ? 8 : 2,
+        }}
       >
         <span style={{ color: left.color }}>{left.text}</span>
-        {onTouch ? " → " : " = "}
-        <span style={{ color: right.color }}>{right.text}</span>
+        <span>
+          {stacked ? "" : " "}
+          {onTouch ? "→ " : "= "}
+          <span style={{ color: right.color }}>{right.text}</span>
+        </span>
       </Touchable>
     </span>
   );

@@ -32,10 +32,11 @@ const hasCome = ({ trail }: Pick<Scene, "trail">, number: NumberKey) =>
 
 /** Some numbers of the count beside each other: their pieces, and whether there was an exchange. */
 export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props) {
-  const wide = size.width / view.stops.length;
+  const { across, down } = gridFor(view.stops.length, size);
+  const [wide, high] = [size.width / across, size.height / down];
   const write = textOn(board);
   return (
-    <div className="flex size-full">
+    <div className="flex size-full flex-wrap content-start">
       {view.stops.map((text, i) => {
         const number = keyOfText(text);
         const away = scene.hushed || (view.appears === "with-count" && !hasCome(scene, number));
@@ -43,8 +44,8 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
           <div
             // biome-ignore lint/suspicious/noArrayIndexKey: a stop is where it stands.
             key={i}
-            className="border-rule [&:not(:first-child)]:border-l-2"
-            style={{ width: wide }}
+            className={`border-rule ${i % across > 0 ? "border-l-2" : ""} ${i >= across ? "border-t-2" : ""}`}
+            style={{ width: wide, height: high }}
           >
             {away ? null : (
               <OneStop
@@ -54,7 +55,7 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
                 number={number}
                 stop={stopAt(board.count, number)}
                 by={jumpOf(board.count)}
-                size={{ width: wide - 2, height: size.height }}
+                size={{ width: wide - 2, height: high - (i >= across ? 2 : 0) }}
                 theme={theme}
                 written={write(number)}
                 onPart={onPart}
@@ -65,6 +66,23 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
       })}
     </div>
   );
+}
+
+/** In a room of this size a stop is read with ease. */
+const EASY = { width: 150, height: 200 };
+/** More rows are taken only for stops that are so many times as large. */
+const WORTH = 1.25;
+
+/** How many stops stand beside and below each other. */
+function gridFor(count: number, { width, height }: Size) {
+  let best = { across: count, down: 1 };
+  const easeOf = ({ across, down }: typeof best) =>
+    Math.min(width / across / EASY.width, height / down / EASY.height);
+  for (let down = 2; down <= count; down += 1) {
+    const grid = { across: Math.ceil(count / down), down };
+    if (easeOf(grid) > easeOf(best) * WORTH) best = grid;
+  }
+  return best;
 }
 
 type StopProps = {
@@ -115,7 +133,12 @@ function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onP
         {hidden ? "" : written}
       </Touchable>
       {stop === null ? (
-        <p className="px-2 text-center text-large text-quiet">This count does not come to it.</p>
+        <p
+          className="px-1 text-center leading-tight text-quiet"
+          style={{ fontSize: clamp(12, inside / 9, grown(theme, 20)) }}
+        >
+          This count does not come to it.
+        </p>
       ) : (
         <>
           <Touchable

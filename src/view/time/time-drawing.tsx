@@ -15,6 +15,9 @@ type Props = DrawingProps<"time"> & { onPart?: (part: TimePart) => void };
 /** Most minutes that are read as a time: a day of them. */
 const MOST = 24 * HOUR;
 
+/** How wide a letter is, of its size; and words smaller than this, in pixels on an ordinary screen, stand in two lines. */
+const [LETTER, SMALL] = [0.52, 24];
+
 /** Which setting says how a part begins. */
 export const SETTING = {
   "time-words": "words",
@@ -55,11 +58,16 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
     <div className="flex size-full flex-col items-center justify-center gap-3">
       {shown.map(({ part, label, text, large }) => {
         const covered = isCoveredPart(scene, view.id, part, view[SETTING[part]] === "covered");
-        const longest = part === "time-digits" ? 5 : large ? 22 : 34;
+        const ordinary = part === "time-digits" ? 5 : large ? 22 : 34;
+        // A cover is as long for a long time as for a short one.
+        const letters = covered ? ordinary : Math.max(ordinary, text.length);
+        // Words that would be small in one line, or too long for it, stand in two.
+        const inTwo = part !== "time-digits" && size.width / (letters * LETTER) < grown(theme, SMALL);
+        const longest = inTwo ? letters * 0.6 : letters;
         const most = part === "time-digits" ? (theme.strong ? 110 : 88) : large ? 52 : 34;
         const font = clamp(
           16,
-          Math.min(high * (large ? 0.62 : 0.36), size.width / (longest * 0.52)),
+          Math.min(high * (inTwo ? 0.32 : large ? 0.62 : 0.36), size.width / (longest * LETTER)),
           grown(theme, most),
         );
         return (
@@ -77,7 +85,7 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
               }
               data-part={part}
               onTouch={onPart && (() => onPart(part))}
-              className={`flex items-center justify-center rounded-card px-4 leading-tight whitespace-nowrap ${part === "time-words" ? "font-semibold" : "font-numeral font-bold"} ${covered ? "bg-cover" : ""}`}
+              className={`flex items-center justify-center rounded-card leading-tight ${inTwo ? "text-center text-balance" : "px-4 whitespace-nowrap"} ${part === "time-words" ? "font-semibold" : "font-numeral font-bold"} ${covered ? "bg-cover" : ""}`}
               style={{
                 fontSize: font,
                 minHeight: font * 1.5,

@@ -3,7 +3,7 @@ import { benchmarksOf } from "@/core/count/bridge";
 import { landings } from "@/core/count/trail";
 import { partsOf, writerOf } from "@/core/lesson/views-of";
 import { keyOf, type NumberKey } from "@/core/number/exact";
-import { type DrawingProps, grown } from "../drawing";
+import { type DrawingProps, grown, type Size } from "../drawing";
 import { type Asks, chipWidth, NumberChip } from "../number/number-chip";
 import { NO_JUMP_YET, SILENT } from "../said";
 
@@ -11,6 +11,27 @@ type Props = DrawingProps<"way"> & { asks?: Asks; onNumber?: (number: NumberKey)
 
 /** Most stops that are listed; before them an ellipsis stands for the rest. */
 const LISTED = 60;
+
+/** In one row no smaller than this, in pixels on an ordinary screen. */
+const SMALL = 28;
+/** The height of a row, in the size of its numbers. */
+const ROW = 2;
+
+/** How large numbers of some widths, in their size, are that stand in as many rows as a room has. */
+function sizeInRows(widths: readonly number[], { width, height }: Size, most: number): number {
+  const fits = (size: number) => {
+    let [rows, at] = [1, 0];
+    for (const each of widths) {
+      if (each * size > width) return false;
+      if (at > 0 && at + each * size > width) [rows, at] = [rows + 1, 0];
+      at += each * size;
+    }
+    return rows * ROW * size <= height;
+  };
+  let size = most;
+  while (size > 18 && !fits(size)) size -= 1;
+  return size;
+}
 
 /** The stops of the trail in order, its benchmarks boxed; each can be covered, and written in. */
 export function WayDrawing({ board, scene, size: { width, height }, theme, asks, onNumber }: Props) {
@@ -26,11 +47,12 @@ export function WayDrawing({ board, scene, size: { width, height }, theme, asks,
   const stops = [trail.start, ...landings(trail).map(keyOf)];
   const listed = stops.slice(-LISTED);
   const boxed = benchmarksOf(trail, partsOf(board));
-  const digits = listed.reduce((sum, key) => sum + chipWidth(write(key)) + 1.25, 0);
-  const size = Math.max(
-    18,
-    Math.min(height / 1.8, grown(theme, theme.strong ? 56 : 44), Math.max(width / digits, 22)),
-  );
+  const widths = listed.map((key) => chipWidth(write(key)) + 1.25);
+  const most = Math.min(height / 1.8, grown(theme, theme.strong ? 56 : 44));
+  const inOne = width / widths.reduce((sum, each) => sum + each, 0);
+  // In more than one row only where they would be small in one.
+  const inRows = inOne < grown(theme, SMALL) ? sizeInRows(widths, { width, height }, most) : 0;
+  const size = Math.max(18, Math.min(most, Math.max(inOne, inRows, 22)));
   return (
     <div className="flex size-full overflow-auto">
       <ol

@@ -27,7 +27,7 @@ export function CompareStage({ view, strong }: StageProps<"compare">) {
     >
       <div ref={room} className="size-full">
         <CompareDrawing view={view} {...drawn} {...touched}>
-          <div className="flex gap-2">
+          <div className="flex w-full max-w-64 shrink-0 gap-2">
             {COMPARED.map((sign) => (
               <button
                 key={sign}
@@ -36,7 +36,7 @@ export function CompareStage({ view, strong }: StageProps<"compare">) {
                 aria-pressed={chosen === sign}
                 onMouseDown={keepKeyboard}
                 onClick={() => choose(sign)}
-                className="h-touch w-20 rounded-button border-2 border-edge bg-mist font-numeral text-title hover:border-ink aria-pressed:border-ink aria-pressed:bg-lit"
+                className="h-touch min-w-0 flex-1 rounded-button border-2 border-edge bg-mist font-numeral text-title hover:border-ink aria-pressed:border-ink aria-pressed:bg-lit"
               >
                 {sign}
               </button>

@@ -13,7 +13,7 @@ import {
 } from "@dnd-kit/core";
 import {
   arrayMove,
-  horizontalListSortingStrategy,
+  rectSortingStrategy,
   SortableContext,
   sortableKeyboardCoordinates,
   useSortable,
@@ -111,7 +111,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
           onDragEnd={drop}
           accessibility={{ announcements: announced(nameOf), screenReaderInstructions: INSTRUCTIONS }}
         >
-          <SortableContext items={row.map(String)} strategy={horizontalListSortingStrategy}>
+          <SortableContext items={row.map(String)} strategy={rectSortingStrategy}>
             <OrderDrawing
               view={view}
               {...drawn}

@@ -1,0 +1,72 @@
+import { expect, test } from "@playwright/test";
+import { measureScreen } from "../scripts/lib/measure-screen.mjs";
+import { demoFiles } from "./support/demo-files";
+import { lessonWith } from "./support/lessons";
+
+type View = { kind: string };
+type Board = { views: View[] };
+
+/** Views that have their own place elsewhere while the count is set, or that stand on no other's card. */
+const ELSEWHERE = ["chart", "trail", "arrows"];
+
+/** One view of each kind as the demo lessons have it. */
+const VIEWS = new Map(
+  demoFiles()
+    .flatMap(({ text }) => (JSON.parse(text) as { boards: Board[] }).boards.flatMap(({ views }) => views))
+    .filter(({ kind }) => !ELSEWHERE.includes(kind))
+    .map((view) => [view.kind, view]),
+);
+const CHART = {
+  kind: "chart",
+  first: "181",
+  difference: "1",
+  columns: 10,
+  until: { by: "rows", rows: 4 },
+  run: "across",
+  climb: "down",
+  reads: "one-way",
+  covers: "solid",
+};
+const COUNT = {
+  by: "2",
+  from: "192",
+  way: "forwards",
+  every: 2,
+  pauses: [],
+  silent: false,
+  marks: false,
+  voice: false,
+  watch: true,
+};
+
+for (const [kind, view] of VIEWS) {
+  test(`beside a chart and the set-up of the count nothing of a narrow ${kind} is cut off`, async ({
+    page,
+    request,
+  }) => {
+    const layout = { run: "beside", share: 0.74 };
+    const id = await lessonWith(request, [CHART, { ...view, id: "side" }], { layout, count: COUNT });
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(`/lesson/${id}`);
+    for (const number of [192, 194, 196, 198]) {
+      await page.getByRole("button", { name: "One jump on" }).click();
+      await expect(page.getByRole("gridcell", { name: `${number}, in focus` }).first()).toBeVisible();
+    }
+    await page.getByRole("button", { name: /^Count in/ }).click();
+    await expect(page.getByRole("tab", { name: "Which numbers" })).toBeVisible();
+    for (const [width, height] of [
+      [1280, 800],
+      [1024, 768],
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      await expect
+        .poll(async () => {
+          const { overlapping, out } = await page.evaluate(measureScreen);
+          return [...overlapping, ...out];
+        })
+        .toEqual([]);
+      const card = (await page.locator("[data-place=side]").boundingBox())!;
+      expect(card.width).toBeGreaterThan(239);
+    }
+  });
+}
