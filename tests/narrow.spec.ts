@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { measureScreen } from "../scripts/lib/measure-screen.mjs";
 import { demoFiles } from "./support/demo-files";
-import { lessonWith } from "./support/lessons";
+import { demoLesson, LAMPS, lessonWith } from "./support/lessons";
 
 type View = { kind: string };
 type Board = { views: View[] };
@@ -27,17 +27,7 @@ const CHART = {
   reads: "one-way",
   covers: "solid",
 };
-const COUNT = {
-  by: "2",
-  from: "192",
-  way: "forwards",
-  every: 2,
-  pauses: [],
-  silent: false,
-  marks: false,
-  voice: false,
-  watch: true,
-};
+const COUNT = { ...demoLesson(LAMPS).boards[0].count, by: "2", from: "192" };
 
 for (const [kind, view] of VIEWS) {
   test(`beside a chart and the set-up of the count nothing of a narrow ${kind} is cut off`, async ({
