@@ -70,7 +70,7 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const { width, height } = size;
   const isCovered = (part: PartName) => isPartCovered(scene, view, part);
   const write = textOn(board);
-  const heading = clamp(15, 0.034 * theme.screen, grown(theme, 26));
+  const heading = Math.min(clamp(15, 0.034 * theme.screen, grown(theme, 26)), Math.max(15, height * 0.1));
   const shown = piecesShown(view, number, withColumns(view, lying));
   const hasPieces = view.pieces !== "none";
   const coveredPieces = isCovered("pieces");

@@ -36,7 +36,10 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
   const [wide, high] = [size.width / across, size.height / down];
   const write = textOn(board);
   return (
-    <div className="flex size-full flex-wrap content-start">
+    <div
+      className="grid size-full"
+      style={{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`, gridAutoRows: high }}
+    >
       {view.stops.map((text, i) => {
         const number = keyOfText(text);
         const away = scene.hushed || (view.appears === "with-count" && !hasCome(scene, number));
@@ -45,7 +48,6 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
             // biome-ignore lint/suspicious/noArrayIndexKey: a stop is where it stands.
             key={i}
             className={`border-rule ${i % across > 0 ? "border-l-2" : ""} ${i >= across ? "border-t-2" : ""}`}
-            style={{ width: wide, height: high }}
           >
             {away ? null : (
               <OneStop

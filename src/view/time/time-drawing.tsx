@@ -17,6 +17,8 @@ const MOST = 24 * HOUR;
 
 /** How wide a letter is, of its size; and words smaller than this, in pixels on an ordinary screen, stand in two lines. */
 const [LETTER, SMALL] = [0.52, 24];
+/** The least height of a row that stands in one column with the others, in pixels. */
+const LOW = 56;
 
 /** Which setting says how a part begins. */
 export const SETTING = {
@@ -53,27 +55,46 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
     },
   ];
   const shown = rows.filter(({ part }) => view[SETTING[part]] !== "none");
-  const high = Math.min(grown(theme, 120), (size.height - 12 * shown.length) / Math.max(1, shown.length));
+  // In a low room they stand in two columns: what time it is, and what it will be.
+  const columns =
+    shown.length > 2 && size.height < LOW * shown.length && size.width > 2.4 * size.height ? 2 : 1;
+  const lines = Math.max(1, Math.ceil(shown.length / columns));
+  const wide = size.width / columns - (columns > 1 ? 16 : 0);
+  const high = Math.min(grown(theme, 120), (size.height - 12 * lines) / lines);
   return (
-    <div className="flex size-full flex-col items-center justify-center gap-3">
+    <div
+      className={
+        columns > 1
+          ? "grid size-full grid-flow-col content-evenly justify-evenly gap-x-4"
+          : "flex size-full flex-col items-center justify-center gap-3"
+      }
+      style={columns > 1 ? { gridTemplateRows: `repeat(${lines}, auto)` } : {}}
+    >
       {shown.map(({ part, label, text, large }) => {
         const covered = isCoveredPart(scene, view.id, part, view[SETTING[part]] === "covered");
         const ordinary = part === "time-digits" ? 5 : large ? 22 : 34;
         // A cover is as long for a long time as for a short one.
         const letters = covered ? ordinary : Math.max(ordinary, text.length);
         // Words that would be small in one line, or too long for it, stand in two.
-        const inTwo = part !== "time-digits" && size.width / (letters * LETTER) < grown(theme, SMALL);
+        const inTwo = part !== "time-digits" && wide / (letters * LETTER) < grown(theme, SMALL);
         const longest = inTwo ? letters * 0.6 : letters;
         const most = part === "time-digits" ? (theme.strong ? 110 : 88) : large ? 52 : 34;
         const font = clamp(
           16,
-          Math.min(high * (inTwo ? 0.32 : large ? 0.62 : 0.36), size.width / (longest * LETTER)),
+          Math.min(high * (inTwo ? 0.32 : large ? 0.62 : 0.36), wide / (longest * LETTER)),
           grown(theme, most),
         );
         return (
-          <div key={part} className="flex flex-col items-center" style={{ minHeight: high * 0.7 }}>
+          <div
+            key={part}
+            className="flex flex-col items-center justify-center"
+            style={{ minHeight: high * 0.7 }}
+          >
             {label && (
-              <p className="font-semibold text-quiet" style={{ fontSize: grown(theme, 18) }}>
+              <p
+                className="font-semibold text-quiet"
+                style={{ fontSize: Math.min(grown(theme, 18), high * 0.34) }}
+              >
                 {label}
               </p>
             )}
