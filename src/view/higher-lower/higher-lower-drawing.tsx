@@ -18,14 +18,14 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
   const beside = size.height < 260 && size.width > size.height * 3;
   const small = Math.min(
     clamp(grown(theme, 22), size.height * 0.055, grown(theme, theme.strong ? 34 : 28)),
-    size.height * 0.15,
+    size.height * (beside ? 0.15 : 0.09),
   );
   const chanceLines = view.chances === "after" ? Math.ceil((CHANCES * small * 0.5) / size.width) : 0;
   // In a narrow room what was said stands below the two numbers.
   const narrow = !beside && size.width < WIDE_CARDS + SAID * 1.15 * small;
   const words = beside ? 16 : small * (4.4 + 1.6 * chanceLines + (narrow ? 1.8 : 0)) + 32;
   const side = clamp(
-    56,
+    44,
     Math.min(
       size.height * (beside ? 1 : 0.56),
       size.height - words,
@@ -103,7 +103,10 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
       </div>
     </div>
   ) : (
-    <div className="flex size-full flex-col items-center justify-center gap-4">
+    <div
+      className="flex size-full flex-col items-center justify-center"
+      style={{ gap: Math.min(16, size.height * 0.05) }}
+    >
       {range}
       {cards}
       {outcome}

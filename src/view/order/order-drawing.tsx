@@ -83,6 +83,7 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
               {at < count - 1 && !stacked && (
                 <Between
                   width={between}
+                  height={Math.min(64, high)}
                   shown={view.signs === "shown"}
                   at={at}
                   sign={signs[at] ?? null}
@@ -193,6 +194,7 @@ function Pieces({ number, size, covered }: { number: NumberKey; size: Size; cove
 
 type BetweenProps = {
   width: number;
+  height: number;
   shown: boolean;
   at: number;
   sign: string | null;
@@ -201,7 +203,7 @@ type BetweenProps = {
 };
 
 /** The room between two numbers, with the sign that is chosen there. */
-function Between({ width, shown, at, sign, waits, onTouch }: BetweenProps) {
+function Between({ width, height, shown, at, sign, waits, onTouch }: BetweenProps) {
   if (!shown) return <span style={{ width }} />;
   return (
     <span className="flex items-center justify-center" style={{ width }}>
@@ -210,7 +212,7 @@ function Between({ width, shown, at, sign, waits, onTouch }: BetweenProps) {
         data-sign={String(at)}
         onTouch={onTouch}
         className={`flex items-center justify-center rounded-button font-numeral text-head leading-none font-bold ${sign ? "" : "border-3 border-dashed border-rule"} ${waits ? "bg-lit ring-3 ring-stair" : ""}`}
-        style={{ width: width - 10, height: 64 }}
+        style={{ width: width - 10, height }}
       >
         {sign ?? ""}
       </Touchable>
