@@ -16,9 +16,16 @@ const VIEWS = new Map(
     .filter(({ kind }) => !ELSEWHERE.includes(kind))
     .map((view) => [view.kind, view]),
 );
+const of = (kind: string) => VIEWS.get(kind)!;
+/** What stands beside a chart that begins at some number. */
+const CASES = [
+  ...[...VIEWS].map(([name, view]) => ({ name, view, first: 181 })),
+  { name: "comparison of millions", view: { ...of("compare"), a: "1234567", b: "1234576" }, first: 181 },
+  { name: "pair past two million", view: of("pairs"), first: 1_999_981 },
+  { name: "place value of millions", view: { ...of("place-value"), as: "discs" }, first: 8_888_881 },
+];
 const CHART = {
   kind: "chart",
-  first: "181",
   difference: "1",
   columns: 10,
   until: { by: "rows", rows: 4 },
@@ -27,18 +34,21 @@ const CHART = {
   reads: "one-way",
   covers: "solid",
 };
-const COUNT = { ...demoLesson(LAMPS).boards[0].count, by: "2", from: "192" };
+const COUNT = { ...demoLesson(LAMPS).boards[0].count, by: "2" };
 
-for (const [kind, view] of VIEWS) {
-  test(`beside a chart and the set-up of the count nothing of a narrow ${kind} is cut off`, async ({
+for (const { name, view, first } of CASES) {
+  test(`beside a chart and the set-up of the count nothing of a narrow ${name} is cut off`, async ({
     page,
     request,
   }) => {
     const layout = { run: "beside", share: 0.74 };
-    const id = await lessonWith(request, [CHART, { ...view, id: "side" }], { layout, count: COUNT });
+    const chart = { ...CHART, first: String(first) };
+    const count = { ...COUNT, from: String(first + 11) };
+    const id = await lessonWith(request, [chart, { ...view, id: "side" }], { layout, count });
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(`/lesson/${id}`);
-    for (const number of [192, 194, 196, 198]) {
+    for (const jumps of [0, 1, 2, 3]) {
+      const number = (first + 11 + 2 * jumps).toLocaleString("en-GB");
       await page.getByRole("button", { name: "One jump on" }).click();
       await expect(page.getByRole("gridcell", { name: `${number}, in focus` }).first()).toBeVisible();
     }

@@ -7,6 +7,7 @@ import {
   expandedForm,
   type Pieces,
   piecesOf,
+  placeLetters,
   placeName,
   together,
   wantingTo,
@@ -93,6 +94,8 @@ test("places have names, for one piece and for more", () => {
   ]);
   expect([placeName(1, 1), placeName(0, 1), placeName(2, 0)]).toEqual(["ten", "one", "hundreds"]);
   expect(() => placeName(8)).toThrow(RangeError);
+  // Common practice at the head of columns: thousands, hundreds, tens and ones, and small letters past the point.
+  expect([5, 4, 3, 2, 1, 0, -1, -2, -3].map(placeLetters).join(" ")).toBe("HTh TTh Th H T O t h th");
 });
 
 const counts = (pieces: readonly Pieces[] | null) =>

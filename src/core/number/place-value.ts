@@ -39,6 +39,26 @@ export function placeName(place: Place, count?: number): string {
   return count === 1 ? many.slice(0, -1) : many;
 }
 
+const LETTERS: Readonly<Record<PlaceKey, string>> = {
+  thousandths: "th",
+  hundredths: "h",
+  tenths: "t",
+  ones: "O",
+  tens: "T",
+  hundreds: "H",
+  thousands: "Th",
+  "ten-thousands": "TTh",
+  "hundred-thousands": "HTh",
+  millions: "M",
+  "ten-millions": "TM",
+};
+
+/**
+ * The letters that stand for a place at the head of its column: H, T and O, and small ones past the point. Common practice.
+ * @throws RangeError for a place that has no name
+ */
+export const placeLetters = (place: Place): string => LETTERS[placeKey(place)];
+
 /** So many pieces of one place: 3 tens. */
 export type Pieces = { readonly place: Place; readonly count: number };
 

@@ -37,8 +37,12 @@ export function CountRail({ setting, onSet }: Props) {
     if (nextOfCount(trail, board.count, holds)) return;
     if (!isCount(trail, board.count)) {
       const enters = countEnters(board.count, boardNumbers(board, sceneInHand(store.getState())));
-      if (enters === null) return say("There are no numbers to count on this board.");
-      return say("This board does not have the first number of the count.", {
+      const none = "This board does not have the first number of the count.";
+      if (enters === null)
+        return say(
+          holds("1") ? `${none} Choose another number under “From”.` : "This board has no numbers to count.",
+        );
+      return say(none, {
         label: `Start at ${write(enters)}`,
         run: () => store.getState().countOn({ ...board.count, from: enters }, walks),
       });

@@ -3,7 +3,7 @@ import { writerOf } from "@/core/lesson/views-of";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import { type DrawingProps, grown } from "../drawing";
-import { type Asks, NumberChip } from "../number/number-chip";
+import { type Asks, chipRoom, NumberChip } from "../number/number-chip";
 
 type Props = DrawingProps<"compare"> & {
   asks?: Asks;
@@ -12,6 +12,9 @@ type Props = DrawingProps<"compare"> & {
   children?: ReactNode;
 };
 
+/** How wide the room for the sign is, and how far it stands from the numbers, in their size. */
+const [SIGN, APART] = [1.15, 0.3];
+
 /** Two numbers with room for the sign between them. */
 export function CompareDrawing({ view, board, scene, size: room, theme, asks, onNumber, children }: Props) {
   const { width, height } = room;
@@ -19,17 +22,17 @@ export function CompareDrawing({ view, board, scene, size: room, theme, asks, on
   const chosen = scene.signs[view.id] ?? null;
   const [a, b] = [keyOfText(view.a), keyOfText(view.b)];
   const digits = showNumber(a).length + showNumber(b).length + 4;
-  const size = Math.max(
-    24,
-    Math.min(grown(theme, theme.strong ? 100 : 84), height * 0.34, width / (digits * 0.72)),
-  );
+  const wanted = Math.min(grown(theme, theme.strong ? 100 : 84), height * 0.34, width / (digits * 0.72));
+  // However little room there is, no digit is out of sight.
+  const whole = width / (chipRoom(scene, a, write) + chipRoom(scene, b, write) + SIGN + 2 * APART + 0.1);
+  const size = Math.min(Math.max(24, wanted), whole);
   return (
-    <div className="flex size-full flex-col items-center justify-center gap-3 overflow-auto">
-      <p className="flex items-center" style={{ gap: size * 0.3 }}>
+    <div className="flex size-full flex-col items-center justify-center gap-3 overflow-x-hidden overflow-y-auto">
+      <p className="flex items-center" style={{ gap: size * APART }}>
         <NumberChip scene={scene} number={a} size={size} write={write} asks={asks} onTouch={onNumber} />
         <span
           className={`flex items-center justify-center rounded-button font-numeral ${chosen ? "" : "border-3 border-dashed border-rule"}`}
-          style={{ fontSize: size, width: size * 1.15, height: size * 1.3, lineHeight: 1 }}
+          style={{ fontSize: size, width: size * SIGN, height: size * 1.3, lineHeight: 1 }}
           data-part="sign"
         >
           {chosen ?? ""}

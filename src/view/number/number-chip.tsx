@@ -20,6 +20,22 @@ export const chipWidth = (written: Written) => Math.max(1.2, labelSize(written, 
 /** As wide as what is under a cover may be. */
 export const UNKNOWN: Written = { whole: "000", over: "", under: "" };
 
+const stateOf = (scene: Scene, number: NumberKey) =>
+  // What is talked about wears its ring on the line and the chart, not in every sentence.
+  withoutCounter(cellState({ ...scene, focus: null }, number));
+
+/** What is seen of a number outside any chart: under a cover as much room as any number may take. */
+function seenAs(scene: Scene, number: NumberKey, write: Write): Written {
+  const state = stateOf(scene, number);
+  // How wide a cover is tells nothing of how many digits lie under it.
+  const says = writtenIn(state);
+  return !isCovered(state) ? write(number) : says === undefined ? UNKNOWN : write(says);
+}
+
+/** How much room a number takes as it is seen, in parts of its size. */
+export const chipRoom = (scene: Scene, number: NumberKey, write: Write): number =>
+  chipWidth(seenAs(scene, number, write));
+
 type Props = {
   scene: Scene;
   number: NumberKey;
@@ -32,13 +48,12 @@ type Props = {
 
 /** A number outside any chart or line, with the marks, cover or writing that lies on it. */
 export function NumberChip({ scene, number, size, write, boxed = false, asks = null, onTouch }: Props) {
-  // What is talked about wears its ring on the line and the chart, not in every sentence.
-  const state = withoutCounter(cellState({ ...scene, focus: null }, number));
+  const state = stateOf(scene, number);
   const written = write(number);
-  // How wide a cover is tells nothing of how many digits lie under it.
-  const says = writtenIn(state);
-  const shown = !isCovered(state) ? written : says === undefined ? UNKNOWN : write(says);
-  const [width, height] = [chipWidth(shown) * size, Math.max(1.5 * size, labelSize(written, size).height)];
+  const [width, height] = [
+    chipRoom(scene, number, write) * size,
+    Math.max(1.5 * size, labelSize(written, size).height),
+  ];
   const waits = asks?.number === number;
   const name = cellName(number, state, "solid");
   const said = name.startsWith(showNumber(number))

@@ -4,7 +4,7 @@ import { exact, isWhole, keyOf, type NumberKey } from "@/core/number/exact";
 import { writtenText } from "@/core/number/fraction-text";
 import { numberOf } from "@/core/surface/cell-key";
 import { type DrawingProps, grown } from "../drawing";
-import { type Asks, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
+import { type Asks, chipRoom, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
 import { round } from "../round";
 import { Touchable } from "../touchable";
 
@@ -16,6 +16,9 @@ type Props = DrawingProps<"pairs"> & {
 };
 
 const PAIRS = Array.from({ length: 9 }, (_, i) => [i + 1, 9 - i] as const);
+
+/** How wide a sign is, and how far numbers and signs stand apart, in their size. */
+const [SIGN, APART] = [0.64, 0.15];
 
 /** How far it is to the next ten from the number talked about, and the pair that makes ten which tells it. */
 export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNumber, onFar }: Props) {
@@ -35,11 +38,23 @@ export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNu
       return { rows, size: Math.max(18, Math.min(width / (8.5 * columns), high, largest)) };
     })
     .toSorted((a, b) => b.size - a.size)[0]!;
+  // While the distance is covered, no pair may tell it.
+  const hidden = scene.hushed || scene.farCovered.includes(view.id);
+  // However little room there is, no digit of the sentence is out of sight.
+  const needed =
+    from && by && landing
+      ? chipRoom(scene, keyOf(from), write) +
+        chipRoom(scene, landing, write) +
+        chipWidth(hidden ? UNKNOWN : write(by)) +
+        2 * SIGN +
+        4 * APART
+      : 1;
+  const large = Math.min(size, width / needed);
   const chip = (number: NumberKey, boxed = false) => (
     <NumberChip
       scene={scene}
       number={number}
-      size={size}
+      size={large}
       write={write}
       boxed={boxed}
       asks={asks}
@@ -47,18 +62,16 @@ export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNu
     />
   );
   const sign = (text: string) => (
-    <span aria-hidden className="font-numeral" style={{ fontSize: size }}>
+    <span aria-hidden className="font-numeral" style={{ fontSize: large }}>
       {text}
     </span>
   );
-  // While the distance is covered, no pair may tell it.
-  const hidden = scene.hushed || scene.farCovered.includes(view.id);
   return (
-    <div className="flex size-full flex-col items-center justify-center gap-2 overflow-auto">
+    <div className="flex size-full flex-col items-center justify-center gap-2 overflow-x-hidden overflow-y-auto">
       {from && by && landing ? (
-        <p className="flex items-center" style={{ gap: size * 0.15 }}>
+        <p className="flex items-center" style={{ gap: large * APART }}>
           {chip(keyOf(from))} {sign(on ? "+" : "−")}{" "}
-          <Far by={by} size={size} write={write} covered={hidden} onTouch={onFar} /> {sign("=")}{" "}
+          <Far by={by} size={large} write={write} covered={hidden} onTouch={onFar} /> {sign("=")}{" "}
           {chip(landing, true)}
         </p>
       ) : (

@@ -21,7 +21,8 @@ type Props = {
 export function Beads({ place, count, wanting, column, height }: Props) {
   const { ground, line } = placeStyle(place);
   const step = (height - 14) / Math.max(ON_A_ROD, count + wanting);
-  const wide = Math.min(step / FLAT, column.width - 24, 84);
+  const wide = Math.min(step / FLAT, Math.max(column.width - 24, column.width * 0.7), 84);
+  const foot = Math.min(Math.max(60, wide * 1.4), column.width - 2);
   const middle = column.left + column.width / 2;
   return (
     <g>
@@ -34,9 +35,9 @@ export function Beads({ place, count, wanting, column, height }: Props) {
         fill="var(--color-rule)"
       />
       <rect
-        x={round(middle - Math.max(30, wide * 0.7))}
+        x={round(middle - foot / 2)}
         y={round(height - 10)}
-        width={round(Math.max(60, wide * 1.4))}
+        width={round(foot)}
         height={8}
         rx={4}
         fill="var(--color-ink)"
@@ -49,7 +50,7 @@ export function Beads({ place, count, wanting, column, height }: Props) {
           y={round(height - 12 - (nth + 1) * step)}
           width={round(wide)}
           height={round(step - 2)}
-          rx={round((step - 2) / 2)}
+          rx={round(Math.min(step - 2, wide) / 2)}
           fill={nth < count ? ground : "none"}
           stroke={line}
           strokeWidth={2}

@@ -1,5 +1,5 @@
 import type { Exchange } from "@/core/count/exchange";
-import { type Place, placeName } from "@/core/number/place-value";
+import { type Place, placeLetters, placeName } from "@/core/number/place-value";
 import type { ViewOf } from "@/core/views/view";
 import type { Size } from "../drawing";
 import { round } from "../round";
@@ -34,6 +34,8 @@ export function PieceColumns(props: Props) {
   const top = heading * 2;
   const counted = shown.pieces.map(({ place, count }) => `${count} ${placeName(place, count)}`).join(", ");
   const hasPieces = view.pieces !== "none";
+  // Where a name would be too small to be read, letters stand for all of them.
+  const short = columns.some((column) => nameIn(column, heading).font < SMALLEST);
   const drawing = (
     <svg
       aria-hidden
@@ -53,7 +55,7 @@ export function PieceColumns(props: Props) {
         />
       ))}
       {columns.map((column) => (
-        <Heading key={column.place} {...column} size={heading} />
+        <Heading key={column.place} {...column} size={heading} short={short} />
       ))}
       {hasPieces && <g transform={`translate(0 ${top})`}>{covered ? covers(props) : <Lying {...props} />}</g>}
     </svg>
@@ -71,14 +73,23 @@ export function PieceColumns(props: Props) {
   );
 }
 
-/** The name of a place over its column: in two lines where it would be small in one. */
-function Heading({ place, left, width, size }: Column & { size: number }) {
+/** A name at the head of a column is no smaller, in pixels. */
+const SMALLEST = 10;
+
+/** The name of a place as it has room over its column: in two lines where it would be small in one. */
+function nameIn({ place, width }: Column, size: number) {
   const name = capital(placeName(place));
   const fits = (text: string) => (width - 8) / (text.length * 0.56);
   const words = fits(name) < size ? name.split(" ") : [name];
+  return { words, font: Math.min(words.length > 1 ? size * 0.86 : size, ...words.map(fits)) };
+}
+
+/** What stands over the column of a place: its name, or the letters for it. */
+function Heading({ size, short, ...column }: Column & { size: number; short: boolean }) {
+  const { place, left, width } = column;
+  const letters = { words: [placeLetters(place)], font: Math.min(size, (width - 4) / (3 * 0.68)) };
+  const { words, font } = short ? letters : nameIn(column, size);
   const many = words.length;
-  const most = Math.min(...words.map(fits));
-  const font = Math.min(many > 1 ? size * 0.86 : size, most);
   return (
     <text fontSize={round(font)} textAnchor="middle" fill={placeStyle(place).text} className="font-semibold">
       {words.map((word, line) => (

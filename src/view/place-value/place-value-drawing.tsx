@@ -13,7 +13,7 @@ import { round } from "../round";
 import { Said, SILENT } from "../said";
 import { Touchable } from "../touchable";
 import { type Column, hasForm, layOutBlocks } from "./blocks-layout";
-import { BUILD, BuildRow } from "./build-row";
+import { BuildRow, buildHeight } from "./build-row";
 import { DigitCards } from "./digit-cards";
 import { ExchangeRow } from "./exchange-row";
 import { PieceColumns } from "./piece-columns";
@@ -97,7 +97,7 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
     theme,
   );
   const rows = {
-    build: building ? BUILD : 0,
+    build: building ? buildHeight(shown.pieces.length, width) : 0,
     exchange: hasPieces && !coveredPieces ? (touches ? CHIP : heading * LINE) : 0,
     digits:
       view.digits === "none"
@@ -153,7 +153,9 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
           onExchange={inExchange ? undefined : onExchange}
         />
       )}
-      {building && <BuildRow columns={columns} onAdd={onAdd} countOf={(place) => countIn(lying, place)} />}
+      {building && (
+        <BuildRow room={width} columns={columns} onAdd={onAdd} countOf={(place) => countIn(lying, place)} />
+      )}
       {rows.digits > 0 && (
         <DigitCards
           pieces={shown.pieces}

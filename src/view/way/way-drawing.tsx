@@ -54,7 +54,7 @@ export function WayDrawing({ board, scene, size: { width, height }, theme, asks,
   const inRows = inOne < grown(theme, SMALL) ? sizeInRows(widths, { width, height }, most) : 0;
   const size = Math.max(18, Math.min(most, Math.max(inOne, inRows, 22)));
   return (
-    <div className="flex size-full overflow-auto">
+    <div className="flex size-full overflow-x-hidden overflow-y-auto">
       <ol
         aria-label="Stops of the trail"
         className="m-auto flex flex-wrap items-center justify-center"
