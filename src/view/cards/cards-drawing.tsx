@@ -6,7 +6,7 @@ import type { Rule } from "@/core/set/rule";
 import { shortWords } from "@/core/set/rule-words";
 import type { Squares } from "@/core/set/squares";
 import { squaresOfCards } from "@/core/views/kinds/cards";
-import { clamp, type DrawingProps, edgesGrown, grown } from "../drawing";
+import { clamp, type DrawingProps, edgesGrown, grown, type Size } from "../drawing";
 import { INK_STYLE } from "../ink/ink-style";
 import { SmallChart } from "../pattern/small-chart";
 import { Touchable } from "../touchable";
@@ -23,6 +23,10 @@ type Props = DrawingProps<"cards"> & {
 const GAP = 10;
 /** The edges of a pile, the head of a family with the room below it, and the room between a card and its answer; in pixels. */
 const [EDGES, HEAD, BELOW] = [28, 52, 6];
+/** The part of a narrow room that the head of a family takes, its name beside its cards. */
+const BESIDE = 0.4;
+const headOf = (stacked: boolean, width: number, edges: number): Size =>
+  stacked ? { width: BESIDE * width, height: 0 } : { width: 0, height: HEAD * edges };
 /** The least side of a card. */
 const SMALLEST = 16;
 /** A family beside others is no narrower. */
@@ -52,25 +56,29 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
   const text = clamp(grown(theme, 17), size.height * 0.036, grown(theme, 24));
   const answer = clamp(26, text * 1.5, grown(theme, 52));
   const all = columns.map((at) => (at === null ? others : inFamily(at)));
-  // In a narrow room the families lie below each other.
-  const stacked = size.width < size.height && size.width / columns.length < grown(theme, NARROW);
-  const along = stacked ? size.height : size.width;
+  // In a narrow room the families lie below each other, where its cards can be seen so.
+  const narrow = size.width < size.height && size.width / columns.length < grown(theme, NARROW);
   // The many that lie in no family have the more room, as far as all cards become larger by it.
-  const ways = MORE_ROOM.map((more) => {
-    const shares = columns.map((at) => (at === null ? 1 + more * (others.length / view.cards.length) : 1));
-    const share = (along - GAP * (columns.length - 1)) / shares.reduce((sum, each) => sum + each, 0);
-    const sides = all.map(({ length }, i) => {
-      const [wide, high] = stacked ? [size.width, share * shares[i]!] : [share * shares[i]!, size.height];
-      return cardSide(
-        Math.max(1, length),
-        wide - EDGES * edges,
-        high - (EDGES + HEAD) * edges,
-        answer + BELOW * edges,
-      );
-    });
-    return { shares, share, side: Math.min(...sides, size.height * 0.5) };
-  });
-  const { shares, share, ...largest } = ways.reduce((best, way) => (way.side > best.side ? way : best));
+  const laid = (stacked: boolean) =>
+    MORE_ROOM.map((more) => {
+      const shares = columns.map((at) => (at === null ? 1 + more * (others.length / view.cards.length) : 1));
+      const along = (stacked ? size.height : size.width) - GAP * (columns.length - 1);
+      const share = along / shares.reduce((sum, each) => sum + each, 0);
+      const sides = all.map(({ length }, i) => {
+        const [wide, high] = stacked ? [size.width, share * shares[i]!] : [share * shares[i]!, size.height];
+        // Those in no family have no head; in a narrow room it stands beside the cards.
+        const head = columns[i] === null ? { width: 0, height: 0 } : headOf(stacked, wide, edges);
+        return cardSide(
+          Math.max(1, length),
+          wide - EDGES * edges - head.width,
+          high - EDGES * edges - head.height,
+          answer + BELOW * edges,
+        );
+      });
+      return { stacked, shares, share, side: Math.min(...sides, size.height * 0.5) };
+    }).reduce((best, way) => (way.side > best.side ? way : best));
+  const below = narrow ? laid(true) : null;
+  const { stacked, shares, share, ...largest } = below && below.side >= SMALLEST ? below : laid(false);
   const side = Math.max(SMALLEST, Math.floor(largest.side));
   return (
     <div className={`flex size-full ${stacked ? "flex-col" : ""}`} style={{ gap: GAP }}>
@@ -78,14 +86,18 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
         const pile = (
           <section
             aria-label={at === null ? "Cards in no family" : names[at] || `Family ${at + 1}`}
-            className={`flex size-full flex-col gap-2 rounded-card p-3 ${at === null ? "" : "border-2 border-rule bg-mist"}`}
+            className={`flex size-full gap-2 rounded-card p-3 ${stacked && at !== null ? "" : "flex-col"} ${at === null ? "" : "border-2 border-rule bg-mist"}`}
           >
             {at !== null && (
               <Touchable
                 name={names[at] ? `Name of family ${at + 1}: ${names[at]}` : `Name family ${at + 1}`}
                 onTouch={onName && (() => onName(at))}
-                className="flex min-h-11 w-full items-center justify-start text-left leading-tight font-bold wrap-anywhere"
-                style={{ fontSize: Math.min(text, Math.max(11, (stacked ? size.width : share) / 9)) }}
+                className={`flex min-h-11 items-center justify-start text-left leading-tight font-bold wrap-anywhere ${stacked ? "shrink-0" : "w-full"}`}
+                style={
+                  stacked
+                    ? { width: BESIDE * size.width - GAP, fontSize: Math.min(text, size.width / 15) }
+                    : { fontSize: Math.min(text, Math.max(11, share / 9)) }
+                }
               >
                 {names[at] || <span className="text-quiet">What do they share?</span>}
               </Touchable>
