@@ -6,7 +6,7 @@ import { type ChartSettings, cellOf, chartNumbers, plainChart } from "../surface
 import { STARTING_CHARTS, startingChart } from "../surface/starting-charts";
 import { nextOfCount } from "./count";
 import { type Count, NEW_COUNT } from "./count-settings";
-import { countEnters, countOn } from "./count-start";
+import { countEnters, newCountFor } from "./count-start";
 
 /** The first numbers said of a count over a chart. */
 function said(chart: ChartSettings, count: Count, most = 3): string[] {
@@ -48,7 +48,7 @@ describe("the count of a new board", () => {
   test("goes over its numbers", () => {
     const first = STARTING_CHARTS.map(({ id, chart }) => [
       id,
-      said(chart, countOn(chartNumbers(chart))).join(" "),
+      said(chart, newCountFor(chartNumbers(chart))).join(" "),
     ]);
     expect(Object.fromEntries(first)).toEqual({
       "1-100": "2 4 6",
@@ -71,7 +71,7 @@ describe("the count of a new board", () => {
         fc.constantFrom("1", "2", "5", "10", "0.1", "1/4", "-1", "-3"),
         (first, difference) => {
           const chart = plainChart(String(first), difference, 6, { by: "rows", rows: 4 });
-          expect(said(chart, countOn(chartNumbers(chart)))).toHaveLength(3);
+          expect(said(chart, newCountFor(chartNumbers(chart)))).toHaveLength(3);
         },
       ),
     );

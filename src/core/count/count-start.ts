@@ -29,7 +29,7 @@ export function countEnters(
  * has no such beginning, from its first number; in twos so that the board's first even number is counted first, as 2 is from 0.
  * @param numbers the numbers of the board, in its order
  */
-export function countOn(numbers: readonly NumberKey[]): Count {
+export function newCountFor(numbers: readonly NumberKey[]): Count {
   const [first, second] = numbers;
   if (first === undefined || second === undefined) return NEW_COUNT;
   const gap = exact(second).sub(exact(first)).abs();

@@ -1,5 +1,5 @@
 import { NEW_COUNT } from "../count/count-settings";
-import { countOn } from "../count/count-start";
+import { newCountFor } from "../count/count-start";
 import { seedOf } from "../puzzle/draw";
 import type { Fill } from "../puzzle/fill-settings";
 import type { Move } from "../scene/move";
@@ -22,7 +22,7 @@ export const NEW_FILL: Fill = { by: "keypad", check: "at-once", hints: true, goa
 
 /** A board with one chart, the panel beside it, and a stair without steps. A chart of empty cells opens empty. */
 export function newBoard(id: string, title: string, chart: ChartSettings): Board {
-  return counted({
+  return withNewCount({
     id,
     title,
     views: [
@@ -40,9 +40,9 @@ export function newBoard(id: string, title: string, chart: ChartSettings): Board
 }
 
 /** A new board with a count that goes over its numbers. */
-export const counted = (board: Board): Board => ({
+export const withNewCount = (board: Board): Board => ({
   ...board,
-  count: countOn(boardNumbers(board, EMPTY_SCENE)),
+  count: newCountFor(boardNumbers(board, EMPTY_SCENE)),
 });
 
 /** The board with another chart to begin from. A chart of empty cells begins empty, any other one full. */

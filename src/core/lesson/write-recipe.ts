@@ -1,7 +1,7 @@
 import { NEW_COUNT } from "../count/count-settings";
 import { HUNDRED_CHART } from "../surface/chart";
 import type { Board, Step } from "./board";
-import { counted, newBoard } from "./new-lesson";
+import { newBoard, withNewCount } from "./new-lesson";
 import { type RecipeInputs, written } from "./recipes/any";
 
 /**
@@ -24,7 +24,7 @@ export function writeRecipe(board: Board, inputs: RecipeInputs, newId: () => str
     // A board without a stair has nothing to be written again.
     ...(stair.length > 0 ? { recipe: inputs } : {}),
   };
-  return count ? made : counted(made);
+  return count ? made : withNewCount(made);
 }
 
 /** A new board that a recipe writes. */

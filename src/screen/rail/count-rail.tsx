@@ -5,6 +5,7 @@ import { countedFrom, countedIn, isCount, jumpOf, nextOfCount } from "@/core/cou
 import { countEnters } from "@/core/count/count-start";
 import { boardHolds, boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
+import { isCoveredAt } from "@/core/scene/scene";
 import { say } from "@/kit/messages";
 import { keepKeyboard } from "@/kit/rail-button";
 import { boardInHand, sceneInHand } from "../store/on-show";
@@ -36,14 +37,16 @@ export function CountRail({ setting, onSet }: Props) {
     const holds = boardHolds(board);
     if (nextOfCount(trail, board.count, holds)) return;
     if (!isCount(trail, board.count)) {
-      const enters = countEnters(board.count, boardNumbers(board, sceneInHand(store.getState())));
+      const scene = sceneInHand(store.getState());
+      const enters = countEnters(board.count, boardNumbers(board, scene));
       const none = "This board does not have the first number of the count.";
       if (enters === null)
         return say(
           holds("1") ? `${none} Choose another number under “From”.` : "This board has no numbers to count.",
         );
       return say(none, {
-        label: `Start at ${write(enters)}`,
+        // What is covered is named nowhere.
+        label: isCoveredAt(scene, enters) ? "Start on the board" : `Start at ${write(enters)}`,
         run: () => store.getState().countOn({ ...board.count, from: enters }, walks),
       });
     }
