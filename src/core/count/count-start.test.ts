@@ -64,6 +64,13 @@ describe("the count of a new board", () => {
     });
   });
 
+  test("goes back over numbers that go down", () => {
+    const down = plainChart("100", "-1", 10, { by: "rows", rows: 10 });
+    expect(said(down, newCountFor(chartNumbers(down)))).toEqual(["100", "98", "96"]);
+    const past = plainChart("0", "-3", 6, { by: "rows", rows: 4 });
+    expect(said(past, newCountFor(chartNumbers(past)))).toEqual(["0", "-3", "-6"]);
+  });
+
   test("can begin and goes on, whatever the chart's first number and its difference", () => {
     fc.assert(
       fc.property(
@@ -74,6 +81,7 @@ describe("the count of a new board", () => {
           expect(said(chart, newCountFor(chartNumbers(chart)))).toHaveLength(3);
         },
       ),
+      { numRuns: 400 },
     );
   });
 });

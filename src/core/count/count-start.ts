@@ -1,5 +1,5 @@
 import { type Exact, exact, isMultiple, keyOf, type NumberKey } from "../number/exact";
-import { beginCount } from "./count";
+import { beginCount, jumpOf } from "./count";
 import { type Count, NEW_COUNT } from "./count-settings";
 
 const inOrder = (numbers: readonly NumberKey[]): Exact[] =>
@@ -25,19 +25,23 @@ export function countEnters(
 }
 
 /**
- * The count that a new board begins with: in twos from 0 where its numbers go up in ones, else in what they go up in. Where the board
- * has no such beginning, from its first number; in twos so that the board's first even number is counted first, as 2 is from 0.
+ * The count that a new board begins with: in twos from 0 where its numbers go up in ones, else in what they go up in; back where they
+ * go down. Where the board has no such beginning, from its first number; in twos so that its first even number is counted first, as 2
+ * is from 0.
  * @param numbers the numbers of the board, in its order
  */
 export function newCountFor(numbers: readonly NumberKey[]): Count {
   const [first, second] = numbers;
   if (first === undefined || second === undefined) return NEW_COUNT;
-  const gap = exact(second).sub(exact(first)).abs();
+  const gap = exact(second).sub(exact(first));
   if (gap.equals(0)) return NEW_COUNT;
-  const inOnes = gap.equals(1);
-  const count = inOnes ? NEW_COUNT : { ...NEW_COUNT, by: keyOf(gap) };
+  const inOnes = gap.abs().equals(1);
+  const way = gap.s < 0n ? "back" : "forwards";
+  const count: Count = { ...NEW_COUNT, ...(inOnes ? {} : { by: keyOf(gap.abs()) }), way };
   const held = new Set(numbers);
-  if (beginCount(count, (number) => held.has(number))) return count;
-  const enters = inOnes ? countEnters(count, numbers) : null;
-  return { ...count, from: enters ? keyOf(exact(enters).sub(exact(count.by))) : keyOf(inOrder(numbers)[0]!) };
+  const begins = beginCount(count, (number) => held.has(number));
+  // It is a count from three numbers on.
+  if (begins && held.has(keyOf(exact(jumpOf(count)).mul(2).add(exact(begins.number))))) return count;
+  const enters = inOnes && way === "forwards" ? countEnters(count, numbers) : null;
+  return { ...count, from: enters ? keyOf(exact(enters).sub(exact(count.by))) : first };
 }
