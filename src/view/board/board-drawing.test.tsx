@@ -121,6 +121,16 @@ describe("a board drawn at rest", () => {
     }
   });
 
+  test.each([ROOM, { width: 240, height: 600 }])("nor how long it is, in a room of %o", (room) => {
+    const drawn = (view: object) =>
+      draw({ ...chartBoard, views: [view] } as Board, [{ do: "cover", numbers: ALL }], room);
+    const compared = (a: string) => drawn({ ...KINDS.compare.starts, id: "compare", a, b: "12" });
+    expect(compared("1234567")).toBe(compared("7"));
+    const ordered = (a: string) =>
+      drawn({ ...KINDS.order.starts, id: "order", numbers: [a, "12", "40"], pieces: "none" });
+    expect(ordered("1234567")).toBe(ordered("7"));
+  });
+
   test("a view is marked by what it keeps for itself, the other by the board's", () => {
     const chart = { ...KINDS.chart.starts };
     const board = {

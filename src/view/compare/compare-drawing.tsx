@@ -1,7 +1,6 @@
 import type { ReactNode } from "react";
 import { writerOf } from "@/core/lesson/views-of";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
-import { showNumber } from "@/core/number/show-number";
 import { type DrawingProps, grown } from "../drawing";
 import { type Asks, chipRoom, NumberChip } from "../number/number-chip";
 
@@ -21,11 +20,10 @@ export function CompareDrawing({ view, board, scene, size: room, theme, asks, on
   const write = writerOf(board);
   const chosen = scene.signs[view.id] ?? null;
   const [a, b] = [keyOfText(view.a), keyOfText(view.b)];
-  const digits = showNumber(a).length + showNumber(b).length + 4;
-  const wanted = Math.min(grown(theme, theme.strong ? 100 : 84), height * 0.34, width / (digits * 0.72));
-  // However little room there is, no digit is out of sight.
-  const whole = width / (chipRoom(scene, a, write) + chipRoom(scene, b, write) + SIGN + 2 * APART + 0.1);
-  const size = Math.min(Math.max(24, wanted), whole);
+  const wanted = Math.max(24, Math.min(grown(theme, theme.strong ? 100 : 84), height * 0.34));
+  // However little room there is, no digit is out of sight; and of one under a cover nobody sees how long it is.
+  const needed = chipRoom(scene, a, write) + chipRoom(scene, b, write) + SIGN + 2 * APART;
+  const size = Math.min(wanted, width / (1.05 * needed));
   return (
     <div className="flex size-full flex-col items-center justify-center gap-3 overflow-x-hidden overflow-y-auto">
       <p className="flex items-center" style={{ gap: size * APART }}>

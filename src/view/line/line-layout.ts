@@ -76,16 +76,24 @@ export function layOutLine(
   const plain = atRest(line, span, marks, room);
   const larger = (by: number) =>
     withLabels(line, marks, true, bareLine(line, span, marks, room, true, plain.numeral * by));
-  return LARGER.map(larger).find((layout) => isLarger(layout, plain)) ?? larger(1);
+  return firstLarger(LARGER, larger, plain) ?? larger(1);
 }
 
 /** How much larger the numerals of a line may be for the back of the room, the largest first. */
 const LARGER = [2, 1.6, 1.4, 1.28, 1.2, 1.13, 1.08, 1.04];
 
-/** A layout of a line has larger numerals than another one, and has all labels that the other one has. */
-function isLarger(layout: LineLayout, than: LineLayout): boolean {
-  const there = new Set(layout.labels.map(({ key }) => key));
-  return layout.numeral > than.numeral && than.labels.every(({ key }) => there.has(key));
+/** The first of some layouts of a line with larger numerals than another one, and with all labels that the other one has. */
+function firstLarger(
+  sizes: readonly number[],
+  layOut: (size: number) => LineLayout,
+  than: LineLayout,
+): LineLayout | null {
+  for (const size of sizes) {
+    const layout = layOut(size);
+    const there = new Set(layout.labels.map(({ key }) => key));
+    if (layout.numeral > than.numeral && than.labels.every(({ key }) => there.has(key))) return layout;
+  }
+  return null;
 }
 
 /**
@@ -102,7 +110,7 @@ function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLa
   const share = shareOf(line, room);
   const plain = sized(share);
   if (shapeOf(line) !== "flat" || share >= MIN_SIZE) return plain;
-  return [MIN_SIZE, 20].map(sized).find((layout) => isLarger(layout, plain)) ?? plain;
+  return firstLarger([MIN_SIZE, 20], sized, plain) ?? plain;
 }
 
 /** How large the numerals of a line are by its room. */

@@ -8,6 +8,7 @@ import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import { AS_GIVEN } from "@/core/scene/slices/ordering";
 import type { ViewOf } from "@/core/views/view";
 import { clamp, type DrawingProps, grown, type Size, type Theme } from "../drawing";
+import { UNKNOWN } from "../number/number-chip";
 import { placeStyle } from "../place-value/place-style";
 import { StopPieces } from "../stops/stop-pieces";
 import { Touchable } from "../touchable";
@@ -47,7 +48,11 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
   // The class is asked first what a place tells.
   const asked = isCoveredPart(scene, view.id, "deciding", true);
   const told = clamp(40, size.height * 0.13, grown(theme, 64));
-  const longest = Math.max(1.2, 0.72 * Math.max(...view.numbers.map((text) => showNumber(text).length)));
+  // Of a number under a cover nobody sees how long it is.
+  const lengths = view.numbers.map((text) =>
+    isCoveredAt(scene, keyOfText(text)) ? UNKNOWN.whole.length : showNumber(text).length,
+  );
+  const longest = Math.max(1.2, 0.72 * Math.max(...lengths));
   const all = { width: size.width, height: size.height - told - 8 };
   const most = grown(theme, theme.strong ? 120 : 96);
   const beside = besideEachOther(count, between, all, longest, hasPieces, theme);
