@@ -18,7 +18,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,
-  // A busy machine may miss a moment. What passes only when it is tried again is named by `npm test`, and more than a few are a fault.
+  // What passes only when it is tried again is a fault: `npm test` names it, and fails.
   retries: 1,
   reporter: [["dot"], ["json"]],
   use: {
