@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { shut, turnTo } from "./support/hands";
-import { addLesson, openBoard, panel, place } from "./support/lessons";
+import { addLesson, demoLesson, lessonWith, openBoard, panel, place } from "./support/lessons";
 
 const setCount = async (page: Page, set: () => Promise<void>) => {
   await page.getByRole("button", { name: /^Count in/ }).click();
@@ -11,6 +11,8 @@ const turn = async (page: Page, name: string) => {
   await turnTo(page, "How it goes");
   await page.getByRole("switch", { name }).click();
 };
+
+const button = (page: Page, name: string) => page.getByRole("button", { name, exact: true });
 
 async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
   const id = await addLesson(request);
@@ -116,4 +118,32 @@ test("the numbers are said aloud by the browser's own voice", async ({ page, req
   await expect.poll(said).toEqual(["en-GB: six", "en-GB: twelve"]);
   await page.keyboard.press(",");
   expect(await said()).toHaveLength(2);
+});
+
+test("a count that the board has no beginning for begins there with one touch", async ({ page, request }) => {
+  const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
+  const count = { ...demoLesson("1-lamps-on-the-jetty").boards[0].count, by: "7", from: "0" };
+  await page.goto(`/lesson/${await lessonWith(request, [{ ...chart, first: "181" }], { count })}`);
+  await button(page, "One jump on").click();
+  await expect(page.getByText("This board does not have the first number of the count.")).toBeVisible();
+  await button(page, "Start at 182").click();
+  await expect(place(page, "182, in focus")).toBeVisible();
+  await button(page, "One jump on").click();
+  await expect(place(page, "189, in focus")).toBeVisible();
+  // What one touch did, one touch takes back.
+  await button(page, "Take back").click();
+  await expect(place(page, "182, in focus")).toBeVisible();
+  await button(page, "Take back").click();
+  await expect(place(page, "182")).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Count in 7s/ })).toContainText("from 0");
+});
+
+test("at the end of the chart one touch turns the count round", async ({ page, request }) => {
+  const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
+  const count = { ...demoLesson("1-lamps-on-the-jetty").boards[0].count, by: "10", from: "70" };
+  await page.goto(`/lesson/${await lessonWith(request, [chart], { count })}`);
+  for (let i = 0; i < 5; i += 1) await button(page, "One jump on").click();
+  await expect(page.getByText("The count is at its end on this board.")).toBeVisible();
+  await button(page, "Count back").click();
+  await expect(place(page, "90, in focus")).toBeVisible();
 });

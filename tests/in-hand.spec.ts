@@ -211,37 +211,6 @@ test.describe("in hand", () => {
     await saved(page);
   });
 
-  test("a count that the board has no beginning for begins there with one touch", async ({
-    page,
-    request,
-  }) => {
-    const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
-    const count = { ...demoLesson("1-lamps-on-the-jetty").boards[0].count, by: "7", from: "0" };
-    await page.goto(`/lesson/${await lessonWith(request, [{ ...chart, first: "181" }], { count })}`);
-    await button(page, "One jump on").click();
-    await expect(page.getByText("This board does not have the first number of the count.")).toBeVisible();
-    await button(page, "Start at 182").click();
-    await expect(place(page, "182, in focus")).toBeVisible();
-    await button(page, "One jump on").click();
-    await expect(place(page, "189, in focus")).toBeVisible();
-    // What one touch did, one touch takes back.
-    await button(page, "Take back").click();
-    await expect(place(page, "182, in focus")).toBeVisible();
-    await button(page, "Take back").click();
-    await expect(place(page, "182")).toBeVisible();
-    await expect(page.getByRole("button", { name: /^Count in 7s/ })).toContainText("from 0");
-  });
-
-  test("at the end of the chart one touch turns the count round", async ({ page, request }) => {
-    const [chart] = demoLesson("1-lamps-on-the-jetty").boards[0].views;
-    const count = { ...demoLesson("1-lamps-on-the-jetty").boards[0].count, by: "10", from: "70" };
-    await page.goto(`/lesson/${await lessonWith(request, [chart], { count })}`);
-    for (let i = 0; i < 5; i += 1) await button(page, "One jump on").click();
-    await expect(page.getByText("The count is at its end on this board.")).toBeVisible();
-    await button(page, "Count back").click();
-    await expect(place(page, "90, in focus")).toBeVisible();
-  });
-
   test("twelve boards: the head shows that there are more, and reaches the last", async ({
     page,
     request,

@@ -40,32 +40,6 @@ function collisions({ labels }: LineLayout): string[] {
   );
 }
 
-describe("for the back of the room", () => {
-  const lines = [
-    ...(["0-20", "0-100"] as const).map((name) => startingLine(name)),
-    plainLine("-5", "5", "1", 2, {}),
-    { ...plainLine("-5", "5", "1", 2, {}), shape: "upright" as const },
-    { ...plainLine("0", "60", "5", 1, {}), shape: "ring" as const },
-    plainLine("0", "1", "1/4", 1, { numbers: "mixed" }),
-    plainLine("200", "400", "10", 10, {}),
-  ];
-  test.each(lines)("no label is taken away, and numerals are larger: %o", (line) => {
-    for (const room of [
-      ROOM,
-      { width: 1200, height: 480 },
-      { width: 620, height: 420 },
-      { width: 380, height: 300 },
-    ]) {
-      const [plain, strong] = [lay(line, [], room), lay(line, [], room, true)];
-      expect(keys(strong)).toEqual(expect.arrayContaining(keys(plain)));
-      expect(strong.numeral).toBeGreaterThan(plain.numeral * 0.999);
-      expect(strong.heavy).toBeGreaterThan(plain.heavy);
-    }
-    const [plain, strong] = [lay(line), lay(line, [], ROOM, true)];
-    expect(strong.numeral).toBeGreaterThan(plain.numeral);
-  });
-});
-
 describe("the labels of a line", () => {
   test("never lie on each other, whatever the line, its room, and what is put on it", () => {
     const line = fc
@@ -112,28 +86,6 @@ describe("the labels of a line", () => {
     expect(keys(lay(plainLine("0", "100", "1")))).toHaveLength(11);
     expect(keys(lay(plainLine("0", "60", "1")))).toHaveLength(13);
     expect(keys(lay(plainLine("0", "100", "1"), [], { width: 500, height: 300 }))).toHaveLength(6);
-  });
-
-  test("of a narrow line are as large as on an ordinary one, where that takes no label away", () => {
-    const tens = plainLine("0", "100", "10");
-    const quarters = plainLine("0", "3", "1/4", 1, { numbers: "mixed" });
-    const narrow = (line: LineSettings, width: number, height = 120) => {
-      const layout = lay(line, [], { width, height });
-      return [layout.numeral, keys(layout).length];
-    };
-    expect([320, 350, 380, 410].map((width) => narrow(tens, width))).toEqual([
-      [22, 3],
-      [18, 6],
-      [20, 6],
-      [22, 6],
-    ]);
-    expect([320, 350, 380].map((width) => narrow(quarters, width))).toEqual([
-      [18, 7],
-      [20, 7],
-      [22, 7],
-    ]);
-    // A row of larger ones would not stand in so low a room.
-    expect(narrow(tens, 410, 70)).toEqual([18, 6]);
   });
 
   test("stand at even and round distances, and hold zero", () => {
