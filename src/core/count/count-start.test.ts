@@ -64,6 +64,16 @@ describe("the count of a new board", () => {
     });
   });
 
+  test("is of the chart's numbers, whichever way they run and its rows go", () => {
+    const plain = startingChart("101-200");
+    for (const chart of [
+      { ...plain, run: "down" as const },
+      { ...plain, climb: "up" as const },
+      { ...plain, reads: "back-and-forth" as const },
+    ])
+      expect(said(chart, newCountFor(chartNumbers(chart)))).toEqual(["102", "104", "106"]);
+  });
+
   test("goes back over numbers that go down", () => {
     const down = plainChart("100", "-1", 10, { by: "rows", rows: 10 });
     expect(said(down, newCountFor(chartNumbers(down)))).toEqual(["100", "98", "96"]);

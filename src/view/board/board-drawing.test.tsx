@@ -126,6 +126,18 @@ describe("a board drawn at rest", () => {
       draw({ ...chartBoard, views: [view] } as Board, [{ do: "cover", numbers: ALL }], room);
     const compared = (a: string) => drawn({ ...KINDS.compare.starts, id: "compare", a, b: "12" });
     expect(compared("1234567")).toBe(compared("7"));
+    const jumped = (kind: "way" | "sentence", by: string) =>
+      draw(
+        { ...chartBoard, views: [{ ...KINDS[kind].starts, id: kind }] } as Board,
+        [
+          { do: "start", number: "7" },
+          { do: "jump", by },
+          { do: "cover", numbers: ALL },
+          { do: "cover-jump", jumps: [0], part: "size" },
+        ],
+        room,
+      );
+    for (const kind of ["way", "sentence"] as const) expect(jumped(kind, "1234567")).toBe(jumped(kind, "6"));
     const ordered = (a: string) =>
       drawn({ ...KINDS.order.starts, id: "order", numbers: [a, "12", "40"], pieces: "none" });
     expect(ordered("1234567")).toBe(ordered("7"));

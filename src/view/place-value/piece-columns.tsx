@@ -35,7 +35,7 @@ export function PieceColumns(props: Props) {
   const counted = shown.pieces.map(({ place, count }) => `${count} ${placeName(place, count)}`).join(", ");
   const hasPieces = view.pieces !== "none";
   // Where a name would be too small to be read, letters stand for all of them.
-  const short = columns.some((column) => nameIn(column, heading).font < SMALLEST);
+  const short = columns.some((column) => nameIn(column, heading).font < Math.max(SMALLEST, heading * LEAST));
   const drawing = (
     <svg
       aria-hidden
@@ -73,8 +73,8 @@ export function PieceColumns(props: Props) {
   );
 }
 
-/** A name at the head of a column is no smaller, in pixels. */
-const SMALLEST = 10;
+/** A name at the head of a column is no smaller, in pixels, nor than this part of a name that has room enough. */
+const [SMALLEST, LEAST] = [10, 0.38];
 
 /** The name of a place as it has room over its column: in two lines where it would be small in one. */
 function nameIn({ place, width }: Column, size: number) {

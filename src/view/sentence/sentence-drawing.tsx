@@ -11,7 +11,7 @@ import { INK_STYLE } from "../ink/ink-style";
 import { STYLES } from "../line/jump-style";
 import { labelSize } from "../line/label-size";
 import { WrittenText } from "../line/written-text";
-import { type Asks, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
+import { type Asks, chipRoom, chipWidth, NumberChip, UNKNOWN, type Write } from "../number/number-chip";
 import { NO_JUMP_YET, SILENT } from "../said";
 import { Touchable } from "../touchable";
 
@@ -40,7 +40,9 @@ export function SentenceDrawing(props: Props) {
   const figure = aside ? FIGURE : 0;
   const needed = Math.max(
     1,
-    ...rows.map(({ parts }) => parts.reduce((sum, part) => sum + roomOf(part, write), figure)),
+    ...rows.map(({ parts, trail: of }) =>
+      parts.reduce((sum, part) => sum + roomOf(part, of, scene, write), figure),
+    ),
   );
   const largest = Math.min(height / (1.65 * Math.max(1, rows.length)), grown(theme, theme.strong ? 76 : 60));
   // A pixel is kept free, or rounding breaks the row.
@@ -130,23 +132,28 @@ function Part({ part, size, color, scene, trail, still, asks, write, onNumber, o
       />
     );
   }
-  const covered = part.jumps.length > 0 && part.jumps.every((jump) => trail.covers[jump]?.size);
   return (
     <Term
       part={part}
       written={termOf(part, write)}
       size={size}
       color={color}
-      covered={covered}
+      covered={isSizeCovered(part, trail)}
       still={still}
       onTouch={onJumps && (() => onJumps(part.jumps))}
     />
   );
 }
 
+type TermPart = Extract<SentencePart, { kind: "term" }>;
+
+/** Whether a term is covered: the sizes of all its jumps are. */
+const isSizeCovered = ({ jumps }: TermPart, trail: Trail): boolean =>
+  jumps.length > 0 && jumps.every((jump) => trail.covers[jump]?.size);
+
 type TermProps = {
   written: Written;
-  part: Extract<SentencePart, { kind: "term" }>;
+  part: TermPart;
   size: number;
   color: string;
   covered: boolean;
@@ -180,12 +187,14 @@ const SIGN = 0.75;
 const plain = (text: string): Written => ({ whole: text, over: "", under: "" });
 
 /** A term as it is written: a size in the form of the board's numbers, how often as a plain number. */
-const termOf = (part: Extract<SentencePart, { kind: "term" }>, write: Write): Written =>
+const termOf = (part: TermPart, write: Write): Written =>
   part.jumps.length === 0 ? plain(part.text) : write(part.by.replace("-", ""));
 
-function roomOf(part: SentencePart, write: Write): number {
+/** The room of a part as it is seen: a cover takes as much whatever lies under it. */
+function roomOf(part: SentencePart, trail: Trail, scene: Scene, write: Write): number {
   if (part.kind === "sign") return SIGN;
-  return part.kind === "number" ? chipWidth(write(part.number)) : chipWidth(termOf(part, write));
+  if (part.kind === "number") return chipRoom(scene, part.number, write);
+  return chipWidth(isSizeCovered(part, trail) ? UNKNOWN : termOf(part, write));
 }
 
 type TextProps = { written: Written; size: number; color: string; room: number; covered?: boolean };
@@ -216,7 +225,8 @@ function colorOf(part: SentencePart, parts: readonly SentencePart[], index: numb
   const plain = "var(--color-ink)";
   const term = part.kind === "sign" ? parts[index + 1] : part;
   if (part.kind === "sign" && part.text === "=") return plain;
-  if (term?.kind !== "term" || term.jumps.length === 0) return plain;
+  // A colour would tell the place of what is covered.
+  if (term?.kind !== "term" || term.jumps.length === 0 || isSizeCovered(term, trail)) return plain;
   if (new Set(trail.jumps.map((by) => by.replace("-", ""))).size === 1) return plain;
   const cell = placeOfJump(trail.jumps[term.jumps[0]!]!);
   return cell ? STYLES[cell].text : plain;

@@ -4,7 +4,7 @@ import { landings } from "@/core/count/trail";
 import { partsOf, writerOf } from "@/core/lesson/views-of";
 import { keyOf, type NumberKey } from "@/core/number/exact";
 import { type DrawingProps, grown, type Size } from "../drawing";
-import { type Asks, chipWidth, NumberChip } from "../number/number-chip";
+import { type Asks, chipRoom, NumberChip } from "../number/number-chip";
 import { NO_JUMP_YET, SILENT } from "../said";
 
 type Props = DrawingProps<"way"> & { asks?: Asks; onNumber?: (number: NumberKey) => void };
@@ -47,7 +47,7 @@ export function WayDrawing({ board, scene, size: { width, height }, theme, asks,
   const stops = [trail.start, ...landings(trail).map(keyOf)];
   const listed = stops.slice(-LISTED);
   const boxed = benchmarksOf(trail, partsOf(board));
-  const widths = listed.map((key) => chipWidth(write(key)) + 1.25);
+  const widths = listed.map((key) => chipRoom(scene, key, write) + 1.25);
   const most = Math.min(height / 1.8, grown(theme, theme.strong ? 56 : 44));
   const inOne = width / widths.reduce((sum, each) => sum + each, 0);
   // In more than one row only where they would be small in one.
