@@ -21,6 +21,23 @@ export function pick<T>(items: readonly T[], count: number, chance: Chance): T[]
   return indexes.sort((a, b) => a - b).map((index) => items[index]!);
 }
 
+/** Tries for a draw that is not there yet, before one comes again. */
+const TRIES = 40;
+
+/**
+ * So many draws, none like one before it, as long as there are others.
+ * @param sameAs what two draws have alike that are the same
+ */
+export function drawDifferent<T>(count: number, draw: (nth: number) => T, sameAs: (one: T) => string): T[] {
+  const seen = new Set<string>();
+  return Array.from({ length: count }, (_, nth) => {
+    let one = draw(nth);
+    for (let tries = 0; seen.has(sameAs(one)) && tries < TRIES; tries += 1) one = draw(nth);
+    seen.add(sameAs(one));
+    return one;
+  });
+}
+
 /** The items in an order of chance, each order as likely as any other (Fisher and Yates). */
 export function shuffle<T>(items: readonly T[], chance: Chance): T[] {
   const left = [...items];

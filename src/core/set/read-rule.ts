@@ -100,8 +100,8 @@ const tidied = (text: string): string =>
     .replace(/[.!]+$/, "")
     .replace(/\s+/g, " ")
     .trim()
-    .replace(/^(all |the |they are |they have |they |these are )+/, "")
-    .replace(/^numbers (that|which) /, "")
+    .replace(/^(all |the |their |they are |they have |they |these are )+/, "")
+    .replace(/^numbers (that|which|whose) /, "")
     .replace(/^(are|have|is|has) /, "");
 
 const NOT = /^(?:(?:are|is) not|not|(?:do|does) not have|have no|has no)\s+/;

@@ -63,8 +63,11 @@ type Props = {
   isBack: boolean;
 };
 
-/** So long what prints is waited for, in milliseconds; a server that is away keeps nobody from printing. */
-const PRINT_WAIT_MS = 3000;
+/**
+ * So long what prints is waited for, in milliseconds: a slow computer may need it right after the board was opened. A server that is
+ * away keeps nobody from printing.
+ */
+const PRINT_WAIT_MS = 15_000;
 
 /** Prints the board, once what draws it for paper has come. */
 async function printWhenReady(): Promise<void> {

@@ -4,7 +4,7 @@ import { type ComponentType, useEffect } from "react";
 import { KIND_NAMES } from "@/core/views/view";
 import { bringInTurn } from "@/kit/bring-in-turn";
 import { Busy } from "@/kit/busy";
-import { later } from "@/kit/later";
+import { having, later } from "@/kit/later";
 import { bringMenus } from "@/kit/menu";
 import { patient } from "@/kit/patient";
 import { bringPopovers } from "@/kit/popover";
@@ -16,7 +16,9 @@ import { ArrowPanel } from "../arrows/arrow-panel-later";
 import { opening } from "../class/use-class-link";
 import { filling } from "../fill/filling";
 import { PenLayer } from "../pen/pen-layer-later";
+import { noNext } from "../rail/no-next";
 import { answers } from "../save/save-door";
+import { settingUp } from "../store/setting-up";
 import { TOOL_NAMES, toolOf } from "../tools";
 import { stageOf } from "../views/stages";
 import { Handle } from "./handle";
@@ -26,6 +28,10 @@ type Parts = typeof import("./parts");
 const parts = patient(() => import("./parts"));
 const part = <K extends keyof Parts>(name: K): Parts[K] =>
   (() => parts().then((all) => (all[name] as () => Promise<unknown>)())) as Parts[K];
+
+/** A part that sets the board up. */
+const settable = <K extends keyof Parts>(name: K) =>
+  having([settingUp], part(name) as () => Promise<unknown>) as Parts[K];
 
 /*
  * Parts of the board screen that are not there when it opens. They come after the board itself stands, so that it
@@ -37,7 +43,7 @@ const Card: ComponentType<object> = () => (
   <div aria-busy className="rounded-card bg-board landscape:row-span-2 landscape:mb-3 low:mb-1.5" />
 );
 
-export const Drawer = later(part("drawer"), Card);
+export const Drawer = later(settable("drawer"), Card);
 export const StepsStrip = later(part("stepsStrip"), Strip);
 export const KeepStep = later(part("keepStep"));
 export const UnsavedBand = later(part("unsavedBand"));
@@ -60,8 +66,8 @@ export const Announcer = later(part("announcer"), () => null, "when brought");
 export const Voice = later(part("voice"));
 export const Slips = later(part("slips"));
 export const Verdict = later(part("verdict"));
-export const TimesPanels = later(part("timesPanels"), Busy);
-export const CountPanel = later(part("countPanel"), Busy);
+export const TimesPanels = later(settable("timesPanels"), Busy);
+export const CountPanel = later(settable("countPanel"), Busy);
 export const ByRule = later(part("byRule"), Busy);
 
 export const HeaderItems = later(part("headerItems"));
@@ -70,7 +76,7 @@ export const DrawerItems = later(part("drawerItems"));
 export const AddBoard = later(part("addBoard"));
 
 /** It can be drawn once it is there; until then it is seen. */
-export const Divider = later(part("divider"), Handle, "when brought");
+export const Divider = later(settable("divider"), Handle, "when brought");
 
 const PARTS = [
   { bring: answers },
@@ -113,6 +119,8 @@ const PARTS = [
 /** What tools and menus need comes before the rest. */
 const TOOL_PARTS = [
   filling,
+  noNext,
+  settingUp,
   { bring: bringMenus },
   { bring: bringPopovers },
   { bring: bringSelects },

@@ -9,6 +9,7 @@ import { useBoard } from "../store/use-board";
 import type { ClassLink } from "./class-link";
 
 const ClassPanel = later(() => import("./class-panel").then((part) => part.ClassPanel));
+const ClassSees = later(() => import("./class-sees").then((part) => part.ClassSees));
 
 type Props = { link: StoreApi<ClassLink> | null; children: ReactNode };
 
@@ -39,26 +40,9 @@ export function BesideClass({ link, children }: Props) {
         )}
       >
         {children}
-        {framed && (
-          <p
-            className={clsx(
-              "absolute -bottom-4 left-5 rounded-full px-4 py-1 text-small font-semibold",
-              sees === "this"
-                ? "bg-ink text-board"
-                : "border-2 border-dashed border-quiet bg-wall text-quiet",
-            )}
-          >
-            {SEES[sees]}
-          </p>
-        )}
+        {framed && <ClassSees sees={sees} />}
       </div>
       {framed && link && <ClassPanel link={link} />}
     </div>
   );
 }
-
-const SEES = {
-  this: "What the class sees",
-  before: "Only you see this: the class screen is held",
-  nothing: "Only you see this: the class screen is blank",
-} as const;

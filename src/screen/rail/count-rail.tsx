@@ -1,16 +1,14 @@
 "use client";
 
 import { Pause, Play } from "lucide-react";
-import { countedFrom, countedIn, isCount, jumpOf, nextOfCount } from "@/core/count/count";
-import { countEnters } from "@/core/count/count-start";
-import { boardHolds, boardNumbers } from "@/core/lesson/views-of";
+import { countedFrom, countedIn, jumpOf, nextOfCount } from "@/core/count/count";
+import { boardHolds } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
-import { isCoveredAt } from "@/core/scene/scene";
-import { say } from "@/kit/messages";
 import { keepKeyboard } from "@/kit/rail-button";
 import { boardInHand, sceneInHand } from "../store/on-show";
 import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { useClock } from "../store/use-clock";
+import { noNext } from "./no-next";
 import { ON_RAIL, placeOf } from "./rail-plan";
 
 const ROUND =
@@ -30,31 +28,11 @@ export function CountRail({ setting, onSet }: Props) {
   const store = useBoardStore();
   const write = useNumberText();
 
-  /** Says why no number comes next, and offers how one does. */
   const tellIfNone = (walks: boolean) => {
     const board = boardInHand(store.getState());
     const { trail } = sceneInHand(store.getState());
-    const holds = boardHolds(board);
-    if (nextOfCount(trail, board.count, holds)) return;
-    if (!isCount(trail, board.count)) {
-      const scene = sceneInHand(store.getState());
-      const enters = countEnters(board.count, boardNumbers(board, scene));
-      const none = "This board does not have the first number of the count.";
-      if (enters === null)
-        return say(
-          holds("1") ? `${none} Choose another number under “From”.` : "This board has no numbers to count.",
-        );
-      return say(none, {
-        // What is covered is named nowhere.
-        label: isCoveredAt(scene, enters) ? "Start on the board" : `Start at ${write(enters)}`,
-        run: () => store.getState().countOn({ ...board.count, from: enters }, walks),
-      });
-    }
-    const back = board.count.way === "forwards";
-    say("The count is at its end on this board.", {
-      label: back ? "Count back" : "Count on",
-      run: () => store.getState().countOn({ ...board.count, way: back ? "back" : "forwards" }, walks),
-    });
+    if (!nextOfCount(trail, board.count, boardHolds(board)))
+      noNext.with(({ tellNoNext }) => tellNoNext(store, write, walks));
   };
   useClock(counting, count.every, () => {
     if (!store.getState().walkOn()) tellIfNone(true);

@@ -10,6 +10,7 @@ import { createBoardStore } from "./board-store";
 import { lessonOf, sameLesson } from "./lesson-of";
 import { boardNow, boardStateOf, sceneNow } from "./on-show";
 import { sayDone } from "./say-done";
+import { settingUp } from "./setting-up";
 
 vi.mock("@/kit/messages", () => ({ say: vi.fn() }));
 
@@ -146,7 +147,7 @@ describe("the scene on show", () => {
 });
 
 describe("what is saved", () => {
-  test("is untouched by what is done by hand, and is another lesson once the board changes", () => {
+  test("is untouched by what is done by hand, and is another lesson once the board changes", async () => {
     const { store, touch } = openStore(step("s"));
     const before = store.getState();
     touch("5");
@@ -158,6 +159,7 @@ describe("what is saved", () => {
     store.getState().backToStep();
     expect(boardNow(store.getState()).count.by).toBe("6");
     store.getState().prepare(true);
+    await settingUp.bring();
     store.getState().setTo({ of: "count", is: count });
     expect(sameLesson(before, store.getState())).toBe(false);
     expect(lessonOf(store.getState()).boards[0]?.count.by).toBe("4");

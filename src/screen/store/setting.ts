@@ -1,6 +1,5 @@
 import { stopsOf } from "@/core/count/trail";
 import type { Board } from "@/core/lesson/board";
-import { prepareSetting, prepareView } from "@/core/lesson/prepare";
 import { boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import type { Move } from "@/core/scene/move";
@@ -14,6 +13,7 @@ import type { ViewId } from "@/core/views/view-id";
 import { say } from "@/kit/messages";
 import { boardInHand, boardNow, sceneInHand } from "./on-show";
 import type { Part } from "./part";
+import { settingUp } from "./setting-up";
 
 type PenMove = Extract<Move, { do: "pen" | "note" | "rub" | "wipe-pen" }>;
 
@@ -76,12 +76,16 @@ export const settingPart: Part<SettingPart> = ({ getState: get }) => ({
   },
   setTo: (next) => {
     // What is pressed right after something was typed is about the board as it then is, not as it was drawn.
-    const setting = typeof next === "function" ? next(boardNow(get())) : next;
-    if (get().preparing) get().change((state) => prepareSetting(state, setting));
-    else get().add([{ do: "set", setting }]);
+    const setting = () => (typeof next === "function" ? next(boardNow(get())) : next);
+    if (!get().preparing) return get().add([{ do: "set", setting: setting() }]);
+    settingUp.with(({ prepareSetting }) => {
+      const to = setting();
+      get().change((state) => prepareSetting(state, to));
+    });
   },
-  layView: (next) => {
-    const view = typeof next === "function" ? next(boardNow(get())) : next;
-    get().change((state) => prepareView(state, view));
-  },
+  layView: (next) =>
+    settingUp.with(({ prepareView }) => {
+      const view = typeof next === "function" ? next(boardNow(get())) : next;
+      get().change((state) => prepareView(state, view));
+    }),
 });

@@ -46,13 +46,19 @@ export const putInOrder = recipe<Inputs>({
   write({ numbers }) {
     const order = orderOf(numbers);
     const sorted = order.map((i) => numbers[i]!);
-    const [least, next, most] = [sorted[0]!, sorted[1]!, sorted.at(-1)!];
-    const place = decidingPlace(exact(least), exact(next))!;
+    const [least, next] = [sorted[0]!, sorted[1]!];
+    const [second, most] = [sorted.at(-2)!, sorted.at(-1)!];
+    const between = (a: string, b: string) => decidingPlace(exact(a), exact(b))!;
+    const place = between(least, next);
     return {
       title: "Numbers in order",
       views: [view({ ...KINDS.order.starts, numbers: [...numbers] })],
       steps: [
-        step("The largest", "Which of these numbers is the largest? How do you know?", showNumber(most)),
+        step(
+          "The largest",
+          "Which of these numbers is the largest? How do you know?",
+          `${showNumber(most)}: the ${placeName(between(second, most))} decide, ${showNumber(second)} < ${showNumber(most)}`,
+        ),
         step(
           "The two smallest",
           `${showNumber(next)} and ${showNumber(least)} are the two smallest. Which place decides between them?`,

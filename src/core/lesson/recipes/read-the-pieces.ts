@@ -1,5 +1,7 @@
+import { exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { numberWords } from "../../number/number-words";
+import { type Pieces, piecesOf, placeName } from "../../number/place-value";
 import type { Move } from "../../scene/move";
 import { KINDS } from "../../views/kinds";
 import type { ViewId } from "../../views/view-id";
@@ -22,13 +24,23 @@ type Inputs = z.infer<typeof Fields>;
 
 const PLACE_VALUE = "place-value" as ViewId;
 
-/** The largest digit of a number that is not its first, and what it is worth; that of its first where there is no other. */
-function digitWorth(number: number): { digit: number; worth: number } {
-  const digits = String(number).split("").map(Number);
-  const rest = digits.slice(1);
-  const digit = Math.max(...(rest.some((one) => one > 0) ? rest : digits));
-  const at = digits.lastIndexOf(digit);
-  return { digit, worth: digit * 10 ** (digits.length - 1 - at) };
+/**
+ * Asks what a digit of a number is worth: of one that the number has once, which is not of the ones and not the first, where there is
+ * such a digit. A digit that comes again is asked for by its place.
+ */
+function worthAsked(number: number): { question: string; worth: number } {
+  const digits = piecesOf(exact(number))!.filter(({ count }) => count > 0);
+  const once = digits.filter(({ count }) => digits.filter((other) => other.count === count).length === 1);
+  const inner = (some: readonly Pieces[]) =>
+    some.find(({ place }) => place > 0 && place !== digits[0]!.place);
+  const digit = inner(once) ?? once.find(({ place }) => place > 0) ?? once[0];
+  const { place, count } = digit ?? inner(digits) ?? digits[0]!;
+  return {
+    question: digit
+      ? `What is the digit ${count} worth in ${say(number)}?`
+      : `What is the ${placeName(place)} digit worth in ${say(number)}?`,
+    worth: count * 10 ** place,
+  };
 }
 
 /** Numbers as pieces alone; read, then seen in digits. */
@@ -66,7 +78,7 @@ export const readThePieces = recipe<Inputs>({
       title: "Read the pieces",
       views: [view({ ...KINDS["place-value"].starts, as, digits: "covered" })],
       steps: all.flatMap((number): RecipeStep[] => {
-        const { digit, worth } = digitWorth(number);
+        const { question, worth } = worthAsked(number);
         return [
           asking("covered", [number], {
             title: "A number in pieces",
@@ -74,9 +86,7 @@ export const readThePieces = recipe<Inputs>({
             answer: `${say(number)}: ${numberWords(String(number), "british")}`,
             beats: [[digits(true), focus(number)]],
           }),
-          step(`It is ${say(number)}`, `What is the digit ${digit} worth in ${say(number)}?`, say(worth), [
-            [digits(false)],
-          ]),
+          step(`It is ${say(number)}`, question, say(worth), [[digits(false)]]),
         ];
       }),
     };

@@ -52,7 +52,7 @@ export const sameAndDifferent = recipe<Inputs>({
           "Which numbers are marked on both charts?",
           shared.length === 0
             ? `None up to 100: the first is ${say(both)}`
-            : `${list(shared, 8)}: the multiples of ${say(both)}`,
+            : `${list(shared, 8)}: ${shared.length === 1 ? `a multiple of both ${say(a)} and ${say(b)}` : `the multiples of ${say(both)}`}`,
         ),
         step(
           "Only on the left",

@@ -68,6 +68,8 @@ export const whatComesNext = recipe<Inputs>({
       times: `Each number is ${say(gap)} times the one before`,
     }[grows];
     const next = terms[shown]!;
+    const further = terms.slice(shown + 1);
+    const last = further.at(-1)!;
     return {
       title: "What comes next?",
       views: [
@@ -87,7 +89,7 @@ export const whatComesNext = recipe<Inputs>({
         step(
           "Further on",
           `Which is the ${FURTHER}th number?`,
-          `${say(terms[FURTHER - 1]!)}: ${list(terms.slice(shown + 1))}`,
+          further.length === 1 ? say(last) : `${say(last)}: ${list(further)}`,
         ),
         step(
           "Look",

@@ -3,7 +3,7 @@ import { readNumber } from "../../number/read-number";
 import type { Move } from "../../scene/move";
 import { plainChart } from "../../surface/chart";
 import * as z from "../../zod";
-import { markRule, multiplesOf, say, step, view } from "./parts";
+import { markRule, multiplesOf, range, say, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 
 const MOST = 5;
@@ -20,19 +20,45 @@ type Inputs = z.infer<typeof Fields>;
 const LAST = 60;
 const BEGINS_WITH = 10;
 
+/** From a multiple of a number to another one: so many rows down, and so many squares to the right; below 0, to the left. */
+type Shift = { rows: number; squares: number };
+
+/** Whether a shift leads from a multiple to another one somewhere on the chart. */
+const isOnChart = (of: number, width: number, { rows, squares }: Shift): boolean =>
+  range(1, Math.floor(LAST / of)).some((nth) => {
+    const column = ((nth * of - 1) % width) + squares;
+    return column >= 0 && column < width && nth * of + rows * width + squares <= LAST;
+  });
+
+/** The shifts between multiples on a chart with so many in each row, those of one row down first, then the shortest. */
+function shiftsOf(of: number, width: number): Shift[] {
+  const long = ({ rows, squares }: Shift) => (rows === 1 ? 0 : rows * 100) + Math.abs(squares);
+  return range(1, of)
+    .flatMap((rows) => {
+      const rest = (rows * width) % of;
+      return (rest === 0 ? [0] : [-rest, of - rest]).map((squares) => ({ rows, squares }));
+    })
+    .filter((shift) => isOnChart(of, width, shift))
+    .sort((a, b) => long(a) - long(b));
+}
+
+const ORDINALS = ["", "", "second", "third", "fourth", "fifth", "sixth", "seventh"];
+
 /** How the multiples of a number lie on a chart with so many in each row. */
 function pattern(of: number, width: number): string {
-  const rest = width % of;
-  if (rest === 0) return "Straight columns";
-  const [left, right] = [rest, of - rest];
-  if (left === right)
-    return left === 1
-      ? "Every other square, like a chequered board"
-      : `A row down they move on by ${say(left)} squares`;
-  const [by, side] = left < right ? [left, "left"] : [right, "right"];
+  if (of % width === 0)
+    return of === width ? "One straight column" : `One straight column, in every ${ORDINALS[of / width]} row`;
+  const [{ rows, squares }, other] = shiftsOf(of, width) as [Shift, Shift?];
+  if (squares === 0) return "Straight columns";
+  const by = Math.abs(squares);
+  const far = by === 1 ? "one square" : `${say(by)} squares`;
+  const side = squares < 0 ? "left" : "right";
+  if (rows > 1) return `${say(rows)} rows down they move ${far} to the ${side}`;
+  if (other?.rows === 1 && other.squares === -squares)
+    return by === 1 ? "Every other square, like a chequered board" : `A row down they move on by ${far}`;
   return by === 1
     ? `Slopes: a row down, one square to the ${side}`
-    : `A row down they move ${say(by)} squares to the ${side}`;
+    : `A row down they move ${far} to the ${side}`;
 }
 
 const chart = (columns: number) => view(plainChart("1", "1", columns, { by: "last", last: String(LAST) }));

@@ -28,8 +28,9 @@ export const digit = condition({
     };
   },
   period: ({ place }) => (place === "ones" ? "10" : null),
-  noun: ({ place, digit: is }) => `${place} digit is ${is}`,
-  nounNot: ({ place, digit: is }) => `${place} digit is not ${is}`,
+  noun: ({ place, digit: is }) => `numbers whose ${place} digit is ${is}`,
+  nounNot: ({ place, digit: is }) => `numbers whose ${place} digit is not ${is}`,
+  short: ({ place, digit: is }) => `${place} digit is ${is}`,
   verb: "have",
   predicate: ({ place, digit: is }) => `the ${place} digit ${is}`,
   weight: 3,

@@ -91,7 +91,7 @@ describe("the finder", () => {
     [(n: number) => Number.isInteger(Math.sqrt(n)), "square numbers"],
     [(n: number) => [1, 2, 3, 5, 8, 13, 21, 34, 55, 89].includes(n), /^Fibonacci numbers/],
     [(n: number) => n <= 10 || n > 90 || n % 10 < 2, "numbers on the border of the chart"],
-    [(n: number) => n % 10 === 5, "ones digit is 5"],
+    [(n: number) => n % 10 === 5, "numbers whose ones digit is 5"],
     [(n: number) => n % 3 === 0 || n % 5 === 0, "numbers that are multiples of 3 or are multiples of 5"],
     [
       (n: number) => n % 10 === 3 || n % 10 === 7,

@@ -1,4 +1,5 @@
 import { ARROWS, type Arrow } from "../../count/route";
+import { drawDifferent } from "../../puzzle/draw";
 import { plainChart } from "../../surface/chart";
 import { neighbourOf } from "../../surface/neighbours";
 import * as z from "../../zod";
@@ -46,7 +47,7 @@ export const arrows = sheetKind<ArrowsSheet>({
   make({ last, arrows: length, ask, count }, chance) {
     const most = Number(last);
     const chart = plainChart("1", "1", 10, { by: "last", last });
-    const tasks = Array.from({ length: count }, () => {
+    const routeTask = () => {
       const start = String(chance(1, most));
       const route: Arrow[] = [];
       let at = start;
@@ -70,11 +71,11 @@ export const arrows = sheetKind<ArrowsSheet>({
             ? [{ text: start }, { text }, { text: "=" }, { blank: at }]
             : [{ blank: start }, { text }, { text: "=" }, { text: at }],
       };
-    });
+    };
     return {
       instruction: `Follow the arrows on a chart from 1 to ${last} in rows of ten. Write the number you ${ask === "landing" ? "land on" : "started from"}.`,
       across: 2,
-      tasks,
+      tasks: drawDifferent(count, routeTask, JSON.stringify),
     };
   },
 });

@@ -111,9 +111,10 @@ export const chart = sheetKind<ChartSheet>({
         },
       };
     };
+    const below0 = numbers.some((number) => number.startsWith("-")) ? ", on and back" : "";
     const asks = [
       ...(settings.missing === "none" ? [] : ["Write the missing numbers."]),
-      ...(colour === 0 ? [] : [`Colour the count in ${groupDigits(String(colour))}s.`]),
+      ...(colour === 0 ? [] : [`Colour the count in ${groupDigits(String(colour))}s from 0${below0}.`]),
     ];
     return {
       instruction: asks.join(" ") || "Use this chart.",

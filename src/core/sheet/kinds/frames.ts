@@ -1,4 +1,5 @@
 import { throughTen } from "../../count/ten-frame";
+import { drawDifferent } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { KINDS } from "../../views/kinds";
 import * as z from "../../zod";
@@ -97,6 +98,6 @@ export const frames = sheetKind<FramesSheet>({
       draw: "Draw so many counters.",
       "through-ten": "Fill the first frame from the second. Then add.",
     }[ask];
-    return { instruction, across: 2, tasks: Array.from({ length: count }, one) };
+    return { instruction, across: 2, tasks: drawDifferent(count, one, JSON.stringify) };
   },
 });

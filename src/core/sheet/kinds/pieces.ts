@@ -1,3 +1,4 @@
+import { drawDifferent } from "../../puzzle/draw";
 import { drawNumber } from "../../puzzle/draw-number";
 import { ZEROS } from "../../puzzle/drawn-numbers";
 import { KINDS } from "../../views/kinds";
@@ -54,14 +55,12 @@ export const pieces = sheetKind<PiecesSheet>({
     // Bundles go to hundreds.
     const drawnAs = as === "bundles" && numbers === "thousands" ? "blocks" : as;
     const settings = { ...KINDS["place-value"].starts, as: drawnAs, digits: "none" } as const;
-    const tasks = Array.from({ length: count }, () => {
-      // These always draw one.
-      const number = drawNumber({ draws: numbers, zeros }, chance, null)!;
-      return {
-        view: { settings, question: [{ do: "focus", number } as const], answer: [], ratio: 0.62 },
-        signs: [{ blank: number }],
-      };
-    });
+    // These always draw one.
+    const draw = () => drawNumber({ draws: numbers, zeros }, chance, null)!;
+    const tasks = drawDifferent(count, draw, (number) => number).map((number) => ({
+      view: { settings, question: [{ do: "focus", number } as const], answer: [], ratio: 0.62 },
+      signs: [{ blank: number }],
+    }));
     return { instruction: "Read the pieces. Write the number.", across: count === 1 ? 1 : 2, tasks };
   },
 });

@@ -1,6 +1,6 @@
 import { type Problem, readProblem } from "../../count/problem";
 import { type Exact, exact, keyOf } from "../../number/exact";
-import type { Chance } from "../../puzzle/draw";
+import { type Chance, drawDifferent } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { LineSettings } from "../../surface/line";
 import { KINDS } from "../../views/kinds";
@@ -183,15 +183,8 @@ export const problems = sheetKind<ProblemsSheet>({
   ],
   make(settings, chance) {
     const own = pieces(settings.typed);
-    const seen = new Set<string>();
-    const draw = () => {
-      // No problem twice, as long as there are others.
-      let text = drawn(settings, chance);
-      for (let tries = 0; seen.has(text) && tries < 40; tries += 1) text = drawn(settings, chance);
-      seen.add(text);
-      return text;
-    };
-    const texts = own.length > 0 ? own : Array.from({ length: settings.count }, draw);
+    const draw = () => drawn(settings, chance);
+    const texts = own.length > 0 ? own : drawDifferent(settings.count, draw, (text) => text);
     return {
       instruction: settings.lines === "none" ? "Fill the blanks." : "Draw the jumps and fill the blanks.",
       across: settings.lines === "none" ? 3 : 2,

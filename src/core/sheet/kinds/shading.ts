@@ -1,4 +1,4 @@
-import type { Chance } from "../../puzzle/draw";
+import { type Chance, drawDifferent } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { type Condition, type Rule, ruleOf } from "../../set/rule";
 import { ruleWords } from "../../set/rule-words";
@@ -72,11 +72,7 @@ export const shading = sheetKind<ShadingSheet>({
   ],
   make({ level, first, count }, chance) {
     const settings = { ...plainChart(first, "1", 10, { by: "rows", rows: 10 }), covers: "empty" as const };
-    const seen = new Set<string>();
-    const tasks = Array.from({ length: count }, () => {
-      let rule = ruleBy(level, chance);
-      for (let tries = 0; seen.has(ruleWords(rule)) && tries < 30; tries += 1) rule = ruleBy(level, chance);
-      seen.add(ruleWords(rule));
+    const tasks = drawDifferent(count, () => ruleBy(level, chance), ruleWords).map((rule) => {
       const all = ruleOf(condition({ kind: "all" }));
       const question: Move[] = [
         { do: "mark", ink: "plum", numbers: rule },

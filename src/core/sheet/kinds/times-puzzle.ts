@@ -1,3 +1,4 @@
+import { drawDifferent } from "../../puzzle/draw";
 import { makeTimesPuzzle } from "../../puzzle/make-times-puzzle";
 import type { Move } from "../../scene/move";
 import { ALL } from "../../set/rule";
@@ -36,7 +37,7 @@ export const timesPuzzle = sheetKind<TimesPuzzleSheet>({
     howMany(8, "Puzzles"),
   ],
   make({ rows, level, climbs, count }, chance) {
-    const tasks = Array.from({ length: count }, (_, i) => {
+    const puzzleTask = (i: number) => {
       const puzzle = makeTimesPuzzle(climbs === "yes" ? Math.min(10, level + i) : level, rows, chance);
       const { at, columns, clues, asked, answer } = puzzle;
       const settings = {
@@ -61,11 +62,11 @@ export const timesPuzzle = sheetKind<TimesPuzzleSheet>({
         { do: "focus", number: keyAt(asked) },
       ];
       return { view: { settings, question, answer: written, ratio: (rows / columns) * 0.72 } };
-    });
+    };
     return {
       instruction: "A few numbers are left of a times grid. Write the number in the dark frame.",
       across: count === 1 ? 1 : 2,
-      tasks,
+      tasks: drawDifferent(count, puzzleTask, JSON.stringify),
     };
   },
 });
