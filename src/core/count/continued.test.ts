@@ -33,11 +33,18 @@ describe("how a sequence may go on", () => {
     [[1, 4, 9, 16], "square numbers, one after the other: 25, 36, 49"],
     [[1, 3, 7, 15, 31], "2 times the one before and 1 more: 63, 127, 255"],
     [[1, 3, 4, 6, 7], "2 more, then 1 more, in turn: 9, 10, 12"],
-    [[3, 6, 8, 16, 18], /./],
+    [[3, 6, 8, 16, 18], "2 times as much, then 2 more, in turn: 36, 38, 76"],
     [[7, 1, 4, 7, 1, 4], "over and over: 7, 1, 4: 7, 1, 4"],
     [[0.5, 1, 1.5], "0.5 more each time: 2, 2.5, 3"],
-  ])("%o", (terms, first) => {
-    if (typeof first === "string") expect(ways(...terms)[0]).toBe(first);
+  ])("%o", (terms, first) => expect(ways(...terms)[0]).toBe(first));
+
+  test("no sequence is named that does not begin as the numbers do", () => {
+    for (const terms of [
+      [2, 4],
+      [2, 3, 5, 7],
+      [9, 18, 27, 36],
+    ])
+      expect(ways(...terms).filter((words) => words.includes("in the sequence"))).toEqual([]);
   });
 
   test("adding and doubling in turn", () => {

@@ -34,7 +34,17 @@ type Way = { words: string; bits: number; after: (terms: readonly Exact[]) => Ex
 export function continuedFrom(given: readonly NumberKey[]): Continued[] {
   const terms = given.map((term) => exact(term));
   if (terms.length < MIN_TERMS || terms.length > MAX_TERMS) return [];
-  const bySteps = [steady, times, growing, added, inTurn, timesAndMore, moreAndTimes, overAndOver]
+  const bySteps = [
+    steady,
+    times,
+    growing,
+    added,
+    inTurn,
+    timesAndMore,
+    addingAndTimes("adding"),
+    addingAndTimes("times"),
+    overAndOver,
+  ]
     .flatMap((way) => way(terms) ?? [])
     .map(({ words, bits, after }) => ({ words, bits, next: goOn(terms, after) }));
   const all = [...bySteps, ...asMembers(terms)].sort((a, b) => a.bits - b.bits);
@@ -134,22 +144,23 @@ function timesAndMore(terms: readonly Exact[]): Way | null {
     : null;
 }
 
-/** A number is added, then multiplied by another, in turn: 2, 4, 8, 10, 20, … */
-function moreAndTimes(terms: readonly Exact[]): Way | null {
-  const [a, b, c] = terms;
-  if (!a || !b || !c || b.n === 0n) return null;
-  const [more, by] = [b.sub(a), c.div(b)];
-  const isPlain = isWhole(more) && isWhole(by) && by.compare(2) >= 0 && more.n !== 0n;
-  const next = (all: readonly Exact[]) => (all.length % 2 === 1 ? last(all).add(more) : last(all).mul(by));
-  const fits = terms.every((term, i) => i === 0 || term.equals(next(terms.slice(0, i))));
-  return isPlain && fits
-    ? {
-        words: `${step(more)}, then ${text(by)} times as much, in turn`,
-        bits: 8 + bitsOf(more) + bitsOf(by),
-        after: next,
-      }
-    : null;
-}
+/** A number is added and multiplied in turn, either first: 2, 4, 8, 10, 20, …; 3, 6, 8, 16, 18, … */
+const addingAndTimes =
+  (first: "adding" | "times") =>
+  (terms: readonly Exact[]): Way | null => {
+    const [a, b, c] = terms;
+    const [before, multiplied] = first === "adding" ? [b, c] : [a, b];
+    if (!a || !b || !c || !before || !multiplied || before.n === 0n) return null;
+    const [more, by] = [first === "adding" ? b.sub(a) : c.sub(b), multiplied.div(before)];
+    const isPlain = isWhole(more) && isWhole(by) && by.compare(2) >= 0 && more.n !== 0n;
+    const adds = (done: number) => (done % 2 === 1) === (first === "adding");
+    const next = (all: readonly Exact[]) => (adds(all.length) ? last(all).add(more) : last(all).mul(by));
+    const fits = terms.every((term, i) => i === 0 || term.equals(next(terms.slice(0, i))));
+    if (!isPlain || !fits) return null;
+    const said = [step(more), `${text(by)} times as much`];
+    if (first === "times") said.reverse();
+    return { words: `${said.join(", then ")}, in turn`, bits: 8 + bitsOf(more) + bitsOf(by), after: next };
+  };
 
 function overAndOver(terms: readonly Exact[]): Way | null {
   for (let long = 2; long < terms.length; long += 1) {
@@ -166,8 +177,8 @@ function overAndOver(terms: readonly Exact[]): Way | null {
   return null;
 }
 
-/** Kinds that hold a few numbers only: no sequence goes on by them. */
-const ENDING: readonly string[] = ["picked", "factors"];
+/** Kinds that hold a few numbers only, by which no sequence goes on; and sequences, which have ways of their own here. */
+const NOT_MEMBERS: readonly string[] = ["picked", "factors", "added", "geometric", "growing"];
 
 /** Rules whose next numbers, one after the other, these are: 2, 3, 5 are prime numbers. */
 function asMembers(terms: readonly Exact[]): Continued[] {
@@ -177,6 +188,7 @@ function asMembers(terms: readonly Exact[]): Continued[] {
   const clues = {
     all: values.map(String),
     unit: null,
+    allDivisor: 1,
     numbers: values,
     shaded: values,
     divisor: 0,
@@ -185,7 +197,7 @@ function asMembers(terms: readonly Exact[]): Continued[] {
   };
   const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
   const conditions = kinds.flatMap(({ kind, family, offers }) =>
-    offers && !ENDING.includes(kind) && family !== "size"
+    offers && !NOT_MEMBERS.includes(kind) && family !== "size"
       ? [...offers(clues)].map((parts) => ({ kind, not: false, ...parts }) as Condition)
       : [],
   );

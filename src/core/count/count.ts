@@ -5,10 +5,6 @@ import type { Trail, TrailMove } from "./trail";
 
 type Holds = (number: NumberKey) => boolean;
 
-/** What is counted in, as it is said: in 2s, in 10s; parts of a whole as they are. */
-export const countedIn = (by: string, write: (number: NumberKey) => string = showNumber): string =>
-  /^\d+$/.test(by) ? `${showNumber(by)}s` : write(keyOfText(by));
-
 /** Where a count begins, as it is said: whole numbers as they are, also where the board writes 2 as 8/4. */
 export const countedFrom = (from: string, write: (number: NumberKey) => string): string =>
   /^[-−]?\d+$/.test(from) ? showNumber(keyOfText(from)) : write(keyOfText(from));

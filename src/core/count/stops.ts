@@ -1,8 +1,9 @@
+import { countedIn } from "../number/counted-in";
 import { type Exact, exact, keyOfText, type NumberKey } from "../number/exact";
 import { listWords } from "../number/list-words";
 import { type Pieces, piecesOf, placeName } from "../number/place-value";
 import { showNumber } from "../number/show-number";
-import { countedIn, jumpOf } from "./count";
+import { jumpOf } from "./count";
 import type { Count } from "./count-settings";
 import { type Exchange, exchangesIn, type Wanting, wantingAt } from "./exchange";
 import { indexIn } from "./sequence";

@@ -1,4 +1,5 @@
 import { listWords } from "../number/list-words";
+import { manyOf } from "../number/many-of";
 import { type CellState, cellState, inksIn, isCovered } from "../scene/cell-state";
 import { changedCells } from "../scene/changed-cells";
 import { isCoveredAt, type Scene } from "../scene/scene";
@@ -65,5 +66,5 @@ function whichHeard(board: Board, what: string, targets: readonly Target[]): str
     ...new Set(targets.map((target) => textOn(board)(isCellKey(target) ? numberOf(target) : target))),
   ];
   if (what !== "covered" && names.length <= NAMED) return listWords(names);
-  return targets.length === 1 ? "1 number" : `${targets.length} numbers`;
+  return manyOf(targets.length, "number");
 }

@@ -1,10 +1,12 @@
 import { listWords } from "../number/list-words";
+import { manyOf } from "../number/many-of";
 import { showNumber } from "../number/show-number";
 import type { Beat, Move } from "../scene/move";
 import type { Numbers } from "../scene/numbers";
 import { listNumbers, ruleWords } from "../set/rule-words";
 import { cellAt, isCellKey, type Target } from "../surface/cell-key";
 import { KINDS } from "../views/kinds";
+import { partWords } from "./part-words";
 
 /** A part of what a step does: a verb, the numbers it is about, what else is said; and how often it happens in a row. */
 type Told = {
@@ -39,7 +41,10 @@ const WORDS: Words = {
       ? { verb: "asks for nothing" }
       : { verb: as === "place" ? "asks which number belongs at" : "asks where it goes:", numbers: [number] },
   guides: (move) => on(move.on, "names the neighbours", "names no neighbours"),
-  write: ({ number, says }) => ({ verb: `writes ${showNumber(says)} at`, numbers: [number] }),
+  write: ({ number, says }) => ({
+    verb: number === says ? "writes" : `writes ${showNumber(says)} at`,
+    numbers: [number],
+  }),
   erase: ({ number }) =>
     number === null ? { verb: "wipes all writing" } : { verb: "wipes", numbers: [number] },
   check: () => ({ verb: "checks what is written" }),
@@ -51,7 +56,9 @@ const WORDS: Words = {
   "lift-jump": ({ part }) => ({ verb: `shows the ${part} of jumps` }),
   split: ({ into }) => ({ verb: `splits a jump into ${listWords(into.map((by) => showNumber(by)))}` }),
   join: () => ({ verb: "joins two jumps" }),
-  lay: ({ arrows }) => ({ verb: arrows.length === 0 ? "clears the arrows" : `lays ${arrows.length} arrows` }),
+  lay: ({ arrows }) => ({
+    verb: arrows.length === 0 ? "clears the arrows" : `lays ${manyOf(arrows.length, "arrow")}`,
+  }),
   look: ({ from, to }) => ({ verb: `looks from ${showNumber(from)} to ${showNumber(to)}` }),
   slide: ({ row, column }) => ({ verb: `slides to row ${row}, column ${column}` }),
   wonder: ({ side }) => ({
@@ -84,7 +91,9 @@ const WORDS: Words = {
   frame: ({ first, second, moved }) => ({
     verb: `frames: ${first} and ${second}${moved > 0 ? `, ${moved} moved` : ""}`,
   }),
-  groups: ({ groups, laid }) => ({ verb: `${groups} groups, ${laid} counters laid` }),
+  groups: ({ groups, laid }) => ({
+    verb: `${manyOf(groups, "group")}, ${manyOf(laid, "counter")} laid`,
+  }),
   arrange: ({ as }) => ({ verb: `arranges the groups as ${as}` }),
   "turn-group": (move) => on(move.on, "turns a group over", "turns a group back"),
   "draw-next": () => ({ verb: "draws the next number" }),
@@ -94,9 +103,7 @@ const WORDS: Words = {
   "compare-at": ({ place }) => ({ verb: place === null ? "compares by no place" : `compares by ${place}` }),
   "sign-between": ({ sign }) => ({ verb: sign === null ? "takes a sign away" : `puts ${sign} between` }),
   compare: ({ sign }) => ({ verb: sign === null ? "takes the sign away" : `puts ${sign} between` }),
-  "cover-part": ({ part, on: is }) => ({
-    verb: `${is ? "covers" : "shows"} the ${part.replaceAll("-", " ")}`,
-  }),
+  "cover-part": ({ part, on: is }) => ({ verb: `${is ? "covers" : "shows"} the ${partWords(part)}` }),
   "cover-far": (move) => on(move.on, "covers how far it is", "shows how far it is"),
   "say-rule": ({ rule }) => ({ verb: rule === null ? "clears the sentence" : `says: ${ruleWords(rule)}` }),
   "try-rule": () => ({ verb: "tries the sentence" }),

@@ -3,6 +3,7 @@ import { describe, expect, test } from "vitest";
 import { anyMove } from "../../../tests/support/any-move";
 import { demoFiles } from "../../../tests/support/demo-files";
 import { seen } from "../../../tests/support/seen";
+import type { Move } from "../scene/move";
 import { startingChart } from "../surface/starting-charts";
 import * as z from "../zod";
 import { Board } from "./board";
@@ -148,6 +149,18 @@ describe("what a step does, in words", () => {
     expect(stepWords([[{ do: "focus", number: "1000" }]])).toBe("talks about 1,000");
     expect(momentWords([{ do: "lift", numbers: ["r3c4"] }])).toBe("lifts row 3, column 4");
     expect(stepWords([])).toBe("");
+  });
+
+  test.each([
+    [{ do: "write", number: "24", says: "24" }, "writes 24"],
+    [{ do: "write", number: "24", says: "42" }, "writes 42 at 24"],
+    [{ do: "lay", arrows: ["down"] }, "lays 1 arrow"],
+    [{ do: "groups", view: "groups", groups: 1, laid: 6 }, "1 group, 6 counters laid"],
+    [{ do: "cover-part", view: "stops", part: "exchange-2", on: true }, "covers the exchange at stop 2"],
+    [{ do: "cover-part", view: "place-value", part: "tens", on: false }, "shows the tens digit"],
+    [{ do: "cover-part", view: "groups", part: "in-all", on: true }, "covers the number in all"],
+  ] as const)("%o", (move, words) => {
+    expect(momentWords([move as unknown as Move])).toBe(words);
   });
 
   test("has words for every move there is, and never a name of the code", () => {

@@ -20,6 +20,8 @@ describe("a sentence is read where its words are exact", () => {
     ["2 more than a multiple of 5", one({ kind: "remainder", more: "2", of: "5" })],
     ["numbers whose digits add up to 9", one({ kind: "digits", make: "sum", is: "9" })],
     ["ones digit is 4", one({ kind: "digit", place: "ones", digit: 4 })],
+    ["numbers reached counting in 6s from 4", one({ kind: "counting", by: "6", from: "4" })],
+    ["counting in 6 from 4", one({ kind: "counting", by: "6", from: "4" })],
     ["Their ones digit is 4.", one({ kind: "digit", place: "ones", digit: 4 })],
     ["numbers whose tens digit is not 0", one({ kind: "digit", place: "tens", digit: 0, not: true })],
     ["have a digit 7", one({ kind: "contains", digit: 7 })],

@@ -83,6 +83,8 @@ function wayOf(words: string, parts: readonly Standing[], make: Way["make"], not
   if (places.some((place) => place < 0)) return null;
   for (const i of parts.map((_, at) => at).sort((a, b) => places[a]! - places[b]!)) order.push(i);
   for (const { text: number } of parts) text = text.replace(showNumber(number), NUMBER);
+  // Counting in 6s, or in 6.
+  text = text.replaceAll(`${NUMBER}s`, `${NUMBER}s?`);
   return {
     pattern: new RegExp(`^${text}$`),
     make: (numbers) => {
@@ -102,7 +104,8 @@ const tidied = (text: string): string =>
     .trim()
     .replace(/^(all |the |their |they are |they have |they |these are )+/, "")
     .replace(/^numbers (that|which|whose) /, "")
-    .replace(/^(are|have|is|has) /, "");
+    .replace(/^(are|have|is|has) /, "")
+    .replace(/^(numbers )?reached /, "");
 
 const NOT = /^(?:(?:are|is) not|not|(?:do|does) not have|have no|has no)\s+/;
 

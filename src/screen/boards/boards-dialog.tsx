@@ -7,6 +7,7 @@ import { useState } from "react";
 import type { Board } from "@/core/lesson/board";
 import { MAX } from "@/core/lesson/bounds";
 import { copyTitle } from "@/core/lesson/new-lesson";
+import { manyOf } from "@/core/number/many-of";
 import { Button, IconButton } from "@/kit/button";
 import { WholeDialog } from "@/kit/dialog";
 import { Menu, MenuItem } from "@/kit/menu";
@@ -124,9 +125,7 @@ function BoardCard({ board, nth, isOn, isLast, onOpen, onDuplicate, onCopy, onRe
               <span className="block truncate font-semibold">
                 {nth} {title}
               </span>
-              <span className="text-small text-quiet">
-                {stair.length === 1 ? "1 step" : `${stair.length} steps`}
-              </span>
+              <span className="text-small text-quiet">{manyOf(stair.length, "step")}</span>
             </button>
             <Menu
               button={

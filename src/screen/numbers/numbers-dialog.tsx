@@ -17,6 +17,7 @@ import {
 } from "@/core/lesson/number-table";
 import { placedOf, viewName } from "@/core/lesson/views-of";
 import { fileNameOf } from "@/core/lesson/write-lesson";
+import { manyOf } from "@/core/number/many-of";
 import { showNumber } from "@/core/number/show-number";
 import { sceneOfView } from "@/core/scene/own";
 import { INKS, type Ink } from "@/core/set/ink";
@@ -91,7 +92,7 @@ function TakeNumbers({ close }: { close: () => void }) {
   const chart = chartOfTable(read);
   const named = read.numbers.some(({ marks, covered }) => marks.length > 0 || covered);
   const count = read.numbers.length;
-  const numbers = count === 1 ? "1 number" : `${count.toLocaleString("en-GB")} numbers`;
+  const numbers = manyOf(count, "number");
 
   const mark = () => {
     store.getState().add(movesOfTable(read, ink));

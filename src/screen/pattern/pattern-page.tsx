@@ -3,6 +3,7 @@
 import { useMemo } from "react";
 import { isMarkSeen, shadingOf } from "@/core/lesson/shading-of";
 import { chartOf } from "@/core/lesson/views-of";
+import { manyOf } from "@/core/number/many-of";
 import { INK_STYLE } from "@/view/ink/ink-style";
 import { pickBoardInHand, pickScene, useBoard } from "../store/use-board";
 import { Answers } from "./answers";
@@ -51,7 +52,7 @@ export function PatternPage() {
         ) : (
           <>
             <p className="text-small text-quiet">
-              {shaded.length === 1 ? "1 number" : `${shaded.length} numbers`} {inked}
+              {manyOf(shaded.length, "number")} {inked}
             </p>
             <Answers key={board.id} answers={answers} looking={looking} />
           </>

@@ -2,6 +2,7 @@
 
 import { Undo2 } from "lucide-react";
 import { MAX } from "@/core/lesson/bounds";
+import { manyOf } from "@/core/number/many-of";
 import { Button } from "@/kit/button";
 import { Dialog } from "@/kit/dialog";
 import { useBoard, useBoardStore } from "../store/use-board";
@@ -24,9 +25,7 @@ export function RemovedBoards({ onClose }: { onClose: () => void }) {
           <li key={id} className="flex items-center gap-3 rounded-button border border-rule py-2 pr-2 pl-4">
             <span className="min-w-0 flex-1">
               <span className="block truncate font-semibold">{title}</span>
-              <span className="text-small text-quiet">
-                {stair.length === 1 ? "1 step" : `${stair.length} steps`}
-              </span>
+              <span className="text-small text-quiet">{manyOf(stair.length, "step")}</span>
             </span>
             <Button
               disabled={full}

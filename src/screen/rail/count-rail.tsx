@@ -1,8 +1,9 @@
 "use client";
 
 import { Pause, Play } from "lucide-react";
-import { countedFrom, countedIn, jumpOf, nextOfCount } from "@/core/count/count";
+import { countedFrom, jumpOf, nextOfCount } from "@/core/count/count";
 import { boardHolds } from "@/core/lesson/views-of";
+import { countedIn } from "@/core/number/counted-in";
 import type { NumberKey } from "@/core/number/exact";
 import { keepKeyboard } from "@/kit/rail-button";
 import { boardInHand, sceneInHand } from "../store/on-show";

@@ -3,6 +3,7 @@
 import { clsx } from "clsx";
 import { ArrowDown, ArrowUp, RotateCcw } from "lucide-react";
 import { hasLive, paceOf } from "@/core/lesson/board-state";
+import { manyOf } from "@/core/number/many-of";
 import { keepKeyboard } from "@/kit/rail-button";
 import { useSingleTap } from "@/kit/use-single-tap";
 import { goBackToPrepared } from "../store/back-to-prepared";
@@ -59,7 +60,7 @@ export function StairRail() {
 function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
   const live = useBoard((state) => hasLive(boardStateOf(state)));
   const store = useBoardStore();
-  const where = climbed === 0 ? `At the start of ${steps} steps` : `Step ${climbed} of ${steps}`;
+  const where = climbed === 0 ? `At the start of ${manyOf(steps, "step")}` : `Step ${climbed} of ${steps}`;
   const blocks = Array.from({ length: steps }, (_, index) => (
     <span
       // biome-ignore lint/suspicious/noArrayIndexKey: a block is its height.

@@ -3,6 +3,7 @@
 import { Trash2 } from "lucide-react";
 import { boardNumbers } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
+import { manyOf } from "@/core/number/many-of";
 import { exceptionsOf, givenByTouch } from "@/core/scene/laid";
 import { isInkLayer, type Layer } from "@/core/scene/layer";
 import { overlapsOf, overlapWords } from "@/core/scene/overlap";
@@ -156,7 +157,7 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
 /** What takes a layer off numbers that is no ink. */
 const TAKES_OFF = { cover: "lift", "stand-out": "stand-back", counter: "take-counters" } as const;
 
-const countWords = (count: number) => (count === 1 ? "1 number" : `${count} numbers`);
+const countWords = (count: number) => manyOf(count, "number");
 
 type EntryProps = { layer: Layer; words: string; note: string; remove: string; onRemove: () => void };
 

@@ -2,6 +2,7 @@
 
 import { Plus } from "lucide-react";
 import type { NumberKey } from "@/core/number/exact";
+import { manyOf } from "@/core/number/many-of";
 import { showNumber } from "@/core/number/show-number";
 import { firstOnly } from "@/core/set/choose-condition";
 import { asksForInks, MAX_CONDITIONS, type Rule } from "@/core/set/rule";
@@ -75,7 +76,7 @@ export function RuleBuilder({ rule, onChange: onRule, held, squares }: Props) {
         <span className="text-quiet">
           {held.length === 0
             ? "No number on this board."
-            : `${held.length === 1 ? "1 number" : `${held.length} numbers`}${shown.length === held.length ? `: ${listNumbers(held, 8)}` : ""}`}
+            : `${manyOf(held.length, "number")}${shown.length === held.length ? `: ${listNumbers(held, 8)}` : ""}`}
         </span>
       </output>
     </div>

@@ -1,3 +1,4 @@
+import { manyOf } from "@/core/number/many-of";
 import { OpenAnswer as Answer, type FileChoice, type OpenAnswer } from "./file-messages";
 
 const TOO_LONG_MS = 120_000;
@@ -19,7 +20,7 @@ export async function sendFiles(
   return Answer.parse(await response.json());
 }
 
-const lessons = (count: number) => (count === 1 ? "1 lesson" : `${count} lessons`);
+const lessons = (count: number) => manyOf(count, "lesson");
 
 /** What was opened, in a sentence. */
 export function openedWords({ opened, replaced, left }: Extract<OpenAnswer, { kind: "opened" }>): string {

@@ -2,6 +2,7 @@
 
 import { clsx } from "clsx";
 import type { ShelfOrder, ShelfWish } from "@/core/lesson/shelf-wish";
+import { manyOf } from "@/core/number/many-of";
 import { Select } from "@/kit/select";
 import type { Found } from "./use-shelf";
 
@@ -51,7 +52,7 @@ export function ShelfBar({ wish, setWish, labels, found, away }: Props) {
       <p role="status" className="flex h-press shrink-0 items-center text-quiet">
         {away
           ? "Yellow Stair does not answer. Trying again…"
-          : [total === 1 ? "1 lesson" : `${total} lessons`, said].filter(Boolean).join(" ")}
+          : [manyOf(total, "lesson"), said].filter(Boolean).join(" ")}
       </p>
       <Select
         label="Order of the lessons"

@@ -3,6 +3,7 @@
 import { nanoid } from "nanoid";
 import { useEffect, useState } from "react";
 import type { Lesson } from "@/core/lesson/lesson";
+import { manyOf } from "@/core/number/many-of";
 import { Busy } from "@/kit/busy";
 import { Button } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
@@ -143,9 +144,7 @@ function Looked({ at }: { at: string }) {
             <p className="mt-2 truncate font-semibold">
               {i + 1} {board.title}
             </p>
-            <p className="text-small text-quiet">
-              {board.stair.length === 1 ? "1 step" : `${board.stair.length} steps`}
-            </p>
+            <p className="text-small text-quiet">{manyOf(board.stair.length, "step")}</p>
           </li>
         ))}
       </ol>

@@ -3,6 +3,7 @@
 import { type FocusEvent, type KeyboardEvent, memo, useMemo, useRef, useState } from "react";
 import type { Trail } from "@/core/count/trail";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
+import { manyOf } from "@/core/number/many-of";
 import { isCoveredAt } from "@/core/scene/scene";
 import { type ChartSettings, lastNumber } from "@/core/surface/chart";
 import type { ViewId } from "@/core/views/view-id";
@@ -84,7 +85,7 @@ export const Chart = memo(function Chart({
   const isTold = useSceneLate(source, (scene) => !ends.some((end) => isCoveredAt(scene, end)));
   const name = isTold
     ? `Chart from ${ends.map((end) => textIn(layout, end)).join(" to ")}`
-    : `Chart, ${layout.rows} rows of ${layout.columns}`;
+    : `Chart, ${manyOf(layout.rows, "row")} of ${layout.columns}`;
 
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const index = cellIndexOf(event.target);

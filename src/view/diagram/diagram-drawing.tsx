@@ -1,6 +1,7 @@
 import { type Regions, regionName, regionsOf } from "@/core/lesson/regions";
 import type { NumberKey } from "@/core/number/exact";
 import { listWords } from "@/core/number/list-words";
+import { manyOf } from "@/core/number/many-of";
 import { showNumber } from "@/core/number/show-number";
 import { type Ink, inkBit } from "@/core/set/ink";
 import { clamp, type DrawingProps, grown, type Size } from "../drawing";
@@ -162,7 +163,7 @@ const manyIn = (region: RegionOf): number => (region ? region.numbers.length + r
 /** The name of a region with how many numbers are in it. */
 function labelOf(set: number, { inks, regions }: Regions): string {
   const many = manyIn(regions.get(set));
-  return `${regionName(set, inks)}: ${many === 1 ? "1 number" : `${many} numbers`}`;
+  return `${regionName(set, inks)}: ${manyOf(many, "number")}`;
 }
 
 /** A word, a little wider than it will be. */
@@ -255,7 +256,7 @@ function Outside({ found, counted, size: { width, height }, largest, smallest, o
         {regionName(0, found.inks)}
       </span>
       {counted || size === null ? (
-        <Told word={size === null ? `${manyIn(region)} numbers` : `${manyIn(region)}`} isCover={false} />
+        <Told word={size === null ? manyOf(manyIn(region), "number") : `${manyIn(region)}`} isCover={false} />
       ) : (
         <>
           {numbers.map((number) => (

@@ -1,5 +1,6 @@
 import type { KeyboardEvent } from "react";
 import { cellsOf, IN_FRAME, secondFrom } from "@/core/count/ten-frame";
+import { manyOf } from "@/core/number/many-of";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { grown } from "../drawing";
 import { round } from "../round";
@@ -19,7 +20,7 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
   const counted = shown.filter((one) => one && !one.left).length;
   const parts = (["first", "second"] as const).filter((part) => framed[part] > 0);
   const hides = parts.filter(isCovered);
-  const name = hides.length > 0 ? "Frames, a part covered" : `Frames, ${counted} counters`;
+  const name = hides.length > 0 ? "Frames, a part covered" : `Frames, ${manyOf(counted, "counter")}`;
   const covers = hides.flatMap((part) => {
     const rows =
       part === "first"

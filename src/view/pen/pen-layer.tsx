@@ -2,6 +2,7 @@
 
 import { nanoid } from "nanoid";
 import { type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
+import { manyOf } from "@/core/number/many-of";
 import { keepPoints } from "@/core/scene/keep-points";
 import { type Note, passes, type Stroke, UNIT } from "@/core/scene/pen";
 import type { Ink } from "@/core/set/ink";
@@ -269,7 +270,7 @@ function NoteField({ text, before, onWrite, at }: NoteFieldProps) {
 
 /** What is drawn, for those who cannot see it. */
 function drawnWords(strokes: number, notes: readonly string[]): string {
-  const drawn = strokes === 1 ? "1 stroke" : `${strokes} strokes`;
+  const drawn = manyOf(strokes, "stroke");
   return notes.length === 0
     ? `Drawn by hand: ${drawn}`
     : `Drawn by hand: ${drawn}. Notes: ${notes.join("; ")}`;

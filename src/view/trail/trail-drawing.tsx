@@ -1,10 +1,11 @@
 import { Fragment, type ReactNode } from "react";
-import { countedFrom, countedIn } from "@/core/count/count";
+import { countedFrom } from "@/core/count/count";
 import { numberSentence, type SentencePart, unbroken } from "@/core/count/number-sentence";
 import { onesCycle } from "@/core/count/ones-cycle";
 import { numbersSaid } from "@/core/count/trail";
 import type { Board } from "@/core/lesson/board";
 import { boardHolds, textOn } from "@/core/lesson/views-of";
+import { countedIn } from "@/core/number/counted-in";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
 import { clamp, type DrawingProps, grown, type Size } from "../drawing";

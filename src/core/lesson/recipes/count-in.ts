@@ -1,4 +1,4 @@
-import { countedIn } from "../../count/count";
+import { countedIn } from "../../number/counted-in";
 import { gcd } from "../../number/exact";
 import type { ViewId } from "../../views/view-id";
 import * as z from "../../zod";

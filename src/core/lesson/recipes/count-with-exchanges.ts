@@ -1,5 +1,5 @@
-import { countedIn } from "../../count/count";
 import { exchangeWords, stopAt } from "../../count/stops";
+import { countedIn } from "../../number/counted-in";
 import { listWords } from "../../number/list-words";
 import { KINDS } from "../../views/kinds";
 import * as z from "../../zod";

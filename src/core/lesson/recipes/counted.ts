@@ -1,4 +1,4 @@
-import { countedIn } from "../../count/count";
+import { countedIn } from "../../number/counted-in";
 import type { KindField } from "../../views/kind";
 import * as z from "../../zod";
 import { CHART_SPAN, range, say } from "./parts";

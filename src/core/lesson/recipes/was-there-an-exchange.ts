@@ -1,6 +1,6 @@
-import { countedIn } from "../../count/count";
 import { NEW_COUNT } from "../../count/count-settings";
 import { stopAt, stopQuestion } from "../../count/stops";
+import { countedIn } from "../../number/counted-in";
 import { NumberText } from "../../number/number-schema";
 import type { Beat } from "../../scene/move";
 import type { StopPart } from "../../scene/slices/parts";

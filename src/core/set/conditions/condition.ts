@@ -62,6 +62,8 @@ export type Clues = {
   /** The numbers of the chart. */
   readonly numbers: readonly number[];
   readonly shaded: readonly number[];
+  /** The greatest common divisor of all numbers of the chart; 1 where some are not whole. */
+  readonly allDivisor: number;
   /** The greatest common divisor of the shaded numbers, and of the gaps between them; 0 where there is none. */
   readonly divisor: number;
   readonly gap: number;
@@ -145,6 +147,9 @@ export function range(from: string | undefined, to: string | undefined): (value:
   const [min, max] = [from === undefined ? null : exact(from), to === undefined ? null : exact(to)];
   return (value) => (!min || value.compare(min) >= 0) && (!max || value.compare(max) <= 0);
 }
+
+/** Fewest shaded numbers for which a rule is offered that ends, or begins, with one of them: fewer are no pattern. */
+export const MIN_BOUNDED = 3;
 
 export const upTo = (to: string | undefined): string => (to === undefined ? "" : ` to ${showNumber(to)}`);
 

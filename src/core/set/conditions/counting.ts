@@ -1,11 +1,12 @@
+import { countedIn } from "../../number/counted-in";
 import { type Exact, exact, isMultiple } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
-import { Above0, condition, keepText, range, upTo } from "./condition";
+import { Above0, condition, keepText, MIN_BOUNDED, range, upTo } from "./condition";
 
 const course = ({ by, from, to }: { by: string; from: string; to?: string | undefined }) =>
-  `counting in ${showNumber(by)} from ${showNumber(from)}${upTo(to)}`;
+  `counting in ${countedIn(by)} from ${showNumber(from)}${upTo(to)}`;
 
 const isReached = (by: string, from: string, to: string | undefined) => {
   const [size, start, within] = [exact(by), exact(from), range(from, to)];
@@ -48,16 +49,17 @@ export const counting = condition({
   },
   // A count has a beginning; after that it goes on for ever.
   period: ({ by, to }) => (to === undefined ? by : null),
-  noun: course,
+  noun: (one) => `numbers reached ${course(one)}`,
   verb: "are",
   predicate: (one) => `reached ${course(one)}`,
+  short: course,
   weight: 4.5,
   *offers({ shaded, gap, numbers }) {
     if (gap === 0) return;
     const [from, by] = [String(shaded[0]), String(gap)];
     yield { by, from };
     const last = shaded.at(-1)!;
-    if (last + gap <= numbers.at(-1)!) yield { by, from, to: String(last) };
+    if (shaded.length >= MIN_BOUNDED && last + gap <= numbers.at(-1)!) yield { by, from, to: String(last) };
   },
   example: (some) => ({ by: String(some.whole(1, 9)), from: String(some.whole(0, 9)) }),
 });

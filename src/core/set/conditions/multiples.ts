@@ -2,7 +2,7 @@ import { exact, isMultiple, keyOf } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
-import { Above0, condition, keepText, range, upwards } from "./condition";
+import { Above0, condition, keepText, MIN_BOUNDED, range, upwards } from "./condition";
 
 /** Multiples of every number up to this are offered for a shading, and of a few of its own. */
 const MAX_OFFERED = 60;
@@ -17,7 +17,8 @@ function ends({ from, to }: Ends): string {
   return to === undefined ? "" : `, up to ${showNumber(to)}`;
 }
 
-const noun = ({ of, ...within }: { of: string } & Ends) => `multiples of ${showNumber(of)}${ends(within)}`;
+const noun = ({ of, ...within }: { of: string } & Ends) =>
+  `${of === "1" ? "whole numbers" : `multiples of ${showNumber(of)}`}${ends(within)}`;
 
 /** Multiples of a number, perhaps only from one number on or up to another. */
 export const multiples = condition({
@@ -66,15 +67,18 @@ export const multiples = condition({
   predicate: noun,
   short: noun,
   weight: 2,
-  *offers({ numbers, shaded, divisor, unit }) {
+  *offers({ numbers, shaded, divisor, unit, allDivisor }) {
     // On a chart of tenths: multiples of two, three and more of its tenths.
     if (unit !== null)
       for (const many of upwards(2, MAX_UNITS)) yield { of: keyOf(exact(unit).mul(many).abs()) };
     const most = numbers.at(-1)!;
-    const small = upwards(2, Math.min(most, MAX_OFFERED));
+    const small = upwards(2, Math.min(most, MAX_OFFERED * allDivisor));
     // A pattern of large multiples begins with the number itself.
     const large = [divisor, ...shaded.slice(0, FEW)].filter((number) => number > MAX_OFFERED);
-    for (const of of [...small, ...new Set(large)]) yield { of: String(of) };
+    // On a chart of tens the multiples of 4 are those of 20, and 20 is what a class says.
+    const own = [...small, ...new Set(large)].filter((of) => of % allDivisor === 0);
+    for (const of of own) yield { of: String(of) };
+    if (shaded.length < MIN_BOUNDED) return;
     if (divisor > 1 && shaded[0]! > divisor) yield { of: String(divisor), from: String(shaded[0]) };
     if (divisor > 1 && shaded.at(-1)! + divisor <= most)
       yield { of: String(divisor), to: String(shaded.at(-1)) };

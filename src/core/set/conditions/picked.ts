@@ -52,10 +52,17 @@ export const picked = condition({
   },
   noun: ({ numbers }) =>
     `${numbers.length === 1 ? "the number" : "the numbers"} ${listWords(named(numbers))}`,
+  nounNot: ({ numbers }) => `all numbers but ${listWords(named(numbers))}`,
   verb: "are",
   predicate: ({ numbers }) => eitherWords(named(numbers)),
   weight: 4,
-  offers: ({ shaded }) =>
-    shaded.length > 0 && shaded.length <= MAX_OFFERED ? [{ numbers: shaded.map(String) }] : [],
+  *offers({ shaded, numbers }) {
+    if (shaded.length > 0 && shaded.length <= MAX_OFFERED) yield { numbers: shaded.map(String) };
+    const few = numbers.length - shaded.length;
+    if (few <= 0 || few > MAX_OFFERED) return;
+    const held = new Set(shaded);
+    // All but these.
+    yield { numbers: numbers.filter((number) => !held.has(number)).map(String) };
+  },
   example: (some) => ({ numbers: [String(some.whole(0, 20)), String(some.whole(21, 30))] }),
 });

@@ -106,6 +106,16 @@ describe("the finder", () => {
     else expect(first).toMatch(said);
   });
 
+  test("says what a class would say: the chart's own multiples, one number by its name, all but a few", () => {
+    const tens: Squares = { ...HUNDRED_SQUARES, first: "10", difference: "10" };
+    expect(words(shade((n) => n % 20 === 0, tens))[0]).toBe("multiples of 20");
+    expect(words(shade((n) => n % 30 === 0, tens))[0]).toBe("multiples of 30");
+    expect(words(shade((n) => n === 7))[0]).toBe("the number 7");
+    expect(words(shade((n) => n === 49 || n === 98))[0]).toMatch(/^(multiples of 49|the numbers)/);
+    expect(words(shade((n) => n !== 50))).toEqual(["all numbers but 50"]);
+    expect(words(shade((n) => n !== 50 && n !== 77))[0]).toBe("all numbers but 50 and 77");
+  });
+
   test("finds two rules behind one shading, and three", () => {
     const six = words(shade((n) => n % 6 === 0));
     expect(six[0]).toBe("multiples of 6");

@@ -30,7 +30,14 @@ export function groundOf({ numbers: every, shaded, unknown, squares }: Shading):
   const rising = [...new Set(values.filter(Number.isInteger))].sort((a, b) => a - b);
   const all = numbers.filter((number) => shaded.has(number));
   const held = all.map(Number);
-  const known = { numbers: rising.length > 0 ? rising : [0], squares, all, unit: unitOf(numbers) };
+  const allDivisor = rising.length === values.length ? rising.map(Math.abs).reduce(common, 0) || 1 : 1;
+  const known = {
+    numbers: rising.length > 0 ? rising : [0],
+    squares,
+    all,
+    unit: unitOf(numbers),
+    allDivisor,
+  };
   const shadings = withoutStrays(held.filter(Number.isInteger).sort((a, b) => a - b));
   return {
     numbers,

@@ -41,7 +41,7 @@ export function whyWords(symmetry: Symmetry, rule: Rule, chart: Squares): string
   const period = periodOf(rule);
   if (period === null) return null;
   if (symmetry.kind === "slide") return whyItRepeats(symmetry, period, chart);
-  if (symmetry.kind === "turn") return whyItTurns(rule, period, chart);
+  if (symmetry.kind === "turn" && symmetry.by === "half") return whyItTurns(rule, period, chart);
   return null;
 }
 

@@ -162,6 +162,10 @@ describe("what is said of it, and why", () => {
   test("a mirror has no reason given, nor has a rule without a period", () => {
     const squares: Squares = HUNDRED_SQUARES;
     expect(whyWords({ kind: "mirror", line: "level" }, ruleOf(multiples("5")), squares)).toBeNull();
+    // What explains half a turn does not explain a quarter.
+    const fives = chart(5, 5);
+    expect(whyWords({ kind: "turn", by: "half" }, ruleOf({ kind: "even", not: false }), fives)).toMatch(/26/);
+    expect(whyWords({ kind: "turn", by: "quarter" }, ruleOf({ kind: "even", not: false }), fives)).toBeNull();
     expect(
       whyWords({ kind: "slide", down: 1, right: 0 }, ruleOf({ kind: "prime", not: false }), squares),
     ).toBeNull();

@@ -1,3 +1,4 @@
+import { manyOf } from "../../number/many-of";
 import { type Checked, schema } from "../../schema";
 import { type Condition, Rule, ruleOf } from "../../set/rule";
 import type { Squares } from "../../set/squares";
@@ -78,7 +79,7 @@ export const cards = reader<CardsSettings>({
     ],
   },
   name: "Pattern cards",
-  says: ({ cards: all }) => (all.length === 1 ? "1 card" : `${all.length} cards`),
+  says: ({ cards: all }) => manyOf(all.length, "card"),
   fields: [
     { part: "first", label: "First number", whole: { least: 0, most: 1_000_000 } },
     { part: "families", label: "Families", whole: { least: 0, most: MAX_FAMILIES } },

@@ -3,6 +3,7 @@
 import { type KeyboardEvent, useState } from "react";
 import type { Graph, GraphPoint } from "@/core/lesson/graph-of";
 import type { NumberKey } from "@/core/number/exact";
+import { manyOf } from "@/core/number/many-of";
 import { showNumber } from "@/core/number/show-number";
 import type { Spot } from "./use-chart";
 
@@ -61,5 +62,5 @@ function nameOf({ number, x, y, covered }: GraphPoint, as: Graph["as"], hidden: 
   const where = as === "bars" ? `Bar of ${showNumber(String(x))}` : `Point at position ${x}`;
   if (covered || hidden) return `${where}, covered`;
   if (as === "points") return `${where}: ${showNumber(number)}`;
-  return `${where}: ${y === 1 ? "1 factor" : `${y} factors`}`;
+  return `${where}: ${manyOf(y, "factor")}`;
 }
