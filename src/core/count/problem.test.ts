@@ -28,6 +28,9 @@ describe("a problem", () => {
     ["4 x 6 = ?", "4 × 6 = _ | 24 | 0"],
     ["4 x ? = 24", "4 × _ = 24 | 6 | 0"],
     ["24 : 6 = ?", "24 ÷ 6 = _ | 4 | 24"],
+    ["24 ÷ ? = 4", "24 ÷ _ = 4 | 6 | 24"],
+    ["? : 6 = 4", "_ ÷ 6 = 4 | 24 | 24"],
+    ["10 ÷ ? = 4", "10 ÷ _ = 4 | 2.5 | 10"],
     ["-3 + 5 = ?", "−3 + 5 = _ | 2 | -3"],
     ["-3 - -5", "−3 − −5 = _ | 2 | -3"],
     ["-3 + ? = 4", "−3 + _ = 4 | 7 | -3"],
@@ -44,10 +47,30 @@ describe("a problem", () => {
     ["8 = 3 = ?", HINT],
     ["8 + = ?", "A number is missing at the end of the sentence."],
     ["0 x ? = 5", "Any number times 0 is 0. Write another problem."],
+    ["24 ÷ ? = 0", "There is no one answer with 0 there. Write another problem."],
+    ["? ÷ 0 = 4", "There is no one answer with 0 there. Write another problem."],
+    ["25 ÷ ? = 2.5", "25 ÷ 10 does not make a whole number of jumps that fit on the line."],
     ["8 + ? = many", "Write a number, such as 7, −3, 0.2 or 3/4."],
     ["1".repeat(61), "That is too long. Write at most 60 characters."],
   ])("%s: %s", (typed, message) => {
     expect(read(typed)).toBe(message);
+  });
+
+  test.each([
+    ["8 + 5", "8: 5"],
+    ["12 − ? = 5", "12: -7"],
+    ["4 × 6", "0: 6 6 6 6"],
+    ["? × 6 = 18", "0: 6 6 6"],
+    ["24 ÷ 6", "24: -6 -6 -6 -6"],
+    ["24 ÷ ? = 4", "24: -6 -6 -6 -6"],
+    ["? ÷ 6 = 4", "24: -6 -6 -6 -6"],
+  ])("the jumps of %s: %s", (typed, said) => {
+    const { start, jumps, end } = (
+      readProblem(typed) as Extract<ReturnType<typeof readProblem>, { ok: true }>
+    ).problem;
+    expect(`${start}: ${jumps.join(" ")}`).toBe(said);
+    const sum = jumps.reduce((so, by) => so.add(exact(by)), exact(start));
+    expect(keyOf(sum)).toBe(end);
   });
 
   test("typed in fractions it has a line in their parts, and in decimals one in tenths", () => {

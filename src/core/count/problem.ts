@@ -16,6 +16,8 @@ export type Problem = {
   answer: NumberKey;
   start: NumberKey;
   end: NumberKey;
+  /** The jumps from its start to its end: four of 6 for 4 × 6, one for 8 + 5. */
+  jumps: readonly NumberKey[];
   /** Where its line begins: at its start, but where that is asked for at its end, and the jumps go back. */
   stands: NumberKey;
   /** It was typed in fractions, and is answered in fractions. */
@@ -26,7 +28,7 @@ export type ProblemRead = { ok: true; problem: Problem } | { ok: false; message:
 const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 + ? = 12.";
 
 /**
- * Reads a problem: "8 − 3 = ?", "8 + ? = 12", "? + 5 = 12", "4 × 6 = ?". The blank is a question mark; one that is left
+ * Reads a problem: "8 − 3 = ?", "8 + ? = 12", "? + 5 = 12", "4 × 6 = ?", "24 ÷ ? = 4". The blank is a question mark; one that is left
  * out at the end is understood. Never throws; the message says what is wrong and what to do.
  */
 export function readProblem(typed: string): ProblemRead {
@@ -60,6 +62,7 @@ function withAnswerLast(left: string, fractions: boolean): ProblemRead {
       answer: start ?? read.value,
       start: read.start,
       end: read.value,
+      jumps: read.jumps,
       stands: read.start,
       fractions,
     },
@@ -71,36 +74,52 @@ function quotient(left: string): NumberKey | null {
   return a?.ok && b?.ok && b.value.n !== 0n ? keyOf(a.value.div(b.value)) : null;
 }
 
-/** One of two numbers and the sign between them is asked for: a ± ? = c, ? ± b = c, a × ? = c. */
+/** One of two numbers with a sign between them is asked for: a ± ? = c, ? ± b = c, a × ? = c, a ÷ ? = c. */
 function withBlank(left: string, right: string, fractions: boolean): ProblemRead {
-  const form = /^(\?|[^+−×÷()?]+)\s*([+−×])\s*(\?|[^+−×÷()?]+)$/.exec(left.replace(/^−/, "-"));
+  const form = /^(\?|[^+−×÷()?]+)\s*([+−×÷])\s*(\?|[^+−×÷()?]+)$/.exec(left.replace(/^−/, "-"));
   const result = readNumber(right);
   if (!result.ok) return result;
   if (!form) return no(HINT);
-  const [, a, sign, b] = form as unknown as [string, string, "+" | "−" | "×", string];
+  const [, a, sign, b] = form as unknown as [string, string, Sign, string];
   const known = readNumber(a.trim() === "?" ? b : a);
   if (!known.ok) return known;
   const first = a.trim() === "?";
   const value = solve(known.value, sign, result.value, first);
-  if (value === null) return no("Any number times 0 is 0. Write another problem.");
+  if (value === null)
+    return no(
+      sign === "×"
+        ? "Any number times 0 is 0. Write another problem."
+        : "There is no one answer with 0 there. Write another problem.",
+    );
   const answer = readNumber(keyOf(value));
   if (!answer.ok) return no("Its answer has too many digits.");
-  const start = sign === "×" ? exact(0) : first ? value : known.value;
+  const filled = first ? [value, known.value] : [known.value, value];
+  const [from, by] = filled.map((number) => keyOf(number)) as [NumberKey, NumberKey];
+  const jumped = readSentence(`${from} ${sign} ${by}`, "one");
+  // Jumps back from 24 in sixes come to 0: where they do not, there is no line for them.
+  if (sign === "÷" && !jumped.ok) return jumped;
+  const start = sign === "×" ? exact(0) : exact(from);
+  const end = sign === "÷" ? exact(0) : result.value;
   return {
     ok: true,
     problem: {
       parts: [...partsOf(left), { text: "=", blank: false }, { text: showNumber(result.text), blank: false }],
       answer: keyOf(value),
       start: keyOf(start),
-      end: keyOf(result.value),
-      stands: keyOf(first && sign !== "×" ? result.value : start),
+      end: keyOf(end),
+      jumps: jumped.ok ? jumped.jumps : [keyOf(end.sub(start))],
+      stands: keyOf(first && sign !== "×" ? end : start),
       fractions,
     },
   };
 }
 
-function solve(known: Exact, sign: "+" | "−" | "×", result: Exact, first: boolean): Exact | null {
+type Sign = "+" | "−" | "×" | "÷";
+
+function solve(known: Exact, sign: Sign, result: Exact, first: boolean): Exact | null {
   if (sign === "×") return known.n === 0n ? null : result.div(known);
+  if (sign === "÷" && (known.n === 0n || result.n === 0n)) return null;
+  if (sign === "÷") return first ? result.mul(known) : known.div(result);
   if (sign === "+") return result.sub(known);
   return first ? result.add(known) : known.sub(result);
 }

@@ -57,7 +57,7 @@ describe("sheets answer themselves, whatever is drawn", () => {
     fc.assert(
       fc.property(
         seeds,
-        fc.constantFrom("add", "subtract", "both", "multiply"),
+        fc.constantFrom("add", "subtract", "both", "multiply", "divide"),
         fc.constantFrom("10", "20", "100", "1000"),
         fc.constantFrom("result", "part", "any"),
         (seed, operation, within, blank) => {
@@ -68,7 +68,7 @@ describe("sheets answer themselves, whatever is drawn", () => {
               number,
               number,
             ];
-            expect(sign === "+" ? x + y : sign === "−" ? x - y : x * y).toBe(z);
+            expect({ "+": x + y, "−": x - y, "×": x * y, "÷": x / y }[sign]).toBe(z);
             for (const number of [x, y, z])
               expect(number >= 0 && number <= Math.max(Number(within), 4)).toBe(true);
             expect(answersOf(task)).toHaveLength(1);

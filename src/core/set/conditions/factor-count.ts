@@ -13,7 +13,7 @@ export const factorCount = condition({
   choices: [
     {
       value: "factor-count",
-      label: "so many factors:",
+      label: "this many factors:",
       start: (old) => ({ is: keepWhole(old.is, 1, 1000, "3") }),
     },
   ],

@@ -95,7 +95,7 @@ export const frames = sheetKind<FramesSheet>({
     };
     const instruction = {
       count: "How many counters are there?",
-      draw: "Draw so many counters.",
+      draw: "Draw this many counters.",
       "through-ten": "Fill the first frame from the second. Then add.",
     }[ask];
     return { instruction, across: 2, tasks: drawDifferent(count, one, JSON.stringify) };

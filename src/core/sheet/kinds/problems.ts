@@ -1,5 +1,6 @@
-import { type Problem, readProblem } from "../../count/problem";
-import { type Exact, exact, keyOf } from "../../number/exact";
+import { type Problem, problemLine, readProblem } from "../../count/problem";
+import { type Exact, exact, isWhole, keyOf } from "../../number/exact";
+import { asFractions } from "../../number/fraction-text";
 import { type Chance, drawDifferent } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { LineSettings } from "../../surface/line";
@@ -33,7 +34,7 @@ function faultOf(text: string): string | null {
  */
 export const ProblemsSheet = z.object({
   kind: z.literal("problems"),
-  operation: z.enum(["add", "subtract", "both", "multiply"]),
+  operation: z.enum(["add", "subtract", "both", "multiply", "divide"]),
   within: z.enum(WITHIN),
   blank: z.enum(["result", "part", "any"]),
   lines: z.enum(["labelled", "empty", "none"]),
@@ -52,12 +53,12 @@ export type ProblemsSheet = z.infer<typeof ProblemsSheet>;
 
 function drawn({ operation, within, blank }: ProblemsSheet, chance: Chance): string {
   const most = Number(within);
-  const sign =
+  const sign: "+" | "−" | "×" | "÷" =
     operation === "both"
       ? chance(0, 1) === 0
         ? "+"
         : "−"
-      : { add: "+", subtract: "−", multiply: "×" }[operation];
+      : ({ add: "+", subtract: "−", multiply: "×", divide: "÷" } as const)[operation];
   const where =
     blank === "any"
       ? (["result", "first", "second"] as const)[chance(0, 2)]!
@@ -65,17 +66,18 @@ function drawn({ operation, within, blank }: ProblemsSheet, chance: Chance): str
         ? "second"
         : "result";
   let [a, b] = [0, 0];
-  if (sign === "×") {
+  if (sign === "×" || sign === "÷") {
     // Both factors are 2 or more, and the product stays within the range.
     a = chance(2, Math.max(2, Math.min(12, Math.floor(most / 2))));
     b = chance(2, Math.max(2, Math.min(12, Math.floor(most / a))));
+    if (sign === "÷") a *= b;
   } else {
     // Nearly as large as it may be: 1 + 1 within 1,000 teaches little.
     const whole = chance(Math.max(3, Math.ceil(most / 4)), most);
     a = sign === "+" ? chance(1, whole - 1) : whole;
     b = sign === "+" ? whole - a : chance(1, whole - 1);
   }
-  const result = sign === "+" ? a + b : sign === "−" ? a - b : a * b;
+  const result = { "+": a + b, "−": a - b, "×": a * b, "÷": a / b }[sign];
   const say = (number: number, part: typeof where) => (part === where ? "?" : String(number));
   return `${say(a, "first")} ${sign} ${say(b, "second")} = ${say(result, "result")}`;
 }
@@ -90,34 +92,43 @@ function unitFor(length: Exact): number {
   return unit;
 }
 
-/**
- * A line on which the jumps of a problem can be drawn, with whole tens, hundreds and so on at its ends. The number that the
- * jumps begin from is ringed; where that is asked for, the one they lead to. Null where no line reaches that far.
- */
-function lineOf({ start, end, stands }: Problem, labels: "labelled" | "empty"): PaperView | null {
-  const [low, high] = [exact(start), exact(end)].sort((a, b) => a.compare(b)) as [Exact, Exact];
+/** The ends, the interval and the parts of the line beside a problem: of one with parts of wholes, as on the board. */
+function scaleFor(problem: Problem) {
+  const [start, end] = [exact(problem.start), exact(problem.end)];
+  if (!isWhole(start) || !isWhole(end)) return problemLine(problem);
+  const [low, high] = start.compare(end) < 0 ? [start, end] : [end, start];
   const unit = unitFor(high.sub(low));
   const from = low.div(unit).floor().mul(unit);
   const last = high.div(unit).ceil().mul(unit);
   const to = last.equals(from) ? last.add(unit) : last;
-  const fine = to.sub(from).compare(20) <= 0;
+  const length = to.sub(from);
+  const fine = length.compare(20) <= 0;
+  // More than a hundred ticks run into each other in half the width of a page.
+  const parts = length.div(unit).compare(10) > 0 ? 2 : 10;
+  return {
+    from: keyOf(from),
+    to: keyOf(to),
+    interval: fine ? "1" : String(unit),
+    divisions: fine ? 1 : parts,
+  };
+}
+
+/**
+ * A line on which the jumps of a problem can be drawn, with whole tens, hundreds and so on at its ends. The number that the
+ * jumps begin from is ringed; where that is asked for, the one they lead to. Null where no line reaches that far.
+ */
+function lineOf(problem: Problem, labels: "labelled" | "empty"): PaperView | null {
+  const { start, end, jumps, stands, fractions } = problem;
   const settings = {
     ...KINDS.line.starts,
-    from: from.toFraction(),
-    to: to.toFraction(),
-    interval: fine ? "1" : String(unit),
-    divisions: fine ? 1 : 10,
+    ...scaleFor(problem),
+    numbers: fractions ? ("mixed" as const) : ("decimal" as const),
     labels: labels === "labelled" ? ("all" as const) : ("none" as const),
     open: labels === "empty",
   };
   if (!LineSettings(z).safeParse(settings).success) return null;
-  const by = exact(end).sub(exact(start));
-  const answer: Move[] = by.equals(0)
-    ? []
-    : [
-        { do: "start", number: start },
-        { do: "jump", by: keyOf(by) },
-      ];
+  const answer: Move[] =
+    start === end ? [] : [{ do: "start", number: start }, ...jumps.map((by): Move => ({ do: "jump", by }))];
   return { settings, question: [{ do: "focus", number: stands }], answer, ratio: 0.27 };
 }
 
@@ -126,7 +137,8 @@ export function problemTask(text: string, lines: ProblemsSheet["lines"]): Task |
   const read = readProblem(text);
   if (!read.ok) return null;
   const { problem } = read;
-  const signs = problem.parts.map((part) => (part.blank ? { blank: problem.answer } : { text: part.text }));
+  const answer = problem.fractions ? asFractions(problem.answer) : problem.answer;
+  const signs = problem.parts.map((part) => (part.blank ? { blank: answer } : { text: part.text }));
   const view = lines === "none" ? null : lineOf(problem, lines);
   return view ? { signs, view } : { signs };
 }
@@ -153,6 +165,7 @@ export const problems = sheetKind<ProblemsSheet>({
         { value: "subtract", label: "Take away" },
         { value: "both", label: "Add and take away" },
         { value: "multiply", label: "Multiply" },
+        { value: "divide", label: "Divide" },
       ],
     },
     {

@@ -19,8 +19,8 @@ export const strip = sheetKind<StripSheet>({
   name: "Strip to cut out",
   fields: [
     { part: "from", label: "First", whole: { least: -100, most: 1000 } },
-    { part: "cells", label: "Cells", whole: { least: 5, most: 120 } },
-    { part: "cell", label: "Width of a cell in millimetres", whole: { least: 10, most: 30 } },
+    { part: "cells", label: "Squares", whole: { least: 5, most: 120 } },
+    { part: "cell", label: "Width of a square in millimetres", whole: { least: 10, most: 30 } },
     {
       part: "numbers",
       label: "Numbers",

@@ -18,7 +18,7 @@ export const strip = recipe<Inputs>({
   schema: Fields.check(makesBoard((inputs: Inputs) => StripSettings(z).safeParse(settingsOf(inputs)))),
   starts: { kind: "strip", from: "0", to: "20", interval: "1", divisions: 1 },
   name: "A strip",
-  about: "Numbers in cells, one after the other.",
+  about: "Numbers in squares, one after the other.",
   fields: END_FIELDS,
   write: (inputs) => ({ title: "Board 1", views: [view(settingsOf(inputs))], steps: [] }),
 });
