@@ -191,29 +191,6 @@ describe("sheets answer themselves, whatever is drawn", () => {
     );
   });
 
-  test("nothing is asked twice on a page, as long as there is something else to ask", () => {
-    const parts = [
-      ["pieces", { numbers: "teens", count: 8 }],
-      ["pieces", { numbers: "tens", count: 12 }],
-      ["frames", { ask: "count", most: "10", count: 8 }],
-      ["frames", { ask: "draw", most: "20", count: 12 }],
-      ["frames", { ask: "through-ten", count: 12 }],
-      ["arrows", { last: "50", arrows: 1, count: 20 }],
-      ["problems", { within: "10", count: 12 }],
-      ["shading", { level: "puzzling", count: 4 }],
-      ["times-puzzle", { rows: 1, level: 1, climbs: "no", count: 8 }],
-    ] as const;
-    fc.assert(
-      fc.property(seeds, fc.constantFrom(...parts), (seed, [kind, settings]) => {
-        const { tasks } = madeOf(kind, settings, seed);
-        expect(tasks).toHaveLength(settings.count);
-        // The blank in its place: 3 + ? = 7 and 3 + 4 = ? are two questions.
-        expect(new Set(tasks.map((task) => JSON.stringify(task))).size).toBe(tasks.length);
-      }),
-      { ...RUNS, numRuns: 400 },
-    );
-  });
-
   test("pieces, frames and stops: the number asked for is the one that stands there", () => {
     fc.assert(
       fc.property(seeds, (seed) => {
