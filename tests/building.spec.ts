@@ -144,7 +144,7 @@ test("what is wanting to the next hundred is outlined and told, unless it is cov
   await page.getByRole("button", { name: "Cover", exact: true }).click();
   await wanting.click();
   await expect(wanting).toHaveText("");
-  await expect(button(page, "What is wanting, covered")).toBeVisible();
+  await expect(button(page, "Pieces still needed, covered")).toBeVisible();
 });
 
 test("an exchange happens before the eyes while a count goes on, and not where motion is unwanted", async ({

@@ -32,7 +32,7 @@ for (const hand of HANDS) {
       await press(hand, button(page, /^Row 1$/));
       await expect(cell(page, /coral mark/)).toHaveCount(11);
       await press(hand, tab(page, "Covers"));
-      await press(hand, button(page, "Cover so many"));
+      await press(hand, button(page, "Cover this many"));
       await expect(cell(page, "covered")).not.toHaveCount(0);
       await press(hand, button(page, "Lift all"));
       await expect(cell(page, "covered")).toHaveCount(0);

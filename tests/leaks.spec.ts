@@ -162,7 +162,7 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await page.getByRole("tab", { name: "Marks", exact: true }).click();
     await quiet(`${title}, marks by rule`);
     await page.getByRole("tab", { name: "Covers", exact: true }).click();
-    await page.getByRole("button", { name: "Cover so many" }).click();
+    await page.getByRole("button", { name: "Cover this many" }).click();
     await quiet(`${title}, covers`);
     await page.keyboard.press("z");
     await page.getByRole("tab", { name: "Pattern", exact: true }).click();

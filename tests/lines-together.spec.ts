@@ -139,7 +139,7 @@ test("an open line has nothing on it but what is put there", async ({ page, requ
   await field(page, "From").fill("276");
   await field(page, "To").fill("500");
   await button(page, "Draw the jumps").click();
-  const stops = page.getByRole("list", { name: "Stops of the trail" });
+  const stops = page.getByRole("list", { name: "Numbers on the way" });
   await expect(stops.getByRole("listitem")).toHaveCount(4);
   await expect(page.locator("[data-part=jumps] text")).toHaveText(["+4", "+20", "+200"]);
   const x = async (number: string) => (await at(page, number).boundingBox())!.x;

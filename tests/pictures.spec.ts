@@ -127,7 +127,7 @@ test("the numbers of a board become a table, and a table marks or a chart", asyn
 
   await dialog.getByRole("textbox", { name: "Numbers" }).fill("7\n14\nlamp\n21");
   await expect(dialog).toContainText("3 numbers: 7, 14, 21.");
-  await expect(dialog).toContainText("Line 3 is no number: “lamp”.");
+  await expect(dialog).toContainText("Line 3 is not a number: “lamp”.");
   await dialog.getByRole("button", { name: "Mark them" }).click();
   await expect(cell(page, 21)).toHaveAttribute("aria-label", /21.*sun/i);
   await page.getByRole("button", { name: "Take back" }).last().click();

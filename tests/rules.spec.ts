@@ -74,7 +74,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
     await pressOnRail(page, "By rule");
     await page.getByRole("tab", { name: "Covers", exact: true }).click();
     await page.getByLabel("At random").fill("7");
-    await page.getByRole("button", { name: "Cover so many" }).click();
+    await page.getByRole("button", { name: "Cover this many" }).click();
     await expect(covered).toHaveCount(7);
     return covered.evaluateAll((places) => places.map((one) => one.getAttribute("data-cell")));
   };
@@ -87,7 +87,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   await pressOnRail(other, "By rule");
   await other.getByRole("tab", { name: "Covers", exact: true }).click();
   await other.getByLabel("At random").fill("7");
-  await other.getByRole("button", { name: "Cover so many" }).click();
+  await other.getByRole("button", { name: "Cover this many" }).click();
   const again = other.getByRole("gridcell", { name: "covered" });
   await expect(again).toHaveCount(7);
   expect(await again.evaluateAll((all) => all.map((one) => one.getAttribute("data-cell")))).toEqual(first);
@@ -100,7 +100,7 @@ test("covers: all, marked, by rule, at random and the same again, lifted all", a
   await page.getByRole("button", { name: "Lift all" }).click();
   await expect(covered).toHaveCount(0);
   await page.getByLabel("At random").fill("6");
-  await page.getByRole("button", { name: "Leave so many" }).click();
+  await page.getByRole("button", { name: "Leave this many" }).click();
   await expect(covered).toHaveCount(94);
   await page.getByRole("button", { name: "Take back" }).click();
   await expect(covered).toHaveCount(0);

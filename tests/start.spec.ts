@@ -41,7 +41,7 @@ async function goodDatabase(name: string): Promise<string> {
 test("a database that cannot be used is told in one plain sentence, and nothing is left running", async () => {
   writeFileSync(path("text.db"), "No database, but a shopping list. ".repeat(200));
   expect(await faultOf(`file:${path("text.db")}`)).toMatch(
-    /^Yellow Stair cannot start\. The database file:.*text\.db is damaged, or is no database\. Put/,
+    /^Yellow Stair cannot start\. The database file:.*text\.db is damaged, or is not a database\. Put/,
   );
 
   mkdirSync(path("folder.db"));
@@ -71,7 +71,7 @@ test("a truncated database is told, and one of a newer Yellow Stair is refused u
 
   copyFileSync(good, path("cut.db"));
   truncateSync(path("cut.db"), Math.floor(statSync(good).size / 3));
-  expect(await faultOf(`file:${path("cut.db")}`)).toMatch(/is damaged, or is no database/);
+  expect(await faultOf(`file:${path("cut.db")}`)).toMatch(/is damaged, or is not a database/);
   chmodSync(path("cut.db"), 0o600);
 });
 

@@ -6,7 +6,7 @@ const FAULTS: readonly { is: RegExp; words: (where: string) => string }[] = [
   {
     is: /NOTADB|CORRUPT|malformed|not a database|disk image/i,
     words: (where) =>
-      `The database ${where} is damaged, or is no database. Put a copy of it back, or set DATABASE_URL to another file.`,
+      `The database ${where} is damaged, or is not a database. Put a copy of it back, or set DATABASE_URL to another file.`,
   },
   {
     is: /READONLY|read-?only|EACCES|EPERM|EROFS|CANTOPEN|unable to open|ENOTDIR|EISDIR|permission denied/i,

@@ -49,7 +49,7 @@ export function update(file: string): Done {
   writeFileSync(file, written);
   const from =
     version === open.lesson.version
-      ? "written anew"
+      ? "written again"
       : `brought from version ${version} to ${open.lesson.version}`;
   return { ok: true, says: `${file}: ${from}.` };
 }

@@ -1,4 +1,5 @@
 import type * as z from "../zod";
+import { withArticle } from "./article";
 
 /** What the lists of a lesson hold, one by one. */
 const PIECES: Readonly<Record<string, string>> = {
@@ -76,7 +77,7 @@ function sentence(document: unknown, path: Path, issue: Issue): string {
     return `${ordinal(last + 1)} of the ${fieldWords(list)}${of} ${fault(issue, value, false)}`;
   }
   if (issue.code === "invalid_union" && issue.discriminator && typeof value === "string") {
-    return `“${value.slice(0, 30)}” is no ${thingOf(path)} that this Yellow Stair knows`;
+    return `“${value.slice(0, 30)}” is not ${withArticle(thingOf(path))} that this Yellow Stair knows`;
   }
   const field = fieldWords(String(last));
   return `the ${field}${holder(document, path)} ${fault(issue, value, /[^s]s$/.test(field))}`;

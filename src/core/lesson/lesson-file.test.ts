@@ -100,7 +100,7 @@ describe("what cannot be opened is told in plain words, with its place", () => {
       move({ do: "mark", numbers: ["3"], ink: "red" }),
     ],
     [`${IN} the kind is missing.`, move({ numbers: ["3"] })],
-    [`${IN} “paint” is no move that this Yellow Stair knows.`, move({ do: "paint" })],
+    [`${IN} “paint” is not a move that this Yellow Stair knows.`, move({ do: "paint" })],
     [`${IN} it should be a part with fields of its own.`, move(7)],
     [
       `${IN} the second of the numbers of “mark” is not written as it should be.`,

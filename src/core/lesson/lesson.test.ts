@@ -82,7 +82,7 @@ describe("the lesson file", () => {
     [
       "a view that is none",
       file((l) => ({ ...l, boards: [{ ...(l.boards as object[])[0]!, views: [{ kind: "clock" }] }] })),
-      /This lesson cannot be read. In board 1, view 1: “clock” is no view that this Yellow Stair knows/,
+      /This lesson cannot be read. In board 1, view 1: “clock” is not a view that this Yellow Stair knows/,
     ],
     [
       "far too many boards",

@@ -38,7 +38,7 @@ const WORDS: Words = {
     number === null ? { verb: "talks about no number" } : { verb: "talks about", numbers: [number] },
   ask: ({ number, as }) =>
     number === null
-      ? { verb: "asks for nothing" }
+      ? { verb: "asks nothing" }
       : { verb: as === "place" ? "asks which number belongs at" : "asks where it goes:", numbers: [number] },
   guides: (move) => on(move.on, "names the neighbours", "names no neighbours"),
   write: ({ number, says }) => ({
@@ -64,7 +64,7 @@ const WORDS: Words = {
   wonder: ({ side }) => ({
     verb:
       side === null
-        ? "asks no longer what comes next"
+        ? "no longer asks what comes next"
         : `asks what comes next ${side === "right" ? "at the right" : "below"}`,
   }),
   hide: () => ({ verb: "hides a view" }),
@@ -108,7 +108,7 @@ const WORDS: Words = {
   "say-rule": ({ rule }) => ({ verb: rule === null ? "clears the sentence" : `says: ${ruleWords(rule)}` }),
   "try-rule": () => ({ verb: "tries the sentence" }),
   hear: ({ sentence }) => ({ verb: `hears “${sentence.slice(0, 30)}”` }),
-  unhear: () => ({ verb: "lets go of a sentence" }),
+  unhear: () => ({ verb: "removes a sentence" }),
   "sort-card": ({ card, family }) => ({
     verb:
       family === null

@@ -8,7 +8,7 @@ const NAMES: Readonly<Record<Named, string>> = {
   digits: "digits",
   expanded: "expanded form",
   words: "words",
-  wanting: "pieces still wanting",
+  wanting: "pieces still needed",
   first: "first part",
   second: "second part",
   whole: "whole",

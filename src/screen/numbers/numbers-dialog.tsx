@@ -145,7 +145,7 @@ function TakeNumbers({ close }: { close: () => void }) {
         {count > 0 && `${numbers}: ${listed(read.numbers.map(({ number }) => number))}. `}
         {read.wrong.length > 0 && (
           <span className="text-wrong">
-            {read.wrong.map(({ line, text }) => `Line ${line} is no number: “${text}”.`).join(" ")}
+            {read.wrong.map(({ line, text }) => `Line ${line} is not a number: “${text}”.`).join(" ")}
           </span>
         )}
       </p>

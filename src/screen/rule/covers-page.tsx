@@ -60,10 +60,10 @@ export function CoversPage() {
       <div {...drafts.group} className="grid grid-cols-[6.5rem_1fr] items-start gap-2">
         <DraftField label="At random" className="row-span-2" {...drafts.field("count")} />
         <Button className="px-2" onClick={atRandom}>
-          Cover so many
+          Cover this many
         </Button>
         <Button className="px-2" onClick={leaveAtRandom}>
-          Leave so many
+          Leave this many
         </Button>
       </div>
       <hr className="border-rule" />

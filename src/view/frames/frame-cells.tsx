@@ -82,7 +82,7 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
               key={index}
               type="button"
               data-cell={index}
-              aria-label={`Cell ${index + 1}${one && !one.left && !isCovered(one.of) ? ", counter" : ""}`}
+              aria-label={`Square ${index + 1}${one && !one.left && !isCovered(one.of) ? ", counter" : ""}`}
               tabIndex={index === 0 ? 0 : -1}
               onMouseDown={(event) => event.preventDefault()}
               onClick={() => onCell(index)}

@@ -10,7 +10,7 @@ export type PiecesShown = {
   readonly pieces: readonly Wanted[];
   /** The smallest place of which ten lie together; null where none do. */
   readonly gathered: Place | null;
-  /** The pieces still wanting to the next whole ten, hundred or thousand, where that is asked. */
+  /** The pieces still needed to the next whole ten, hundred or thousand, where that is asked. */
   readonly wanting: { by: NumberKey; next: NumberKey } | null;
 };
 

@@ -237,7 +237,7 @@ function Wanting({ number, by, next, height, write, covered, hidden, onTouch }: 
       {!hidden && <span>{write(number)}</span>}
       <span>+</span>
       <Touchable
-        name={covered || hidden ? "What is wanting, covered" : `${write(by)} wanting`}
+        name={covered || hidden ? "Pieces still needed, covered" : `${write(by)} still needed`}
         data-part="wanting"
         onTouch={hidden ? undefined : onTouch}
         className={`flex items-center justify-center rounded-button px-2 font-bold ${covered || hidden ? "bg-cover" : "text-ones"}`}

@@ -66,7 +66,7 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
             return (
               <li key={at}>
                 <Touchable
-                  name={onUnhear ? `Let go of: ${words}` : words}
+                  name={onUnhear ? `Remove: ${words}` : words}
                   onTouch={onUnhear && (() => onUnhear(at))}
                   className="block rounded-button bg-mist px-3 py-2 text-left"
                 >

@@ -56,7 +56,7 @@ export function WayDrawing({ board, scene, size: { width, height }, theme, asks,
   return (
     <div className="flex size-full overflow-x-hidden overflow-y-auto">
       <ol
-        aria-label="Stops of the trail"
+        aria-label="Numbers on the way"
         className="m-auto flex flex-wrap items-center justify-center"
         style={{ gap: size * 0.26 }}
       >

@@ -28,7 +28,9 @@ export const nextTen = recipe<Inputs>({
       const wrong = numbers.find(
         (text) => !/^\d+$/.test(text) || Number(text) > LARGEST || Number(text) % 10 === 0,
       );
-      return wrong === undefined ? null : `Write whole numbers up to ${say(LARGEST)} that are no whole tens.`;
+      return wrong === undefined
+        ? null
+        : `Write whole numbers up to ${say(LARGEST)} that are not whole tens.`;
     }),
   ),
   starts: { kind: "next-ten", numbers: ["37", "52", "84"] },

@@ -22,7 +22,7 @@ export const oddsAndEvens = recipe<Inputs>({
   about: "The class counts in twos, sees the columns, and names what is left.",
   fields: [
     { part: "to", label: "Chart from 0 to", whole: { least: 19, most: 199 } },
-    { part: "number", label: "Asked of", whole: { least: 1, most: 199 } },
+    { part: "number", label: "Asked about", whole: { least: 1, most: 199 } },
   ],
   write({ to, number }) {
     const [evens, odds] = [range(0, to, 2), range(1, to, 2)];

@@ -42,7 +42,7 @@ export const CLEAR_MARKS: Move = { do: "clear-marks", ink: null };
 
 export const multiplesOf = (of: number): Rule => ruleOf({ kind: "multiples", not: false, of: String(of) });
 
-/** A step that asks for nothing on the board. */
+/** A step that asks nothing on the board. */
 export const step = (title: string, question: string, answer: string, beats: Beat[] = []): RecipeStep => ({
   title,
   question,

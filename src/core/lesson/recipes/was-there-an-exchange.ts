@@ -50,7 +50,7 @@ export const wasThereAnExchange = recipe<Inputs>({
     stops: ["53", "62", "80", "101"],
   },
   name: "Was there an exchange?",
-  about: "Stops along a count: what was exchanged at each, or how much is wanting until the next.",
+  about: "Stops along a count: what was exchanged at each, or how many more are needed until the next.",
   fields: [
     { part: "by", label: "Count in", whole: { least: 1, most: 1_000 } },
     { part: "from", label: "From", whole: { least: 0, most: 9_000 } },

@@ -97,7 +97,7 @@ export const whatIsTheRule = recipe<Inputs>({
       if (rule === null)
         return inputs.shading === "ones" || inputs.shading === "tens"
           ? "A digit is 0 to 9. Write another number."
-          : "Write a number from 2 on.";
+          : "Write 2 or more.";
       return heldOn(rule).length >= LEAST
         ? null
         : `Fewer than ${LEAST} numbers to 100 are like that. Choose another number.`;
@@ -109,7 +109,7 @@ export const whatIsTheRule = recipe<Inputs>({
   fields: [
     {
       part: "shading",
-      label: "Shaded are",
+      label: "The shaded numbers",
       list: [
         { value: "multiples", label: "Multiples of the number" },
         { value: "remainder", label: "1 more than its multiples" },

@@ -78,7 +78,7 @@ export const whatTheWidthChanges = recipe<Inputs>({
   ),
   starts: { kind: "what-the-width-changes", of: 3, widths: ["9", "8", "7"] },
   name: "What the width changes",
-  about: "The marks stay, the rows get another length. What will the pattern look like?",
+  about: "The marks stay; the rows change length. What will the pattern look like?",
   fields: [
     { part: "of", label: "Multiples of", whole: { least: 2, most: 15 } },
     { part: "widths", label: "In each row, at most 5 numbers", numbers: { least: 1, most: MOST } },

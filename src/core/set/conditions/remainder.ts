@@ -23,7 +23,7 @@ export const remainder = condition({
     },
   ],
   fields: [
-    { part: "more", label: "So many more", number: "required", before: true },
+    { part: "more", label: "How many more", number: "required", before: true },
     { part: "of", label: "More than a multiple of", number: "required" },
   ],
   asks: "number",

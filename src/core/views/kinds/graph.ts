@@ -67,7 +67,7 @@ export const graph = reader<GraphSettings>({
       label: "Points",
       options: [
         { value: "joined", label: "Joined by a line" },
-        { value: "single", label: "Each for itself" },
+        { value: "single", label: "Single points" },
       ],
     },
     { part: "points", label: "Points are", options },

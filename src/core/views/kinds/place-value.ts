@@ -14,7 +14,7 @@ const Shown = schema((z) => z.enum(["shown", "covered", "none"]));
  * decimals.
  * - `exchange`: at ten of a kind, whether they are exchanged as the count goes on, or wait for a touch
  * - `building`: whether pieces are added and taken by hand
- * - `towards`: the pieces still wanting to the next whole ten, hundred or thousand are outlined
+ * - `towards`: the pieces still needed to the next whole ten, hundred or thousand are outlined
  * - `draws`: how large the numbers are that are drawn at random, and `zeros` whether they have a 0 among their digits
  */
 export const PlaceValueSettings = schema((z) =>
@@ -91,7 +91,7 @@ export const placeValue = reader<PlaceValueSettings>({
     },
     {
       part: "towards",
-      label: "Outline what is wanting to the next",
+      label: "Outline the pieces still needed",
       options: [
         { value: "none", label: "None" },
         { value: "10", label: "Ten" },

@@ -44,7 +44,7 @@ export const stops = reader<StopsSettings>({
     { part: "stops", label: "Stops, at most 6 numbers", numbers: { least: 1, most: MAX_STOPS } },
     { part: "number", label: "Numbers", options },
     { part: "pieces", label: "Pieces", options },
-    { part: "exchange", label: "Exchanged or wanting", options },
+    { part: "exchange", label: "Exchange, or pieces needed", options },
     {
       part: "appears",
       label: "A stop appears",

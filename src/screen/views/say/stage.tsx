@@ -108,7 +108,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
               setOpen(null);
             }}
           >
-            <RotateCcw aria-hidden size="1.375rem" /> Begin anew
+            <RotateCcw aria-hidden size="1.375rem" /> Start again
           </Button>
           <Button
             tone="stair"
