@@ -105,7 +105,7 @@ test("a sentence that is typed is read where its words are exact, and kept where
   await expect(say(page).getByText("22 too many")).toBeVisible();
   // Said again as it was: another click would tell nothing new.
   await expect(say(page).getByRole("button", { name: "See what it says" })).toBeDisabled();
-  await say(page).getByRole("button", { name: "Let go of: they slope down" }).click();
+  await say(page).getByRole("button", { name: "Remove: they slope down" }).click();
   await expect(say(page).getByText("“they slope down”")).toHaveCount(0);
 });
 
@@ -235,7 +235,7 @@ test("a long sentence and much that was said leave the second chart its room", a
   // The last that was said is there, and it is told that there was more before.
   await expect(say(page).getByText(`“${heard.at(-1)}”`)).toBeVisible();
   const more = Number.parseInt((await say(page).locator("[data-part=heard-before]").textContent()) ?? "", 10);
-  await expect(say(page).getByRole("button", { name: /^Let go of:/ })).toHaveCount(9 - more);
+  await expect(say(page).getByRole("button", { name: /^Remove:/ })).toHaveCount(9 - more);
 });
 
 test("the arrow of a slide strikes no number through", async ({ page, request }) => {

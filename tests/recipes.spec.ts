@@ -82,8 +82,8 @@ test("a stair is written on a board of its own, again with other numbers, and ta
   );
   await expect(steps(page)).toContainText("And 37?");
   await button(page, "Other numbers").click();
-  await expect(field(page, "Asked of")).toHaveValue("37");
-  await field(page, "Asked of").fill("48");
+  await expect(field(page, "Asked about")).toHaveValue("37");
+  await field(page, "Asked about").fill("48");
   await expect(page.getByRole("list", { name: "The first steps" })).toContainText("And 48?");
   await button(page, "Write this board again").click();
   await expect(steps(page)).toContainText("And 48?");
@@ -95,7 +95,7 @@ test("a stair is written on a board of its own, again with other numbers, and ta
   await saved(page);
   await page.reload();
   await button(page, "Other numbers").click();
-  await expect(field(page, "Asked of")).toHaveValue("48");
+  await expect(field(page, "Asked about")).toHaveValue("48");
 });
 
 test("a new lesson that no recipe could write is refused", async ({ request }) => {
