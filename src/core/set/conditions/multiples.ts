@@ -72,11 +72,13 @@ export const multiples = condition({
     if (unit !== null)
       for (const many of upwards(2, MAX_UNITS)) yield { of: keyOf(exact(unit).mul(many).abs()) };
     const most = numbers.at(-1)!;
-    const small = upwards(2, Math.min(most, MAX_OFFERED * allDivisor));
-    // A pattern of large multiples begins with the number itself.
-    const large = [divisor, ...shaded.slice(0, FEW)].filter((number) => number > MAX_OFFERED);
     // On a chart of tens the multiples of 4 are those of 20, and 20 is what a class says.
-    const own = [...small, ...new Set(large)].filter((of) => of % allDivisor === 0);
+    const small = upwards(1, MAX_OFFERED).map((many) => many * allDivisor);
+    // A pattern of large multiples begins with the number itself.
+    const large = [divisor, ...shaded.slice(0, FEW)].filter(
+      (number) => number > MAX_OFFERED * allDivisor && number % allDivisor === 0,
+    );
+    const own = [...small.filter((of) => of >= 2 && of <= most), ...new Set(large)];
     for (const of of own) yield { of: String(of) };
     if (shaded.length < MIN_BOUNDED) return;
     if (divisor > 1 && shaded[0]! > divisor) yield { of: String(divisor), from: String(shaded[0]) };
