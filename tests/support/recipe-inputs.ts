@@ -7,7 +7,7 @@ const texts = (min: number, max: number, least: number, most: number) =>
 
 /** A count whose last number is met: forwards or back. */
 const counted = fc
-  .record({ by: int(1, 30), from: int(0, 300), jumps: int(2, 30), back: fc.boolean() })
+  .record({ by: int(1, 30), from: int(-60, 300), jumps: int(2, 30), back: fc.boolean() })
   .map(({ by, from, jumps, back }) => ({ by, from, to: back ? from - by * jumps : from + by * jumps }));
 
 /** Inputs as they may be typed; those that make no stair are left out. */
@@ -50,7 +50,7 @@ export const INPUTS: { [K in RecipeName]: fc.Arbitrary<object> } = {
   }),
   "read-the-scale": fc
     .record({
-      from: int(0, 200),
+      from: int(-200, 200),
       interval: int(1, 200),
       intervals: int(1, 12),
       parts: fc.constantFrom("2", "4", "5", "10"),
@@ -58,9 +58,9 @@ export const INPUTS: { [K in RecipeName]: fc.Arbitrary<object> } = {
       draw: int(1, 999),
     })
     .map(({ intervals, ...rest }) => ({ ...rest, to: rest.from + intervals * rest.interval })),
-  "on-and-back": fc.record({ from: int(0, 300), by: int(1, 30), on: int(1, 12), back: int(1, 12) }),
-  "jump-to-the-answer": fc.record({ a: int(0, 1000), sign: fc.constantFrom("+", "−"), b: int(1, 1000) }),
-  "friendly-numbers": fc.record({ from: int(0, 3000), to: int(0, 3000) }),
+  "on-and-back": fc.record({ from: int(-300, 300), by: int(1, 30), on: int(1, 12), back: int(1, 12) }),
+  "jump-to-the-answer": fc.record({ a: int(-1000, 1000), sign: fc.constantFrom("+", "−"), b: int(1, 1000) }),
+  "friendly-numbers": fc.record({ from: int(-500, 3000), to: int(-500, 3000) }),
   "next-ten": fc.record({ numbers: texts(1, 9999, 1, 4) }),
   "count-with-exchanges": fc.record({ by: int(1, 300), from: int(0, 2000), jumps: int(2, 12) }),
   "was-there-an-exchange": fc

@@ -7,10 +7,10 @@ type InputsOf<K extends RecipeName> = Extract<RecipeInputs, { kind: K }>;
 export type Moment = { step: RecipeStep; scene: Scene };
 export type Check<K extends RecipeName> = (inputs: InputsOf<K>, moments: readonly Moment[]) => void;
 
-/** The numbers in some words, in their order: "1,042 and 7" has 1042 and 7. */
+/** The numbers in some words, in their order: "1,042 and −7" has 1042 and −7. A minus between two numbers has spaces beside it. */
 export const numbersIn = (words: string): number[] =>
-  (words.match(/\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?/g) ?? []).map((text) =>
-    Number(text.replaceAll(",", "")),
+  (words.match(/−?(?:\d{1,3}(?:,\d{3})+|\d+)(?:\.\d+)?/g) ?? []).map((text) =>
+    Number(text.replaceAll(",", "").replace("−", "-")),
   );
 export const firstIn = (words: string) => numbersIn(words)[0];
 export const answerOf = (moments: readonly Moment[], title: RegExp | string): string => {

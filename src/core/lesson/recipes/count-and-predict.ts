@@ -33,7 +33,7 @@ export const countAndPredict = recipe<Inputs>({
     const { from, to } = inputs;
     const landed = numbers.slice(1);
     const [open, hidden] = [landed.slice(0, -inputs.covered), landed.slice(-inputs.covered)];
-    const onChart = from > 0 || to === 0;
+    const onChart = from !== 0 || to < 0;
     const few = hidden.length === 1;
     const reveal = (number: number) => [[lift(number)], [mark("kelp", number), jump(by)]];
     return {

@@ -1,9 +1,22 @@
 import { countedIn } from "../../number/counted-in";
 import { gcd } from "../../number/exact";
+import type { Beat } from "../../scene/move";
 import type { ViewId } from "../../views/view-id";
 import * as z from "../../zod";
 import { COUNTED, COUNTED_FIELDS, countFault, countOf, countWords, jumpOfCount } from "./counted";
-import { asking, COUNT_PANEL, chartFor, focus, jumpsMarked, mark, say, start, step, view } from "./parts";
+import {
+  asking,
+  COUNT_PANEL,
+  chartFor,
+  focus,
+  jumpsMarked,
+  list,
+  mark,
+  say,
+  start,
+  step,
+  view,
+} from "./parts";
 import { makesStair, recipe } from "./recipe";
 
 const Fields = z.object({ kind: z.literal("count-in"), ...COUNTED });
@@ -40,6 +53,9 @@ export const countIn = recipe<Inputs>({
     // A start that is not on the chart has no square to be marked.
     const begin = from === 0 && to > 0 ? [start(from)] : [mark("sun", from), start(from)];
     const sign = jump < 0 ? "−" : "+";
+    // The ones digits turn round at 0, and make no one pattern.
+    const below0 = numbers.filter((number) => number < 0);
+    const shown: Beat[] = [[{ do: "show", view: PANEL }, focus(null)]];
     return {
       title: `${countWords(inputs)} to ${say(to)}`,
       views: [view(chartFor(from === 0 ? landed : numbers)), COUNT_PANEL],
@@ -63,9 +79,14 @@ export const countIn = recipe<Inputs>({
           `${say(jumps)}: ${from === 0 ? "" : `${say(from)} ${sign} `}${say(jumps)} × ${say(by)} = ${say(to)}`,
           [[{ do: "hide", view: PANEL }], ...jumpsMarked("sun", jump, rest)],
         ),
-        step("The ones digits", "Look at the ones digits. What do you notice?", onesAnswer(numbers, by), [
-          [{ do: "show", view: PANEL }, focus(null)],
-        ]),
+        below0.length > 0
+          ? step("Below 0", "Which numbers of the count are below 0?", list(below0), shown)
+          : step(
+              "The ones digits",
+              "Look at the ones digits. What do you notice?",
+              onesAnswer(numbers, by),
+              shown,
+            ),
         step(
           "How far",
           "How far is it from one mark to the next?",

@@ -5,14 +5,14 @@ import { CHART_SPAN, range, say } from "./parts";
 import { whole } from "./recipe";
 
 /** A count from one number to another in equal jumps, forwards or back. */
-export const COUNTED = { by: whole(1, 1000), from: whole(0, 10_000), to: whole(0, 10_000) };
+export const COUNTED = { by: whole(1, 1000), from: whole(-1_000, 10_000), to: whole(-1_000, 10_000) };
 const Counted = z.object(COUNTED);
 export type Counted = z.infer<typeof Counted>;
 
 export const COUNTED_FIELDS: readonly KindField[] = [
   { part: "by", label: "Count in", whole: { least: 1, most: 1000 } },
-  { part: "from", label: "From", whole: { least: 0, most: 10_000 } },
-  { part: "to", label: "Up or down to", whole: { least: 0, most: 10_000 } },
+  { part: "from", label: "From", whole: { least: -1_000, most: 10_000 } },
+  { part: "to", label: "Up or down to", whole: { least: -1_000, most: 10_000 } },
 ];
 
 /** Most jumps of a count that a stair is written for. */

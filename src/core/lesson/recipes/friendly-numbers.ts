@@ -7,8 +7,8 @@ import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 
 const Fields = z.object({
   kind: z.literal("friendly-numbers"),
-  from: whole(0, 10_000),
-  to: whole(0, 10_000),
+  from: whole(-10_000, 10_000),
+  to: whole(-10_000, 10_000),
 });
 type Inputs = z.infer<typeof Fields>;
 
@@ -29,8 +29,8 @@ export const friendlyNumbers = recipe<Inputs>({
   name: "Through friendly numbers",
   about: "How far is it? The class goes by way of whole tens and hundreds and adds the jumps.",
   fields: [
-    { part: "from", label: "From", whole: { least: 0, most: 10_000 } },
-    { part: "to", label: "To", whole: { least: 0, most: 10_000 } },
+    { part: "from", label: "From", whole: { least: -10_000, most: 10_000 } },
+    { part: "to", label: "To", whole: { least: -10_000, most: 10_000 } },
   ],
   write(inputs) {
     const { from, to } = inputs;

@@ -1,11 +1,11 @@
 import type { Beat } from "../../scene/move";
 import * as z from "../../zod";
 import { asking, COVER_ALL, jump, LIFT_ALL, lift, lineFor, many, say, start, step, view } from "./parts";
-import { makesStair, recipe, whole } from "./recipe";
+import { recipe, whole } from "./recipe";
 
 const Fields = z.object({
   kind: z.literal("on-and-back"),
-  from: whole(0, 1_000),
+  from: whole(-1_000, 1_000),
   by: whole(1, 100),
   on: whole(1, 12),
   back: whole(1, 12),
@@ -15,18 +15,12 @@ type Inputs = z.infer<typeof Fields>;
 /** Jumps on and back along a line whose numbers are covered: the class keeps count in its head. */
 export const onAndBack = recipe<Inputs>({
   kind: "on-and-back",
-  schema: Fields.check(
-    makesStair(({ from, by, on, back }: Inputs) =>
-      from + by * (on - back) < 0
-        ? `That goes back beyond 0. Make fewer than ${say(back)} jumps back.`
-        : null,
-    ),
-  ),
+  schema: Fields,
   starts: { kind: "on-and-back", from: 12, by: 3, on: 4, back: 2 },
   name: "On and back under a cover",
   about: "All numbers are covered. The class follows the jumps in its head and says where they land.",
   fields: [
-    { part: "from", label: "Start at", whole: { least: 0, most: 1_000 } },
+    { part: "from", label: "Start at", whole: { least: -1_000, most: 1_000 } },
     { part: "by", label: "Jumps of", whole: { least: 1, most: 100 } },
     { part: "on", label: "Jumps on", whole: { least: 1, most: 12 } },
     { part: "back", label: "Jumps back", whole: { least: 1, most: 12 } },

@@ -11,8 +11,8 @@ const PARTS = ["2", "4", "5", "10"] as const;
 
 const Fields = z.object({
   kind: z.literal("read-the-scale"),
-  from: whole(0, 10_000),
-  to: whole(1, 10_000),
+  from: whole(-10_000, 10_000),
+  to: whole(-10_000, 10_000),
   interval: whole(1, 1_000),
   parts: z.enum(PARTS),
   marks: whole(1, 6),
@@ -43,8 +43,8 @@ export const readTheScale = recipe<Inputs>({
   name: "Read the scale",
   about: "Labels stand far apart. The class works out one part, then reads the marks.",
   fields: [
-    { part: "from", label: "From", whole: { least: 0, most: 10_000 } },
-    { part: "to", label: "To", whole: { least: 1, most: 10_000 } },
+    { part: "from", label: "From", whole: { least: -10_000, most: 10_000 } },
+    { part: "to", label: "To", whole: { least: -10_000, most: 10_000 } },
     { part: "interval", label: "Interval", whole: { least: 1, most: 1_000 } },
     {
       part: "parts",

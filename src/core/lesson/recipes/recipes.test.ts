@@ -123,5 +123,26 @@ test("what makes no stair is refused in words that say why", () => {
   expect(why("friendly-numbers", { from: 30, to: 34 })).toMatch(/no friendly number/);
   expect(why("was-there-an-exchange", { stops: ["53", "54"] })).toMatch(/does not come to 54/);
   expect(why("put-in-order", { numbers: ["3", "3.0", "4"] })).toBe("Write each number once.");
-  expect(why("jump-to-the-answer", { a: 4, sign: "−", b: 9 })).toMatch(/below 0/);
+});
+
+// England's programme of study for year 4 (from memory): count backwards through zero to include negative numbers.
+test("counts, jumps and scales go through zero", () => {
+  const said = (kind: RecipeName, inputs: object) =>
+    written({ ...startsOf(kind), ...inputs } as RecipeInputs).steps.map(({ answer }) => answer);
+  expect(said("count-in", { by: 4, from: 12, to: -12 })).toEqual([
+    "8",
+    "−4",
+    "6: 12 − 6 × 4 = −12",
+    "−4, −8 and −12",
+    "4: we count in 4s",
+  ]);
+  expect(said("on-and-back", { from: -3, by: 2, on: 1, back: 4 })).toEqual([
+    "−1",
+    "−3 + 1 × 2 = −1",
+    "−9",
+    "−1 − 4 × 2 = −9",
+    "",
+  ]);
+  expect(said("jump-to-the-answer", { a: 4, sign: "−", b: 9 })).toEqual(["9 ones", "−5", "−5 + 9 = 4", ""]);
+  expect(said("friendly-numbers", { from: -27, to: 45 }).at(-1)).toMatch(/ = 72$/);
 });
