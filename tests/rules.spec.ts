@@ -123,3 +123,26 @@ test("the rules take the room of the keypad when they are asked for, and give it
   await pressOnRail(page, "By rule");
   await expect(page.getByRole("complementary", { name: "By rule" })).toHaveCount(0);
 });
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 1024, height: 768 },
+])
+  test(`what covers by a rule is in sight, and no field has the keyboard under it, at ${size.width} × ${size.height}`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize(size);
+    await page.goto(`/lesson/${await addLesson(request)}?prepare`);
+    await page.getByRole("tab", { name: "Covers", exact: true }).click();
+    const act = page.getByRole("button", { name: "Cover them", exact: true });
+    await expect(act).toBeInViewport({ ratio: 0.99 });
+    await page.getByRole("button", { name: "Another condition" }).focus();
+    for (const name of ["Only the first, optional", "Counted from"]) {
+      await page.keyboard.press("Tab");
+      const field = page.getByRole("textbox", { name, exact: true });
+      await expect(field).toBeFocused();
+      const [{ y, height }, { y: below }] = [(await field.boundingBox())!, (await act.boundingBox())!];
+      expect(y + height).toBeLessThanOrEqual(below);
+    }
+  });

@@ -46,7 +46,11 @@ export function Tabs<Id extends string>({ label, pages, page, onPage }: Props<Id
         ))}
       </Radix.List>
       {pages.map(({ id, content }) => (
-        <Radix.Content key={id} value={id} className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pt-3 pb-1">
+        <Radix.Content
+          key={id}
+          value={id}
+          className="-mx-1 min-h-0 flex-1 scroll-pb-16 overflow-y-auto px-1 pt-3 pb-1"
+        >
           {content}
         </Radix.Content>
       ))}

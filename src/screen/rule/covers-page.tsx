@@ -57,18 +57,22 @@ export function CoversPage() {
         <Button onClick={() => act("cover", MARKED)}>Cover marked</Button>
         <Button onClick={() => act("cover", UNMARKED)}>Cover unmarked</Button>
       </div>
-      <div {...drafts.group} className="grid grid-cols-[6.5rem_1fr] items-start gap-2">
-        <DraftField label="At random" className="row-span-2" {...drafts.field("count")} />
-        <Button className="px-2" onClick={atRandom}>
-          Cover this many
+      <div {...drafts.group} className="grid grid-cols-[6.5rem_1fr_1fr] items-start gap-2">
+        <p aria-hidden className="col-span-3 text-small font-semibold">
+          At random
+        </p>
+        <DraftField bare label="At random" {...drafts.field("count")} />
+        <Button className="px-2" aria-label="Cover this many" onClick={atRandom}>
+          Cover
         </Button>
-        <Button className="px-2" onClick={leaveAtRandom}>
-          Leave this many
+        <Button className="px-2" aria-label="Leave this many" onClick={leaveAtRandom}>
+          Leave
         </Button>
       </div>
       <hr className="border-rule" />
       <RuleBuilder rule={rule} onChange={setRule} held={held} squares={squares} />
-      <div className="flex gap-2">
+      {/* In sight whatever is scrolled away of the rule. */}
+      <div className="sticky -bottom-1 flex gap-2 bg-board py-1">
         <Button tone="strong" className="flex-1" onClick={() => act("cover", rule)}>
           Cover them
         </Button>
