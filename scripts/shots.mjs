@@ -1,4 +1,5 @@
 // Takes the README's screenshots from the demo data: npm run shots
+
 import { mkdirSync, rmSync } from "node:fs";
 import { installChromium } from "./lib/chromium.mjs";
 import { usedBefore } from "./lib/first-visit.mjs";
@@ -8,6 +9,7 @@ import { ROOT } from "./lib/run.mjs";
 process.chdir(ROOT);
 installPackages();
 const executablePath = installChromium();
+const { PNG } = await import("pngjs");
 const { CHROMIUM_ARGS } = await import("./lib/chromium.mjs");
 const { buildApplication } = await import("./lib/build.mjs");
 const { freePort, startServer } = await import("./lib/server.mjs");
@@ -133,8 +135,17 @@ try {
   await page.getByRole("button", { name: "Sheets for the table" }).click();
   await page.getByText("The page is drawn.").waitFor({ state: "attached" });
   await page.getByRole("button", { name: "Show its answers" }).click();
-  // The viewer of PDFs is a page of its own, and tells nobody when it has drawn.
-  await page.waitForTimeout(2500);
+  await page.locator("iframe").nth(1).waitFor();
+  await page.getByText("The page is drawn.").waitFor({ state: "attached" });
+  // The viewer of PDFs is a page of its own, and tells nobody when it has drawn: until then its ground is dark.
+  const isDrawn = async (viewer) => {
+    const { x, y, width, height } = await viewer.boundingBox();
+    const clip = { x: x + width / 4, y: y + height / 4, width: 40, height: 40 };
+    const { data } = PNG.sync.read(await page.screenshot({ clip }));
+    return data.reduce((sum, value) => sum + value, 0) / data.length > 200;
+  };
+  for (const viewer of await page.locator("iframe").all())
+    for (let tries = 0; tries < 40 && !(await isDrawn(viewer)); tries += 1) await page.waitForTimeout(500);
   await take("sheet");
 } finally {
   await browser.close();
