@@ -28,8 +28,8 @@ export type ProblemRead = { ok: true; problem: Problem } | { ok: false; message:
 const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 + ? = 12.";
 
 /**
- * Reads a problem: "8 − 3 = ?", "8 + ? = 12", "? + 5 = 12", "4 × 6 = ?", "24 ÷ ? = 4". The blank is a question mark; one that is left
- * out at the end is understood. Never throws; the message says what is wrong and what to do.
+ * Reads a problem: "8 − 3 = ?", "8 + ? = 12", "? + 5 = 12", "4 × 6 = ?", "24 ÷ ? = 4". The blank is a question mark; one that
+ * is left out at the end is understood. Never throws; the message says what is wrong and what to do.
  */
 export function readProblem(typed: string): ProblemRead {
   const text = withSigns(typed.trim());

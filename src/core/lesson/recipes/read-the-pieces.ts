@@ -25,8 +25,8 @@ type Inputs = z.infer<typeof Fields>;
 const PLACE_VALUE = "place-value" as ViewId;
 
 /**
- * Asks what a digit of a number is worth: of one that the number has once, which is not of the ones and not the first, where there is
- * such a digit. A digit that comes again is asked for by its place.
+ * Asks what a digit of a number is worth. It is one that the number has once, and where there is such a one, neither the first nor
+ * that of the ones. Where every digit comes again, one is asked for by its place.
  */
 function worthAsked(number: number): { question: string; worth: number } {
   const digits = piecesOf(exact(number))!.filter(({ count }) => count > 0);

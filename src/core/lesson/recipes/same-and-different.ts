@@ -31,6 +31,8 @@ export const sameAndDifferent = recipe<Inputs>({
       view: id,
       moves: [{ do: "mark", ink: id === LEFT ? "sun" : "sea", numbers: multiplesOf(of) }],
     });
+    const theyAre =
+      shared.length === 1 ? `a multiple of both ${say(a)} and ${say(b)}` : `the multiples of ${say(both)}`;
     const none = (of: number, other: number) =>
       `None: every multiple of ${say(of)} is a multiple of ${say(other)} too`;
     return {
@@ -52,7 +54,7 @@ export const sameAndDifferent = recipe<Inputs>({
           "Which numbers are marked on both charts?",
           shared.length === 0
             ? `None up to 100: the first is ${say(both)}`
-            : `${list(shared, 8)}: ${shared.length === 1 ? `a multiple of both ${say(a)} and ${say(b)}` : `the multiples of ${say(both)}`}`,
+            : `${list(shared, 8)}: ${theyAre}`,
         ),
         step(
           "Only on the left",

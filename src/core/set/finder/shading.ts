@@ -30,13 +30,12 @@ export function groundOf({ numbers: every, shaded, unknown, squares }: Shading):
   const rising = [...new Set(values.filter(Number.isInteger))].sort((a, b) => a - b);
   const all = numbers.filter((number) => shaded.has(number));
   const held = all.map(Number);
-  const allDivisor = rising.length === values.length ? rising.map(Math.abs).reduce(common, 0) || 1 : 1;
   const known = {
     numbers: rising.length > 0 ? rising : [0],
     squares,
     all,
     unit: unitOf(numbers),
-    allDivisor,
+    allDivisor: divisorOf(every),
   };
   const shadings = withoutStrays(held.filter(Number.isInteger).sort((a, b) => a - b));
   return {
@@ -50,6 +49,12 @@ export function groundOf({ numbers: every, shaded, unknown, squares }: Shading):
       gap: gapsOf(rise).reduce(common, 0),
     })),
   };
+}
+
+/** The greatest common divisor of the numbers of a chart, known or not; 1 where some are not whole. */
+function divisorOf(numbers: readonly NumberKey[]): number {
+  const values = numbers.map(Number);
+  return values.every(Number.isInteger) ? values.map(Math.abs).reduce(common, 0) || 1 : 1;
 }
 
 /** What a chart goes up in, where that is not a whole number. */
