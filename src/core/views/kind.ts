@@ -16,7 +16,12 @@ type Options = readonly { readonly value: string; readonly label: string }[];
  * A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, a number, a whole
  * number, a few words, or some numbers in a row.
  */
-export type KindField = { readonly part: string; readonly label: string } & (
+export type KindField = {
+  readonly part: string;
+  readonly label: string;
+  /** It is asked for only where another part is one of these: elsewhere it would change nothing. */
+  readonly only?: { readonly part: string; readonly is: readonly string[] };
+} & (
   | { readonly options: Options }
   | { readonly list: Options }
   | { readonly number: true }
@@ -24,6 +29,10 @@ export type KindField = { readonly part: string; readonly label: string } & (
   | { readonly text: { readonly most: number } }
   | { readonly numbers: { readonly least: number; readonly most: number } }
 );
+
+/** Whether a field is asked for, as things are set. */
+export const isAsked = ({ only }: KindField, settings: object): boolean =>
+  !only || only.is.includes(String((settings as Readonly<Record<string, unknown>>)[only.part]));
 
 /** A kind of view: what it is set to, what it starts with, which numbers it has, and how it is called. */
 export type ViewKind<S extends { kind: string }> = {

@@ -5,7 +5,7 @@ import { readNumber } from "@/core/number/read-number";
 import { readNumbers } from "@/core/number/read-numbers";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
-import type { KindField } from "@/core/views/kind";
+import { isAsked, type KindField } from "@/core/views/kind";
 import type * as z from "@/core/zod";
 import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
@@ -33,9 +33,11 @@ export function SettingFields({ fields, beside = 2, ...rest }: Props) {
   if (fields.length === 0) return null;
   return (
     <div className={clsx("grid grid-cols-2 gap-3", beside === 4 && "items-end sm:grid-cols-4")}>
-      {fields.map((field) => (
-        <SettingField key={field.part} field={field} {...rest} />
-      ))}
+      {fields
+        .filter((field) => isAsked(field, rest.settings))
+        .map((field) => (
+          <SettingField key={field.part} field={field} {...rest} />
+        ))}
     </div>
   );
 }

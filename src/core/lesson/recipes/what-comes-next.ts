@@ -54,7 +54,12 @@ export const whatComesNext = recipe<Inputs>({
     },
     { part: "first", label: "First", whole: { least: 0, most: 1_000 } },
     { part: "gap", label: "First gap, or times", whole: { least: 1, most: 100 } },
-    { part: "growth", label: "Each gap grows by", whole: { least: 1, most: 20 } },
+    {
+      part: "growth",
+      label: "Each gap grows by",
+      whole: { least: 1, most: 20 },
+      only: { part: "grows", is: ["growing"] },
+    },
     { part: "shown", label: "Numbers shown", whole: { least: 3, most: 8 } },
   ],
   write(inputs) {

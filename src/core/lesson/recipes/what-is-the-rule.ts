@@ -120,7 +120,12 @@ export const whatIsTheRule = recipe<Inputs>({
         { value: "triangular", label: "Triangular numbers" },
       ],
     },
-    { part: "of", label: "The number", whole: { least: 0, most: 50 } },
+    {
+      part: "of",
+      label: "The number",
+      whole: { least: 0, most: 50 },
+      only: { part: "shading", is: SHADINGS.filter((one) => one !== "square" && one !== "triangular") },
+    },
     { part: "number", label: "Try it on", whole: { least: 101, most: 9_999 } },
   ],
   write(inputs) {

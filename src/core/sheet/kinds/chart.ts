@@ -85,7 +85,12 @@ export const chart = sheetKind<ChartSheet>({
         { value: "all", label: "All: a blank chart" },
       ],
     },
-    { part: "of", label: "Multiples of", whole: { least: 2, most: 100 } },
+    {
+      part: "of",
+      label: "Multiples of",
+      whole: { least: 2, most: 100 },
+      only: { part: "missing", is: ["multiples"] },
+    },
     { part: "colour", label: "Colour a count in (0 for none)", whole: { least: 0, most: 100 } },
     { part: "count", label: "Charts", whole: { least: 1, most: 4 } },
   ],

@@ -36,6 +36,7 @@ export const frames = sheetKind<FramesSheet>({
         { value: "10", label: "10" },
         { value: "20", label: "20" },
       ],
+      only: { part: "ask", is: ["count", "draw"] },
     },
     howMany(12, "Frames"),
   ],

@@ -48,6 +48,7 @@ export const pieces = sheetKind<PiecesSheet>({
         { value: "some", label: "Always" },
         { value: "none", label: "Never" },
       ],
+      only: { part: "numbers", is: ["tens", "hundreds", "thousands"] },
     },
     howMany(12, "Numbers"),
   ],

@@ -192,7 +192,7 @@ export const problems = sheetKind<ProblemsSheet>({
       ],
     },
     howMany(MOST, "Problems"),
-    { part: "typed", label: "Your own, with ; between them", text: { most: 400 } },
+    { part: "typed", label: "Your own instead, with ; between them", text: { most: 400 } },
   ],
   make(settings, chance) {
     const own = pieces(settings.typed);

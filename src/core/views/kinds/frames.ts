@@ -39,6 +39,9 @@ export type FramesSettings = Checked<typeof FramesSettings>;
 
 const inks = INKS.map((ink) => ({ value: ink, label: ink[0]!.toUpperCase() + ink.slice(1) }));
 
+/** Of two numbers; a number in focus is one. */
+const byHand = { part: "counts", is: ["hand"] } as const;
+
 export const frames = reader<FramesSettings>({
   kind: "frames",
   schema: FramesSettings,
@@ -73,10 +76,10 @@ export const frames = reader<FramesSettings>({
         { value: "focus", label: "The number in focus" },
       ],
     },
-    { part: "first", label: "First number", number: true },
-    { part: "second", label: "Second number", number: true },
+    { part: "first", label: "First number", number: true, only: byHand },
+    { part: "second", label: "Second number", number: true, only: byHand },
     { part: "ink", label: "Counters of the first", list: inks },
-    { part: "otherInk", label: "Counters of the second", list: inks },
+    { part: "otherInk", label: "Counters of the second", list: inks, only: byHand },
     {
       part: "writing",
       label: "Written line by line",

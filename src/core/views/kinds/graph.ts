@@ -36,6 +36,8 @@ const options = [
   { value: "covered", label: "Covered" },
 ];
 
+const ofFactors = { part: "shows", is: ["factors"] } as const;
+
 export const graph = reader<GraphSettings>({
   kind: "graph",
   schema: GraphSettings,
@@ -69,10 +71,11 @@ export const graph = reader<GraphSettings>({
         { value: "joined", label: "Joined by a line" },
         { value: "single", label: "Single points" },
       ],
+      only: { part: "shows", is: ["trail", "marks", "ones"] },
     },
     { part: "points", label: "Points are", options },
     { part: "labels", label: "Numbers beside them are", options },
-    { part: "from", label: "Factors: from", whole: { least: 1, most: 1_000_000 } },
-    { part: "to", label: "To", whole: { least: 1, most: 1_000_000 } },
+    { part: "from", label: "Factors: from", whole: { least: 1, most: 1_000_000 }, only: ofFactors },
+    { part: "to", label: "To", whole: { least: 1, most: 1_000_000 }, only: ofFactors },
   ],
 });

@@ -120,6 +120,7 @@ export const placeValue = reader<PlaceValueSettings>({
         { value: "some", label: "Always" },
         { value: "none", label: "Never" },
       ],
+      only: { part: "draws", is: DRAWN.filter((draws) => draws !== "none" && draws !== "teens") },
     },
   ],
 });
