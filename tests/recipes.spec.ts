@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { HANDS, press } from "./support/hands";
+import { choose, HANDS, press } from "./support/hands";
 import { addLesson, place, question, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -109,4 +109,25 @@ test("a new lesson that no recipe could write is refused", async ({ request }) =
   ]) {
     expect((await ask(begins)).status()).toBe(400);
   }
+});
+
+test("a recipe asks for no number that would change nothing, and its counts go through zero", async ({
+  page,
+}) => {
+  await page.goto("/");
+  await button(page, "New lesson").click();
+  await radio(page, "What comes next?").click();
+  await expect(field(page, "Each gap grows by")).toBeVisible();
+  await choose("keys", page.getByRole("combobox", { name: "It grows" }), "By multiplying");
+  await expect(field(page, "Each gap grows by")).toHaveCount(0);
+  await choose("keys", page.getByRole("combobox", { name: "It grows" }), "By more each time");
+  await expect(field(page, "Each gap grows by")).toBeVisible();
+
+  await radio(page, "Count in equal jumps").click();
+  await field(page, "From").fill("12");
+  await field(page, "Up or down to").fill("-12");
+  await field(page, "Count in").fill("4");
+  await expect(page.getByRole("list", { name: "The first steps" })).toContainText(
+    "How many jumps of 4 is it from 12 to −12?",
+  );
 });
