@@ -22,6 +22,8 @@ describe("a sentence is read where its words are exact", () => {
     ["ones digit is 4", one({ kind: "digit", place: "ones", digit: 4 })],
     ["numbers reached counting in 6s from 4", one({ kind: "counting", by: "6", from: "4" })],
     ["counting in 6 from 4", one({ kind: "counting", by: "6", from: "4" })],
+    ["whole numbers", one({ kind: "multiples", of: "1" })],
+    ["not whole numbers", one({ kind: "multiples", of: "1", not: true })],
     ["Their ones digit is 4.", one({ kind: "digit", place: "ones", digit: 4 })],
     ["numbers whose tens digit is not 0", one({ kind: "digit", place: "tens", digit: 0, not: true })],
     ["have a digit 7", one({ kind: "contains", digit: 7 })],
@@ -71,7 +73,17 @@ describe("a sentence is read where its words are exact", () => {
         if (
           known &&
           rule.conditions.length === 1 &&
-          ["multiples", "even", "remainder"].includes(rule.conditions[0]!.kind)
+          [
+            "multiples",
+            "even",
+            "odd",
+            "remainder",
+            "counting",
+            "digit",
+            "digits",
+            "prime",
+            "factors",
+          ].includes(rule.conditions[0]!.kind)
         )
           expect(read && ruleWords(read)).toBe(words);
       }),

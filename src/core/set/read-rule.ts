@@ -63,17 +63,18 @@ const partsOf = (kind: AnyConditionKind, start: object): Standing[] =>
       : [];
   });
 
-/** What each choice of a kind begins with, its numbers stood in for; of a digit, each of the ten. */
+/** What each choice of a kind begins with, its numbers stood in for; of a digit, each of the ten; and those with words of their own. */
 function startsOf(kind: AnyConditionKind): object[] {
   if (kind.asks === "inks" || kind.family === "squares") return [];
-  return kind.choices.flatMap(({ start }) => {
-    const begun: Record<string, unknown> = { ...start({}, HUNDRED_SQUARES) };
+  const begun = kind.choices.flatMap(({ start }) => {
+    const one: Record<string, unknown> = { ...start({}, HUNDRED_SQUARES) };
     const numbers = kind.fields.filter((field) => "number" in field && field.number === "required");
-    for (const [i, field] of numbers.entries()) if ("part" in field) begun[field.part] = STANDING_IN[i];
-    if (typeof begun.digit === "number")
-      return [0, 1, 2, 3, 4, 5, 6, 7, 8, 9].map((digit) => ({ ...begun, digit }));
-    return [begun];
+    for (const [i, field] of numbers.entries()) if ("part" in field) one[field.part] = STANDING_IN[i];
+    if (typeof one.digit === "number")
+      return [0, 1, 2, 3, 4, 5, 6, 7, 8, 9].map((digit) => ({ ...one, digit }));
+    return [one];
   });
+  return [...begun, ...(kind.ownWords ?? [])];
 }
 
 function wayOf(words: string, parts: readonly Standing[], make: Way["make"], not: boolean): Way | null {

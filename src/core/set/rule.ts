@@ -48,6 +48,7 @@ export type AnyConditionKind = Pick<
   readonly period?: (condition: Condition) => string | null;
   readonly short?: (condition: Condition) => string;
   readonly offers?: (clues: Clues) => Iterable<object>;
+  readonly ownWords?: readonly object[];
   readonly noun: (condition: Condition) => string;
   readonly nounNot?: (condition: Condition) => string;
   readonly predicate: (condition: Condition) => string;

@@ -110,6 +110,8 @@ export type ConditionKind<K extends string, S extends Shape> = Asked<Of<S>> & {
   readonly predicate: (condition: Of<S>) => string;
   /** As short as it can be said, for a label; left out where the predicate is. */
   readonly short?: (condition: Of<S>) => string;
+  /** Those that are said in words of their own, without their numbers: multiples of 1 are whole numbers. */
+  readonly ownWords?: readonly Of<S>[];
   /** What it takes to say its kind, in bits: see `description-length.ts`. */
   readonly weight: number;
   /** Conditions of this kind that may be behind a shading; none without it. */

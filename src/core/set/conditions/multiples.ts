@@ -66,6 +66,7 @@ export const multiples = condition({
   verb: "are",
   predicate: noun,
   short: noun,
+  ownWords: [{ of: "1" }],
   weight: 2,
   *offers({ numbers, shaded, divisor, unit, allDivisor }) {
     // On a chart of tenths: multiples of two, three and more of its tenths.
