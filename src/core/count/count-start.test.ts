@@ -81,6 +81,16 @@ describe("the count of a new board", () => {
     expect(said(past, newCountFor(chartNumbers(past)))).toEqual(["0", "-3", "-6"]);
   });
 
+  test("of numbers that end soon after 0, or below it, is of their even ones", () => {
+    for (const [first, numbers] of [
+      ["-22", ["-22", "-20", "-18"]],
+      ["-45", ["-44", "-42", "-40"]],
+    ] as const) {
+      const chart = plainChart(first, "1", 6, { by: "rows", rows: 4 });
+      expect(said(chart, newCountFor(chartNumbers(chart)))).toEqual(numbers);
+    }
+  });
+
   test("can begin and goes on, whatever the chart's first number and its difference", () => {
     fc.assert(
       fc.property(

@@ -42,6 +42,7 @@ export function newCountFor(numbers: readonly NumberKey[]): Count {
   const begins = beginCount(count, (number) => held.has(number));
   // It is a count from three numbers on.
   if (begins && held.has(keyOf(exact(jumpOf(count)).mul(2).add(exact(begins.number))))) return count;
-  const enters = inOnes && way === "forwards" ? countEnters(count, numbers) : null;
-  return { ...count, from: enters ? keyOf(exact(enters).sub(exact(count.by))) : first };
+  const isEven = (number: NumberKey) => isMultiple(exact(number), exact(count.by));
+  const even = inOnes && way === "forwards" ? numbers.find(isEven) : undefined;
+  return { ...count, from: even === undefined ? first : keyOf(exact(even).sub(exact(count.by))) };
 }
