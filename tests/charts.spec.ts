@@ -26,6 +26,7 @@ test("a chart of the teacher's own: 0 to 100 with a short last row, up the page,
   await expect(page.getByRole("grid", { name: "Chart from 0 to 99" })).toBeVisible();
   await field(page, "Last number").fill("100");
   await expect(row(page, 11)).toHaveCount(1);
+  await page.getByRole("tab", { name: "Layout" }).click();
   await page.getByRole("radio", { name: "Up the page" }).click();
   await expect(row(page, 11).first()).toHaveAccessibleName("0");
   await page.getByRole("radio", { name: "Back and forth" }).click();
@@ -97,6 +98,7 @@ test("anything typed in a field gets a message that says what to do, and changes
 
 test("the gallery: tenths, and a blank chart that is empty and can be shaded", async ({ page, request }) => {
   await prepare(page, request);
+  await page.getByRole("tab", { name: "Start from" }).click();
   await page.getByRole("button", { name: "Tenths to 10" }).click();
   await expect(page.getByRole("grid", { name: "Chart from 0.1 to 10" })).toBeVisible();
   await page.getByRole("button", { name: "Blank, 10 × 10" }).click();

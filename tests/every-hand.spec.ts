@@ -19,8 +19,10 @@ for (const hand of HANDS) {
     }) => {
       const id = await addLesson(request);
       await page.goto(`/lesson/${id}?prepare`);
+      await press(hand, tab(page, "Start from"));
       await press(hand, button(page, "1 to 50"));
       await expect(page.getByRole("grid", { name: "Chart from 1 to 50" })).toBeVisible();
+      await press(hand, tab(page, "Layout"));
       await press(hand, radio(page, "Up the page"));
       await expect(page.getByRole("row").first().getByRole("gridcell").first()).toHaveAccessibleName("41");
       await press(hand, tab(page, "Marks"));

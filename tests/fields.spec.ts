@@ -76,7 +76,7 @@ test.describe("a field says what the board has", () => {
 
     await field(page, "From").fill("seven");
     await page.getByRole("heading", { level: 1 }).click();
-    await page.getByLabel("Unit, such as metres").focus();
+    await field(page, "Interval").focus();
     await page
       .getByRole("button", { name: "Flat" })
       .or(page.getByRole("radio", { name: "Flat" }))
@@ -94,7 +94,9 @@ test.describe("a field says what the board has", () => {
     await page.goto(`/lesson/${await addLesson(request)}?prepare`);
     await field(page, "First").fill("seven");
     await expect(page.getByText(/Write a number, such as/)).toBeVisible();
+    await page.getByRole("tab", { name: "Start from" }).click();
     await page.getByRole("button", { name: "0 to 99", exact: true }).click();
+    await page.getByRole("tab", { name: "Range" }).click();
     await expect(field(page, "First")).toHaveValue("0");
     await expect(page.getByText(/Write a number, such as/)).toHaveCount(0);
 

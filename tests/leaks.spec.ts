@@ -168,6 +168,10 @@ test("nothing on the one screen names what is covered: no view, panel, message o
     await page.getByRole("tab", { name: "Pattern", exact: true }).click();
     await expect(page.getByRole("heading", { name: "What they have in common" })).toBeVisible();
     await quiet(`${title}, pattern`);
+    for (const part of ["Symmetry", "Width"]) {
+      await page.getByRole("tab", { name: part, exact: true }).click();
+      await quiet(`${title}, ${part}`);
+    }
     await pressOnRail(page, "By rule");
     if (views.some((view: { kind: string }) => view.kind !== "chart")) {
       await page.keyboard.press("j");

@@ -130,6 +130,7 @@ for (const hand of HANDS) {
 
 test("an open line has nothing on it but what is put there", async ({ page, request }) => {
   await openLine(page, request);
+  await page.getByRole("tab", { name: "Start from" }).click();
   await page.getByRole("button", { name: "Empty line", exact: true }).click();
   await expect(page.getByRole("gridcell", { name: /^\d+$/ })).toHaveCount(1);
   await addView(page, "Numbers on the way");
@@ -154,6 +155,7 @@ test("the pointer is drawn along, walks with the count, and is covered till it s
   request,
 }) => {
   await openLine(page, request);
+  await page.getByRole("tab", { name: "Pointer" }).click();
   await choose(page, "Number at the pointer", "Hidden while it moves");
   await button(page, "Teach").click();
   await expect(page.getByRole("complementary")).toHaveCount(0);

@@ -10,7 +10,8 @@ test("a line is made field by field; what cannot be is told, and changes nothing
   request,
 }) => {
   await openLine(page, request);
-  for (const [label, typed, message] of [
+  const part = (name: string) => page.getByRole("tab", { name, exact: true }).click();
+  for (const [label, typed, message, at = "Range"] of [
     ["To", "0", "The ends are the same number. Write another one."],
     ["To", "-5", "Put the smaller number first."],
     ["Interval", "0", "Write an interval above 0."],
@@ -18,8 +19,9 @@ test("a line is made field by field; what cannot be is told, and changes nothing
     ["From", "1e999", "Write a number, such as 7, −3, 0.2 or 3/4."],
     ["To", "9999999999999", "A line goes from −1,000,000,000,000 to 1,000,000,000,000."],
     ["Parts in each interval", "21", "Write a whole number from 1 to 20."],
-    ["Unit, such as metres", "m".repeat(21), "Write at most 20 characters."],
+    ["Unit, such as metres", "m".repeat(21), "Write at most 20 characters.", "Labels"],
   ] as const) {
+    await part(at);
     const was = await field(page, label).inputValue();
     await field(page, label).fill(typed);
     await expect(page.getByText(message)).toBeVisible();
@@ -27,14 +29,18 @@ test("a line is made field by field; what cannot be is told, and changes nothing
     await field(page, label).fill(was);
     await expect(page.getByText(message)).toHaveCount(0);
   }
+  await part("Start from");
   await page.getByRole("button", { name: "6 to 8 in tenths" }).click();
   await expect(line(page, "Number line from 6 to 8")).toBeVisible();
   await expect(at(page, "7")).toHaveAccessibleName("7");
   await page.getByRole("button", { name: "0 to 3 in quarters" }).click();
   await expect(at(page, "1.25")).toHaveAccessibleName("1 1/4");
+  await part("Labels");
   await choose(page, "Numbers are written", /^In the parts/);
   await expect(at(page, "1")).toHaveAccessibleName("4/4");
+  await part("Range");
   await page.getByRole("radio", { name: "Upright" }).click();
+  await part("Labels");
   await choose(page, "Labels", "My choice");
   await field(page, "Numbers with a label").fill("0 2,5 3");
   await expect(at(page, "2.5")).toBeVisible();

@@ -9,6 +9,7 @@ const pattern = async (page: Page) => {
   await pressOnRail(page, "By rule");
   await page.getByRole("tab", { name: "Pattern", exact: true }).click();
 };
+const part = (page: Page, name: string) => page.getByRole("tab", { name, exact: true }).click();
 const rules = (page: Page) => page.getByRole("region", { name: "What they have in common" });
 
 const nines = mark("sea", rule({ kind: "multiples", of: "9" }));
@@ -63,6 +64,7 @@ test("a mystery from start to end: seen, said, sharpened, looked at in a mirror,
   await expect(rules(page).getByText(/multiples/i)).toHaveCount(0);
 
   // A mirror over the chart, and away with one touch.
+  await part(page, "Symmetry");
   const mirrors = page.getByRole("region", { name: "Mirrors, turns and repeats" });
   await mirrors.getByRole("button", { name: "Show what it looks the same after, 1", exact: true }).click();
   await expect(mirrors.getByText("It is its own mirror image, left and right.")).toBeVisible();
@@ -131,9 +133,11 @@ test("the same rule in rows of another width: one slide is one act, and the patt
     `/lesson/${await lessonWith(request, [{ ...chart, covers: "solid" }], { opening: [nines] })}`,
   );
   await pattern(page);
+  await part(page, "Symmetry");
   const repeats = page.getByRole("region", { name: "Mirrors, turns and repeats" });
   await repeats.getByRole("button", { name: /after, 2$/ }).click();
   await expect(repeats.getByText("Because 1 row down and 1 column to the left is 9 more.")).toBeVisible();
+  await part(page, "Width");
   const slider = page.getByRole("slider", { name: "In each row" });
   await slider.focus();
   await slider.press("ArrowLeft");
@@ -143,6 +147,7 @@ test("the same rule in rows of another width: one slide is one act, and the patt
   await expect(page.getByRole("gridcell", { name: /sea mark/ })).toHaveCount(11);
   await page.getByRole("button", { name: "Take back" }).click();
   await expect(page.getByRole("grid")).toHaveAttribute("aria-colcount", "10");
+  await part(page, "Rules");
   await expect(page.getByRole("region", { name: "Beyond this chart" })).toBeVisible();
   await page.getByRole("button", { name: "Show what comes beyond this chart" }).click();
   await expect(page.getByText("Next: 108, 117, 126, 135, 144")).toBeVisible();
@@ -152,6 +157,7 @@ test("the same rule in rows of another width: one slide is one act, and the patt
 test("how a sequence goes on has several answers, each under its cover", async ({ page, request }) => {
   await page.goto(`/lesson/${await lessonWith(request, [chart])}`);
   await pattern(page);
+  await part(page, "Sequence");
   const goesOn = page.getByRole("region", { name: "How does a sequence go on?" });
   await goesOn.getByLabel("It begins with").fill("2, 4, 8");
   await goesOn.getByRole("button", { name: "Show way 1 to go on" }).click();

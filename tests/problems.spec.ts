@@ -104,7 +104,9 @@ test("in a third of a board every problem can be read and answered, fractions as
   await addView(page, "Several problems");
   await page.getByRole("textbox", { name: "Problem 1" }).fill("1 ¼ − ? = ½");
   await page.getByRole("textbox", { name: "Problem 1" }).press("Tab");
-  await expect(problem(page, 1)).toContainText("1 1/4−=1/2");
+  // Read out in one line, and drawn with the numbers of each fraction one above the other.
+  await expect(problem(page, 1).locator("p .sr-only")).toHaveText(["1 1/4", "1/2"]);
+  await expect(problem(page, 1).locator("p svg text")).toHaveText(["1", "1", "4", "1", "2"]);
   for (const number of [1, 2, 3, 4]) {
     const [card, blank] = [
       await problem(page, number).boundingBox(),

@@ -24,6 +24,7 @@ for (const hand of HANDS) {
     await expect(region(page, "Chart 2")).toBeVisible();
     await press(hand, page.getByRole("tab", { name: "Numbers", exact: true }));
     await press(hand, setUp(page, "Chart 2"));
+    await press(hand, page.getByRole("tab", { name: "Start from" }));
     await press(hand, page.getByRole("button", { name: "101 to 200" }));
     await expect(region(page, "Chart 2").getByRole("gridcell", { name: "148", exact: true })).toBeVisible();
     await expect(region(page, "Chart").getByRole("gridcell", { name: "48", exact: true })).toBeVisible();
@@ -120,6 +121,7 @@ for (const hand of HANDS) {
     for (const name of ["Chart", "The count so far"]) await addView(page, name);
     await press(hand, page.getByRole("tab", { name: "Numbers", exact: true }));
     await press(hand, setUp(page, "Chart 2"));
+    await press(hand, page.getByRole("tab", { name: "Sharing" }));
     await press(hand, radio(page, "Its own"));
     await press(hand, page.getByRole("button", { name: "Teach" }));
     const on = (name: string, number: string) =>

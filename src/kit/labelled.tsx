@@ -4,7 +4,7 @@ import type { ReactNode } from "react";
 export function Labelled({ label, children }: { label: string; children: ReactNode }) {
   return (
     <div>
-      <p className="mb-1.5 text-small font-semibold">{label}</p>
+      <p className="mb-1.5 short:mb-1 text-small font-semibold">{label}</p>
       {children}
     </div>
   );

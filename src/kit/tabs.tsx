@@ -3,6 +3,7 @@
 import { clsx } from "clsx";
 import { Tabs as Radix } from "radix-ui";
 import type { ReactNode } from "react";
+import { focusByHand } from "./focus-by-hand";
 
 type Props<Id extends string> = {
   label: string;
@@ -35,6 +36,7 @@ export function Tabs<Id extends string>({ label, pages, page, onPage }: Props<Id
           <Radix.Trigger
             key={id}
             value={id}
+            onMouseDown={focusByHand}
             className={clsx(
               "focus-close h-press grow rounded-button px-1 low:px-0 text-small leading-tight font-semibold text-quiet hover:text-ink data-[state=active]:bg-board data-[state=active]:text-ink data-[state=active]:ring-1 data-[state=active]:ring-rule",
               // Five in a narrow panel are three and two, not four and one.

@@ -49,7 +49,7 @@ describe("a problem", () => {
     ["0 x ? = 5", "Any number times 0 is 0. Write another problem."],
     ["24 ÷ ? = 0", "There is no one answer with 0 there. Write another problem."],
     ["? ÷ 0 = 4", "There is no one answer with 0 there. Write another problem."],
-    ["25 ÷ ? = 2.5", "25 ÷ 10 does not make a whole number of jumps that fit on the line."],
+    ["25 ÷ ? = 2.5", "The jumps of that division do not fit on a line. Write another problem."],
     ["8 + ? = many", "Write a number, such as 7, −3, 0.2 or 3/4."],
     ["1".repeat(61), "That is too long. Write at most 60 characters."],
   ])("%s: %s", (typed, message) => {

@@ -97,7 +97,8 @@ function withBlank(left: string, right: string, fractions: boolean): ProblemRead
   const [from, by] = filled.map((number) => keyOf(number)) as [NumberKey, NumberKey];
   const jumped = readSentence(`${from} ${sign} ${by}`, "one");
   // Jumps back from 24 in sixes come to 0: where they do not, there is no line for them.
-  if (sign === "÷" && !jumped.ok) return jumped;
+  if (sign === "÷" && !jumped.ok)
+    return no("The jumps of that division do not fit on a line. Write another problem.");
   const start = sign === "×" ? exact(0) : exact(from);
   const end = sign === "÷" ? exact(0) : result.value;
   return {

@@ -106,6 +106,39 @@ test("sets of marks: in both, in one only, in neither; covered numbers are count
   ]);
 });
 
+test("what was marked and unmarked by touch stays so while the width changes, and while it changes again", () => {
+  const chart = chartOf(board)!;
+  const { squares } = shadingOf(chart, EMPTY_SCENE, "sun");
+  const column = ruleOf({ kind: "lane", not: false, lane: "column", nth: "1", on: squares });
+  const before = sceneOf(
+    { do: "mark", ink: "sun", numbers: column },
+    { do: "mark", ink: "sun", numbers: ["8"] },
+    { do: "unmark", ink: "sun", numbers: ["71"] },
+  );
+  expect(shadingOf(chart, before, "sun").shaded).toEqual([
+    "1",
+    "8",
+    "11",
+    "21",
+    "31",
+    "41",
+    "51",
+    "61",
+    "81",
+    "91",
+  ]);
+  // In rows of seven the first column holds 8 and 71; in rows of nine neither.
+  let [view, scene] = [chart, before];
+  const shadedIn = (columns: number) => {
+    scene = fold(scene, widthMoves(view, scene, columns, before));
+    view = chartOfWidth(view, columns);
+    return shadingOf(view, scene, "sun").shaded;
+  };
+  const firsts = (columns: number) =>
+    Array.from({ length: 100 }, (_, i) => i + 1).filter((n) => n !== 71 && (n === 8 || n % columns === 1));
+  for (const columns of [7, 9, 5, 10]) expect(shadedIn(columns)).toEqual(firsts(columns).map(String));
+});
+
 test("a chart of another width has the same numbers, and its rules about squares are about it", () => {
   const chart = chartOf(board)!;
   const first = shadingOf(chart, EMPTY_SCENE, "sun");

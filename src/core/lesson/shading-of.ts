@@ -1,9 +1,11 @@
 import type { NumberKey } from "../number/exact";
+import { exceptionsOf, givenByTouch } from "../scene/laid";
 import type { Move } from "../scene/move";
 import { inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { ruleOn } from "../set/choose-condition";
 import { hasInk, INKS, type Ink } from "../set/ink";
 import type { Squares } from "../set/squares";
+import type { Target } from "../surface/cell-key";
 import { type ChartSettings, chartNumbers, lastNumber, squaresOf } from "../surface/chart";
 import type { ViewOf } from "../views/view";
 import type { Board } from "./board";
@@ -53,9 +55,15 @@ export function chartOfWidth<C extends ChartSettings>(chart: C, columns: number)
 
 /**
  * What is to be done for a chart to have rows of another width: it is set anew, what a rule says about where numbers stand
- * is said of the new chart, and what was drawn over the old one goes.
+ * is said of the new chart, and what was drawn over the old one goes. What was marked and unmarked by touch stays so.
+ * @param before the scene with these touches, where the chart has had several widths since
  */
-export function widthMoves(view: ViewOf<"chart">, scene: Scene, columns: number): Move[] {
+export function widthMoves(
+  view: ViewOf<"chart">,
+  scene: Scene,
+  columns: number,
+  before: Scene = scene,
+): Move[] {
   const next = chartOfWidth(view, columns);
   const [was, is] = [squaresOf(view), squaresOf(next)];
   const marks = scene.laid.rules.flatMap(({ layer, rule, on }): Move[] => {
@@ -66,10 +74,19 @@ export function widthMoves(view: ViewOf<"chart">, scene: Scene, columns: number)
       { do: on ? "mark" : "unmark", ink, numbers: ruleOn(rule, is) },
     ];
   });
+  const numbers = chartNumbers(view);
+  const again = (done: "mark" | "unmark", ink: Ink, which: Target[]): Move[] =>
+    which.length === 0 ? [] : [{ do: done, ink, numbers: which }];
+  const byTouch = INKS.filter((ink) => marks.some((move) => "ink" in move && move.ink === ink)).flatMap(
+    (ink) => [
+      ...again("mark", ink, givenByTouch(before.laid, ink, numbers)),
+      ...again("unmark", ink, exceptionsOf(before.laid, ink, numbers)),
+    ],
+  );
   const drawn = (scene.symmetries[view.id] ?? []).map(
     (symmetry): Move => ({ do: "draw-symmetry", view: view.id, symmetry, on: false }),
   );
-  return [{ do: "set", setting: { of: "view", is: next } }, ...marks, ...drawn];
+  return [{ do: "set", setting: { of: "view", is: next } }, ...marks, ...byTouch, ...drawn];
 }
 
 const sameSquares = (a: Squares, b: Squares) =>

@@ -5,7 +5,7 @@ import { RECIPE_NAMES, RecipeInputs, recipeOf, written } from "../lesson/recipes
 import { chanceOf } from "../puzzle/draw";
 import { SHEET_KINDS } from "../sheet/kinds";
 import { kindOfPart, type PartSettings, SHEET_KIND_NAMES } from "../sheet/sheet";
-import { isAsked, type KindField } from "./kind";
+import { isAsked, type KindField, partsSet } from "./kind";
 import { KINDS } from "./kinds";
 import { KIND_NAMES } from "./view";
 
@@ -13,6 +13,7 @@ import { KIND_NAMES } from "./view";
 function othersOf(field: KindField, is: unknown): unknown[] {
   const choices = "options" in field ? field.options : "list" in field ? field.list : null;
   if (choices) return choices.map(({ value }) => value).filter((value) => value !== is);
+  if (field.part === "typed") return is === "" ? ["8 − 3 = ?"] : [""];
   if ("whole" in field) return [Number(is) - 1, Number(is) + 1, Number(is) + 2];
   return [];
 }
@@ -33,7 +34,7 @@ describe("a field that is asked for only at times", () => {
     for (const { only } of fields) {
       if (!only) continue;
       const other = fields.find(({ part }) => part === only.part)!;
-      const values = othersOf(other, null);
+      const values = "text" in other ? ["", "8 − 3 = ?"] : othersOf(other, null);
       expect(only.is.length).toBeLessThan(values.length);
       expect(values).toEqual(expect.arrayContaining([...only.is]));
     }
@@ -111,13 +112,38 @@ describe("a field that is asked for only at times", () => {
         ]) {
           const settings = { ...starts, [chosen.part]: value } as PartSettings;
           const made = (of: PartSettings) => kindOfPart(of).make(of, chanceOf(5));
-          for (const field of fields.filter((one) => !isAsked(one, settings)))
+          const asked = fields.filter((one) => isAsked(one, settings)).map(({ part }) => part);
+          for (const field of fields.filter(({ part }) => !asked.includes(part)))
             for (const other of othersOf(field, settings[field.part as never])) {
               tried.add(`${name} ${field.part}`);
               expect(made({ ...settings, [field.part]: other } as PartSettings)).toEqual(made(settings));
             }
         }
     }
-    expect([...tried].sort()).toEqual(["chart of", "frames most", "pieces zeros"]);
+    expect([...tried].sort()).toEqual([
+      "chart of",
+      "frames most",
+      "pieces zeros",
+      "problems blank",
+      "problems count",
+      "problems operation",
+      "problems within",
+    ]);
+  });
+
+  test("a choice that is no longer offered becomes one that is", () => {
+    const { fields, starts } = SHEET_KINDS.pieces;
+    expect(partsSet(fields, { ...starts, numbers: "thousands" }, "as", "bundles")).toEqual({
+      as: "bundles",
+      numbers: "hundreds",
+    });
+    expect(partsSet(fields, { ...starts, numbers: "tens" }, "as", "bundles")).toEqual({ as: "bundles" });
+    // One choice after another never leaves a list without its value.
+    for (const { fields: all, starts: first } of [...Object.values(SHEET_KINDS), ...Object.values(KINDS)])
+      for (const field of all as readonly KindField[])
+        for (const value of othersOf(field, null)) {
+          const next = { ...first, ...partsSet(all, first, field.part, value) };
+          expect(partsSet(all, next, field.part, value)).toEqual({ [field.part]: value });
+        }
   });
 });

@@ -11,6 +11,7 @@ import { HUNDRED_CHART } from "@/core/surface/chart";
 import type { View } from "@/core/views/view";
 import type { Drawings } from "@/view/board/board-drawing";
 import { type Drawing, ORDINARY, type Size } from "@/view/drawing";
+import { Sign, signWidth } from "@/view/problems/sign";
 import { MARGIN, MM } from "../units";
 import { type LaidPage, LINE, PIECE, type Place, SIGNS, type Standing } from "./lay-out";
 
@@ -118,7 +119,7 @@ function OneTask({ task, place, answers, drawings }: TaskProps) {
   const room = place.height - (signs ? SIGNS : 0) - (line ? LINE : 0);
   return (
     <div className="flex size-full flex-col">
-      {signs && <Signs signs={signs} answers={answers} />}
+      {signs && <Signs signs={signs} answers={answers} width={place.width * MM} />}
       {view && (
         <div className="shrink-0" style={{ width: place.width * MM, height: room * MM }}>
           <OnPaper
@@ -144,28 +145,55 @@ function OneTask({ task, place, answers, drawings }: TaskProps) {
   );
 }
 
-/** A line of signs with boxes to write in, wide enough for a child's hand. */
-function Signs({ signs, answers }: { signs: readonly Piece[]; answers: boolean }) {
+type SignsProps = { signs: readonly Piece[]; answers: boolean; width: number };
+
+/** The size of signs, the room between them, and the box that a number is written in. */
+const SIGN = { size: 19, gap: 7, box: 54 };
+
+/**
+ * A line of signs with boxes to write in, wide enough for a child's hand; smaller where that has no room. A box has room
+ * for a digit more than the longest number beside it: how long the answer is must not be seen.
+ */
+function Signs({ signs, answers, width }: SignsProps) {
+  const texts = signs.map((piece) => ("text" in piece ? shown(piece.text) : null));
+  const known = texts.map((text) => (text === null ? 0 : signWidth(text)));
+  // A box that stands alone is about what is drawn below it, where the number is seen.
+  const alone = signs.length === 1 && "blank" in signs[0]! ? signWidth(shown(signs[0].blank)) : 0;
+  const numbers = known.filter((_, i) => /\d/.test(texts[i] ?? ""));
+  const box = Math.max(SIGN.box, (Math.max(alone, ...numbers) + 1) * SIGN.size);
+  const wide =
+    known.reduce((sum, one) => sum + (one === 0 ? box : one * SIGN.size), 0) + SIGN.gap * (signs.length - 1);
+  const part = Math.min(1, width / wide);
+  const size = SIGN.size * part;
   return (
-    <div className="flex items-center font-numeral" style={{ height: SIGNS * MM, fontSize: 19, gap: 7 }}>
+    <div
+      className="flex items-center font-numeral"
+      style={{ height: SIGNS * MM, fontSize: size, gap: SIGN.gap * part }}
+    >
       {signs.map((piece, i) =>
         "text" in piece ? (
           // biome-ignore lint/suspicious/noArrayIndexKey: signs are read in order.
-          <span key={i}>{/^-?\d+$/.test(piece.text) ? showNumber(piece.text) : piece.text}</span>
+          <span key={i}>
+            <Sign text={shown(piece.text)} size={size} />
+          </span>
         ) : (
           <span
             // biome-ignore lint/suspicious/noArrayIndexKey: signs are read in order.
             key={i}
             className="flex items-center justify-center rounded-[6px] border-2 border-ink font-bold"
-            style={{ width: 54, height: 31 }}
+            style={{ width: box * part, height: BOX_HIGH }}
           >
-            {answers ? showNumber(piece.blank) : ""}
+            {answers && <Sign text={shown(piece.blank)} size={Math.min(size, BOX_HIGH / 2)} bold />}
           </span>
         ),
       )}
     </div>
   );
 }
+
+const BOX_HIGH = 34;
+/** A number of a line of signs as it is shown; other pieces as they are. */
+const shown = (text: string) => (/^-?[\d./]+$/.test(text) ? showNumber(text) : text);
 
 /** The name of a view that stands alone. */
 const ALONE = "view" as View["id"];

@@ -4,6 +4,7 @@ import { useMemo } from "react";
 import { isMarkSeen, shadingOf } from "@/core/lesson/shading-of";
 import { chartOf } from "@/core/lesson/views-of";
 import { manyOf } from "@/core/number/many-of";
+import { Parts } from "@/kit/parts";
 import { INK_STYLE } from "@/view/ink/ink-style";
 import { pickBoardInHand, pickScene, useBoard } from "../store/use-board";
 import { Answers } from "./answers";
@@ -41,31 +42,39 @@ export function PatternPage() {
   }
   const { shaded } = shading;
   const inked = shading.ink === null ? "marked" : `in ${INK_STYLE[shading.ink].name.toLowerCase()}`;
-  return (
-    <div className="flex flex-col gap-5">
-      <Hiding chart={shading.view} />
-      <PagePart name="What they have in common">
-        {question === null ? (
+  const rules = (
+    <>
+      <PagePart
+        name="What they have in common"
+        {...(question && { aside: `${manyOf(shaded.length, "number")} ${inked}` })}
+      >
+        {question ? (
+          <Answers key={board.id} answers={answers} looking={looking} />
+        ) : (
           <p className="leading-snug text-quiet">
             Mark some numbers, by touch or by rule. The rules that fit them are found here.
           </p>
-        ) : (
-          <>
-            <p className="text-small text-quiet">
-              {manyOf(shaded.length, "number")} {inked}
-            </p>
-            <Answers key={board.id} answers={answers} looking={looking} />
-          </>
         )}
       </PagePart>
-      {question !== null && (
-        <>
-          <Symmetries shading={shading} rule={first ?? null} />
-          {first && beyond && <Beyond rule={first} found={beyond} />}
-        </>
-      )}
-      <Width chart={shading.view} />
-      <GoesOn />
+      {question && first && beyond && <Beyond rule={first} found={beyond} />}
+    </>
+  );
+  return (
+    <div className="flex flex-col gap-3">
+      <Hiding chart={shading.view} />
+      <Parts
+        label="Parts of the pattern"
+        parts={[
+          { id: "rules", name: "Rules", content: rules },
+          {
+            id: "symmetry",
+            name: "Symmetry",
+            content: <Symmetries shading={shading} rule={first ?? null} />,
+          },
+          { id: "width", name: "Width", content: <Width chart={shading.view} /> },
+          { id: "sequence", name: "Sequence", content: <GoesOn /> },
+        ]}
+      />
     </div>
   );
 }

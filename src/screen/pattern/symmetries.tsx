@@ -11,6 +11,12 @@ import { pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { PagePart } from "./page-part";
 import { ToldLine } from "./told-line";
 
+function noneWords(shaded: number, all: number): string {
+  if (shaded === 0)
+    return "Mark some numbers, by touch or by rule. What the shading looks the same after is found here.";
+  return shaded === all ? "Every square is shaded: no mirror or turn changes it." : "The shading has none.";
+}
+
 /** What a shading looks the same after, each drawn over the chart on request. */
 export function Symmetries({ shading, rule }: { shading: ShadedChart; rule: Rule | null }) {
   const store = useBoardStore();
@@ -23,7 +29,9 @@ export function Symmetries({ shading, rule }: { shading: ShadedChart; rule: Rule
   const drawn = scene.symmetries[view.id] ?? [];
   return (
     <PagePart name="Mirrors, turns and repeats">
-      {found.length === 0 && <p className="text-quiet">The shading has none.</p>}
+      {found.length === 0 && (
+        <p className="leading-snug text-quiet">{noneWords(shaded.length, numbers.length)}</p>
+      )}
       {found.map((symmetry, i) => {
         const on = drawn.some((one) => sameSymmetry(one, symmetry));
         const why = rule && whyWords(symmetry, rule, squares);

@@ -1,6 +1,8 @@
 "use client";
 
+import { useRef } from "react";
 import { WIDTHS, widthMoves } from "@/core/lesson/shading-of";
+import type { Scene } from "@/core/scene/scene";
 import type { ViewOf } from "@/core/views/view";
 import { Slider } from "@/kit/slider";
 import { boardInHand, sceneInHand } from "../store/on-show";
@@ -10,11 +12,14 @@ import { PagePart } from "./page-part";
 /** The same numbers in rows of another width: what stays of a pattern, and what changes. */
 export function Width({ chart }: { chart: ViewOf<"chart"> }) {
   const store = useBoardStore();
+  /** The scene as the slider was taken in hand. */
+  const before = useRef<Scene>(null);
   const widen = (columns: number) => {
     const state = store.getState();
     const now = boardInHand(state).views.find(({ id }) => id === chart.id);
     if (now?.kind !== "chart" || now.columns === columns) return;
-    state.grow("widen", widthMoves(now, sceneInHand(state), columns));
+    before.current ??= sceneInHand(state);
+    state.grow("widen", widthMoves(now, sceneInHand(state), columns, before.current));
   };
   return (
     <PagePart name="In each row">
@@ -24,7 +29,10 @@ export function Width({ chart }: { chart: ViewOf<"chart"> }) {
         min={WIDTHS.min}
         max={Math.max(WIDTHS.max, chart.columns)}
         onChange={widen}
-        onDone={() => store.getState().ends("widen")}
+        onDone={() => {
+          before.current = null;
+          store.getState().ends("widen");
+        }}
       />
     </PagePart>
   );

@@ -62,7 +62,7 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
   return (
     <aside
       aria-label="Set up the board"
-      className="flex min-h-0 flex-col rounded-card bg-board p-4 landscape:row-span-2 landscape:mb-3 low:mb-1.5"
+      className="flex min-h-0 flex-col rounded-card bg-board p-4 short:p-3 landscape:row-span-2 landscape:mb-3 low:mb-1.5"
     >
       <Tabs
         label="What to set up"
@@ -99,7 +99,7 @@ function NumbersFields() {
   const [first] = surfaces;
   const view = surfaces.find(({ id }) => id === chosen) ?? first;
   return (
-    <div className="flex flex-col gap-4">
+    <div className="flex flex-col gap-3 short:gap-2">
       {!first && (
         <p className="text-quiet">No chart or line stands on this board. Choose one to put it first.</p>
       )}
@@ -120,8 +120,14 @@ function NumbersFields() {
           onChange={setChosen}
         />
       )}
-      {surfaces.length > 1 && view && <KeepsItsOwn view={view} />}
-      {view && <ViewFields view={view} />}
+      {view && (
+        <ViewFields
+          view={view}
+          {...(surfaces.length > 1 && {
+            more: [{ id: "own", name: "Sharing", content: <KeepsItsOwn view={view} /> }],
+          })}
+        />
+      )}
     </div>
   );
 }

@@ -5,7 +5,7 @@ import { readNumber } from "@/core/number/read-number";
 import { readNumbers } from "@/core/number/read-numbers";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
-import { isAsked, type KindField } from "@/core/views/kind";
+import { isAsked, type KindField, partsSet } from "@/core/views/kind";
 import type * as z from "@/core/zod";
 import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
@@ -29,14 +29,19 @@ type Props = {
 const LETTERS_OF_A_COLUMN = 10;
 
 /** The fields that a kind of view, or of part of a sheet, is set up with. */
-export function SettingFields({ fields, beside = 2, ...rest }: Props) {
+export function SettingFields({ fields, beside = 2, onSet, ...rest }: Props) {
   if (fields.length === 0) return null;
   return (
     <div className={clsx("grid grid-cols-2 gap-3", beside === 4 && "items-end sm:grid-cols-4")}>
       {fields
         .filter((field) => isAsked(field, rest.settings))
         .map((field) => (
-          <SettingField key={field.part} field={field} {...rest} />
+          <SettingField
+            key={field.part}
+            field={field}
+            {...rest}
+            onSet={(value) => onSet(partsSet(fields, rest.settings, field.part, value))}
+          />
         ))}
     </div>
   );
@@ -48,14 +53,13 @@ function SettingField({
   schema,
   onSet,
   of,
-}: Omit<Props, "fields" | "beside"> & { field: KindField }) {
+}: Omit<Props, "fields" | "beside" | "onSet"> & { field: KindField; onSet: (value: unknown) => void }) {
   const { part, label } = field;
   const value = (settings as Readonly<Record<string, unknown>>)[part];
-  const set = (next: unknown) => onSet({ [part]: next });
   if ("options" in field) {
     return (
       <div className="col-span-2">
-        <Choice label={label} value={String(value)} options={field.options} onChange={set} />
+        <Choice label={label} value={String(value)} options={field.options} onChange={onSet} />
       </div>
     );
   }
@@ -64,7 +68,7 @@ function SettingField({
     return (
       <div className={clsx("grid grid-cols-[minmax(0,1fr)] [&_button]:max-w-full", isLong && "col-span-2")}>
         <Labelled label={label}>
-          <Select label={label} value={String(value)} options={field.list} onChange={set} />
+          <Select label={label} value={String(value)} options={field.list} onChange={onSet} />
         </Labelled>
       </div>
     );
@@ -84,7 +88,7 @@ function SettingField({
         const issue = whole?.error?.issues[0];
         return issue ? { ok: false, message: issue.message } : found;
       }}
-      onTake={set}
+      onTake={onSet}
     />
   );
 }

@@ -35,7 +35,7 @@ export function ViewsPage() {
   const placed = placedOf(board);
   const change = (next: typeof board) => store.getState().change((state) => ({ ...state, board: next }));
   return (
-    <div className="flex flex-col gap-4">
+    <div className="flex flex-col gap-4 short:gap-3">
       <ul aria-label="Views of this board" className="flex flex-col gap-2">
         {placed.map((view, index) => {
           const { id } = view;

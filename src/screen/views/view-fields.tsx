@@ -4,11 +4,15 @@ import { type ComponentType, createElement } from "react";
 import { type KindName, kindOfView, type View, type ViewOf } from "@/core/views/view";
 import * as z from "@/core/zod";
 import { type Later, later } from "@/kit/later";
+import type { Part } from "@/kit/parts";
 import { SettingFields } from "../prepare/setting-fields";
 import { pickBoard, useBoard, useLay } from "../store/use-board";
 
+/** `more` are parts of the page that belong to the view wherever it stands beside others. */
+type FieldsProps<V> = { view: V; more?: readonly Part[] };
+
 /** What kinds of view are set up with beside what their kind in core asks for; fetched when it is needed. */
-const FIELDS: { readonly [K in KindName]?: () => Promise<ComponentType<{ view: ViewOf<K> }>> } = {
+const FIELDS: { readonly [K in KindName]?: () => Promise<ComponentType<FieldsProps<ViewOf<K>>>> } = {
   chart: () => import("./chart/fields").then((part) => part.ChartFields),
   times: () => import("./times/fields").then((part) => part.TimesFields),
   line: () => import("./line/fields").then((part) => part.LineFields),
@@ -18,18 +22,18 @@ const FIELDS: { readonly [K in KindName]?: () => Promise<ComponentType<{ view: V
   problems: () => import("./problems/fields").then((part) => part.ProblemFields),
 };
 
-type Fields = Later<{ view: View }>;
+type Fields = Later<FieldsProps<View>>;
 const OWN_FIELDS = Object.fromEntries(
   Object.entries(FIELDS).map(([kind, fields]) => [kind, later(fields as () => Promise<Fields>)]),
 ) as { readonly [K in KindName]?: Fields };
 
 /** What a view is set up with: the fields that its kind asks for, and those that need a form of their own. */
-export function ViewFields({ view }: { view: View }) {
+export function ViewFields({ view, more }: FieldsProps<View>) {
   const own = OWN_FIELDS[view.kind];
   return (
     <>
       <AskedFields key={`${view.id} asked`} view={view} />
-      {own && createElement(own, { key: view.id, view })}
+      {own && createElement(own, { key: view.id, view, ...(more && { more }) })}
     </>
   );
 }

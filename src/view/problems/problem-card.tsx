@@ -5,6 +5,8 @@ import type { Problem } from "@/core/count/problem";
 import { asFractions } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import type { Work } from "@/core/scene/slices/working";
+import { APART } from "./problems-layout";
+import { Sign } from "./sign";
 
 /** The blank of a problem, empty or with what was written there, and what it is called. */
 export type Blank = { name: string; className: string; children: ReactNode };
@@ -30,13 +32,19 @@ export function ProblemCard({ name, problem, work, told, size, blank, end, child
     <article aria-label={name} className="flex min-h-0 min-w-0 flex-col rounded-card bg-board px-3 py-2">
       <div className="flex min-h-11 shrink-0 items-center gap-2">
         <p
-          className="flex items-center gap-[0.3em] font-numeral leading-none whitespace-nowrap"
-          style={{ fontSize: size }}
+          className="flex items-center font-numeral leading-none whitespace-nowrap"
+          style={{ fontSize: size, gap: APART * size }}
         >
           {problem.parts.map((part, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order.
             <Fragment key={index}>
-              {part.blank ? blank(blankOf(problem, work, told)) : <span>{part.text}</span>}
+              {part.blank ? (
+                blank(blankOf(problem, work, told, size))
+              ) : (
+                <span>
+                  <Sign text={part.text} size={size} />
+                </span>
+              )}
             </Fragment>
           ))}
         </p>
@@ -48,7 +56,7 @@ export function ProblemCard({ name, problem, work, told, size, blank, end, child
   );
 }
 
-function blankOf(problem: Problem, work: Work | undefined, told: boolean): Blank {
+function blankOf(problem: Problem, work: Work | undefined, told: boolean, size: number): Blank {
   const says = work?.says ?? null;
   const right = says === problem.answer;
   const wrong = told && says !== null && !right;
@@ -56,13 +64,13 @@ function blankOf(problem: Problem, work: Work | undefined, told: boolean): Blank
   return {
     name: says === null ? "Blank" : `${write(says)}, by hand${wrong ? ", does not belong here" : ""}`,
     className: clsx(
-      "flex h-[1.35em] min-w-[1.9em] items-center justify-center gap-1 rounded-button border-3 px-[0.25em]",
+      "flex min-h-[1.35em] min-w-[1.9em] items-center justify-center gap-1 rounded-button border-3 px-[0.25em]",
       says === null ? "border-dashed border-stair-deep bg-lit" : "border-transparent font-bold text-by-hand",
       wrong && "underline decoration-wrong decoration-wavy underline-offset-4",
     ),
     children: (
       <>
-        {says === null ? "" : write(says)}
+        {says !== null && <Sign text={write(says)} size={size} bold />}
         {told && right && <Check aria-hidden className="size-[0.7em] text-thousands" strokeWidth={3} />}
       </>
     ),

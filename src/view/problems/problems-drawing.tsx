@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { readProblem } from "@/core/count/problem";
+import { type ProblemRead, readProblem } from "@/core/count/problem";
 import { NO_WORK_YET } from "@/core/scene/slices/working";
 import type { DrawingProps } from "../drawing";
 import { ProblemCard, UnreadProblem } from "./problem-card";
@@ -9,11 +9,12 @@ import { layOutProblems, type ProblemsLayout } from "./problems-layout";
 /** Several short problems, each with its line. */
 export function ProblemsDrawing({ view, scene, size, theme }: DrawingProps<"problems">) {
   const { done, checked } = scene.work[view.id] ?? NO_WORK_YET;
-  const layout = layOutProblems(view.items.length, size, theme);
+  const reads = view.items.map((text) => readProblem(text));
+  const layout = layOutProblems(problemsIn(reads), size, theme);
   return (
     <ProblemGrid layout={layout}>
-      {view.items.map((text, index) => {
-        const read = readProblem(text);
+      {reads.map((read, index) => {
+        const text = view.items[index]!;
         const name = `Problem ${index + 1}`;
         if (!read.ok) return <UnreadProblem key={name} text={text} message={read.message} />;
         const work = done.get(index);
@@ -24,7 +25,7 @@ export function ProblemsDrawing({ view, scene, size, theme }: DrawingProps<"prob
             problem={read.problem}
             work={work}
             told={isTold(view.check, checked, work?.says)}
-            size={layout.sentence}
+            size={layout.sentences[index]!}
             blank={({ className, children }) => <span className={className}>{children}</span>}
           >
             <ProblemFigure of={layOutProblem(read.problem, work, layout.line, theme)} size={layout.line} />
@@ -34,6 +35,10 @@ export function ProblemsDrawing({ view, scene, size, theme }: DrawingProps<"prob
     </ProblemGrid>
   );
 }
+
+/** What was read of the problems of a view; null for those that cannot be read. */
+export const problemsIn = (reads: readonly ProblemRead[]) =>
+  reads.map((read) => (read.ok ? read.problem : null));
 
 /** Whether it is told if an answer is right: at once where it is checked at once, else when all are checked. */
 export const isTold = (

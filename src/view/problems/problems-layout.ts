@@ -1,24 +1,53 @@
+import type { Problem } from "@/core/count/problem";
+import { DIGIT } from "../chart/chart-layout";
 import { clamp, grown, type Size, type Theme } from "../drawing";
+import { signWidth } from "./sign";
 
 const GAP = 12;
 const EDGE = { across: 12, down: 8 };
+/** The smallest sentence, in pixels. */
+const LEAST = 10;
+/** A row with fractions, in parts of their size. */
+const FRACTION_HIGH = 2;
 /** Narrower and lower than this a problem cannot be read. */
 const MIN = { width: 272, height: 136 };
 /** The row with a problem's sentence is at least as high as its button. */
 const MIN_ROW = 44;
+/** The button at the end of that row, with the room before it. */
+const END = 52;
+/** Between the signs of a sentence, in parts of their size. */
+export const APART = 0.3;
+/** Beside what is written in a blank: its edges, and the tick of a right answer. */
+const BLANK = { least: 1.9, edges: 1.3 };
 
 /** How several problems share a room: in one column or two, each with its sentence above its line. */
 export type ProblemsLayout = {
   columns: 1 | 2;
   /** The height of a card; more than there is room for are scrolled to. */
   height: number;
-  /** The size of a sentence, and the room of a line. */
-  sentence: number;
+  /** The sizes of their sentences: a long one makes none of the others small. */
+  sentences: readonly number[];
+  /** The room of a line. */
   line: Size;
 };
 
-/** Side by side as far as each can be read. */
-export function layOutProblems(count: number, { width, height }: Size, theme: Theme): ProblemsLayout {
+/**
+ * How wide the sentence of a problem may become, in parts of its size. In its blank there is room for a digit more than
+ * its longest number has: how long the answer is must not be seen.
+ */
+function sentenceWidth({ parts }: Problem): number {
+  const known = parts.filter(({ blank }) => !blank).map(({ text }) => signWidth(text));
+  const blank = Math.max(BLANK.least, Math.max(...known) + DIGIT) + BLANK.edges;
+  return known.reduce((sum, width) => sum + width, blank) + APART * (parts.length - 1);
+}
+
+/** Side by side as far as each can be read. Problems that cannot be read are null. */
+export function layOutProblems(
+  problems: readonly (Problem | null)[],
+  { width, height }: Size,
+  theme: Theme,
+): ProblemsLayout {
+  const count = problems.length;
   const columns = count > 2 && width > height && width >= 2 * MIN.width + GAP ? 2 : 1;
   const rows = Math.ceil(count / columns);
   const card = {
@@ -26,14 +55,14 @@ export function layOutProblems(count: number, { width, height }: Size, theme: Th
     height: Math.max(MIN.height, (height - (rows - 1) * GAP) / rows),
   };
   const inner = card.width - 2 * EDGE.across;
-  const sentence = clamp(
-    18,
-    Math.min(0.046 * theme.screen, 0.09 * inner),
-    grown(theme, theme.strong ? 62 : 52),
+  const usual = clamp(18, Math.min(0.046 * theme.screen, 0.09 * inner), grown(theme, theme.strong ? 62 : 52));
+  const sentences = problems.map((problem) =>
+    problem ? Math.min(usual, Math.max(LEAST, (inner - END) / sentenceWidth(problem))) : usual,
   );
+  const high = problems.some((problem) => problem?.fractions) ? FRACTION_HIGH : 1.35;
   const line = {
     width: Math.max(1, inner),
-    height: Math.max(1, card.height - 2 * EDGE.down - Math.max(MIN_ROW, 1.35 * sentence)),
+    height: Math.max(1, card.height - 2 * EDGE.down - Math.max(MIN_ROW, high * Math.max(0, ...sentences))),
   };
-  return { columns, height: card.height, sentence, line };
+  return { columns, height: card.height, sentences, line };
 }

@@ -15,6 +15,13 @@ export const PiecesSheet = z.object({
 });
 export type PiecesSheet = z.infer<typeof PiecesSheet>;
 
+const NUMBERS = [
+  { value: "teens", label: "11 to 19" },
+  { value: "tens", label: "Tens and ones" },
+  { value: "hundreds", label: "Hundreds" },
+  { value: "thousands", label: "Thousands" },
+] as const;
+
 export const pieces = sheetKind<PiecesSheet>({
   kind: "pieces",
   schema: PiecesSheet,
@@ -30,16 +37,9 @@ export const pieces = sheetKind<PiecesSheet>({
         { value: "bundles", label: "Bundles" },
       ],
     },
-    {
-      part: "numbers",
-      label: "Numbers",
-      list: [
-        { value: "teens", label: "11 to 19" },
-        { value: "tens", label: "Tens and ones" },
-        { value: "hundreds", label: "Hundreds" },
-        { value: "thousands", label: "Thousands" },
-      ],
-    },
+    { part: "numbers", label: "Numbers", list: NUMBERS, only: { part: "as", is: ["blocks", "discs"] } },
+    // Bundles go to hundreds.
+    { part: "numbers", label: "Numbers", list: NUMBERS.slice(0, 3), only: { part: "as", is: ["bundles"] } },
     {
       part: "zeros",
       label: "A 0 among the digits",
@@ -53,11 +53,10 @@ export const pieces = sheetKind<PiecesSheet>({
     howMany(12, "Numbers"),
   ],
   make({ as, numbers, zeros, count }, chance) {
-    // Bundles go to hundreds.
-    const drawnAs = as === "bundles" && numbers === "thousands" ? "blocks" : as;
-    const settings = { ...KINDS["place-value"].starts, as: drawnAs, digits: "none" } as const;
+    const draws = as === "bundles" && numbers === "thousands" ? "hundreds" : numbers;
+    const settings = { ...KINDS["place-value"].starts, as, digits: "none" } as const;
     // These always draw one.
-    const draw = () => drawNumber({ draws: numbers, zeros }, chance, null)!;
+    const draw = () => drawNumber({ draws, zeros }, chance, null)!;
     const tasks = drawDifferent(count, draw, (number) => number).map((number) => ({
       view: { settings, question: [{ do: "focus", number } as const], answer: [], ratio: 0.62 },
       signs: [{ blank: number }],

@@ -143,6 +143,8 @@ export function problemTask(text: string, lines: ProblemsSheet["lines"]): Task |
   return view ? { signs, view } : { signs };
 }
 
+const drawnOnly = { part: "typed", is: [""] } as const;
+
 export const problems = sheetKind<ProblemsSheet>({
   kind: "problems",
   schema: ProblemsSheet,
@@ -157,9 +159,12 @@ export const problems = sheetKind<ProblemsSheet>({
   },
   name: "Problems with a blank",
   fields: [
+    // First, since what is asked for to draw problems goes where there are some.
+    { part: "typed", label: "Your own, with ; between them (optional)", text: { most: 400 } },
     {
       part: "operation",
       label: "What is done",
+      only: drawnOnly,
       list: [
         { value: "add", label: "Add" },
         { value: "subtract", label: "Take away" },
@@ -171,11 +176,13 @@ export const problems = sheetKind<ProblemsSheet>({
     {
       part: "within",
       label: "Numbers up to",
+      only: drawnOnly,
       list: WITHIN.map((value) => ({ value, label: value === "1000" ? "1,000" : value })),
     },
     {
       part: "blank",
       label: "The blank is",
+      only: drawnOnly,
       list: [
         { value: "result", label: "The result" },
         { value: "part", label: "The second number" },
@@ -191,8 +198,7 @@ export const problems = sheetKind<ProblemsSheet>({
         { value: "none", label: "None" },
       ],
     },
-    howMany(MOST, "Problems"),
-    { part: "typed", label: "Your own instead, with ; between them", text: { most: 400 } },
+    { ...howMany(MOST, "Problems"), only: drawnOnly },
   ],
   make(settings, chance) {
     const own = pieces(settings.typed);

@@ -41,6 +41,7 @@ const inks = INKS.map((ink) => ({ value: ink, label: ink[0]!.toUpperCase() + ink
 
 /** Of two numbers; a number in focus is one. */
 const byHand = { part: "counts", is: ["hand"] } as const;
+const inFocus = { part: "counts", is: ["focus"] } as const;
 
 export const frames = reader<FramesSettings>({
   kind: "frames",
@@ -78,7 +79,8 @@ export const frames = reader<FramesSettings>({
     },
     { part: "first", label: "First number", number: true, only: byHand },
     { part: "second", label: "Second number", number: true, only: byHand },
-    { part: "ink", label: "Counters of the first", list: inks },
+    { part: "ink", label: "Counters of the first", list: inks, only: byHand },
+    { part: "ink", label: "Counters", list: inks, only: inFocus },
     { part: "otherInk", label: "Counters of the second", list: inks, only: byHand },
     {
       part: "writing",

@@ -7,12 +7,15 @@ import { type ChartPart, changeChart } from "@/core/surface/change-chart";
 import { type ChartSettings, gridOf, lastNumber } from "@/core/surface/chart";
 import type { ViewOf } from "@/core/views/view";
 import { Choice } from "@/kit/choice";
+import { type Part, Parts } from "@/kit/parts";
 import { DraftField, useBoardDrafts } from "../../prepare/checked-field";
 import { useBoardStore, useLay } from "../../store/use-board";
 import { ChartGallery } from "./gallery";
 
+type Props = { view: ViewOf<"chart">; more?: readonly Part[] };
+
 /** The numbers of the chart: where it begins, how it goes up, where it ends, and how it is laid out. */
-export function ChartFields({ view: chart }: { view: ViewOf<"chart"> }): ReactNode {
+export function ChartFields({ view: chart, more = [] }: Props): ReactNode {
   const store = useBoardStore();
   const lay = useLay(chart);
   const values: Record<ChartPart, string> = {
@@ -43,15 +46,17 @@ export function ChartFields({ view: chart }: { view: ViewOf<"chart"> }): ReactNo
       onChange={(value) => lay(() => ({ [part]: value }))}
     />
   );
-  return (
-    <div className="flex flex-col gap-4">
-      <div {...drafts.group} className="grid grid-cols-3 gap-3">
-        {field("first", "First")}
-        {field("difference", "Go up in")}
-        {field("columns", "In each row")}
-        {field("rows", "Rows")}
-        {field("last", "Last number", "col-span-2")}
-      </div>
+  const range = (
+    <div {...drafts.group} className="grid grid-cols-3 gap-3">
+      {field("first", "First")}
+      {field("difference", "Go up in")}
+      {field("columns", "In each row")}
+      {field("rows", "Rows")}
+      {field("last", "Last number", "col-span-2")}
+    </div>
+  );
+  const layout = (
+    <>
       {choice("climb", "Rows go", [
         { value: "down", label: "Down the page" },
         { value: "up", label: "Up the page" },
@@ -68,13 +73,26 @@ export function ChartFields({ view: chart }: { view: ViewOf<"chart"> }): ReactNo
         { value: "solid", label: "Covered" },
         { value: "empty", label: "Empty squares" },
       ])}
-      <ChartGallery
-        onChoose={(start) =>
-          store
-            .getState()
-            .change((state) => ({ ...state, board: beginFrom(state.board, { ...start, id: chart.id }) }))
-        }
-      />
-    </div>
+    </>
+  );
+  const gallery = (
+    <ChartGallery
+      onChoose={(start) =>
+        store
+          .getState()
+          .change((state) => ({ ...state, board: beginFrom(state.board, { ...start, id: chart.id }) }))
+      }
+    />
+  );
+  return (
+    <Parts
+      label="Parts of the chart"
+      parts={[
+        { id: "range", name: "Range", content: range },
+        { id: "layout", name: "Layout", content: layout },
+        ...more,
+        { id: "start", name: "Start from", content: gallery },
+      ]}
+    />
   );
 }

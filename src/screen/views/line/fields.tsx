@@ -6,6 +6,7 @@ import { changeLine, type LinePart } from "@/core/surface/change-line";
 import { type AnyLine, type LineSettings, lineAs, type StripSettings } from "@/core/surface/line";
 import { Choice } from "@/kit/choice";
 import { Labelled } from "@/kit/labelled";
+import { type Part, Parts } from "@/kit/parts";
 import { Select } from "@/kit/select";
 import { Switch } from "@/kit/switch";
 import { DraftField, useBoardDrafts } from "../../prepare/checked-field";
@@ -13,7 +14,7 @@ import { useLay } from "../../store/use-board";
 import { LineGallery } from "./gallery";
 
 /** The numbers of a line or strip: its ends, intervals and parts, what is labelled and how, and its pointer. */
-export function LineFields({ view: line }: { view: LineView }) {
+export function LineFields({ view: line, more = [] }: { view: LineView; more?: readonly Part[] }) {
   const lay = useLay(line);
   const set = (part: Partial<LineSettings> & Partial<StripSettings>) => lay(() => part as Partial<LineView>);
   const values = Object.fromEntries(PARTS.map((part) => [part, shown(line, part)])) as Record<
@@ -34,8 +35,8 @@ export function LineFields({ view: line }: { view: LineView }) {
       {...drafts.field(part)}
     />
   );
-  return (
-    <div {...drafts.group} className="flex flex-col gap-4">
+  const range = (
+    <>
       <div className="grid grid-cols-2 gap-3">
         {field("from", "From")}
         {field("to", "To")}
@@ -54,6 +55,20 @@ export function LineFields({ view: line }: { view: LineView }) {
           onChange={(shape) => set({ shape })}
         />
       )}
+      <div className="-my-1">
+        {line.kind === "line" && (
+          <Switch
+            label="Empty line: only the numbers you use"
+            on={line.open}
+            onChange={(open) => set({ open })}
+          />
+        )}
+        <Switch label="Fixed: does not slide" on={line.pinned} onChange={(pinned) => set({ pinned })} />
+      </div>
+    </>
+  );
+  const labels = (
+    <>
       <Labelled label="Labels">
         <Select
           label="Labels"
@@ -96,30 +111,38 @@ export function LineFields({ view: line }: { view: LineView }) {
         />
       </Labelled>
       {field("unit", "Unit, such as metres")}
-      <Labelled label="Number at the pointer">
-        <Select
-          label="Number at the pointer"
-          value={line.pointer}
-          options={[
-            { value: "shown", label: "Shown" },
-            { value: "covered", label: "Covered" },
-            { value: "until-still", label: "Hidden while it moves" },
-            { value: "off", label: "No pointer" },
-          ]}
-          onChange={(pointer) => set({ pointer })}
-        />
-      </Labelled>
-      <div className="-my-1">
-        {line.kind === "line" && (
-          <Switch
-            label="Empty line: only the numbers you use"
-            on={line.open}
-            onChange={(open) => set({ open })}
-          />
-        )}
-        <Switch label="Fixed: does not slide" on={line.pinned} onChange={(pinned) => set({ pinned })} />
-      </div>
-      <LineGallery onChoose={(start) => lay(() => lineAs(start, line.kind) as Partial<LineView>)} />
+    </>
+  );
+  const pointer = (
+    <Labelled label="Number at the pointer">
+      <Select
+        label="Number at the pointer"
+        value={line.pointer}
+        options={[
+          { value: "shown", label: "Shown" },
+          { value: "covered", label: "Covered" },
+          { value: "until-still", label: "Hidden while it moves" },
+          { value: "off", label: "No pointer" },
+        ]}
+        onChange={(pointer) => set({ pointer })}
+      />
+    </Labelled>
+  );
+  const gallery = (
+    <LineGallery onChoose={(start) => lay(() => lineAs(start, line.kind) as Partial<LineView>)} />
+  );
+  return (
+    <div {...drafts.group}>
+      <Parts
+        label={line.kind === "line" ? "Parts of the line" : "Parts of the strip"}
+        parts={[
+          { id: "range", name: "Range", content: range },
+          { id: "labels", name: "Labels", content: labels },
+          { id: "pointer", name: "Pointer", content: pointer },
+          ...more,
+          { id: "start", name: "Start from", content: gallery },
+        ]}
+      />
     </div>
   );
 }

@@ -12,7 +12,7 @@ import { say } from "@/kit/messages";
 import { bringPopovers, Popover } from "@/kit/popover";
 import { type Blank, ProblemCard, UnreadProblem } from "@/view/problems/problem-card";
 import { ProblemLine } from "@/view/problems/problem-line";
-import { isTold, ProblemGrid } from "@/view/problems/problems-drawing";
+import { isTold, ProblemGrid, problemsIn } from "@/view/problems/problems-drawing";
 import { layOutProblems } from "@/view/problems/problems-layout";
 import { pickScene, useBoard, useBoardStore } from "../../store/use-board";
 import { NumberPad } from "../number-pad";
@@ -28,8 +28,8 @@ export function ProblemsStage({ view, strong }: StageProps<"problems">) {
   const { id, items, check } = view;
   const reads = useMemo(() => items.map((text) => readProblem(text)), [items]);
   const layout = useMemo(
-    () => layOutProblems(items.length, drawn.size, drawn.theme),
-    [items.length, drawn.size, drawn.theme],
+    () => layOutProblems(problemsIn(reads), drawn.size, drawn.theme),
+    [reads, drawn.size, drawn.theme],
   );
   const answer = (index: number, says: NumberKey) => {
     const read = reads[index];
@@ -59,7 +59,7 @@ export function ProblemsStage({ view, strong }: StageProps<"problems">) {
                 problem={read.problem}
                 work={work}
                 told={isTold(check, checked, work?.says)}
-                size={layout.sentence}
+                size={layout.sentences[index]!}
                 blank={(blank) => <WrittenBlank {...blank} onAnswer={(says) => answer(index, says)} />}
                 end={
                   work && (

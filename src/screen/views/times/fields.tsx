@@ -4,11 +4,14 @@ import { showNumber } from "@/core/number/show-number";
 import { changeTimes, TIMES_PARTS, type TimesPart } from "@/core/surface/change-times";
 import type { ViewOf } from "@/core/views/view";
 import { Choice } from "@/kit/choice";
+import { type Part, Parts } from "@/kit/parts";
 import { DraftField, useBoardDrafts } from "../../prepare/checked-field";
 import { useLay } from "../../store/use-board";
 
+type Props = { view: ViewOf<"times">; more?: readonly Part[] };
+
 /** The window of the times grid, and what stands at its edges. */
-export function TimesFields({ view: times }: { view: ViewOf<"times"> }) {
+export function TimesFields({ view: times, more = [] }: Props) {
   const lay = useLay(times);
   const values = Object.fromEntries(
     TIMES_PARTS.map((part) => [part, showNumber(String(times[part]))]),
@@ -32,7 +35,7 @@ export function TimesFields({ view: times }: { view: ViewOf<"times"> }) {
       onChange={(value) => lay(() => ({ [part]: value }))}
     />
   );
-  return (
+  const grid = (
     <div className="flex flex-col gap-4">
       <div {...drafts.group} className="grid grid-cols-2 gap-3">
         {field("rows", "Rows")}
@@ -52,5 +55,8 @@ export function TimesFields({ view: times }: { view: ViewOf<"times"> }) {
         onChange={(covers) => lay(() => ({ covers }))}
       />
     </div>
+  );
+  return (
+    <Parts label="Parts of the times grid" parts={[{ id: "range", name: "Range", content: grid }, ...more]} />
   );
 }
