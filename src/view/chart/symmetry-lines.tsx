@@ -1,5 +1,5 @@
 import type { NumberKey } from "@/core/number/exact";
-import type { Symmetry } from "@/core/set/symmetry/symmetry";
+import type { Mirror, Symmetry } from "@/core/set/symmetry/symmetry";
 import { round } from "../round";
 import { type ChartLayout, cornerOf, DIGIT, textIn } from "./chart-layout";
 
@@ -39,17 +39,11 @@ type OneProps = { one: Symmetry; layout: ChartLayout; thick: number; isShaded: P
 function One({ one, layout, thick, isShaded }: OneProps) {
   const { width, height } = layout;
   if (one.kind === "mirror") {
-    const [x1, y1, x2, y2] = {
-      upright: [width / 2, -OVER, width / 2, height + OVER],
-      level: [-OVER, height / 2, width + OVER, height / 2],
-      "down-right": [-OVER, -OVER, width + OVER, height + OVER],
-      "down-left": [width + OVER, -OVER, -OVER, height + OVER],
-    }[one.line] as [number, number, number, number];
-    const line = { x1, y1, x2, y2 };
+    const { dashes, ...line } = mirrorLine(layout, one.line, thick);
     return (
       <>
-        <line {...line} stroke="var(--color-board)" strokeWidth={thick + 4} />
-        <line {...line} strokeDasharray={`${thick * 3} ${thick * 2.2}`} />
+        <line {...line} {...dashes} stroke="var(--color-board)" strokeWidth={thick + 4} />
+        <line {...line} {...dashes} />
       </>
     );
   }
@@ -85,6 +79,49 @@ function One({ one, layout, thick, isShaded }: OneProps) {
     </>
   );
 }
+
+/** Which way a mirror line runs, in cells across and down. */
+const RUNS: Readonly<Record<Mirror, readonly [across: number, down: number]>> = {
+  upright: [0, 1],
+  level: [1, 0],
+  "down-right": [1, 1],
+  "down-left": [-1, 1],
+};
+
+/** A mirror line over its chart, in dashes. Where it runs through the middles of cells its gaps are at the numerals. */
+export function mirrorLine(layout: ChartLayout, mirror: Mirror, thick: number) {
+  const { width, height, columns, rows, cellWidth, cellHeight, numeral } = layout;
+  const [across, down] = RUNS[mirror];
+  const cell = Math.hypot(across * cellWidth, down * cellHeight);
+  const over = [(across * cellWidth * OVER) / cell, (down * cellHeight * OVER) / cell] as const;
+  // From the first edge that it meets to the last.
+  const x1 = across === 0 ? width / 2 : across > 0 ? 0 : width;
+  const y1 = down === 0 ? height / 2 : 0;
+  const line = {
+    x1: round(x1 - over[0]),
+    y1: round(y1 - over[1]),
+    x2: round((across === 0 ? x1 : width - x1) + over[0]),
+    y2: round((down === 0 ? y1 : height) + over[1]),
+  };
+  const between = (across === 0 && columns % 2 === 0) || (down === 0 && rows % 2 === 0);
+  if (between) return { ...line, dashes: { strokeDasharray: `${thick * 3} ${thick * 2.2}` } };
+  const digits = Math.max(1, ...layout.numbers.map((number) => (number ? textIn(layout, number).length : 0)));
+  const beside = (numeral * DIGIT * (digits + 0.3)) / 2 / (Math.abs(across) * cellWidth);
+  const above = (numeral * 0.42) / (Math.abs(down) * cellHeight);
+  const half = Math.min(MOST_LEFT_OUT, Math.min(beside, above) + thick / cell) * cell;
+  // The first dash ends where the first numeral begins.
+  const offset = cell - half - OVER - cell / 2;
+  return {
+    ...line,
+    dashes: {
+      strokeDasharray: `${round(cell - 2 * half)} ${round(2 * half)}`,
+      strokeDashoffset: round(offset < 0 ? offset + cell : offset),
+    },
+  };
+}
+
+/** A line is seen between two numerals, however large these are: in parts of a cell. */
+const MOST_LEFT_OUT = 0.42;
 
 type Point = readonly [x: number, y: number];
 
