@@ -1,9 +1,12 @@
 import { expect, type Page, test } from "@playwright/test";
+import { KINDS } from "@/core/views/kinds";
 import { measureScreen } from "../scripts/lib/measure-screen.mjs";
 import { shut } from "./support/hands";
-import { addLesson, climb, panel, place } from "./support/lessons";
+import { addLesson, climb, demoLesson, LAMPS, lessonWith, panel, place } from "./support/lessons";
 
 test.use({ hasTouch: true });
+
+const CHART = demoLesson(LAMPS).boards[0].views.find(({ kind }: { kind: string }) => kind === "chart");
 
 const arrow = (page: Page, side: string) => page.getByRole("button", { name: new RegExp(`^Arrow ${side}`) });
 const tiles = (page: Page) => page.getByRole("list", { name: "Arrow tiles" }).getByRole("img");
@@ -34,6 +37,31 @@ test("arrows one by one: the route is drawn, the sentence gathers tens and ones,
   for (let i = 0; i < 4; i += 1) await page.keyboard.press("Shift+ArrowUp");
   await expect(page.getByText("The chart ends here: nothing stands above 4.")).toBeVisible();
   await expect(panel(page, "sentence")).toHaveText("63 − 60 + 1 = 4");
+});
+
+test("a second view stands over the arrows; chart and arrows stay as large, and where they are, as the first jump lands", async ({
+  page,
+  request,
+}) => {
+  await page.goto(
+    `/lesson/${await lessonWith(request, [CHART, KINDS.arrows.starts, KINDS.sentence.starts])}`,
+  );
+  const chart = page.getByRole("grid", { name: "Chart from 1 to 100" });
+  await arrow(page, "up").waitFor();
+  const places = async () => [
+    await chart.boundingBox(),
+    await page.getByRole("region", { name: "Arrows" }).boundingBox(),
+    await page.getByRole("region", { name: "Number sentence" }).boundingBox(),
+  ];
+  const before = await places();
+  await place(page, "63").tap();
+  await arrow(page, "up").tap();
+  await expect(page.getByRole("region", { name: "Number sentence" })).toContainText("53");
+  expect(await places()).toEqual(before);
+  const [wide, arrows, sentence] = before;
+  expect(wide!.width).toBeGreaterThan(680);
+  expect(sentence!.y + sentence!.height).toBeLessThan(arrows!.y);
+  expect(sentence!.x).toBeCloseTo(arrows!.x, 0);
 });
 
 test("a row of arrow tiles is laid, its landing covered, then followed", async ({ page, request }) => {

@@ -1,5 +1,6 @@
 import { readdirSync } from "node:fs";
 import { type Browser, expect, type Page, type Response, test } from "@playwright/test";
+import { KINDS } from "@/core/views/kinds";
 import { addLesson, climb, demoLesson, LAMPS, lessonWith, lineView, place } from "./support/lessons";
 
 type Seen = { text: string; x: number; y: number };
@@ -106,6 +107,14 @@ const OTHERS: Record<string, [views: object[], opening?: object[]]> = {
   "arrows, and the way beside the chart": [
     [CHART, { kind: "arrows", layFirst: true }, { kind: "way" }],
     jumps("45", "10", "-1"),
+  ],
+  "pieces over the arrows": [
+    [CHART, { kind: "arrows", layFirst: false }, { ...KINDS["place-value"].starts, digits: "shown" }],
+    [{ do: "focus", number: "37" }],
+  ],
+  "a line over what slides a times grid": [
+    [KINDS.times.starts, lineView({ ...FLAT, pinned: false })],
+    [{ do: "focus", number: "30" }],
   ],
   "groups, with their buttons in two rows or three": [
     [

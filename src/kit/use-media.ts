@@ -19,5 +19,8 @@ export function useMedia(query: string): boolean {
   );
 }
 
+/** A window higher than it is wide: what stands beside the board lies below it. */
+export const UPRIGHT = "(orientation: portrait)";
+
 /** A window so low that its panels share what room there is: as the variant `low` of the style sheet says. */
 export const LOW = "(max-height: 30em)";

@@ -16,6 +16,8 @@ export type Theme = {
   readonly screen: number;
   readonly upright?: boolean;
   readonly bare?: true;
+  /** The height that the second of two views leaves, below it, to something that is no view. */
+  readonly under?: number;
 };
 
 /** An ordinary screen, on which a drawing is laid out that is then shown at any size. */

@@ -76,12 +76,15 @@ export const placedOf = (board: Board): View[] => board.views.filter((view) => k
 
 /**
  * The views that stand on a board in class at one moment: placed, not hidden, and with something to say. The main view always
- * has its place.
+ * has its place; where routes are laid by arrows all have theirs, or the arrows would move as the first jump lands.
  */
 export const standingOf = (board: Board, scene: Scene): View[] =>
   placedOf(board)
     .filter(({ id }) => !scene.hidden.includes(id))
-    .filter((view, index) => index === 0 || saysSomething(view, sceneOfView(view, scene)));
+    .filter(
+      (view, index) =>
+        index === 0 || arrowsOf(board) !== undefined || saysSomething(view, sceneOfView(view, scene)),
+    );
 
 function saysSomething(view: View, { trail, aside, hushed }: Scene): boolean {
   const { needs } = kindOfView(view);

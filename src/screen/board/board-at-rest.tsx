@@ -1,14 +1,17 @@
 import { clsx } from "clsx";
 import { ArrowLeft } from "lucide-react";
+import { asOpened } from "@/core/lesson/at-first";
 import type { Lesson } from "@/core/lesson/lesson";
-import { arrowsOf, layoutOf, placedOf, timesOf } from "@/core/lesson/views-of";
+import { arrowsOf, layoutOf, placedOf, standingOf, timesOf } from "@/core/lesson/views-of";
 import { edgesGrown, type Size } from "@/view/drawing";
 import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
 import { StillBoard } from "../views/still-board";
 import type { Seen } from "./seen";
-import { ARROWS, ARROWS_ROOM, SIDE, SIDE_ROOM, SLIM, SLIM_ROOM } from "./side";
+import { ARROWS, ARROWS_ROOM, ARROWS_UNDER, SIDE, SIDE_ROOM, SLIM, SLIM_ROOM } from "./side";
 
+/** So high a window is low, as the variant of the style sheet says, in pixels. */
+const LOW = 480;
 /** The steps while preparing, in pixels. */
 const STEPS = 116;
 /** On an upright screen the board keeps this much of its room, as `SIDE` says. */
@@ -20,7 +23,7 @@ const MIN = 0.45;
  */
 function roomIn({ width, height }: Seen, named: boolean): Size {
   // The variants of the style sheet: `low`, and narrow windows whose rail has two rows.
-  if (height <= 480) return { width: width - 16, height: height - 44 - 56 - 6 };
+  if (height <= LOW) return { width: width - 16, height: height - 44 - 56 - 6 };
   const rail = width >= 1024 ? 104 : 160;
   const head = named && height > width ? 96 : 60;
   const grow = edgesGrown({ screen: height });
@@ -35,19 +38,26 @@ type Props = { id: string; revision: number; lesson: Lesson; prepare: boolean; s
  */
 export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Props) {
   const board = lesson.boards[0]!;
-  const placed = placedOf(board);
-  const narrow = layoutOf(board).run !== "above" && placed.length === 2 && placed[1]?.kind === "trail";
+  const placed = prepare ? placedOf(board) : standingOf(board, asOpened(board).scene);
+  const upright = seen.height > seen.width;
   const panels = arrowsOf(board) !== undefined || timesOf(board) !== undefined;
-  const side = prepare || (panels && !narrow);
+  // As the live board has it: a second view stands over the panel.
+  const overPanel =
+    panels &&
+    layoutOf(board).run !== "above" &&
+    placed.length === 2 &&
+    (placed[1]?.kind === "trail" || !(upright || seen.height <= LOW));
+  const side = prepare || (panels && !overPanel);
   const [grid, panel] = prepare
     ? [SIDE, SIDE_ROOM]
     : arrowsOf(board)
       ? [ARROWS, ARROWS_ROOM]
       : [SLIM, SLIM_ROOM];
-  const upright = seen.height > seen.width;
   const named = lesson.boards.length > 1 || prepare;
   const whole = roomIn(seen, named);
   const grow = edgesGrown({ screen: seen.height });
+  const leaves = overPanel && !prepare && !upright;
+  const under = leaves ? (arrowsOf(board) ? ARROWS_UNDER : SLIM_ROOM.height) * grow : 0;
   const high = Math.max(100, whole.height - (prepare ? STEPS * grow : 0));
   const room: Size = {
     width: whole.width - (side && !upright ? panel.width * grow : 0),
@@ -107,7 +117,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
               board={{ ...board, stair: [] }}
               at={0}
               room={room}
-              theme={{ strong: seen.strong, screen: seen.height, upright }}
+              theme={{ strong: seen.strong, screen: seen.height, upright, under }}
               from="the server"
               takesTouches={nonce}
             />

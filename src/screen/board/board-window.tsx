@@ -6,7 +6,7 @@ import { paceOf } from "@/core/lesson/board-state";
 import { layoutOf } from "@/core/lesson/views-of";
 import { afterFrame } from "@/kit/after-frame";
 import { say } from "@/kit/messages";
-import { LOW, useMedia } from "@/kit/use-media";
+import { LOW, UPRIGHT, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
 import { BesideClass } from "../class/beside-class";
@@ -153,7 +153,10 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.
   const narrow = isBeside && placed.length === 2 && placed[1]?.kind === "trail";
   const low = useMedia(LOW);
-  const besideViews = side !== "none" && !(side === "panels" && narrow);
+  const upright = useMedia(UPRIGHT);
+  // A second view stands over the arrows, where there is room, and the main one keeps its size.
+  const overPanel = side === "panels" && isBeside && placed.length === 2 && (narrow || !(upright || low));
+  const besideViews = side !== "none" && !overPanel;
   const tools = (
     <>
       {arrows && <ArrowPanel />}
@@ -207,12 +210,12 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
               besideViews && (preparing ? PREPARING : side !== "panels" ? SIDE : arrows ? ARROWS : SLIM),
             )}
           >
-            {narrow && !besideViews ? (
+            {overPanel || (narrow && !besideViews) ? (
               <Shared layout={{ run: "beside", share }} fits={side === "panels"}>
                 <div data-place="main" className={`min-h-0 min-w-0 [&>section]:size-full ${OF_MANY}`}>
                   <ViewStage view={placed[0]!} strong={strong} />
                 </div>
-                {/* The panel grows above; arrows and their like stand below it, and stay where they are. */}
+                {/* The view grows above; arrows and their like stand below it, and stay where they are. */}
                 <div className="flex min-h-0 flex-col gap-4 cramped:shrink-0">
                   <div data-place="side" className="min-h-0 flex-1 portrait:min-h-20 cramped:min-h-24">
                     <ViewStage view={placed[1]!} strong={strong} />
@@ -228,7 +231,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
                 strong={strong}
               />
             )}
-            {side === "panels" && !narrow && (
+            {side === "panels" && !overPanel && (
               <div className="flex min-h-0 flex-col gap-4 overflow-y-auto *:first:mt-auto">{tools}</div>
             )}
             {side === "drawer" && <Drawer page={shownPage} onPage={showPage} />}

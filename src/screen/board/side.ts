@@ -18,5 +18,7 @@ export const SLIM = "grid-cols-[minmax(0,1fr)_15.75rem] portrait:grid-rows-[minm
 export const SIDE_ROOM = { width: 340 + 16, height: 420 + 16 } as const;
 /** Two rows of arrows, on an upright screen with their buttons beside them. */
 export const ARROWS_ROOM = { width: SIDE_ROOM.width, height: 2 * 64 + 8 + 2 * 16 + 16 } as const;
+/** The arrows with all that belongs to them, and the room above them, where a view stands over them. In pixels. */
+export const ARROWS_UNDER = 288 + 16;
 /** Two rows of arrows, and below them what a touch marks, with its name. */
 export const SLIM_ROOM = { width: 252 + 16, height: 2 * 56 + 8 + 16 + 27 + 52 + 2 * 16 + 16 } as const;

@@ -34,12 +34,13 @@ export function placedViews({ board, scene }: Moment, room: Size, theme: Theme):
     GAP * edgesGrown(theme),
     theme.upright ?? room.height > room.width,
   );
+  const leaves = (index: number) => (placed.length === 2 && index === 1 ? (theme.under ?? 0) : 0);
   const around = boardAround(board, surfacesOf(board)[0]);
   return placed.map((view, index) => ({
     view,
     board: around,
     scene: sceneOfView(view, scene),
-    box: boxes[index]!,
+    box: { ...boxes[index]!, height: boxes[index]!.height - leaves(index) },
   }));
 }
 
