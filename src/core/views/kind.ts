@@ -30,31 +30,6 @@ export type KindField = {
   | { readonly numbers: { readonly least: number; readonly most: number } }
 );
 
-/** Whether a field is asked for, as things are set. */
-export const isAsked = ({ only }: KindField, settings: object): boolean =>
-  !only || only.is.includes(String((settings as Readonly<Record<string, unknown>>)[only.part]));
-
-/**
- * The parts of settings that are set when one is set to a value: it, and where a choice is no longer offered then, that.
- * It becomes the last one that is: of sticks in bundles there are no thousands.
- */
-export function partsSet(
-  fields: readonly KindField[],
-  settings: object,
-  part: string,
-  value: unknown,
-): object {
-  const next: Record<string, unknown> = { ...settings, [part]: value };
-  const changed: Record<string, unknown> = { [part]: value };
-  for (const field of fields) {
-    const choices = "options" in field ? field.options : "list" in field ? field.list : null;
-    if (!choices || field.part === part || !isAsked(field, next)) continue;
-    if (choices.every((choice) => choice.value !== String(next[field.part])))
-      changed[field.part] = choices.at(-1)!.value;
-  }
-  return changed;
-}
-
 /** A kind of view: what it is set to, what it starts with, which numbers it has, and how it is called. */
 export type ViewKind<S extends { kind: string }> = {
   readonly kind: S["kind"];

@@ -1,4 +1,4 @@
-import { writtenOf } from "@/core/number/fraction-text";
+import { writtenOf } from "@/core/number/written-of";
 import { DIGIT } from "../chart/chart-layout";
 import { labelSize } from "../line/label-size";
 import { WrittenText } from "../line/written-text";

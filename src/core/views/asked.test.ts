@@ -5,7 +5,8 @@ import { RECIPE_NAMES, RecipeInputs, recipeOf, written } from "../lesson/recipes
 import { chanceOf } from "../puzzle/draw";
 import { SHEET_KINDS } from "../sheet/kinds";
 import { kindOfPart, type PartSettings, SHEET_KIND_NAMES } from "../sheet/sheet";
-import { isAsked, type KindField, partsSet } from "./kind";
+import { isAsked, partsSet } from "./asked";
+import type { KindField } from "./kind";
 import { KINDS } from "./kinds";
 import { KIND_NAMES } from "./view";
 
