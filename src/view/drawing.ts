@@ -16,6 +16,8 @@ export type Theme = {
   readonly screen: number;
   readonly upright?: boolean;
   readonly bare?: true;
+  /** Views with nothing to say keep their places. */
+  readonly keeps?: boolean;
   /** The height that the second of two views leaves, below it, to something that is no view. */
   readonly under?: number;
 };

@@ -29,12 +29,6 @@ describe("the views that stand on a board in class", () => {
     ]);
   });
 
-  test("where routes are laid by arrows each has its place from the start", () => {
-    const routes = boardOf(HUNDRED_CHART, KINDS.arrows.starts, KINDS.sentence.starts);
-    expect(kinds(routes)).toEqual(["chart", "sentence"]);
-    expect(kinds(routes, { do: "hide", view: "v2" })).toEqual(["chart"]);
-  });
-
   test("the main view always stands; a hidden one does not", () => {
     expect(kinds(boardOf(KINDS.sentence.starts, startingLine("0-100")))).toEqual(["sentence", "line"]);
     expect(kinds(boardOf(HUNDRED_CHART, startingLine("0-100")), { do: "hide", view: "v1" })).toEqual([

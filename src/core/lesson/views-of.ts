@@ -74,17 +74,16 @@ export const pinsOf = (board: Board): NumberKey[] =>
 /** The views that have a place in the layout, in its order: the first one is the main view. */
 export const placedOf = (board: Board): View[] => board.views.filter((view) => kindOfView(view).stands(view));
 
+/** The views that are placed and not hidden. Those with nothing to say keep their places while a hand is at work beside them. */
+export const keptOf = (board: Board, scene: Scene): View[] =>
+  placedOf(board).filter(({ id }) => !scene.hidden.includes(id));
+
 /**
  * The views that stand on a board in class at one moment: placed, not hidden, and with something to say. The main view always
- * has its place; where routes are laid by arrows all have theirs, or the arrows would move as the first jump lands.
+ * has its place.
  */
 export const standingOf = (board: Board, scene: Scene): View[] =>
-  placedOf(board)
-    .filter(({ id }) => !scene.hidden.includes(id))
-    .filter(
-      (view, index) =>
-        index === 0 || arrowsOf(board) !== undefined || saysSomething(view, sceneOfView(view, scene)),
-    );
+  keptOf(board, scene).filter((view, index) => index === 0 || saysSomething(view, sceneOfView(view, scene)));
 
 function saysSomething(view: View, { trail, aside, hushed }: Scene): boolean {
   const { needs } = kindOfView(view);

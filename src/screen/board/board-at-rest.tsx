@@ -2,7 +2,7 @@ import { clsx } from "clsx";
 import { ArrowLeft } from "lucide-react";
 import { asOpened } from "@/core/lesson/at-first";
 import type { Lesson } from "@/core/lesson/lesson";
-import { arrowsOf, layoutOf, placedOf, standingOf, timesOf } from "@/core/lesson/views-of";
+import { arrowsOf, keptOf, layoutOf, standingOf, timesOf } from "@/core/lesson/views-of";
 import { edgesGrown, type Size } from "@/view/drawing";
 import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
@@ -38,7 +38,8 @@ type Props = { id: string; revision: number; lesson: Lesson; prepare: boolean; s
  */
 export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Props) {
   const board = lesson.boards[0]!;
-  const placed = prepare ? placedOf(board) : standingOf(board, asOpened(board).scene);
+  const keeps = prepare || arrowsOf(board) !== undefined;
+  const placed = (keeps ? keptOf : standingOf)(board, asOpened(board).scene);
   const upright = seen.height > seen.width;
   const panels = arrowsOf(board) !== undefined || timesOf(board) !== undefined;
   // As the live board has it: a second view stands over the panel.
@@ -117,7 +118,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
               board={{ ...board, stair: [] }}
               at={0}
               room={room}
-              theme={{ strong: seen.strong, screen: seen.height, upright, under }}
+              theme={{ strong: seen.strong, screen: seen.height, upright, keeps, under }}
               from="the server"
               takesTouches={nonce}
             />

@@ -2,7 +2,7 @@
 
 import { clsx } from "clsx";
 import { type CSSProperties, type ReactNode, useRef, useState } from "react";
-import { layoutOf, placedOf, standingOf } from "@/core/lesson/views-of";
+import { arrowsOf, keptOf, layoutOf, placedOf, standingOf } from "@/core/lesson/views-of";
 import type { Layout } from "@/core/views/layout";
 import type { View } from "@/core/views/view";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-board";
@@ -11,16 +11,15 @@ import { Divider } from "./later";
 
 /**
  * The views of the board that stand on it now. Those with nothing to say yet are among them while it is prepared, and while
- * jumps are made by hand: what a hand is at must not move as the first one lands.
+ * jumps are made by hand or by arrows: what a hand is at must not move as the first one lands.
  */
 export function usePlaced(): View[] {
   const ids = useBoard((state) => {
     const [board, scene] = [pickBoard(state), pickScene(state)];
-    const standing =
-      state.preparing || state.tool === "jump"
-        ? placedOf(board).filter(({ id }) => !scene.hidden.includes(id))
-        : standingOf(board, scene);
-    return standing.map(({ id }) => id).join(" ");
+    const keeps = state.preparing || state.tool === "jump" || arrowsOf(board) !== undefined;
+    return (keeps ? keptOf : standingOf)(board, scene)
+      .map(({ id }) => id)
+      .join(" ");
   });
   const board = useBoard(pickBoard);
   return placedOf(board).filter(({ id }) => ids.split(" ").includes(id));

@@ -1,7 +1,7 @@
 import { createElement } from "react";
 import type { Board } from "@/core/lesson/board";
 import type { Moment } from "@/core/lesson/moment";
-import { boardAround, layoutOf, standingOf, surfacesOf } from "@/core/lesson/views-of";
+import { boardAround, keptOf, layoutOf, standingOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";
 import type { Scene } from "@/core/scene/scene";
 import { type KindName, kindOfView, type View } from "@/core/views/view";
@@ -26,7 +26,7 @@ type Placed = { view: View; board: Board; scene: Scene; box: Box };
 
 /** The views of a board at one moment that are seen, each with what it is drawn from and its box in the room. */
 export function placedViews({ board, scene }: Moment, room: Size, theme: Theme): Placed[] {
-  const placed = standingOf(board, scene);
+  const placed = theme.keeps ? keptOf(board, scene) : standingOf(board, scene);
   const boxes = layOutBoard(
     layoutOf(board),
     placed.length,
