@@ -15,6 +15,7 @@ async function open(page: Page, request: Parameters<typeof addLesson>[0]) {
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}?prepare`);
   await page.getByRole("tab", { name: "Views", exact: true }).click();
+  await page.getByRole("tab", { name: "Count panel" }).click();
   await page.getByRole("switch", { name: "Arrow moves" }).click();
   await page.getByRole("button", { name: "Teach" }).click();
   await expect(page.getByRole("region", { name: "Arrows" })).toBeVisible();

@@ -86,6 +86,7 @@ test("the number is said in words, in the British and in the American form", asy
   const id = await addLesson(request);
   await page.goto(`/lesson/${id}?prepare`);
   await page.getByRole("tab", { name: "Views", exact: true }).click();
+  await page.getByRole("tab", { name: "Count panel" }).click();
   await page.getByRole("radio", { name: "British" }).click();
   await page.getByRole("tab", { name: "Numbers", exact: true }).click();
   await page.getByLabel("Rows", { exact: true }).fill("12");
@@ -98,6 +99,7 @@ test("the number is said in words, in the British and in the American form", asy
   await expect(page.locator("[data-part=words]")).toHaveText("one hundred and twelve");
   await page.getByRole("button", { name: "Prepare", exact: true }).click();
   await page.getByRole("tab", { name: "Views", exact: true }).click();
+  await page.getByRole("tab", { name: "Count panel" }).click();
   await page.getByRole("radio", { name: "American" }).click();
   await page.getByRole("button", { name: "Teach" }).click();
   await expect(page.locator("[data-part=words]")).toHaveText("one hundred twelve");

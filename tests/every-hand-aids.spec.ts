@@ -45,6 +45,7 @@ for (const hand of HANDS) {
       });
       await page.goto(`/lesson/${await addLesson(request)}?prepare`);
       await press(hand, tab(page, "Views"));
+      await press(hand, tab(page, "Count panel"));
       await press(hand, radio(page, "British"));
       await press(hand, button(page, "Teach"));
       await press(hand, button(page, /^Count in/));

@@ -108,6 +108,7 @@ for (const hand of HANDS) {
       const id = await addLesson(request);
       await page.goto(`/lesson/${id}?prepare`);
       await press(hand, tab(page, "Views"));
+      await press(hand, tab(page, "Count panel"));
       await press(hand, page.getByRole("switch", { name: "Arrow moves" }));
       await press(hand, button(page, "Teach"));
       await press(hand, place(page, "63"));

@@ -100,6 +100,7 @@ test("the whole lesson with a mouse: found, counted, asked, climbed, changed, an
     await expect(page.getByText("Write a whole number from 1 to 1,200.")).toBeVisible();
     await expect(page.getByRole("grid", { name: "Chart from 1 to 100" })).toBeVisible();
     await page.getByRole("tab", { name: "Views", exact: true }).click();
+    await page.getByRole("tab", { name: "Count panel" }).click();
     await page.getByRole("switch", { name: "Ones digits so far" }).click();
     await saved(page);
   });

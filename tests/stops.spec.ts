@@ -47,6 +47,7 @@ test("the questions of the stops become steps, with answers that are worked out"
 }) => {
   await open(page, request, true);
   await page.getByRole("tab", { name: "Views", exact: true }).click();
+  await page.getByRole("tab", { name: "Stops of the count" }).click();
   await page.getByRole("button", { name: "Add a step for each stop" }).click();
   await expect(page.getByText("6 steps added at the top of the stair.")).toBeVisible();
   for (let step = 0; step < 8; step += 1) await climb(page);

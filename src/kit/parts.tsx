@@ -1,17 +1,42 @@
 "use client";
 
 import { Tabs as Radix } from "radix-ui";
-import type { ReactNode } from "react";
-import { focusByHand } from "./focus-by-hand";
+import { type ReactNode, useEffect, useRef } from "react";
+import { focusByHand, focusQuietly } from "./focus-by-hand";
 
 export type Part = { id: string; name: string; content: ReactNode };
 
+type Props = {
+  label: string;
+  parts: readonly Part[];
+  /** The part on show; without it the first one is, until another is chosen. */
+  part?: string;
+  onPart?: (id: string) => void;
+};
+
 /** Parts of one page, one at a time, so that none of them has to be scrolled to. */
-export function Parts({ label, parts }: { label: string; parts: readonly Part[] }) {
+export function Parts({ label, parts, part, onPart }: Props) {
+  const tabs = useRef<HTMLDivElement>(null);
+  const was = useRef(part);
+  useEffect(() => {
+    if (was.current === part) return;
+    was.current = part;
+    // What turned the page has gone with it: the keyboard waits at the name of the part that came.
+    const turned = setTimeout(() => {
+      const tab = tabs.current?.querySelector<HTMLElement>("[data-state=active]");
+      if (tab && document.activeElement === document.body) focusQuietly(tab);
+    });
+    return () => clearTimeout(turned);
+  }, [part]);
   if (parts.length === 1) return parts[0]!.content;
   return (
-    <Radix.Root defaultValue={parts[0]!.id} className="flex flex-col gap-3 short:gap-2">
-      <Radix.List aria-label={label} className="flex border-b border-rule">
+    <Radix.Root
+      defaultValue={parts[0]!.id}
+      {...(part === undefined ? {} : { value: part })}
+      {...(onPart ? { onValueChange: onPart } : {})}
+      className="flex flex-col gap-3 short:gap-2"
+    >
+      <Radix.List ref={tabs} aria-label={label} className="flex flex-wrap border-b border-rule">
         {parts.map(({ id, name }) => (
           <Radix.Trigger
             key={id}

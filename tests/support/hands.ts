@@ -41,6 +41,7 @@ export async function choose(hand: Hand, list: Locator, option: string) {
 /** Puts one more view on the board that is prepared. */
 export async function addView(page: Page, name: string) {
   await page.getByRole("tab", { name: "Views", exact: true }).click();
+  await page.getByRole("tab", { name: "Arrange" }).click();
   // By keys: a long list may still be finding its place while a mouse comes down on it.
   await choose("keys", page.getByRole("combobox", { name: "Add a view" }), name);
 }

@@ -36,6 +36,8 @@ export function useKeys(commands: readonly Command[]): void {
 function isTaken(target: EventTarget | null, key: string): boolean {
   if (!(target instanceof Element)) return false;
   if (
+    // A list that has just opened may not have the keyboard yet.
+    document.querySelector("[role=listbox]") ||
     target.closest(
       "input, textarea, select, [contenteditable], [role=dialog], [role=menu], [role=radiogroup]",
     )

@@ -1,17 +1,19 @@
 "use client";
 
 import { ArrowUp, Square, SquareDashed, Trash2 } from "lucide-react";
+import { useState } from "react";
 import { addView, exchangeView, swapViews, withoutView } from "@/core/lesson/edit-views";
-import { layoutOf, mayStandAbove, placedOf, viewName } from "@/core/lesson/views-of";
+import { layoutOf, mayStandAbove, placedOf, surfacesOf, viewName } from "@/core/lesson/views-of";
 import { KINDS } from "@/core/views/kinds";
 import { type Layout, MAX_PLACED } from "@/core/views/layout";
-import { KIND_NAMES, type KindName, kindOfView } from "@/core/views/view";
+import { KIND_NAMES, type KindName } from "@/core/views/view";
 import { IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
+import { Parts } from "@/kit/parts";
 import { Select } from "@/kit/select";
 import { CountParts } from "../count/count-parts";
 import { pickBoard, pickPrepared, pickScene, useBoard, useBoardStore } from "../store/use-board";
-import { ViewFields } from "../views/view-fields";
+import { hasFields, ViewFields } from "../views/view-fields";
 
 /** The kinds of view that have a place of their own. */
 const PLACED = KIND_NAMES.filter((kind) => kind !== "arrows").map((value) => ({
@@ -25,8 +27,37 @@ const RUNS: readonly { value: Layout["run"]; label: string }[] = [
 ];
 const SQUARE = { value: "square", label: "In a square" } as const;
 
-/** Which views stand on the board, in which places, and what the panel that reads the count shows. */
+/** The part of the page with the views and their places. */
+const ARRANGE = "arrange";
+
+/**
+ * Which views stand on the board, in which places; what the panel that reads the count shows; and what each view without numbers of
+ * its own is set up with.
+ */
 export function ViewsPage() {
+  const board = useBoard(pickBoard);
+  const [part, setPart] = useState<string | null>(null);
+  const toSetUp = placedOf(board).filter(({ kind }) => KINDS[kind].surface === undefined && hasFields(kind));
+  // Where no numbers are laid out, the settings of the first view are what the page is opened for.
+  const first = surfacesOf(board).length === 0 ? toSetUp[0]?.id : undefined;
+  const parts = [
+    { id: ARRANGE, name: "Arrange", content: <Arrange onNew={setPart} /> },
+    { id: "count", name: "Count panel", content: <CountParts /> },
+    ...toSetUp.map((view) => ({
+      id: view.id as string,
+      name: viewName(board, view),
+      content: <ViewFields key={view.id} view={view} />,
+    })),
+  ];
+  const shown = parts.find(({ id }) => id === (part ?? first))?.id ?? ARRANGE;
+  return <Parts label="Parts of the views" parts={parts} part={shown} onPart={setPart} />;
+}
+
+/**
+ * The views of the board in their places.
+ * @param onNew is told which part of the page a view that comes has
+ */
+function Arrange({ onNew }: { onNew: (part: string) => void }) {
   const board = useBoard(pickPrepared);
   const shown = useBoard(pickBoard);
   const hidden = useBoard((state) => pickScene(state).hidden);
@@ -34,6 +65,11 @@ export function ViewsPage() {
   const { layout } = shown;
   const placed = placedOf(board);
   const change = (next: typeof board) => store.getState().change((state) => ({ ...state, board: next }));
+  const bring = (next: typeof board, at: number) => {
+    change(next);
+    const view = placedOf(next)[at];
+    onNew(view && KINDS[view.kind].surface === undefined && hasFields(view.kind) ? view.id : ARRANGE);
+  };
   return (
     <div className="flex flex-col gap-4 short:gap-3">
       <ul aria-label="Views of this board" className="flex flex-col gap-2">
@@ -53,7 +89,7 @@ export function ViewsPage() {
                   value={view.kind as KindName}
                   options={PLACED.map((one) => (one.value === view.kind ? { ...one, label: name } : one))}
                   onChange={(kind) =>
-                    kind !== view.kind && change(exchangeView(board, id, KINDS[kind].starts))
+                    kind !== view.kind && bring(exchangeView(board, id, KINDS[kind].starts), index)
                   }
                 />
               </div>
@@ -92,7 +128,7 @@ export function ViewsPage() {
           value={"" as KindName}
           placeholder="Add a view"
           options={PLACED}
-          onChange={(kind) => change(addView(board, KINDS[kind].starts))}
+          onChange={(kind) => bring(addView(board, KINDS[kind].starts), placed.length)}
         />
       )}
       {placed.length > 1 && (
@@ -111,12 +147,6 @@ export function ViewsPage() {
           }
         />
       )}
-      {placedOf(shown)
-        .filter((view) => kindOfView(view).surface === undefined)
-        .map((view) => (
-          <ViewFields key={view.id} view={view} />
-        ))}
-      <CountParts />
     </div>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 
 import { type ComponentType, createElement } from "react";
+import { KINDS } from "@/core/views/kinds";
 import { type KindName, kindOfView, type View, type ViewOf } from "@/core/views/view";
 import * as z from "@/core/zod";
 import { type Later, later } from "@/kit/later";
@@ -26,6 +27,10 @@ type Fields = Later<FieldsProps<View>>;
 const OWN_FIELDS = Object.fromEntries(
   Object.entries(FIELDS).map(([kind, fields]) => [kind, later(fields as () => Promise<Fields>)]),
 ) as { readonly [K in KindName]?: Fields };
+
+/** Whether there is anything to set up of a kind of view. */
+export const hasFields = (kind: KindName): boolean =>
+  OWN_FIELDS[kind] !== undefined || KINDS[kind].fields.length > 0;
 
 /** What a view is set up with: the fields that its kind asks for, and those that need a form of their own. */
 export function ViewFields({ view, more }: FieldsProps<View>) {
