@@ -70,6 +70,7 @@ test("round a ring: a count goes on past its end, and a jump drawn over the top 
   request,
 }) => {
   await open(page, request, async () => {
+    await page.getByRole("tab", { name: "Start from" }).click();
     await button(page, "Circle, 0 to 60 in fives").click();
     await expect(page.getByRole("grid", { name: "Number line from 0 to 60" })).toBeVisible();
     await addView(page, "Number sentence");

@@ -112,6 +112,7 @@ for (const hand of HANDS) {
     await expect(page.getByText("Look again: which of them is further along the line?")).toBeVisible();
     await press(hand, button(page, "Greater than"));
     await expect(page.locator("[data-part=sign]")).toHaveText(">");
+    await page.getByRole("tab", { name: "Arrange" }).click();
     await page.getByRole("combobox", { name: "View 2" }).click();
     await page.getByRole("option", { name: "To the next ten" }).click();
     await press(hand, button(page, "Teach"));
@@ -195,6 +196,7 @@ test("Ctrl and the wheel draw the line nearer about the place under the mouse", 
 test("a view that was hidden by hand is hidden by the step it is kept in", async ({ page, request }) => {
   await openLine(page, request);
   await addView(page, "Number sentence");
+  await page.getByRole("tab", { name: "Arrange" }).click();
   await page.getByRole("button", { name: "Hide for now: Number sentence" }).click();
   await expect(page.getByRole("region", { name: "Number sentence" })).toHaveCount(0);
   await page.keyboard.press("k");

@@ -28,9 +28,10 @@ for (const [width, height] of [
       await page.goto(`/lesson/${id}?prepare`);
       await openBoard(page, new RegExp(`^${board} `));
       const drawer = page.getByRole("complementary", { name: "Set up the board" });
-      const tabs = drawer.getByRole("tab");
-      await expect(tabs.nth(5)).toBeVisible();
-      for (const tab of await tabs.all()) {
+      const pages = drawer.getByRole("tablist", { name: "What to set up" }).getByRole("tab");
+      await expect(pages.nth(5)).toBeVisible();
+      /** Turns to a page, or to a part of it, and looks at what stands there. */
+      const turnTo = async (tab: Locator, name: string) => {
         await tab.click();
         await expect(tab).toHaveAttribute("aria-selected", "true");
         const found = await drawer.evaluate((aside) => {
@@ -49,8 +50,25 @@ for (const [width, height] of [
             .filter(isCut)
             .map((part) => part.textContent);
         });
-        const page = await tab.textContent();
-        cut.push(...found.map((words) => `${name}, ${page}: ${words}`));
+        cut.push(...found.map((words) => `${name}: ${words}`));
+      };
+      for (const one of await pages.all()) {
+        const where = `${board} ${await one.textContent()}`;
+        await turnTo(one, where);
+        for (const part of await drawer
+          .getByRole("tablist", { name: /^Parts of/ })
+          .getByRole("tab")
+          .all()) {
+          const called = await part.textContent();
+          await turnTo(part, `${where}, ${called}`);
+          // Of the numbers only what one may begin from is scrolled to.
+          const panel = drawer.getByRole("tabpanel", { name: "Numbers", exact: true });
+          if (called !== "Start from" && (await panel.count()) > 0)
+            expect(
+              await panel.evaluate((on) => on.scrollHeight - on.clientHeight),
+              `${where}, ${called}`,
+            ).toBe(0);
+        }
       }
     }
     expect(cut).toEqual([]);
@@ -58,12 +76,13 @@ for (const [width, height] of [
 }
 
 test("the set-up opens where the settings of what stands on the board are", async ({ page, request }) => {
-  const selected = page.getByRole("tab", { selected: true });
+  const selected = page.getByRole("tablist", { name: "What to set up" }).getByRole("tab", { selected: true });
   const frames = await addLesson(request, { name: "18-filling-the-ferry" });
   await page.goto(`/lesson/${frames}?prepare`);
   await expect(selected).toHaveText("Views");
   await expect(page.getByRole("textbox", { name: "First number" })).toHaveValue("8");
   // A view that is put to it turns no page.
+  await page.getByRole("tab", { name: "Arrange" }).click();
   await choose("keys", page.getByRole("combobox", { name: "Add a view" }), "Number strip");
   await expect(page.getByRole("region", { name: "Number strip", exact: true })).toBeVisible();
   await expect(selected).toHaveText("Views");

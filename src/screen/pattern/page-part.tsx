@@ -1,6 +1,11 @@
 import { type ReactNode, useId } from "react";
 
-type Props = { name: string /** What is said beside the name. */; aside?: string; children: ReactNode };
+type Props = {
+  name: string;
+  /** What is said beside the name. */
+  aside?: string;
+  children: ReactNode;
+};
 
 /** A part of the pattern page, under its name. */
 export function PagePart({ name, aside, children }: Props) {

@@ -8,6 +8,9 @@ export const MAX_MEASURED = 120;
 /** The smallest numeral in a cell of a number strip, in pixels. */
 export const MIN_NUMERAL = 15;
 
+/** How large the two numbers of a fraction are, in parts of a numeral. */
+export const OF_FRACTION = 0.78;
+
 /** The size of a label: its numeral, with a fraction's two numbers one above the other. */
 export function labelSize(
   { whole, over, under }: Written,
@@ -15,7 +18,7 @@ export function labelSize(
 ): { width: number; height: number } {
   const digits = whole.length * DIGIT * numeral;
   const fraction =
-    under === "" ? 0 : Math.max(over.length, under.length) * DIGIT * numeral * 0.78 + numeral * 0.12;
+    under === "" ? 0 : Math.max(over.length, under.length) * DIGIT * numeral * OF_FRACTION + numeral * 0.12;
   return {
     width: round(digits + fraction + numeral * 0.6),
     height: round(numeral * (under === "" ? 1.45 : 1.95)),

@@ -1,6 +1,7 @@
 import type { Written } from "@/core/number/fraction-text";
 import { DIGIT } from "../chart/chart-layout";
 import { round } from "../round";
+import { OF_FRACTION } from "./label-size";
 
 type Props = { written: Written; x: number; y: number; size: number; bold?: boolean; color?: string };
 
@@ -20,7 +21,7 @@ export function WrittenText({ written, x, y, size, bold = false, color = "curren
       </text>
     );
   }
-  const small = size * 0.78;
+  const small = size * OF_FRACTION;
   const bar = Math.max(over.length, under.length) * DIGIT * small;
   const wide = whole.length * DIGIT * size;
   const gap = whole ? size * 0.12 : 0;
