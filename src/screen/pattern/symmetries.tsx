@@ -14,7 +14,9 @@ import { ToldLine } from "./told-line";
 function noneWords(shaded: number, all: number): string {
   if (shaded === 0)
     return "Mark some numbers, by touch or by rule. What the shading looks the same after is found here.";
-  return shaded === all ? "Every number is shaded: leave some out to see a pattern." : "The shading has none.";
+  return shaded === all
+    ? "Every number is shaded: leave some out to see a pattern."
+    : "The shading has none.";
 }
 
 /** What a shading looks the same after, each drawn over the chart on request. */

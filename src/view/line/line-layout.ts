@@ -6,7 +6,7 @@ import type { AnyLine, Span } from "@/core/surface/line";
 import { labelledIn, type Scale, scaleOf } from "@/core/surface/line-scale";
 import type { FaceLayout } from "../chart/chart-layout";
 import { round } from "../round";
-import { labelSize, MAX_MEASURED, MIN_NUMERAL, OF_FRACTION } from "./label-size";
+import { labelSize, MAX_MEASURED, MIN_NUMERAL } from "./label-size";
 import { labelled, putOn, strideOf } from "./labelled-numbers";
 import {
   cellPlacing,
@@ -109,10 +109,8 @@ function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLa
   };
   const share = shareOf(line, room);
   const plain = sized(share);
-  // The two numbers of a fraction are smaller than the numerals of its line.
-  const enough = line.numbers === "decimal" ? MIN_SIZE : MIN_SIZE / OF_FRACTION;
-  if (shapeOf(line) !== "flat" || share >= enough) return plain;
-  return firstLarger([enough, 0.9 * enough, MIN_SIZE, 20], sized, plain) ?? plain;
+  if (shapeOf(line) !== "flat" || share >= MIN_SIZE) return plain;
+  return firstLarger([MIN_SIZE, 20], sized, plain) ?? plain;
 }
 
 /** How large the numerals of a line are by its room. */
