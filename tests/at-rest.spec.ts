@@ -24,6 +24,17 @@ const astray = (some: readonly Seen[], others: readonly Seen[]) =>
       !others.some((other) => other.text === text && Math.hypot(other.x - x, other.y - y) < NEAR),
   );
 
+/** Waits until a page has its own letters: those that stand in for them are of other sizes. They are asked for as it is laid out. */
+const lettered = (page: Page) =>
+  expect
+    .poll(() =>
+      page.evaluate(() => {
+        document.body.getBoundingClientRect();
+        return document.fonts.status;
+      }),
+    )
+    .toBe("loaded");
+
 /** A page that stays as the server sends it. */
 async function asSent(browser: Browser, url: string, size = { width: 1280, height: 800 }): Promise<Page> {
   const context = await browser.newContext({ javaScriptEnabled: false, viewport: size });
@@ -47,7 +58,8 @@ test("the first board of every demo lesson comes drawn from the server, each num
     const sent = await asSent(browser, `${baseURL}/lesson/${id}`);
     await page.goto(`/lesson/${id}`);
     await alive(page);
-    await page.evaluate(() => document.fonts.ready);
+    await lettered(page);
+    await lettered(sent);
     const before = await numbers(sent);
     seen += before.length;
     await expect
@@ -145,11 +157,12 @@ for (const [width, height, way] of [
       const url = `${baseURL}/lesson/${await lessonWith(request, views, { opening })}${way}`;
       await page.goto(url);
       await expect(page.getByRole("button", { name: "Lift" })).toBeVisible();
-      await page.evaluate(() => document.fonts.ready);
+      await lettered(page);
       const sent = await asSent(browser, "about:blank", { width, height });
       // The server knows by them how large the window is.
       await sent.context().addCookies(await context.cookies());
       await sent.goto(url);
+      await lettered(sent);
       const before = await numbers(sent);
       expect(before.length).toBeGreaterThan(1);
       await expect

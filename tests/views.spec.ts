@@ -49,6 +49,12 @@ test("a letter on a closed list is a shortcut, and chooses nothing from the list
   const views = page.getByRole("list", { name: "Views of this board" }).getByRole("listitem");
   await expect(views).toHaveCount(2);
   await expect(page.getByRole("combobox", { name: "Add a view" })).toBeFocused();
+  // On an open one it looks for what begins with it, also as the list is just opening.
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("option", { name: "Place value" })).toBeVisible();
+  await page.keyboard.press("p");
+  await expect(page.getByRole("group", { name: "Pen" })).toHaveCount(0);
+  await page.keyboard.press("Escape");
   await page.keyboard.press("p");
   await expect(page.getByRole("group", { name: "Pen" })).toBeVisible();
   await expect(views).toHaveCount(2);
