@@ -79,9 +79,9 @@ export const frames = reader<FramesSettings>({
     },
     { part: "first", label: "First number", number: true, only: byHand },
     { part: "second", label: "Second number", number: true, only: byHand },
-    { part: "ink", label: "Counters of the first", list: inks, only: byHand },
+    { part: "ink", label: "First counters", list: inks, only: byHand },
     { part: "ink", label: "Counters", list: inks, only: inFocus },
-    { part: "otherInk", label: "Counters of the second", list: inks, only: byHand },
+    { part: "otherInk", label: "Second counters", list: inks, only: byHand },
     {
       part: "writing",
       label: "Written line by line",
