@@ -87,6 +87,30 @@ test.describe("a field says what the board has", () => {
     await expect(grid(page, "Number line from 7 to 9")).toBeVisible();
   });
 
+  test("what a part of the set-up could not use is told as it is left, and holds up no field of another part", async ({
+    page,
+    request,
+  }) => {
+    await page.goto(`/lesson/${await lessonWith(request, [lineView()])}?prepare`);
+    const part = (name: string) => page.getByRole("tab", { name, exact: true }).click();
+    const from = await field(page, "From").inputValue();
+    await field(page, "From").fill("seven");
+    await part("Labels");
+    await part("Range");
+    await expect(field(page, "From")).toHaveValue(from);
+    await expect(page.getByText("“seven” was not used.")).toBeVisible();
+    await field(page, "From").fill("seven");
+    await part("Labels");
+    await field(page, "Unit, such as metres").fill("steps");
+    await expect(page.locator("main").getByText("steps").first()).toBeVisible();
+    await part("Range");
+    // What can be used is taken, however soon the part is turned.
+    await field(page, "To").fill("9");
+    await part("Labels");
+    await part("Range");
+    await expect(field(page, "To")).toHaveValue("9");
+  });
+
   test("a preset, and the board of another tab, take nothing of what was refused or is just being typed", async ({
     page,
     request,

@@ -30,6 +30,9 @@ const SQUARE = { value: "square", label: "In a square" } as const;
 /** The part of the page with the views and their places. */
 const ARRANGE = "arrange";
 
+/** Whether a view is set up here: numbers have a page of their own. */
+const hasPart = (kind: KindName): boolean => KINDS[kind].surface === undefined && hasFields(kind);
+
 /**
  * Which views stand on the board, in which places; what the panel that reads the count shows; and what each view without numbers of
  * its own is set up with.
@@ -37,7 +40,7 @@ const ARRANGE = "arrange";
 export function ViewsPage() {
   const board = useBoard(pickBoard);
   const [part, setPart] = useState<string | null>(null);
-  const toSetUp = placedOf(board).filter(({ kind }) => KINDS[kind].surface === undefined && hasFields(kind));
+  const toSetUp = placedOf(board).filter(({ kind }) => hasPart(kind));
   // Where no numbers are laid out, the settings of the first view are what the page is opened for.
   const first = surfacesOf(board).length === 0 ? toSetUp[0]?.id : undefined;
   const parts = [
@@ -68,7 +71,7 @@ function Arrange({ onNew }: { onNew: (part: string) => void }) {
   const bring = (next: typeof board, at: number) => {
     change(next);
     const view = placedOf(next)[at];
-    onNew(view && KINDS[view.kind].surface === undefined && hasFields(view.kind) ? view.id : ARRANGE);
+    onNew(view && hasPart(view.kind) ? view.id : ARRANGE);
   };
   return (
     <div className="flex flex-col gap-4 short:gap-3">

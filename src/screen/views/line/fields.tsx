@@ -36,7 +36,7 @@ export function LineFields({ view: line, more = [] }: { view: LineView; more?: r
     />
   );
   const range = (
-    <>
+    <div {...drafts.group} className={GROUP}>
       <div className="grid grid-cols-2 gap-3">
         {field("from", "From")}
         {field("to", "To")}
@@ -65,10 +65,10 @@ export function LineFields({ view: line, more = [] }: { view: LineView; more?: r
         )}
         <Switch label="Fixed: does not slide" on={line.pinned} onChange={(pinned) => set({ pinned })} />
       </div>
-    </>
+    </div>
   );
   const labels = (
-    <>
+    <div {...drafts.group} className={GROUP}>
       <Labelled label="Labels">
         <Select
           label="Labels"
@@ -111,7 +111,7 @@ export function LineFields({ view: line, more = [] }: { view: LineView; more?: r
         />
       </Labelled>
       {field("unit", "Unit, such as metres")}
-    </>
+    </div>
   );
   const pointer = (
     <Labelled label="Number at the pointer">
@@ -132,20 +132,21 @@ export function LineFields({ view: line, more = [] }: { view: LineView; more?: r
     <LineGallery onChoose={(start) => lay(() => lineAs(start, line.kind) as Partial<LineView>)} />
   );
   return (
-    <div {...drafts.group}>
-      <Parts
-        label={line.kind === "line" ? "Parts of the line" : "Parts of the strip"}
-        parts={[
-          { id: "range", name: "Range", content: range },
-          { id: "labels", name: "Labels", content: labels },
-          { id: "pointer", name: "Pointer", content: pointer },
-          ...more,
-          { id: "start", name: "Start from", content: gallery },
-        ]}
-      />
-    </div>
+    <Parts
+      label={line.kind === "line" ? "Parts of the line" : "Parts of the strip"}
+      parts={[
+        { id: "range", name: "Range", content: range },
+        { id: "labels", name: "Labels", content: labels },
+        { id: "pointer", name: "Pointer", content: pointer },
+        ...more,
+        { id: "start", name: "Start from", content: gallery },
+      ]}
+    />
   );
 }
+
+/** The fields of a part are left together: what could not be used is told then, and holds up none of another part. */
+const GROUP = "flex flex-col gap-3 short:gap-2";
 
 const PARTS: readonly LinePart[] = ["from", "to", "interval", "divisions", "every", "chosen", "unit"];
 
