@@ -50,7 +50,7 @@ export const pieces = sheetKind<PiecesSheet>({
       ],
       only: { part: "numbers", is: ["tens", "hundreds", "thousands"] },
     },
-    howMany(12, "Numbers"),
+    howMany(12, "How many"),
   ],
   make({ as, numbers, zeros, count }, chance) {
     const draws = as === "bundles" && numbers === "thousands" ? "hundreds" : numbers;
