@@ -65,6 +65,32 @@ test("a second view stands over the arrows; chart and arrows stay as large, and 
   expect(sentence!.x).toBeCloseTo(arrows!.x, 0);
 });
 
+test("on an upright screen the count stands in one row over the arrows, and the chart stays as large whatever is said and laid", async ({
+  page,
+  request,
+}) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  const count = { ...KINDS.trail.starts, numbers: false, ones: false };
+  await page.goto(
+    `/lesson/${await lessonWith(request, [CHART, { ...KINDS.arrows.starts, layFirst: true }, count])}`,
+  );
+  const said = page.getByRole("region", { name: "The count so far" });
+  await expect(said).toContainText("Counting in 10s from 0.");
+  const places = async () => [
+    await page.getByRole("grid", { name: "Chart from 1 to 100" }).boundingBox(),
+    await page.getByRole("region", { name: "Arrows" }).boundingBox(),
+    await said.boundingBox(),
+  ];
+  const before = await places();
+  await place(page, "63").tap();
+  for (const way of ["up", "up", "left"] as const) await arrow(page, way).tap();
+  expect(await places()).toEqual(before);
+  await page.getByRole("button", { name: "Follow the arrows" }).tap();
+  await expect(panel(page, "sentence")).toHaveText("63 − 20 − 1 = 42");
+  expect(await places()).toEqual(before);
+  expect(await said.evaluate((region) => region.scrollHeight - region.clientHeight)).toBe(0);
+});
+
 test("a row of arrow tiles is laid, its landing covered, then followed", async ({ page, request }) => {
   await open(page, request);
   await page.getByRole("radio", { name: "Lay them first" }).click();

@@ -124,6 +124,14 @@ const OTHERS: Record<string, [views: object[], opening?: object[]]> = {
     [CHART, { kind: "arrows", layFirst: false }, { ...KINDS["place-value"].starts, digits: "shown" }],
     [{ do: "focus", number: "37" }],
   ],
+  "a count in one row over the arrows": [
+    [CHART, { kind: "arrows", layFirst: false }, { ...KINDS.trail.starts, numbers: false, ones: false }],
+    jumps("45", "10", "-1"),
+  ],
+  "a count in three parts over the arrows": [
+    [CHART, { kind: "arrows", layFirst: false }, KINDS.trail.starts],
+    jumps("45", "10", "-1"),
+  ],
   "a line over what slides a times grid": [
     [KINDS.times.starts, lineView({ ...FLAT, pinned: false })],
     [{ do: "focus", number: "30" }],

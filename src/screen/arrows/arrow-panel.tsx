@@ -129,7 +129,8 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
 
 /** The row of tiles; those that have been followed are filled. */
 function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
-  if (tiles.length === 0) return <div className="hidden @min-[35rem]:block" />;
+  // Where the panel lies below the board it is as high without them: the board keeps its size.
+  if (tiles.length === 0) return <div className="hidden h-press @min-[35rem]:block" />;
   return <LaidTiles tiles={tiles} left={left} />;
 }
 

@@ -8,7 +8,17 @@ import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
 import { StillBoard } from "../views/still-board";
 import type { Seen } from "./seen";
-import { ARROWS, ARROWS_ROOM, ARROWS_UNDER, SIDE, SIDE_ROOM, SLIM, SLIM_ROOM } from "./side";
+import {
+  ARROWS,
+  ARROWS_ROOM,
+  ARROWS_UNDER,
+  countHeight,
+  SIDE,
+  SIDE_ROOM,
+  SLIM,
+  SLIM_ROOM,
+  SLIM_UNDER,
+} from "./side";
 
 /** So high a window is low, as the variant of the style sheet says, in pixels. */
 const LOW = 480;
@@ -57,13 +67,18 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
   const named = lesson.boards.length > 1 || prepare;
   const whole = roomIn(seen, named);
   const grow = edgesGrown({ screen: seen.height });
-  const leaves = overPanel && !prepare && !upright;
-  const under = leaves ? (arrowsOf(board) ? ARROWS_UNDER : SLIM_ROOM.height) * grow : 0;
+  const leaves = overPanel && !prepare;
+  const beneath = upright ? panel.height : arrowsOf(board) ? ARROWS_UNDER : SLIM_UNDER;
+  const under = leaves ? beneath * grow : 0;
   const high = Math.max(100, whole.height - (prepare ? STEPS * grow : 0));
   const room: Size = {
     width: whole.width - (side && !upright ? panel.width * grow : 0),
     height: side && upright ? Math.max(grid === SLIM ? 0 : high * MIN, high - panel.height * grow) : high,
   };
+  // Upright the view over the panel has a height of its own, and the main one has the rest.
+  const second = leaves && upright ? 16 * countHeight(placed[1]!) * grow + under : 0;
+  const layout = layoutOf(board);
+  const share = second > 0 ? Math.max(0, 1 - second / (room.height - 16 * grow)) : layout.share;
   return (
     <div
       aria-busy
@@ -115,7 +130,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
           <div className="at-rest min-h-0 min-w-0">
             <StillBoard
               of={`${id} ${revision}`}
-              board={{ ...board, stair: [] }}
+              board={{ ...board, stair: [], layout: { ...layout, share } }}
               at={0}
               room={room}
               theme={{ strong: seen.strong, screen: seen.height, upright, keeps, under }}

@@ -46,6 +46,7 @@ import {
   Voice,
 } from "./later";
 import type { OpenLesson } from "./open-lesson";
+import { OverPanel } from "./over-panel";
 import { QuestionBand } from "./question-band";
 import { ARROWS, BELOW_BOARD, PREPARING, SIDE, SLIM } from "./side";
 import { useSeenCookie } from "./use-seen-cookie";
@@ -215,15 +216,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
                 <div data-place="main" className={`min-h-0 min-w-0 [&>section]:size-full ${OF_MANY}`}>
                   <ViewStage view={placed[0]!} strong={strong} />
                 </div>
-                {/* The view grows above; arrows and their like stand below it, and stay where they are. */}
-                <div className="flex min-h-0 flex-col gap-4 cramped:shrink-0">
-                  <div data-place="side" className="min-h-0 flex-1 portrait:min-h-20 cramped:min-h-24">
-                    <ViewStage view={placed[1]!} strong={strong} />
-                  </div>
-                  {side === "panels" && (
-                    <div className="max-h-[78%] shrink-0 overflow-y-auto portrait:max-h-none">{tools}</div>
-                  )}
-                </div>
+                <OverPanel view={placed[1]!} strong={strong} panel={side === "panels" && tools} />
               </Shared>
             ) : (
               <BoardViews

@@ -1,3 +1,5 @@
+import type { View, ViewOf } from "@/core/views/view";
+
 /** A panel at the side, and the room it has there; on an upright screen below the board, which keeps
  * nearly half of it. */
 export const SIDE =
@@ -16,9 +18,19 @@ export const BELOW_BOARD =
 export const SLIM = "grid-cols-[minmax(0,1fr)_15.75rem] portrait:grid-rows-[minmax(0,1fr)_auto]";
 /** What a panel takes from the board, with the room before it, in pixels. */
 export const SIDE_ROOM = { width: 340 + 16, height: 420 + 16 } as const;
-/** Two rows of arrows, on an upright screen with their buttons beside them. */
-export const ARROWS_ROOM = { width: SIDE_ROOM.width, height: 2 * 64 + 8 + 2 * 16 + 16 } as const;
+/** The arrows; on an upright screen with the choice of their way, their tiles and their buttons beside them, one below another. */
+export const ARROWS_ROOM = { width: SIDE_ROOM.width, height: 52 + 12 + 44 + 12 + 44 + 2 * 16 + 16 } as const;
+/** How high the count so far stands over a panel on an upright screen, in rem: its sentence in one row, or several parts below each other. */
+export const COUNT_ROW = 5;
+export const countHeight = (view: View): number =>
+  view.kind === "trail" && partsRead(view) > 1
+    ? Math.min(16, COUNT_ROW + 7 * (partsRead(view) - 1))
+    : COUNT_ROW;
+const partsRead = ({ sentence, numbers, ones, words }: ViewOf<"trail">) =>
+  [sentence, numbers, ones, words !== "off"].filter(Boolean).length;
 /** The arrows with all that belongs to them, and the room above them, where a view stands over them. In pixels. */
 export const ARROWS_UNDER = 288 + 16;
-/** Two rows of arrows, and below them what a touch marks, with its name. */
-export const SLIM_ROOM = { width: 252 + 16, height: 2 * 56 + 8 + 16 + 27 + 52 + 2 * 16 + 16 } as const;
+/** Two rows of arrows, on an upright screen with what a touch marks beside them. */
+export const SLIM_ROOM = { width: 252 + 16, height: 2 * 56 + 8 + 2 * 16 + 16 } as const;
+/** The same below each other, with the room above them, where a view stands over them. */
+export const SLIM_UNDER = SLIM_ROOM.height + 16 + 27 + 52;

@@ -24,6 +24,10 @@ const WAYS = [
   { name: "down", row: 1, column: 0, Icon: ArrowDown, cell: "col-start-2 row-start-2" },
 ] as const;
 
+/** On an upright screen what a touch marks stands beside the arrows, and the grid has its room. */
+const UPRIGHT =
+  "portrait:flex-row portrait:items-center portrait:*:first:mx-0 portrait:*:last:min-w-0 portrait:*:last:flex-1 phone:flex-wrap";
+
 /** How the windows of times grids are slid; while the board is prepared, what else is set there too. */
 export function TimesPanels({ preparing = false }: { preparing?: boolean }) {
   const board = useBoard(pickBoard);
@@ -31,7 +35,11 @@ export function TimesPanels({ preparing = false }: { preparing?: boolean }) {
     <section
       key={view.id}
       aria-label="Slide"
-      className={clsx("flex flex-col gap-4", !preparing && "rounded-card bg-board p-4")}
+      className={clsx(
+        "flex flex-col gap-4",
+        !preparing && "rounded-card bg-board p-4",
+        !preparing && UPRIGHT,
+      )}
     >
       <SlideArrows times={view} />
       <TouchMarks times={view} />

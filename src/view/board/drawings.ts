@@ -33,6 +33,8 @@ const PAIRS_CHOICE = 52;
 /** The button that marks exchanges. */
 const STOPS_BUTTON = 52;
 const BUTTON_ROW = 64;
+/** The count so far in one row, as high as it stands over arrows on an upright screen. */
+const COUNT_ROW = 80;
 /** In a smaller room a view has no buttons under it: as the style sheet has it, and the edges about it. */
 const NO_BUTTONS = { width: 304 + 32, height: 208 + 24 };
 
@@ -96,7 +98,8 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
       await Words.bring();
       return TrailDrawing;
     },
-    edges: () => [24, 24, 24, 24],
+    // One row has all the height there is.
+    edges: (_, { height }) => (height <= COUNT_ROW ? [12, 16, 12, 16] : [24, 24, 24, 24]),
   },
   sentence: {
     drawing: () => import("../sentence/sentence-drawing").then((part) => part.SentenceDrawing),

@@ -11,7 +11,6 @@ import {
   standsOut,
   writtenIn,
 } from "@/core/scene/cell-state";
-import { inksOf } from "@/core/set/ink";
 import { Cover, Inks, OnNumber, Slip, Wrong } from "../chart/cell-face";
 import { round } from "../round";
 import { WrittenText } from "./written-text";
@@ -34,6 +33,9 @@ type Props = {
   opaque?: boolean;
 };
 
+/** How large a numeral is with the shapes of its inks in the corners of its label, in parts of one that has none. */
+const WITH_SHAPES = 0.96;
+
 /** A number outside a chart: its numeral, with the inks, cover or writing that lies on it. */
 export function LabelFace(props: Props) {
   const { x, y, width, height, numeral, heavy, state, number, write } = props;
@@ -53,8 +55,7 @@ export function LabelFace(props: Props) {
   if (hasCounter(state)) return <OnNumber layout={face} {...corner} />;
   if (covered && says === undefined) return <Cover layout={face} {...corner} />;
   const box = { ...corner, width, height, rx: Math.min(10, height / 5) };
-  // Marks have their shapes in the corners of the label, beside its numeral.
-  const size = numeral * (standsOut(state) ? 1.2 : inks === 0 ? 1 : inksOf(inks).length === 1 ? 0.88 : 0.76);
+  const size = numeral * (standsOut(state) ? 1.2 : inks === 0 ? 1 : WITH_SHAPES);
   return (
     <>
       {inks === 0 && !covered && (opaque || ringed || isFocus(state)) && (

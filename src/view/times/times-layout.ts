@@ -8,8 +8,11 @@ import { round } from "../round";
  * and below.
  */
 const STRIP = { names: 44, rowNames: 64, next: 56 } as const;
-/** The height of an ordinary room, in which strips are as above; they grow and shrink with it. */
-const ORDINARY_HEIGHT = 500;
+/**
+ * An ordinary room, in which strips are as above. They shrink in a room lower or narrower, and grow with one that is larger, where
+ * its width leaves the numbers theirs.
+ */
+const ORDINARY = { height: 500, narrow: 560, wide: 690 } as const;
 
 export type Strips = {
   readonly names: number;
@@ -77,7 +80,8 @@ export function layOutTimes(
 
 /** The room that the names take, none where they are absent, and that of the questions at the edges. */
 function stripsIn({ rowNames, columnNames }: TimesSettings, room: { width: number; height: number }): Strips {
-  const part = Math.max(0.5, Math.min(room.height / ORDINARY_HEIGHT, room.width / 560));
+  const across = Math.max(Math.min(1, room.width / ORDINARY.narrow), room.width / ORDINARY.wide);
+  const part = Math.max(0.5, Math.min(room.height / ORDINARY.height, across));
   const size = (strip: number) => Math.round(strip * part);
   return {
     names: size(STRIP.names),

@@ -18,13 +18,13 @@ const sixes = (jumps: number): Move[] => [
 ];
 // The board holds what is counted, and not the 0 from which it is counted.
 const BOARD = newBoard("board", "Board", plainChart("1", "1", 10, { by: "last", last: "1000" }));
-const show = (moves: Move[], settings = KINDS.trail.starts, board = BOARD, height = 500) =>
+const show = (moves: Move[], settings = KINDS.trail.starts, board = BOARD, height = 500, width = 300) =>
   render(
     <TrailDrawing
       view={{ ...settings, id: "trail" }}
       board={board}
       scene={fold(EMPTY_SCENE, moves)}
-      size={{ width: 300, height }}
+      size={{ width, height }}
       theme={ORDINARY}
     />,
   );
@@ -61,6 +61,24 @@ describe("the panel beside the chart", () => {
     show(sixes(100), KINDS.trail.starts, BOARD, 900);
     expect(part("numbers")).toMatch(/^… 366, .* 600, \?$/);
     expect(part("ones")).toMatch(/^…/);
+  });
+
+  test("alone in a room too low for its title above it the sentence has the height for itself, and never breaks", () => {
+    const alone = { ...KINDS.trail.starts, numbers: false, ones: false };
+    const sized = (height: number, width: number) => {
+      cleanup();
+      show(sixes(8), alone, BOARD, height, width);
+      const sentence = document.querySelector<HTMLElement>("[data-part=sentence]")!;
+      return {
+        isRow: sentence.parentElement!.matches(".flex"),
+        size: Number.parseFloat(sentence.style.fontSize),
+      };
+    };
+    expect(sized(300, 748)).toEqual({ isRow: false, size: 43.2 });
+    expect(sized(56, 748).isRow).toBe(true);
+    expect(sized(40, 748)).toEqual({ isRow: true, size: 32 });
+    // A narrow room makes it smaller still.
+    expect(sized(56, 300).size).toBeLessThan(sized(40, 748).size);
   });
 
   test("in little room it shows fewer of them, and the ones digits where they have room", () => {

@@ -31,10 +31,11 @@ export function TrailDrawing({
   const heavier = theme.strong ? 1.2 : 1;
   const high = (min: number, share: number, max: number) =>
     clamp(min, share * theme.screen, grown(theme, max)) * heavier;
-  if (!trail) return <Said size={high(20, 0.027, 24)}>{invitation(board, mayAsk)}</Said>;
+  const says = (text: string) => <Said text={text} size={high(20, 0.027, 24)} room={size} />;
+  if (!trail) return says(invitation(board, mayAsk));
 
   // While a silent count walks, nothing here tells where it is, or how far it has come.
-  if (scene.hushed) return <Said size={high(20, 0.027, 24)}>{SILENT}</Said>;
+  if (scene.hushed) return says(SILENT);
 
   const said = numbersSaid(trail, holds);
   const sentence = numberSentence(trail);
@@ -63,12 +64,21 @@ export function TrailDrawing({
     (sum, part) => sum + (isHidden(part) ? COVERED : textOf(part, write).length) + 1,
     0,
   );
+  const lines = linesOf(letters, sizes.sentence, size);
+  // Alone in a room too low for its title above it, the sentence stands in a row with it, as large as it can be there.
+  const isAlone = !settings.numbers && !settings.ones && settings.words === "off";
+  const inRow = isAlone && size.height < titles * HIGH.title + 4 + sizes.sentence * LINE * lines;
+  const title = jumpsSoFar(trail.jumps.length);
+  const beside = size.width - gap - title.length * LETTER * titles;
+  const sentenceSize = inRow
+    ? Math.min(sizes.sentence, size.height / LINE, beside / (Math.max(1, letters) * LETTER_OF_SENTENCE))
+    : sizes.sentence;
   const inWords = hidden(trail.end) ? COVERED : lengthInWords(trail.end);
   const texts = said.slice(-LISTED).map((number) => (hidden(number) ? "0".repeat(COVERED) : write(number)));
   const room = fitting({
     room: size,
     used:
-      (settings.sentence ? head + sizes.sentence * LINE * linesOf(letters, sizes.sentence, size) : 0) +
+      (settings.sentence ? head + sizes.sentence * LINE * lines : 0) +
       (settings.words === "off" ? 0 : head + sizes.words * LINE * linesOf(inWords, sizes.words, size)),
     title: titles,
     gap,
@@ -79,11 +89,11 @@ export function TrailDrawing({
   return (
     <div className="flex flex-col" style={{ gap }}>
       {settings.sentence && (
-        <Part title={jumpsSoFar(trail.jumps.length)} size={titles}>
+        <Part title={title} size={titles} inRow={inRow}>
           {sentence && (
             <p
               className="font-numeral leading-tight font-bold"
-              style={{ fontSize: sizes.sentence }}
+              style={{ fontSize: sentenceSize }}
               data-part="sentence"
             >
               {unbroken(sentence).map((group, at) => (
@@ -161,6 +171,8 @@ export function TrailDrawing({
 
 /** How high a line of the sentence or of words is, and about how wide a letter, of their size. */
 const [LINE, LETTER] = [1.25, 0.52];
+/** A number sentence is bold, and is not to break where it has one line. */
+const LETTER_OF_SENTENCE = 0.62;
 
 /** So many letters are as wide as a cover. */
 const COVERED = 3;
@@ -179,10 +191,15 @@ function invitation(board: Board, mayAsk: boolean): string {
   return mayAsk ? `${counting} What is the first number?` : counting;
 }
 
-function Said({ size, children }: { size: number; children: ReactNode }) {
+/** A few words in the middle; in a room too low for two lines they stand in one. */
+function Said({ text, size, room }: { text: string; size: number; room: Size }) {
+  const isLow = room.height < 2 * LINE * size;
   return (
-    <p className="m-auto max-w-[13em] text-center leading-snug text-quiet" style={{ fontSize: size }}>
-      {children}
+    <p
+      className={`text-center leading-snug text-quiet ${isLow ? "grid h-full place-items-center" : "m-auto max-w-[13em]"}`}
+      style={{ fontSize: isLow ? Math.min(size, room.width / (text.length * LETTER)) : size }}
+    >
+      {text}
     </p>
   );
 }
@@ -195,10 +212,15 @@ const textOf = (part: SentencePart, write: (number: NumberKey) => string): strin
 
 const jumpsSoFar = (jumps: number) => (jumps === 1 ? "1 jump so far" : `${jumps} jumps so far`);
 
-function Part({ title, size, children }: { title: string; size: number; children: ReactNode }) {
+type PartProps = { title: string; size: number; inRow?: boolean; children: ReactNode };
+
+function Part({ title, size, inRow = false, children }: PartProps) {
   return (
-    <section>
-      <h2 className="mb-1 font-semibold text-quiet" style={{ fontSize: size, lineHeight: 1.5 }}>
+    <section className={inRow ? "flex items-baseline gap-[0.9em]" : ""} style={{ fontSize: size }}>
+      <h2
+        className={`font-semibold text-quiet ${inRow ? "whitespace-nowrap" : "mb-1"}`}
+        style={{ fontSize: size, lineHeight: 1.5 }}
+      >
         {title}
       </h2>
       {children}
