@@ -34,7 +34,7 @@ type Props = {
 };
 
 /** How large a numeral is with the shapes of its inks in the corners of its label, in parts of one that has none. */
-const WITH_SHAPES = 0.96;
+const WITH_SHAPES = 0.94;
 
 /** A number outside a chart: its numeral, with the inks, cover or writing that lies on it. */
 export function LabelFace(props: Props) {
