@@ -1,6 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
+import { KINDS } from "@/core/views/kinds";
 import { addView, HANDS, middleOf, press, turnTo } from "./support/hands";
-import { addLesson, saved } from "./support/lessons";
+import { addLesson, lessonWith, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
@@ -93,6 +94,30 @@ test("problems are written, up to eight, and checked at the end", async ({ page,
   await saved(page);
   await page.goto(`/lesson/${id}`);
   await expect(page.getByRole("article")).toHaveCount(8);
+});
+
+test("a problem is removed from among the others: steps go on with theirs, and what they do on it is pointed out", async ({
+  page,
+  request,
+}) => {
+  const problems = { ...KINDS.problems.starts, items: ["8 − 3 = ?", "6 + 7 = ?", "9 + ? = 15"] };
+  const answer = (at: number, says: string) => [{ do: "answer", view: "problems", problem: at, says }];
+  const step = { id: "a", title: "Written", question: "", answer: "" };
+  const id = await lessonWith(request, [problems], {
+    stair: [{ ...step, beats: [answer(0, "5"), answer(2, "6")] }],
+  });
+  await page.goto(`/lesson/${id}?prepare`);
+  await page.getByRole("button", { name: "Climb" }).tap();
+  await expect(problem(page, 3).getByRole("button", { name: "6, by hand", exact: true })).toBeVisible();
+  await turnTo(page, "Views");
+  await page.getByRole("button", { name: "Remove problem 2" }).tap();
+  await expect(page.getByRole("article")).toHaveCount(2);
+  await expect(problem(page, 2).getByRole("button", { name: "6, by hand", exact: true })).toBeVisible();
+  await expect(page.getByText("The problem that this is about is no longer on the board.")).toHaveCount(0);
+  await page.getByRole("button", { name: "Remove problem 1" }).tap();
+  await expect(problem(page, 1).getByRole("button", { name: "6, by hand", exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Workshop" }).tap();
+  await expect(page.getByText("The problem that this is about is no longer on the board.")).toBeVisible();
 });
 
 test("in a third of a board every problem can be read and answered, fractions as fractions", async ({

@@ -1,6 +1,7 @@
 import type { Move } from "../scene/move";
 import { listNumbers } from "../set/rule-words";
 import { isCellKey, type Target } from "../surface/cell-key";
+import type { KindName, View, ViewOf } from "../views/view";
 import type { ViewId } from "../views/view-id";
 import type { Board } from "./board";
 import { withSetting } from "./board-with";
@@ -23,10 +24,41 @@ function targetsOf(move: Move): readonly Target[] {
   return [];
 }
 
+/** What moves are about that a view may have no longer, by its kind: why such a move makes no sense, or null. */
+const IN_VIEW: { readonly [K in KindName]?: (view: ViewOf<K>, move: Move) => string | null } = {
+  problems: ({ items }, move) =>
+    "problem" in move && move.problem >= items.length
+      ? "The problem that this is about is no longer on the board."
+      : null,
+  cards: ({ cards, families }, move) => {
+    if ("card" in move && cards.every(({ id }) => id !== move.card))
+      return "The card that this is about is no longer on the board.";
+    return "family" in move && move.family !== null && move.family >= families
+      ? "The family that this is about is no longer on the board."
+      : null;
+  },
+  order: ({ numbers }, move) => {
+    const isOfOthers =
+      move.do === "put-in-order"
+        ? move.order.length !== numbers.length
+        : move.do === "sign-between" && move.at > numbers.length - 2;
+    return isOfOthers ? "There are more or fewer numbers to put in order now." : null;
+  },
+};
+
+/** Why a move makes no sense in the view that it is about; null where it does, or is about none. */
+function faultInView(board: Board, move: Move): string | null {
+  if (!("view" in move)) return null;
+  const view = viewOf(board, move.view as ViewId);
+  if (!view) return "The view that this is about is no longer on the board.";
+  const faultOf = IN_VIEW[view.kind] as ((view: View, move: Move) => string | null) | undefined;
+  return faultOf?.(view, move) ?? null;
+}
+
 /** Why a move makes no sense on a board; null where it does. */
 function faultIn(board: Board, move: Move): Pick<StairFault, "message" | "numbers"> | null {
-  if ("view" in move && viewOf(board, move.view as ViewId) === undefined)
-    return { message: "The view that this is about is no longer on the board.", numbers: [] };
+  const message = faultInView(board, move);
+  if (message !== null) return { message, numbers: [] };
   if (surfacesOf(board).length === 0) return null;
   const holds = boardHolds(board);
   const isThere = (target: Target) => (isCellKey(target) ? timesOf(board) !== undefined : holds(target));
@@ -41,8 +73,8 @@ function faultIn(board: Board, move: Move): Pick<StairFault, "message" | "number
 }
 
 /**
- * The moves of a stair that no longer make sense on their board: numbers that it has no longer, views that are gone. What a
- * step sets holds from there on.
+ * The moves of a stair that no longer make sense on their board: numbers that it has no longer, views that are gone, problems and
+ * cards that are. What a step sets holds from there on.
  */
 export function faultsOf(board: Board): StairFault[] {
   const found: StairFault[] = [];

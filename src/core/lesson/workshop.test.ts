@@ -5,6 +5,7 @@ import { demoFiles } from "../../../tests/support/demo-files";
 import { seen } from "../../../tests/support/seen";
 import type { Move } from "../scene/move";
 import { startingChart } from "../surface/starting-charts";
+import { KINDS } from "../views/kinds";
 import * as z from "../zod";
 import { Board } from "./board";
 import { type BoardState, openBoard, paceOf, sceneOf, standOn } from "./board-state";
@@ -223,6 +224,50 @@ describe("moves that no longer make sense", () => {
       [[{ do: "mark", ink: "sun", numbers: ["6"] }]],
       [],
     ]);
+  });
+
+  test("a problem, a card and a number to be put in order that are gone are pointed out", () => {
+    const beats = (...moves: Move[]) => moves.map((move) => [move]);
+    const { problems, cards, order } = KINDS;
+    const board = {
+      ...newBoard("b", "Board", startingChart("1-100")),
+      views: [
+        { ...problems.starts, id: "problems" },
+        { ...cards.starts, id: "cards" },
+        { ...order.starts, id: "order", numbers: ["12", "21", "102"] },
+      ],
+      stair: [
+        {
+          id: "a",
+          ...WORDS,
+          beats: beats(
+            { do: "answer", view: "problems", problem: 3, says: "8" },
+            { do: "sort-card", view: "cards", card: 1, family: 1 },
+            { do: "tell-card", view: "cards", card: 2, on: true },
+            { do: "put-in-order", view: "order", order: [2, 1, 0] },
+            { do: "sign-between", view: "order", at: 1, sign: "<" },
+          ),
+        },
+      ],
+    } as Board;
+    expect(faultsOf(board)).toEqual([]);
+    const less = {
+      ...board,
+      views: [
+        { ...problems.starts, id: "problems", items: problems.starts.items.slice(0, 3) },
+        { ...cards.starts, id: "cards", families: 1, cards: cards.starts.cards.filter(({ id }) => id !== 2) },
+        { ...order.starts, id: "order", numbers: ["12", "21"] },
+      ],
+    } as Board;
+    const fewer = "There are more or fewer numbers to put in order now.";
+    expect(faultsOf(less).map(({ beat, message }) => [beat, message])).toEqual([
+      [0, "The problem that this is about is no longer on the board."],
+      [1, "The family that this is about is no longer on the board."],
+      [2, "The card that this is about is no longer on the board."],
+      [3, fewer],
+      [4, fewer],
+    ]);
+    expect(faultsOf(mended(less, faultsOf(less)))).toEqual([]);
   });
 
   test("whatever is left out, what is left makes sense", () => {
