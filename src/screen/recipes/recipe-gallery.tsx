@@ -24,7 +24,8 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
   const stair = board.stair.length > 0;
   const nameOf = (kind: RecipeInputs["kind"]) => recipeOf({ kind } as RecipeInputs).name;
   return (
-    <div className="flex min-h-0 flex-1 gap-7 max-md:flex-col">
+    // In a low window there is room for no list of its own: the dialog is scrolled as a whole.
+    <div className="flex min-h-0 flex-1 gap-7 max-md:flex-col low:flex-none">
       <div className="md:hidden">
         <Select
           label="What to begin with"
@@ -40,7 +41,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
         aria-label="What to begin with"
         value={inputs.kind}
         onValueChange={(kind) => choose(kind as RecipeInputs["kind"])}
-        className="flex w-[16.5rem] shrink-0 flex-col gap-0.5 overflow-y-auto rounded-card bg-mist p-2 max-md:hidden max-lg:w-[13.5rem]"
+        className="flex w-[16.5rem] shrink-0 flex-col gap-0.5 overflow-y-auto rounded-card bg-mist p-2 max-md:hidden max-lg:w-[13.5rem] low:max-h-80"
       >
         {offered.map((group) => (
           <div key={group.name} className="flex flex-col gap-0.5 pb-2">
@@ -59,7 +60,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
           </div>
         ))}
       </RadioGroup.Root>
-      <div className="@container flex min-h-0 min-w-0 flex-1 flex-col gap-4 overflow-y-auto pr-1 pb-1">
+      <div className="@container flex min-h-0 min-w-0 flex-1 flex-col gap-4 overflow-y-auto pr-1 pb-1 low:overflow-visible">
         <div>
           <h3 className="text-large font-bold">{name}</h3>
           <p className="mt-0.5 text-quiet">{about}</p>
@@ -102,9 +103,10 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
           {stair ? (
             <Steps board={board} dim={fault !== null} />
           ) : (
+            // Below two rows of ready numbers it is whole, and it stays in sight of more fields than have room beside it.
             <div
               className={clsx(
-                "w-full max-w-[max(17.5rem,calc((100dvh-30rem)*1.73))] min-w-0 self-start rounded-card bg-mist p-3",
+                "sticky top-0 z-10 order-first w-full @min-[38.75rem]:order-none max-w-[max(17.5rem,calc((100dvh-32rem)*1.73))] min-w-0 self-start rounded-card bg-mist p-3 max-md:static",
                 fault && "opacity-40",
               )}
             >

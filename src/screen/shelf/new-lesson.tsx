@@ -44,7 +44,7 @@ function NewLessonForm({ onCancel }: { onCancel: () => void }) {
   return (
     <form
       noValidate
-      className="flex min-h-0 flex-1 flex-col gap-4"
+      className="flex min-h-0 flex-1 flex-col gap-4 low:flex-none"
       onSubmit={handleSubmit((words) =>
         ask({ do: "create", lesson: { ...words, begins: inHand.inputs } }, (id) =>
           router.push(`/lesson/${id}?prepare`),
