@@ -33,8 +33,8 @@ const PAIRS_CHOICE = 52;
 /** The button that marks exchanges. */
 const STOPS_BUTTON = 52;
 const BUTTON_ROW = 64;
-/** The count so far in one row, as high as it stands over arrows on an upright screen. */
-const COUNT_ROW = 80;
+/** A count that stands lower than this, as over arrows, has all its height for itself. */
+const LOW_COUNT = 112;
 /** In a smaller room a view has no buttons under it: as the style sheet has it, and the edges about it. */
 const NO_BUTTONS = { width: 304 + 32, height: 208 + 24 };
 
@@ -98,8 +98,7 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
       await Words.bring();
       return TrailDrawing;
     },
-    // One row has all the height there is.
-    edges: (_, { height }) => (height <= COUNT_ROW ? [12, 16, 12, 16] : [24, 24, 24, 24]),
+    edges: (_, { height }) => (height < LOW_COUNT ? [12, 16, 12, 16] : [24, 24, 24, 24]),
   },
   sentence: {
     drawing: () => import("../sentence/sentence-drawing").then((part) => part.SentenceDrawing),

@@ -1,5 +1,6 @@
+import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { fitting } from "./fitting";
+import { fitSentence, fitting, LINE, linesOf } from "./fitting";
 
 const threes = Array.from({ length: 34 }, (_, i) => String(3 * i));
 const panel = (height: number, more: object = {}) =>
@@ -30,5 +31,36 @@ describe("what has room in the panel of the count", () => {
     // Seven numbers of two digits stand in a line of 270 px at 23 px, and 320 px leave 203 for lines of 32: six of them.
     expect(panel(320, { ones: null })).toEqual({ listed: 40, rows: 0 });
     expect(panel(250, { ones: null })).toEqual({ listed: 27, rows: 0 });
+  });
+});
+
+describe("a sentence that stands alone", () => {
+  const title = { across: 190, down: 36 };
+
+  test("keeps its size under its title where it can, then stands beside it, then without it", () => {
+    expect(fitSentence(16, 43, { width: 300, height: 200 }, title)).toEqual({ size: 43, title: "above" });
+    expect(fitSentence(16, 43, { width: 748, height: 50 }, title)).toEqual({ size: 40, title: "before" });
+    const narrow = fitSentence(16, 43, { width: 220, height: 44 }, title);
+    expect(narrow.title).toBe("heard");
+    expect(narrow.size).toBeGreaterThan(24);
+  });
+
+  test("is never larger than its room, and never so small that it cannot be read", () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          letters: fc.integer({ min: 0, max: 60 }),
+          width: fc.integer({ min: 0, max: 900 }),
+          height: fc.integer({ min: 0, max: 400 }),
+        }),
+        ({ letters, ...room }) => {
+          const { size } = fitSentence(letters, 43, room, title);
+          expect(size).toBeLessThanOrEqual(43);
+          expect(size).toBeGreaterThanOrEqual(10);
+          if (size > 14)
+            expect(linesOf(letters, size, room) * LINE * size).toBeLessThanOrEqual(room.height + 0.01);
+        },
+      ),
+    );
   });
 });

@@ -44,3 +44,37 @@ export function fitting(of: Fitted): { listed: number; rows: number } {
   // The ellipsis before them and the question after them take room too.
   return { listed: Math.max(LEAST, Math.min(LISTED, lines * across - 1)), rows };
 }
+
+/** How high a line of the sentence or of words is, and about how wide a letter, of their size. */
+export const [LINE, LETTER] = [1.25, 0.52];
+/** A number sentence is bold, and is not to break where it has one line. */
+const LETTER_OF_SENTENCE = 0.62;
+/** No sentence is smaller, in pixels. */
+const LEAST_SENTENCE = 14;
+
+/** In about how many lines so many letters of a size stand. */
+export const linesOf = (letters: number, size: number, { width }: Size) =>
+  Math.max(1, Math.ceil((letters * LETTER * size) / Math.max(1, width)));
+
+/** Where the title of a part stands: above it, before it in one row, or only for those who hear it. */
+export type TitlePlace = "above" | "before" | "heard";
+
+/**
+ * How large a sentence is that stands alone. In a room too low for its title above it, it stands beside it or without it, whichever
+ * makes it larger.
+ */
+export function fitSentence(
+  letters: number,
+  most: number,
+  room: Size,
+  title: { across: number; down: number },
+): { size: number; title: TitlePlace } {
+  const fits = (size: number, height: number) => linesOf(letters, size, room) * LINE * size <= height;
+  if (fits(most, room.height - title.down)) return { size: most, title: "above" };
+  const across = (room.width - title.across) / (Math.max(1, letters) * LETTER_OF_SENTENCE);
+  const before = Math.min(most, room.height / LINE, across);
+  let alone = most;
+  while (alone > LEAST_SENTENCE && !fits(alone, room.height)) alone -= 1;
+  // Its title is worth a little of its size.
+  return before >= alone * 0.75 ? { size: before, title: "before" } : { size: alone, title: "heard" };
+}

@@ -11,7 +11,7 @@ import { isCoveredAt } from "@/core/scene/scene";
 import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { Words } from "../number/words-later";
 import { SILENT } from "../said";
-import { fitting, HIGH, LISTED } from "./fitting";
+import { fitSentence, fitting, HIGH, LETTER, LINE, LISTED, linesOf, type TitlePlace } from "./fitting";
 
 /**
  * The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. While there is
@@ -64,21 +64,21 @@ export function TrailDrawing({
     (sum, part) => sum + (isHidden(part) ? COVERED : textOf(part, write).length) + 1,
     0,
   );
-  const lines = linesOf(letters, sizes.sentence, size);
-  // Alone in a room too low for its title above it, the sentence stands in a row with it, as large as it can be there.
-  const isAlone = !settings.numbers && !settings.ones && settings.words === "off";
-  const inRow = isAlone && size.height < titles * HIGH.title + 4 + sizes.sentence * LINE * lines;
   const title = jumpsSoFar(trail.jumps.length);
-  const beside = size.width - gap - title.length * LETTER * titles;
-  const sentenceSize = inRow
-    ? Math.min(sizes.sentence, size.height / LINE, beside / (Math.max(1, letters) * LETTER_OF_SENTENCE))
-    : sizes.sentence;
+  const isAlone = !settings.numbers && !settings.ones && settings.words === "off";
+  const titled = {
+    across: title.length * LETTER * titles + titles,
+    down: titles * HIGH.title + 4,
+  };
+  const fitted = isAlone
+    ? fitSentence(letters, sizes.sentence, size, titled)
+    : { size: sizes.sentence, title: "above" as const };
   const inWords = hidden(trail.end) ? COVERED : lengthInWords(trail.end);
   const texts = said.slice(-LISTED).map((number) => (hidden(number) ? "0".repeat(COVERED) : write(number)));
   const room = fitting({
     room: size,
     used:
-      (settings.sentence ? head + sizes.sentence * LINE * lines : 0) +
+      (settings.sentence ? head + sizes.sentence * LINE * linesOf(letters, sizes.sentence, size) : 0) +
       (settings.words === "off" ? 0 : head + sizes.words * LINE * linesOf(inWords, sizes.words, size)),
     title: titles,
     gap,
@@ -89,11 +89,11 @@ export function TrailDrawing({
   return (
     <div className="flex flex-col" style={{ gap }}>
       {settings.sentence && (
-        <Part title={title} size={titles} inRow={inRow}>
+        <Part title={title} size={titles} place={fitted.title}>
           {sentence && (
             <p
               className="font-numeral leading-tight font-bold"
-              style={{ fontSize: sentenceSize }}
+              style={{ fontSize: fitted.size }}
               data-part="sentence"
             >
               {unbroken(sentence).map((group, at) => (
@@ -169,19 +169,11 @@ export function TrailDrawing({
   );
 }
 
-/** How high a line of the sentence or of words is, and about how wide a letter, of their size. */
-const [LINE, LETTER] = [1.25, 0.52];
-/** A number sentence is bold, and is not to break where it has one line. */
-const LETTER_OF_SENTENCE = 0.62;
-
 /** So many letters are as wide as a cover. */
 const COVERED = 3;
 
 /** About how many letters a number has in words, whose text comes later than its room. */
 const lengthInWords = (number: NumberKey) => 10 * number.length - 6;
-
-const linesOf = (letters: number, size: number, { width }: Size) =>
-  Math.max(1, Math.ceil((letters * LETTER * size) / Math.max(1, width)));
 
 /** What is said while there is no trail. */
 function invitation(board: Board, mayAsk: boolean): string {
@@ -212,15 +204,17 @@ const textOf = (part: SentencePart, write: (number: NumberKey) => string): strin
 
 const jumpsSoFar = (jumps: number) => (jumps === 1 ? "1 jump so far" : `${jumps} jumps so far`);
 
-type PartProps = { title: string; size: number; inRow?: boolean; children: ReactNode };
+type PartProps = { title: string; size: number; place?: TitlePlace; children: ReactNode };
 
-function Part({ title, size, inRow = false, children }: PartProps) {
+const TITLES = { above: "mb-1", before: "whitespace-nowrap", heard: "sr-only" } as const;
+
+function Part({ title, size, place = "above", children }: PartProps) {
   return (
-    <section className={inRow ? "flex items-baseline gap-[0.9em]" : ""} style={{ fontSize: size }}>
-      <h2
-        className={`font-semibold text-quiet ${inRow ? "whitespace-nowrap" : "mb-1"}`}
-        style={{ fontSize: size, lineHeight: 1.5 }}
-      >
+    <section
+      className={place === "before" ? "flex items-baseline gap-[0.9em]" : ""}
+      style={{ fontSize: size }}
+    >
+      <h2 className={`font-semibold text-quiet ${TITLES[place]}`} style={{ fontSize: size, lineHeight: 1.5 }}>
         {title}
       </h2>
       {children}

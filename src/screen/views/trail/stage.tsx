@@ -20,7 +20,7 @@ export function TrailStage({ view, strong }: StageProps<"trail">) {
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached.
       tabIndex={0}
       onMouseDown={keepKeyboard}
-      className="size-full min-h-0 overflow-y-auto rounded-card bg-board p-6 portrait:in-data-row:px-4 portrait:in-data-row:py-3"
+      className="size-full min-h-0 overflow-y-auto rounded-card bg-board p-6 [@container(height<7rem)]:px-4 [@container(height<7rem)]:py-3"
     >
       <div ref={room} className="size-full">
         <TrailDrawing view={view} {...drawn} mayAsk={asks} />
