@@ -48,7 +48,7 @@ export function fitting(of: Fitted): { listed: number; rows: number } {
 /** How high a line of the sentence or of words is, and about how wide a letter, of their size. */
 export const [LINE, LETTER] = [1.25, 0.52];
 /** A number sentence is bold, and is not to break where it has one line. */
-const LETTER_OF_SENTENCE = 0.62;
+export const LETTER_OF_SENTENCE = 0.62;
 /** No sentence is smaller, in pixels. */
 const LEAST_SENTENCE = 14;
 

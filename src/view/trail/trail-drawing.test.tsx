@@ -82,6 +82,25 @@ describe("the panel beside the chart", () => {
     expect(screen.getByText("8 jumps so far").className).toContain("sr-only");
   });
 
+  test("in a wide and low room its parts stand beside each other, and those that are not there leave no room", () => {
+    const columns = (settings: typeof KINDS.trail.starts, height = 208) => {
+      cleanup();
+      const { container } = show(sixes(14), settings, BOARD, height, 748);
+      return (container.firstElementChild as HTMLElement).style.gridTemplateColumns;
+    };
+    const three = KINDS.trail.starts;
+    expect(columns(three)).toBe("repeat(3, minmax(0, 1fr))");
+    // Below each other they would have been 290 px high: these are all in sight.
+    expect(part("sentence")).toBe("14 × 6 = 84");
+    expect(part("numbers")).toMatch(/^6, 12, .* 78, 84, \?$/);
+    expect(part("ones")).toBeDefined();
+    expect(columns({ ...three, ones: false })).toBe("repeat(2, minmax(0, 1fr))");
+    expect(columns({ ...three, sentence: false, ones: false })).toBe("");
+    expect(columns(three, 500)).toBe("");
+    expect(columns({ ...three, sentence: false })).toBe("repeat(2, minmax(0, 1fr))");
+    expect(part("sentence")).toBeUndefined();
+  });
+
   test("in little room it shows fewer of them, and the ones digits where they have room", () => {
     show(sixes(100));
     expect(part("numbers")).toMatch(/^… 522, .* 600, \?$/);

@@ -11,7 +11,17 @@ import { isCoveredAt } from "@/core/scene/scene";
 import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { Words } from "../number/words-later";
 import { SILENT } from "../said";
-import { fitSentence, fitting, HIGH, LETTER, LINE, LISTED, linesOf, type TitlePlace } from "./fitting";
+import {
+  fitSentence,
+  fitting,
+  HIGH,
+  LETTER,
+  LETTER_OF_SENTENCE,
+  LINE,
+  LISTED,
+  linesOf,
+  type TitlePlace,
+} from "./fitting";
 
 /**
  * The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. While there is
@@ -49,16 +59,20 @@ export function TrailDrawing({
   // After the last number of the chart there is nothing to ask for.
   const last = trail.jumps.at(-1);
   const goesOn = last === undefined || holds(keyOf(exact(trail.end).add(exact(last))));
-  const large = said.length <= 15;
   const titles = high(15, 0.019, 20);
   const gap = high(12, 0.032, 30);
   const sizes = {
     sentence: high(26, 0.054, 64),
     words: high(22, 0.036, 42),
-    numbers: large ? high(22, 0.04, 44) : high(18, 0.029, 32),
     ones: high(22, 0.04, 44),
   };
+  const [large, small] = [high(22, 0.04, 44), high(18, 0.029, 32)];
   const head = titles * HIGH.title + 4 + gap;
+  // In a room that is wide and low the parts stand beside each other.
+  const groups = [settings.sentence || settings.words !== "off", settings.numbers, settings.ones];
+  const across = groups.filter(Boolean).length;
+  const isWide = across > 1 && size.width > WIDE * size.height;
+  const column = isWide ? { ...size, width: (size.width - (across - 1) * gap) / across } : size;
   // What is covered takes as much room whatever it is.
   const letters = (sentence ?? []).reduce(
     (sum, part) => sum + (isHidden(part) ? COVERED : textOf(part, write).length) + 1,
@@ -70,65 +84,80 @@ export function TrailDrawing({
     across: title.length * LETTER * titles + titles,
     down: titles * HIGH.title + 4,
   };
+  const oneLine = column.width / (Math.max(1, letters) * LETTER_OF_SENTENCE);
   const fitted = isAlone
     ? fitSentence(letters, sizes.sentence, size, titled)
-    : { size: sizes.sentence, title: "above" as const };
+    : {
+        size: isWide ? clamp(0.6 * sizes.sentence, oneLine, sizes.sentence) : sizes.sentence,
+        title: "above" as const,
+      };
   const inWords = hidden(trail.end) ? COVERED : lengthInWords(trail.end);
   const texts = said.slice(-LISTED).map((number) => (hidden(number) ? "0".repeat(COVERED) : write(number)));
-  const room = fitting({
-    room: size,
-    used:
-      (settings.sentence ? head + sizes.sentence * LINE * linesOf(letters, sizes.sentence, size) : 0) +
-      (settings.words === "off" ? 0 : head + sizes.words * LINE * linesOf(inWords, sizes.words, size)),
-    title: titles,
-    gap,
-    numbers: settings.numbers ? { texts, size: sizes.numbers } : null,
-    ones: settings.ones && cycle ? { rows: cycle.rows.length, size: sizes.ones } : null,
-  });
+  const used =
+    (settings.sentence ? head + sizes.sentence * LINE * linesOf(letters, sizes.sentence, size) : 0) +
+    (settings.words === "off" ? 0 : head + sizes.words * LINE * linesOf(inWords, sizes.words, size));
+  const ones = settings.ones && cycle ? { rows: cycle.rows.length, size: sizes.ones } : null;
+  const inRoom = (numeral: number) => {
+    const numbers = settings.numbers ? { texts, size: numeral } : null;
+    const of = { room: column, used: isWide ? 0 : used, title: titles, gap };
+    if (!isWide) return fitting({ ...of, numbers, ones });
+    return { ...fitting({ ...of, numbers, ones: null }), rows: fitting({ ...of, numbers: null, ones }).rows };
+  };
+  // Many numbers are smaller, and fewer are where that leaves out none of them.
+  const hasMany = isWide ? inRoom(large).listed < texts.length : said.length > 15;
+  const numeral = hasMany ? small : large;
+  const room = inRoom(numeral);
   const listed = said.slice(-room.listed);
+  const inColumns = isWide && { gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))` };
+  const stacked = {
+    className: !isWide ? "contents" : groups[0] ? "flex flex-col" : "hidden",
+    style: { gap },
+  };
   return (
-    <div className="flex flex-col" style={{ gap }}>
-      {settings.sentence && (
-        <Part title={title} size={titles} place={fitted.title}>
-          {sentence && (
+    <div className={isWide ? "grid" : "flex flex-col"} style={{ gap, ...inColumns }}>
+      <div {...stacked}>
+        {settings.sentence && (
+          <Part title={title} size={titles} place={fitted.title}>
+            {sentence && (
+              <p
+                className="font-numeral leading-tight font-bold"
+                style={{ fontSize: fitted.size }}
+                data-part="sentence"
+              >
+                {unbroken(sentence).map((group, at) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
+                  <Fragment key={at}>
+                    {at > 0 && " "}
+                    <span className="whitespace-nowrap">
+                      {group.map((part, index) => (
+                        // biome-ignore lint/suspicious/noArrayIndexKey: as above.
+                        <Fragment key={index}>
+                          {index > 0 && "\u00a0"}
+                          {isHidden(part) ? <Covered /> : textOf(part, write)}
+                        </Fragment>
+                      ))}
+                    </span>
+                  </Fragment>
+                ))}
+              </p>
+            )}
+          </Part>
+        )}
+        {settings.words !== "off" && (
+          <Part title="In words" size={titles}>
             <p
-              className="font-numeral leading-tight font-bold"
-              style={{ fontSize: fitted.size }}
-              data-part="sentence"
+              className="leading-tight font-semibold first-letter:uppercase"
+              style={{ fontSize: sizes.words }}
+              data-part="words"
             >
-              {unbroken(sentence).map((group, at) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
-                <Fragment key={at}>
-                  {at > 0 && " "}
-                  <span className="whitespace-nowrap">
-                    {group.map((part, index) => (
-                      // biome-ignore lint/suspicious/noArrayIndexKey: as above.
-                      <Fragment key={index}>
-                        {index > 0 && "\u00a0"}
-                        {isHidden(part) ? <Covered /> : textOf(part, write)}
-                      </Fragment>
-                    ))}
-                  </span>
-                </Fragment>
-              ))}
+              {hidden(trail.end) ? <Covered /> : <Words number={trail.end} form={settings.words} />}
             </p>
-          )}
-        </Part>
-      )}
-      {settings.words !== "off" && (
-        <Part title="In words" size={titles}>
-          <p
-            className="leading-tight font-semibold first-letter:uppercase"
-            style={{ fontSize: sizes.words }}
-            data-part="words"
-          >
-            {hidden(trail.end) ? <Covered /> : <Words number={trail.end} form={settings.words} />}
-          </p>
-        </Part>
-      )}
+          </Part>
+        )}
+      </div>
       {settings.numbers && (
         <Part title="Numbers so far" size={titles}>
-          <p className="font-numeral leading-snug" style={{ fontSize: sizes.numbers }} data-part="numbers">
+          <p className="font-numeral leading-snug" style={{ fontSize: numeral }} data-part="numbers">
             {listed.length < said.length && "… "}
             {listed.map((number, index) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
@@ -168,6 +197,9 @@ export function TrailDrawing({
     </div>
   );
 }
+
+/** So many times as wide as it is high is a room in which parts stand beside each other. */
+const WIDE = 2.2;
 
 /** So many letters are as wide as a cover. */
 const COVERED = 3;
