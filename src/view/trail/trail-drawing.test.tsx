@@ -94,6 +94,11 @@ describe("the panel beside the chart", () => {
     expect(part("sentence")).toBe("14 × 6 = 84");
     expect(part("numbers")).toMatch(/^6, 12, .* 78, 84, \?$/);
     expect(part("ones")).toBeDefined();
+    cleanup();
+    // Ten digits that come again have a row of their own: 225 px for the ten of them.
+    show([{ do: "start", number: "0" }, ...Array(12).fill({ do: "jump", by: "9" })], three, BOARD, 208, 748);
+    const ones = document.querySelector<HTMLElement>("[data-part=ones]")!;
+    expect(Number.parseFloat(ones.style.fontSize)).toBeLessThan(748 / 3 / 10 / 0.75);
     expect(columns({ ...three, ones: false })).toBe("repeat(2, minmax(0, 1fr))");
     expect(columns({ ...three, sentence: false, ones: false })).toBe("");
     expect(columns(three, 500)).toBe("");

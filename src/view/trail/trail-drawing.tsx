@@ -96,7 +96,9 @@ export function TrailDrawing({
   const used =
     (settings.sentence ? head + sizes.sentence * LINE * linesOf(letters, sizes.sentence, size) : 0) +
     (settings.words === "off" ? 0 : head + sizes.words * LINE * linesOf(inWords, sizes.words, size));
-  const ones = settings.ones && cycle ? { rows: cycle.rows.length, size: sizes.ones } : null;
+  // However many digits a row has, none lies on the next.
+  const digit = Math.min(sizes.ones, column.width / (APART * (cycle?.length ?? 1)));
+  const ones = settings.ones && cycle ? { rows: cycle.rows.length, size: digit } : null;
   const inRoom = (numeral: number) => {
     const numbers = settings.numbers ? { texts, size: numeral } : null;
     const of = { room: column, used: isWide ? 0 : used, title: titles, gap };
@@ -174,7 +176,7 @@ export function TrailDrawing({
       )}
       {settings.ones && cycle && room.rows > 0 && (
         <Part title="Ones digits so far" size={titles}>
-          <div className="font-numeral leading-[1.3]" style={{ fontSize: sizes.ones }} data-part="ones">
+          <div className="font-numeral leading-[1.3]" style={{ fontSize: digit }} data-part="ones">
             {room.rows > 1 && cycle.rows.length > room.rows && <p className="leading-none text-quiet">…</p>}
             {cycle.rows.slice(-room.rows).map((row, r) => {
               const first = Math.max(0, cycle.rows.length - room.rows) + r;
@@ -197,6 +199,9 @@ export function TrailDrawing({
     </div>
   );
 }
+
+/** The digits of a row are at least so far apart, of their size. */
+const APART = 0.8;
 
 /** So many times as wide as it is high is a room in which parts stand beside each other. */
 const WIDE = 2.2;
