@@ -1,4 +1,4 @@
-import type { View, ViewOf } from "@/core/views/view";
+import type { View } from "@/core/views/view";
 
 /** A panel at the side, and the room it has there; on an upright screen below the board, which keeps
  * nearly half of it. */
@@ -20,14 +20,18 @@ export const SLIM = "grid-cols-[minmax(0,1fr)_15.75rem] portrait:grid-rows-[minm
 export const SIDE_ROOM = { width: 340 + 16, height: 420 + 16 } as const;
 /** The arrows; on an upright screen with the choice of their way, their tiles and their buttons beside them, one below another. */
 export const ARROWS_ROOM = { width: SIDE_ROOM.width, height: 52 + 12 + 44 + 12 + 44 + 2 * 16 + 16 } as const;
-/** How high the count so far stands over a panel on an upright screen, in rem: its sentence in one row, or several parts below each other. */
-export const COUNT_ROW = 5;
-export const countHeight = (view: View): number =>
-  view.kind === "trail" && partsRead(view) > 1
-    ? Math.min(16, COUNT_ROW + 7 * (partsRead(view) - 1))
-    : COUNT_ROW;
-const partsRead = ({ sentence, numbers, ones, words }: ViewOf<"trail">) =>
-  [sentence, numbers, ones, words !== "off"].filter(Boolean).length;
+/**
+ * How high the count so far stands over a panel on an upright screen, in rem: one part in a row with its title, several beside
+ * each other, the sentence and its words below each other.
+ */
+export function countHeight(view: View): number {
+  if (view.kind !== "trail") return ONE_PART;
+  const { sentence, numbers, ones, words } = view;
+  const inWords = words !== "off";
+  if (sentence && inWords) return 16;
+  return [sentence, numbers, ones, inWords].filter(Boolean).length > 1 ? 12 : ONE_PART;
+}
+const ONE_PART = 5;
 /** The arrows with all that belongs to them, and the room above them, where a view stands over them. In pixels. */
 export const ARROWS_UNDER = 288 + 16;
 /** Two rows of arrows, on an upright screen with what a touch marks beside them. */

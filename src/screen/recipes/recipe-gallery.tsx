@@ -104,13 +104,8 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
             <Steps board={board} dim={fault !== null} />
           ) : (
             // Below two rows of ready numbers it is whole, and it stays in sight of more fields than have room beside it.
-            <div
-              className={clsx(
-                "sticky top-0 z-10 order-first w-full @min-[38.75rem]:order-none max-w-[max(17.5rem,calc((100dvh-32rem)*1.73))] min-w-0 self-start rounded-card bg-mist p-3 max-md:static",
-                fault && "opacity-40",
-              )}
-            >
-              <div className="aspect-[1040/600]">
+            <div className="sticky top-0 z-10 order-first w-full max-w-[max(17.5rem,calc((100dvh-32rem)*1.73))] min-w-0 self-start rounded-card bg-mist p-3 max-md:static @min-[38.75rem]:order-none">
+              <div className={clsx("aspect-[1040/600]", fault && "opacity-40")}>
                 <Picture board={board} at={0} />
               </div>
             </div>

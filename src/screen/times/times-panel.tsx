@@ -35,11 +35,7 @@ export function TimesPanels({ preparing = false }: { preparing?: boolean }) {
     <section
       key={view.id}
       aria-label="Slide"
-      className={clsx(
-        "flex flex-col gap-4",
-        !preparing && "rounded-card bg-board p-4",
-        !preparing && UPRIGHT,
-      )}
+      className={clsx("flex flex-col gap-4", !preparing && `rounded-card bg-board p-4 ${UPRIGHT}`)}
     >
       <SlideArrows times={view} />
       <TouchMarks times={view} />

@@ -105,7 +105,7 @@ export function TrailDrawing({
     if (!isWide) return fitting({ ...of, numbers, ones });
     return { ...fitting({ ...of, numbers, ones: null }), rows: fitting({ ...of, numbers: null, ones }).rows };
   };
-  // Many numbers are smaller, and fewer are where that leaves out none of them.
+  // A long list is written smaller; beside other parts one is long that would not be whole.
   const hasMany = isWide ? inRoom(large).listed < texts.length : said.length > 15;
   const numeral = hasMany ? small : large;
   const room = inRoom(numeral);
