@@ -1,7 +1,9 @@
 import { countedIn } from "../number/counted-in";
 import { type Exact, exact, keyOfText, type NumberKey } from "../number/exact";
 import { listWords } from "../number/list-words";
-import { type Pieces, piecesOf, placeName } from "../number/place-value";
+import { piecesOf } from "../number/pieces";
+import type { Pieces } from "../number/place-value";
+import { placeName } from "../number/place-words";
 import { showNumber } from "../number/show-number";
 import { jumpOf } from "./count";
 import type { Count } from "./count-settings";

@@ -5,7 +5,7 @@ import { movesOnView, sceneOfView } from "../scene/own";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import { numberOf } from "../surface/cell-key";
 import { slides } from "../surface/line";
-import { spanHolding } from "../surface/line-scale";
+import { spanHolding } from "../surface/line-slide";
 import type { Board } from "./board";
 import { linesOf, lookOf } from "./views-of";
 

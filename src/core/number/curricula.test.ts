@@ -3,7 +3,9 @@ import { exchangesIn } from "../count/exchange";
 import { compared } from "./compared";
 import { decidingPlace } from "./deciding";
 import { exact, keyOf } from "./exact";
-import { expandedForm, piecesOf, placeName, worthOf } from "./place-value";
+import { expandedForm, piecesOf } from "./pieces";
+import { worthOf } from "./place-value";
+import { placeName } from "./place-words";
 
 const inPieces = (number: string) =>
   piecesOf(exact(number))!

@@ -1,7 +1,9 @@
 import type { Exact } from "./exact";
 import { keyOf } from "./exact";
 import { listWords } from "./list-words";
-import { type Place, piecesOf, placeName } from "./place-value";
+import { piecesOf } from "./pieces";
+import type { Place } from "./place-value";
+import { placeName } from "./place-words";
 import { showNumber } from "./show-number";
 
 /** The digits of numbers by place, from the largest place that one of them needs to the smallest; null without pieces. */

@@ -1,19 +1,9 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { exact, keyOf } from "./exact";
-import {
-  addPieces,
-  exchangePieces,
-  expandedForm,
-  type Pieces,
-  piecesOf,
-  placeLetters,
-  placeName,
-  together,
-  wantingTo,
-  worthOf,
-  worthTogether,
-} from "./place-value";
+import { addPieces, exchangePieces, expandedForm, piecesOf, together, wantingTo } from "./pieces";
+import { type Pieces, worthOf, worthTogether } from "./place-value";
+import { placeLetters, placeName } from "./place-words";
 
 const pieces = (number: string) => piecesOf(exact(number))?.map(({ place, count }) => [place, count]);
 const expanded = (number: string) => expandedForm(piecesOf(exact(number))!).map(({ worth }) => worth);

@@ -1,4 +1,4 @@
-import { type Exact, exact, keyOf, type NumberKey } from "./exact";
+import { type Exact, exact } from "./exact";
 
 /** The places of digits, as powers of ten: from thousandths to ten millions. */
 export const SMALLEST_PLACE = -3;
@@ -23,42 +23,6 @@ export const PLACE_KEYS = [
 ] as const;
 export type PlaceKey = (typeof PLACE_KEYS)[number];
 
-/** The name under which a place is kept. @throws RangeError for a place that has no name */
-export function placeKey(place: Place): PlaceKey {
-  const key = PLACE_KEYS[place - SMALLEST_PLACE];
-  if (key === undefined) throw new RangeError(`No place has the power ${place}.`);
-  return key;
-}
-
-/**
- * What the pieces of a place are called: 1 "ten", 3 "tens", and "tens" of no number in particular.
- * @throws RangeError for a place that has no name
- */
-export function placeName(place: Place, count?: number): string {
-  const many = placeKey(place).replace("-", " ");
-  return count === 1 ? many.slice(0, -1) : many;
-}
-
-const LETTERS: Readonly<Record<PlaceKey, string>> = {
-  thousandths: "th",
-  hundredths: "h",
-  tenths: "t",
-  ones: "O",
-  tens: "T",
-  hundreds: "H",
-  thousands: "Th",
-  "ten-thousands": "TTh",
-  "hundred-thousands": "HTh",
-  millions: "M",
-  "ten-millions": "TM",
-};
-
-/**
- * The letters that stand for a place at the head of its column: H, T and O, and small ones past the point. Common practice.
- * @throws RangeError for a place that has no name
- */
-export const placeLetters = (place: Place): string => LETTERS[placeKey(place)];
-
 /** So many pieces of one place: 3 tens. */
 export type Pieces = { readonly place: Place; readonly count: number };
 
@@ -78,91 +42,9 @@ export function smallestPieces({ n, d, s }: Exact): number | null {
   return parts < TOO_MANY ? parts : null;
 }
 
-/**
- * A number as pieces, from its largest place down to the ones, or to its last decimal: 204 is 2 hundreds, no tens and 4
- * ones; 0.5 is no ones and 5 tenths.
- * @returns null where a number cannot be shown so: below 0, a third, a part of a thousandth, a hundred million or more
- */
-export function piecesOf(value: Exact): Pieces[] | null {
-  const parts = smallestPieces(value);
-  if (parts === null) return null;
-  const digits = parts.toString().padStart(1 - SMALLEST_PLACE, "0");
-  const largest = digits.length - 1 + SMALLEST_PLACE;
-  const all = [...digits].map((digit, i) => ({ place: largest - i, count: Number(digit) }));
-  const last = all.findLastIndex(({ place, count }) => place >= 0 || count > 0);
-  return all.slice(0, last + 1);
-}
-
 /** What pieces are worth together, exchanged or not: 1 ten and 13 ones are 23. */
 export const worthTogether = (pieces: readonly Pieces[]): Exact =>
   pieces.reduce((sum, { place, count }) => sum.add(worthOf(place).mul(exact(count))), exact(0));
 
-/**
- * Pieces in expanded form, as the numbers that those of each place are worth: of 264 it is 200, 60 and 4, of 204 200 and 4;
- * of 2 tens and 13 ones 20 and 13; of nothing 0.
- */
-export function expandedForm(pieces: readonly Pieces[]): { place: Place; worth: NumberKey }[] {
-  const some = pieces.filter(({ count }) => count > 0);
-  return (some.length === 0 ? [{ place: 0, count: 0 }] : some).map(({ place, count }) => ({
-    place,
-    worth: keyOf(worthOf(place).mul(exact(count))),
-  }));
-}
-
 /** How many pieces of one place may lie together before they are exchanged: two numbers' worth, and a ten that was broken up. */
 export const MOST_TOGETHER = 29;
-
-/** The pieces without empty places before the first one, down to the ones at least. */
-function tidied(counts: ReadonlyMap<Place, number>): Pieces[] {
-  const used = [...counts].filter(([, count]) => count > 0).map(([place]) => place);
-  const [largest, smallest] = [Math.max(0, ...used), Math.min(0, ...used)];
-  return Array.from({ length: largest - smallest + 1 }, (_, i) => ({
-    place: largest - i,
-    count: counts.get(largest - i) ?? 0,
-  }));
-}
-
-const countsOf = (pieces: readonly Pieces[]) => new Map(pieces.map(({ place, count }) => [place, count]));
-
-/**
- * Pieces with some more of one place, or with fewer of it where `by` is below 0; nothing is exchanged.
- * @returns null where so many cannot be taken, or lie together, or where they would be worth too much
- */
-export function addPieces(pieces: readonly Pieces[], place: Place, by: number): Pieces[] | null {
-  const counts = countsOf(pieces);
-  const count = (counts.get(place) ?? 0) + by;
-  if (count < 0 || count > MOST_TOGETHER || place < SMALLEST_PLACE || place > LARGEST_PLACE) return null;
-  const after = tidied(counts.set(place, count));
-  return smallestPieces(worthTogether(after)) === null ? null : after;
-}
-
-/** Pieces of two numbers laid together, place by place: 2 tens 9 ones and 3 ones are 2 tens 12 ones. */
-export function together(a: readonly Pieces[], b: readonly Pieces[]): Pieces[] {
-  const counts = countsOf(a);
-  for (const { place, count } of b) counts.set(place, (counts.get(place) ?? 0) + count);
-  return tidied(counts);
-}
-
-/**
- * Ten pieces of a place exchanged for one of the next larger ("made"), or one of that broken up into ten ("broken"). Their
- * worth is as before.
- * @returns null where there are not ten, or there is none to break up, or too many would lie together
- */
-export function exchangePieces(
-  pieces: readonly Pieces[],
-  of: Place,
-  way: "made" | "broken",
-): Pieces[] | null {
-  const counts = countsOf(pieces);
-  const [small, large] = [counts.get(of) ?? 0, counts.get(of + 1) ?? 0];
-  const after = way === "made" ? [small - 10, large + 1] : [small + 10, large - 1];
-  if (after.some((count) => count < 0 || count > MOST_TOGETHER)) return null;
-  if (of < SMALLEST_PLACE || of >= LARGEST_PLACE) return null;
-  return tidied(counts.set(of, after[0]!).set(of + 1, after[1]!));
-}
-
-/** How far it is from a number to the next whole ten, hundred or thousand beyond it, and which that is. */
-export function wantingTo(value: Exact, unit: Exact): { by: Exact; next: Exact } {
-  const next = value.div(unit).floor().add(1).mul(unit);
-  return { by: next.sub(value), next };
-}

@@ -1,6 +1,6 @@
 import { expect, test } from "vitest";
 import { exact } from "../number/exact";
-import { exchangePieces, piecesOf } from "../number/place-value";
+import { exchangePieces, piecesOf } from "../number/pieces";
 import { KINDS } from "../views/kinds";
 import { arrangedPieces, gatheredIn } from "./arranged";
 import { fold } from "./fold";

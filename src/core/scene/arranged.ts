@@ -1,6 +1,7 @@
 import { exchangesAt } from "../count/exchange";
 import { exact, type NumberKey } from "../number/exact";
-import { type Pieces, type Place, piecesOf, together, worthTogether } from "../number/place-value";
+import { piecesOf, together } from "../number/pieces";
+import { type Pieces, type Place, worthTogether } from "../number/place-value";
 import type { ViewOf } from "../views/view";
 import type { Scene } from "./scene";
 

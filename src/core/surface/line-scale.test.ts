@@ -6,17 +6,9 @@ import { writeNumber, writtenText } from "../number/fraction-text";
 import { readNumber } from "../number/read-number";
 import * as z from "../zod";
 import { LineSettings, partOf, plainLine, wholeSpan } from "./line";
-import {
-  labelledIn,
-  labelStride,
-  nearestTick,
-  restSpan,
-  scaleOf,
-  slideSpan,
-  spanHolding,
-  spanOf,
-  zoomSpan,
-} from "./line-scale";
+import { labelledIn, labelStride } from "./line-labels";
+import { scaleOf, spanOf } from "./line-scale";
+import { nearestTick, restSpan, slideSpan, spanHolding, zoomSpan } from "./line-slide";
 import { startingLine } from "./starting-lines";
 
 const span = (from: string, to: string) => ({ from: exact(from), to: exact(to) });

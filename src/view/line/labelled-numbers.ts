@@ -1,7 +1,8 @@
 import { type Exact, exact } from "@/core/number/exact";
 import type { LineMarks } from "@/core/scene/line-marks";
 import { type AnyLine, lineNumbers, type Span } from "@/core/surface/line";
-import { labelledIn, labelStride, type Scale } from "@/core/surface/line-scale";
+import { labelledIn, labelStride } from "@/core/surface/line-labels";
+import type { Scale } from "@/core/surface/line-scale";
 
 /** Of every how many of a line's labels one stays; round a ring, so that they are equally far apart all the way round. */
 export function strideOf(line: AnyLine, span: Span, interval: Exact, apart: number, needed: number): number {

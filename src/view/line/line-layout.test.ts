@@ -6,7 +6,7 @@ import { lineMarks } from "@/core/scene/line-marks";
 import type { Move } from "@/core/scene/move";
 import { EMPTY_SCENE } from "@/core/scene/scene";
 import { LineSettings, lineAs, plainLine, wholeSpan } from "@/core/surface/line";
-import { slideSpan } from "@/core/surface/line-scale";
+import { slideSpan } from "@/core/surface/line-slide";
 import { startingLine } from "@/core/surface/starting-lines";
 import * as z from "@/core/zod";
 import { cellHeight, openPlacing } from "./line-geometry";

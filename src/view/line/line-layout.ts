@@ -3,7 +3,8 @@ import { type Written, writeNumber, writtenText } from "@/core/number/fraction-t
 import type { CellState } from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
 import type { AnyLine, Span } from "@/core/surface/line";
-import { labelledIn, type Scale, scaleOf } from "@/core/surface/line-scale";
+import { labelledIn } from "@/core/surface/line-labels";
+import { type Scale, scaleOf } from "@/core/surface/line-scale";
 import type { FaceLayout } from "../chart/chart-layout";
 import { round } from "../round";
 import { labelSize, MAX_MEASURED, MIN_NUMERAL } from "./label-size";

@@ -1,6 +1,7 @@
 import type { Exact } from "@/core/number/exact";
 import type { AnyLine, Span } from "@/core/surface/line";
-import { labelStride, type Scale, tickAt, ticksIn } from "@/core/surface/line-scale";
+import { labelStride } from "@/core/surface/line-labels";
+import { type Scale, tickAt, ticksIn } from "@/core/surface/line-scale";
 import { round } from "../round";
 import type { LineGeometry, Placing } from "./line-geometry";
 

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { exact } from "@/core/number/exact";
 import { partOf, type Span } from "@/core/surface/line";
-import { slideSpan } from "@/core/surface/line-scale";
+import { slideSpan } from "@/core/surface/line-slide";
 import type { Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 

@@ -4,7 +4,7 @@ import { useGesture } from "@use-gesture/react";
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { type AnyLine, isClosed, nearestTurn, type Span, slides } from "@/core/surface/line";
-import { slideSpan, zoomSpan } from "@/core/surface/line-scale";
+import { slideSpan, zoomSpan } from "@/core/surface/line-slide";
 import { PEEK_MS, type Sweep } from "../chart/use-sweep";
 import { fingerDown, fingerUp } from "../fingers";
 import type { Point } from "./line-geometry";

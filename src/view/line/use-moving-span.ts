@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { type Exact, exact } from "@/core/number/exact";
 import type { AnyLine, Span } from "@/core/surface/line";
-import { restSpan } from "@/core/surface/line-scale";
+import { restSpan } from "@/core/surface/line-slide";
 import { isStill, glide as startGlide } from "../glide";
 
 /** Further than this many lengths a span does not glide but is there at once: there is nothing to see on the way. */

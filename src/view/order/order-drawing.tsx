@@ -1,7 +1,9 @@
 import type { ReactNode } from "react";
 import { decidingWords, digitsOf } from "@/core/number/deciding";
 import { exact, keyOfText, type NumberKey } from "@/core/number/exact";
-import { PLACE_KEYS, type Place, piecesOf, placeKey } from "@/core/number/place-value";
+import { piecesOf } from "@/core/number/pieces";
+import { PLACE_KEYS, type Place } from "@/core/number/place-value";
+import { placeKey } from "@/core/number/place-words";
 import { showNumber } from "@/core/number/show-number";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { isCoveredAt, type Scene } from "@/core/scene/scene";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { exact } from "@/core/number/exact";
-import { piecesOf } from "@/core/number/place-value";
+import { piecesOf } from "@/core/number/pieces";
 import { hasForm, layOutBlocks, type Scaled, sizeOf } from "./blocks-layout";
 
 const room = fc.record({

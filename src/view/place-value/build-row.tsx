@@ -1,4 +1,5 @@
-import { type Place, placeName } from "@/core/number/place-value";
+import type { Place } from "@/core/number/place-value";
+import { placeName } from "@/core/number/place-words";
 import { Touchable } from "../touchable";
 import type { Column } from "./blocks-layout";
 import { placeStyle } from "./place-style";

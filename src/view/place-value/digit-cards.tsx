@@ -1,5 +1,6 @@
 import { keyOf } from "@/core/number/exact";
-import { type PlaceKey, placeKey, placeName, worthOf } from "@/core/number/place-value";
+import { type PlaceKey, worthOf } from "@/core/number/place-value";
+import { placeKey, placeName } from "@/core/number/place-words";
 import { showNumber } from "@/core/number/show-number";
 import { Touchable } from "../touchable";
 import type { Column, Wanted } from "./blocks-layout";

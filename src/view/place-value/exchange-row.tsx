@@ -1,5 +1,6 @@
 import type { Exchange } from "@/core/count/exchange";
-import { type Pieces, type Place, placeName } from "@/core/number/place-value";
+import type { Pieces, Place } from "@/core/number/place-value";
+import { placeName } from "@/core/number/place-words";
 import { Touchable } from "../touchable";
 import type { Column } from "./blocks-layout";
 import { placeStyle } from "./place-style";

@@ -1,5 +1,6 @@
 import type { Exchange } from "@/core/count/exchange";
-import { type Place, placeLetters, placeName } from "@/core/number/place-value";
+import type { Place } from "@/core/number/place-value";
+import { placeLetters, placeName } from "@/core/number/place-words";
 import type { ViewOf } from "@/core/views/view";
 import type { Size } from "../drawing";
 import { round } from "../round";

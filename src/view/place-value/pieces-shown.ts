@@ -1,6 +1,7 @@
 import type { Exchange } from "@/core/count/exchange";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { type Pieces, type Place, piecesOf, wantingTo } from "@/core/number/place-value";
+import { piecesOf, wantingTo } from "@/core/number/pieces";
+import type { Pieces, Place } from "@/core/number/place-value";
 import { gatheredIn } from "@/core/scene/arranged";
 import type { ViewOf } from "@/core/views/view";
 import type { Wanted } from "./blocks-layout";

@@ -1,7 +1,8 @@
 import { type Exchange, exchangesAt } from "@/core/count/exchange";
 import { textOn, trailOf } from "@/core/lesson/views-of";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { type Pieces, type Place, type PlaceKey, placeKey } from "@/core/number/place-value";
+import type { Pieces, Place, PlaceKey } from "@/core/number/place-value";
+import { placeKey } from "@/core/number/place-words";
 import { arrangedPieces } from "@/core/scene/arranged";
 import { isCoveredPart, isPartCovered } from "@/core/scene/covered-part";
 import { isCoveredAt } from "@/core/scene/scene";

@@ -1,5 +1,6 @@
 import type { NumberKey } from "@/core/number/exact";
-import { expandedForm, type Pieces, type Place } from "@/core/number/place-value";
+import { expandedForm } from "@/core/number/pieces";
+import type { Pieces, Place } from "@/core/number/place-value";
 import { grown, type Theme } from "../drawing";
 import { Touchable } from "../touchable";
 import { placeStyle } from "./place-style";

@@ -1,5 +1,6 @@
 import type { Wanting } from "@/core/count/exchange";
-import { type Pieces, placeName } from "@/core/number/place-value";
+import type { Pieces } from "@/core/number/place-value";
+import { placeName } from "@/core/number/place-words";
 import type { Size } from "../drawing";
 import { BlockShape } from "../place-value/blocks";
 import { placeStyle } from "../place-value/place-style";

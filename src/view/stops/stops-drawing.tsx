@@ -4,7 +4,7 @@ import { type Stop, stopAt } from "@/core/count/stops";
 import { landings } from "@/core/count/trail";
 import { textOn } from "@/core/lesson/views-of";
 import { exact, keyOf, keyOfText, type NumberKey } from "@/core/number/exact";
-import { placeName } from "@/core/number/place-value";
+import { placeName } from "@/core/number/place-words";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import type { StopPart } from "@/core/scene/slices/parts";

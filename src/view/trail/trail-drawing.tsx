@@ -111,52 +111,57 @@ export function TrailDrawing({
   const room = inRoom(numeral);
   const listed = said.slice(-room.listed);
   const inColumns = isWide && { gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))` };
-  const stacked = {
-    className: !isWide ? "contents" : groups[0] ? "flex flex-col" : "hidden",
-    style: { gap },
-  };
+  const inWordsAndSigns = (
+    <>
+      {settings.sentence && (
+        <Part title={title} size={titles} place={fitted.title}>
+          {sentence && (
+            <p
+              className="font-numeral leading-tight font-bold"
+              style={{ fontSize: fitted.size }}
+              data-part="sentence"
+            >
+              {unbroken(sentence).map((group, at) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
+                <Fragment key={at}>
+                  {at > 0 && " "}
+                  <span className="whitespace-nowrap">
+                    {group.map((part, index) => (
+                      // biome-ignore lint/suspicious/noArrayIndexKey: as above.
+                      <Fragment key={index}>
+                        {index > 0 && "\u00a0"}
+                        {isHidden(part) ? <Covered /> : textOf(part, write)}
+                      </Fragment>
+                    ))}
+                  </span>
+                </Fragment>
+              ))}
+            </p>
+          )}
+        </Part>
+      )}
+      {settings.words !== "off" && (
+        <Part title="In words" size={titles}>
+          <p
+            className="leading-tight font-semibold first-letter:uppercase"
+            style={{ fontSize: sizes.words }}
+            data-part="words"
+          >
+            {hidden(trail.end) ? <Covered /> : <Words number={trail.end} form={settings.words} />}
+          </p>
+        </Part>
+      )}
+    </>
+  );
   return (
     <div className={isWide ? "grid" : "flex flex-col"} style={{ gap, ...inColumns }}>
-      <div {...stacked}>
-        {settings.sentence && (
-          <Part title={title} size={titles} place={fitted.title}>
-            {sentence && (
-              <p
-                className="font-numeral leading-tight font-bold"
-                style={{ fontSize: fitted.size }}
-                data-part="sentence"
-              >
-                {unbroken(sentence).map((group, at) => (
-                  // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is read in order, and its parts do not move.
-                  <Fragment key={at}>
-                    {at > 0 && " "}
-                    <span className="whitespace-nowrap">
-                      {group.map((part, index) => (
-                        // biome-ignore lint/suspicious/noArrayIndexKey: as above.
-                        <Fragment key={index}>
-                          {index > 0 && "\u00a0"}
-                          {isHidden(part) ? <Covered /> : textOf(part, write)}
-                        </Fragment>
-                      ))}
-                    </span>
-                  </Fragment>
-                ))}
-              </p>
-            )}
-          </Part>
-        )}
-        {settings.words !== "off" && (
-          <Part title="In words" size={titles}>
-            <p
-              className="leading-tight font-semibold first-letter:uppercase"
-              style={{ fontSize: sizes.words }}
-              data-part="words"
-            >
-              {hidden(trail.end) ? <Covered /> : <Words number={trail.end} form={settings.words} />}
-            </p>
-          </Part>
-        )}
-      </div>
+      {isWide && groups[0] ? (
+        <div className="flex flex-col" style={{ gap }}>
+          {inWordsAndSigns}
+        </div>
+      ) : (
+        inWordsAndSigns
+      )}
       {settings.numbers && (
         <Part title="Numbers so far" size={titles}>
           <p className="font-numeral leading-snug" style={{ fontSize: numeral }} data-part="numbers">

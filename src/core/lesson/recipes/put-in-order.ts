@@ -1,7 +1,7 @@
 import { decidingPlace } from "../../number/deciding";
 import { exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
-import { placeKey, placeName } from "../../number/place-value";
+import { placeKey, placeName } from "../../number/place-words";
 import { showNumber } from "../../number/show-number";
 import { KINDS } from "../../views/kinds";
 import { MAX_ORDERED } from "../../views/kinds/order";

@@ -1,7 +1,9 @@
 import { exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { numberWords } from "../../number/number-words";
-import { type Pieces, piecesOf, placeName } from "../../number/place-value";
+import { piecesOf } from "../../number/pieces";
+import type { Pieces } from "../../number/place-value";
+import { placeName } from "../../number/place-words";
 import type { Move } from "../../scene/move";
 import { KINDS } from "../../views/kinds";
 import type { ViewId } from "../../views/view-id";

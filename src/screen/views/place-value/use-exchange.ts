@@ -1,7 +1,8 @@
 import { useLayoutEffect, useRef, useState } from "react";
 import { type Exchange, exchangesAt } from "@/core/count/exchange";
 import { exact, type NumberKey } from "@/core/number/exact";
-import { exchangePieces, type Pieces, piecesOf } from "@/core/number/place-value";
+import { exchangePieces, piecesOf } from "@/core/number/pieces";
+import type { Pieces } from "@/core/number/place-value";
 import { laidTogether } from "@/core/scene/arranged";
 import type { Scene } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/cell-key";
