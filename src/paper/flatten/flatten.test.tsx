@@ -3,9 +3,13 @@ import { type Browser, chromium, type Page } from "@playwright/test";
 import type { ReactElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import type { Board } from "@/core/lesson/board";
 import { openBoard, sceneOf, standOn } from "@/core/lesson/board-state";
 import { boardWith } from "@/core/lesson/board-with";
+import { newBoard } from "@/core/lesson/new-lesson";
 import { readLesson } from "@/core/lesson/read-lesson";
+import { startingChart } from "@/core/surface/starting-charts";
+import { KINDS } from "@/core/views/kinds";
 import { drawingsOf } from "@/view/board/board-drawing";
 import { demoFiles } from "../../../tests/support/demo-files";
 import { BoardPage } from "../board-page";
@@ -117,33 +121,50 @@ function worst(paper: readonly Word[], screen: readonly Word[]): { off: number; 
   return left.length > 0 ? { off: Number.POSITIVE_INFINITY, word: left[0]! } : found;
 }
 
+/** How far the words of a board are from where a browser has them, some steps up its stair; nothing where they are near. */
+async function astray(board: Board, steps: number): Promise<object[]> {
+  const scene = sceneOf(standOn(openBoard(board), steps));
+  const moment = { board: boardWith(board, scene.settings), scene, mayAsk: true };
+  const drawings = await drawingsOf(moment.board.views.map(({ kind }) => kind));
+  const drawing = (
+    <BoardPage
+      moment={moment}
+      drawings={drawings}
+      room={ROOM}
+      shows={{ view: null, covers: true, marks: true }}
+    />
+  );
+  const paper = wordsOf((await flatten(drawing, ROOM)).drawn);
+  const { off, word } = worst(paper, await wordsInBrowser(drawing));
+  return off > 2.5 ? [{ board: board.title, steps, off, word }] : [];
+}
+
 describe("a drawing laid out for paper stands as a browser has it", () => {
   test.each(demoFiles().map(({ file, text }) => [file, text]))("%s", async (_, text) => {
     const read = readLesson(JSON.parse(text!));
     if (!read.ok) throw new Error(read.message);
     const misplaced: object[] = [];
     for (const board of read.lesson.boards) {
-      for (const steps of [Math.ceil(board.stair.length / 2), board.stair.length]) {
-        const scene = sceneOf(standOn(openBoard(board), steps));
-        const moment = { board: boardWith(board, scene.settings), scene, mayAsk: true };
-        const drawings = await drawingsOf(moment.board.views.map(({ kind }) => kind));
-        const drawing = (
-          <BoardPage
-            moment={moment}
-            drawings={drawings}
-            room={ROOM}
-            shows={{ view: null, covers: true, marks: true }}
-          />
-        );
-        const [paper, screen] = [
-          wordsOf((await flatten(drawing, ROOM)).drawn),
-          await wordsInBrowser(drawing),
-        ];
-        const { off, word } = worst(paper, screen);
-        if (off > 2.5) misplaced.push({ board: board.title, steps, off, word });
-      }
+      for (const steps of [Math.ceil(board.stair.length / 2), board.stair.length])
+        misplaced.push(...(await astray(board, steps)));
     }
     expect(misplaced).toEqual([]);
+  });
+
+  const { trail } = KINDS;
+  const alone = { ...trail.starts, numbers: false, ones: false };
+  test.each([
+    ["its parts beside each other", 0.62, trail.starts],
+    ["in a row with its title", 0.88, alone],
+    ["without its title", 0.94, alone],
+  ])("the count in a low room, %s", async (title, share, settings) => {
+    const board: Board = {
+      ...newBoard("b", title, startingChart("1-100")),
+      opening: [{ do: "start", number: "0" }, ...Array(8).fill({ do: "jump", by: "6" })],
+      layout: { run: "above", share },
+    };
+    const views = [...board.views.slice(0, 1), { ...settings, id: "trail" }];
+    expect(await astray({ ...board, views }, 0)).toEqual([]);
   });
 });
 
