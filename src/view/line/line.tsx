@@ -125,10 +125,10 @@ export const Line = memo(function Line({
   });
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const whole = STEPS[event.key];
-    if (event.shiftKey && whole !== undefined && slides(settings)) {
+    const by = STEPS[event.key];
+    if (event.shiftKey && by !== undefined && slides(settings)) {
       // With Shift the line slides by a whole interval.
-      onLook(slideSpan(target, scaleOf(settings, target).interval.mul(whole)));
+      onLook(slideSpan(target, scaleOf(settings, target).interval.mul(by)));
       event.preventDefault();
       event.stopPropagation();
       return;
@@ -139,7 +139,6 @@ export const Line = memo(function Line({
     // The place that has the keyboard, however it came by it.
     const on = (event.target as Element).getAttribute("data-number") ?? standing;
     const here = exact(on);
-    const by = STEPS[event.key];
     if (by !== undefined) {
       const beside = nearestTick(scale, here.add(scale.step.mul(by)));
       // Round a ring, and never off it: the first number again after the last.

@@ -1,4 +1,5 @@
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { nearestTick } from "@/core/surface/line-slide";
 import type { Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 
@@ -14,10 +15,7 @@ export function numberNear(layout: LineLayout, at: Point): NumberKey {
 /** The number of the tick that is nearest to a point, whatever labels stand there. */
 export function nearestNumber(layout: LineLayout, at: Point): NumberKey {
   const value = layout.placing.valueAt(layout.geometry.partUnder(at));
-  const { scale } = layout;
-  const steps = value.sub(scale.anchor).div(scale.step).add(exact("1/2")).floor();
-  const nearest = scale.anchor.add(scale.step.mul(steps));
-  return keyOf(nearest);
+  return keyOf(nearestTick(layout.scale, value));
 }
 
 /** Where a number of a line has its label, or would have it: its middle and its size. */
