@@ -84,6 +84,34 @@ test("a class screen that is reloaded or opened late catches up; one that is clo
   await expect(words(again)).toContainText("Every sixth post has a lamp.");
 });
 
+test("a class screen that is held or blank stays so when the teacher's window is loaded anew", async ({
+  page,
+  context,
+  request,
+}) => {
+  const id = await addLesson(request, { title: "Looking ahead" });
+  const screen = await twoWindows(page, context, id);
+  const isBlank = () => expect(words(screen)).toHaveAttribute("data-shows", "nothing");
+  const picture = async () => (await words(screen).innerHTML()).replaceAll(/ id="[^"]*"/g, "");
+  await expect.poll(async () => (await picture()).length).toBeGreaterThan(1_000);
+  const before = await picture();
+  await button(page, "Hold it").click();
+  await place(page, "33").click();
+  await page.reload();
+  await expect(button(page, "Let it follow")).toBeVisible();
+  await place(page, "44").click();
+  expect(await picture()).toBe(before);
+  await button(page, "Let it follow").click();
+  await expect.poll(picture).not.toBe(before);
+  await button(page, "Blank it").click();
+  await isBlank();
+  await page.reload();
+  await expect(button(page, "Show it again")).toBeVisible();
+  await isBlank();
+  await button(page, "Show it again").click();
+  await expect(screen.locator("[data-shows]")).not.toHaveAttribute("data-shows", "nothing");
+});
+
 test("a slip, a peek, a menu, a message and preparing stand on the teacher's window only", async ({
   page,
   context,

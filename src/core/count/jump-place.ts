@@ -15,13 +15,13 @@ export function placeOfJump(by: NumberKey): JumpPlace | null {
 
 /**
  * How the jumps of a trail are told apart: a count, or equal jumps, are all of one kind; a way through benchmarks
- * shows of each jump which place it is of.
+ * shows of each jump which place it is of. One whose size is covered tells neither its place nor whether it is equal to
+ * the others.
  */
-export function jumpKinds(trail: Trail): ("equal" | JumpPlace | "other")[] {
-  const [first] = trail.jumps;
-  const size = first === undefined ? null : exact(first).abs();
-  if (size !== null && trail.jumps.every((by) => exact(by).abs().equals(size))) {
-    return trail.jumps.map(() => "equal");
-  }
-  return trail.jumps.map((by) => placeOfJump(by) ?? "other");
+export function jumpKinds({ jumps, covers }: Trail): ("equal" | JumpPlace | "other")[] {
+  const isCovered = (index: number) => covers[index]?.size === true;
+  const seen = jumps.filter((_, index) => !isCovered(index)).map((by) => exact(by).abs());
+  const areAlike =
+    seen.every((size) => size.equals(seen[0]!)) && (seen.length > 1 || seen.length === jumps.length);
+  return jumps.map((by, index) => (areAlike || isCovered(index) ? "equal" : (placeOfJump(by) ?? "other")));
 }

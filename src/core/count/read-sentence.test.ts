@@ -6,7 +6,7 @@ import { WAYS, type Way } from "./bridge";
 import { jumpKinds, placeOfJump } from "./jump-place";
 import { numberSentence, termSize, unbroken } from "./number-sentence";
 import { readSentence } from "./read-sentence";
-import { joinJumps, jumpBack, jumpOn, splitJump, startTrail, type Trail } from "./trail";
+import { coverJumps, joinJumps, jumpBack, jumpOn, splitJump, startTrail, type Trail } from "./trail";
 
 // mathjs with exact fractions (mathjs.org), a general-purpose library, checks what sentences come to.
 const math = create(all!, { number: "Fraction" });
@@ -230,6 +230,17 @@ describe("jumps of a trail", () => {
     expect(["24", "0", "1/3", "40000"].map(placeOfJump)).toEqual([null, null, null, null]);
     expect(jumpKinds(trail("276", "4", "20", "224"))).toEqual(["ones", "tens", "other"]);
     expect(jumpKinds(trail("0", "6", "6", "-6"))).toEqual(["equal", "equal", "equal"]);
+  });
+
+  test("wear no colour that tells a covered size, or that it is equal to the others", () => {
+    const covered = (last: string, ...jumps: string[]) =>
+      jumpKinds(coverJumps(trail("276", ...jumps, last), [jumps.length], "size", true));
+    expect(covered("4", "4", "20")).toEqual(["ones", "tens", "equal"]);
+    expect(covered("200", "4", "20")).toEqual(["ones", "tens", "equal"]);
+    expect(covered("20", "20")).toEqual(covered("3", "20"));
+    expect(covered("4", "4", "4")).toEqual(["equal", "equal", "equal"]);
+    expect(covered("20", "4", "4")).toEqual(["equal", "equal", "equal"]);
+    expect(covered("20")).toEqual(covered("4"));
   });
 });
 

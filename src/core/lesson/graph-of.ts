@@ -28,6 +28,8 @@ export type Graph = {
   readonly series: readonly GraphSeries[];
   readonly across: string;
   readonly up: string;
+  /** The largest number that it always has room for: what is covered is not told by how high the graph is. */
+  readonly most?: number;
 };
 
 type Shows = Pick<GraphSettings, "shows" | "from" | "to">;
@@ -75,7 +77,7 @@ export function graphOf({ shows, from, to }: Shows, board: Board, scene: Scene):
     as: "points",
     series: trails.flatMap(([ink, one]) => (one ? [sequence(ink, stopsOfTrail(one), height)] : [])),
     across: "Position",
-    up: shows === "ones" ? "Ones digit" : "Number",
+    ...(shows === "ones" ? { up: "Ones digit", most: 9 } : { up: "Number" }),
   };
 }
 

@@ -1,6 +1,7 @@
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { BoardState } from "@/core/lesson/board-state";
 import type { BoardStore } from "../store/board-store";
+import { type ClassKeeper, fromKept, toKeep } from "./class-kept";
 import { FromClass, type FromTeacher } from "./class-messages";
 import { pointing } from "./pointing";
 import { boardMessage, isSameShown, type Shown, showMessage, shownOf } from "./shown-to-class";
@@ -25,15 +26,19 @@ const GONE_AFTER_MS = 10_000;
 /**
  * Tells the class screens of this lesson what the class is to see, whenever that is another: the board once, then what is
  * done on it. Preparing is not shown: meanwhile they keep what they show. `close` ends it.
+ * @param keeper of what they keep showing, also when this window is loaded anew
  */
 export function linkClass(
   channel: BroadcastChannel,
   board: BoardStore,
   isStrong: () => boolean,
+  keeper: ClassKeeper,
 ): { link: StoreApi<ClassLink>; refresh: () => void; hear: (data: unknown) => void; close: () => void } {
   /** What the class screens know: the board, and what was done by hand on it. */
   let told: BoardState | null = null;
-  let kept: Shown = shownOf(board.getState());
+  const before = keeper.read();
+  const beforeShown = before && fromKept(before.shown, board.getState());
+  let kept: Shown = (board.getState().preparing && beforeShown) || shownOf(board.getState());
   let frame = 0;
   let heard = 0;
   const post = (message: FromTeacher) => channel.postMessage(message);
@@ -53,26 +58,35 @@ export function linkClass(
   };
   const link = createStore<ClassLink>()((set) => ({
     follows: false,
-    held: null,
-    blank: false,
+    held: before?.held ? beforeShown : null,
+    blank: before?.blank ?? false,
     hold: (held) => {
       // A ring would stay on what is held.
       pointing.setState({ at: null });
       set({ held: held ? kept : null });
+      remember();
       tell();
     },
     setBlank: (blank) => {
       set({ blank });
+      remember();
       tell();
     },
     setPointing: (on) => pointing.setState({ on, at: null }),
   }));
+  /** What does not follow is kept while a class screen is there. */
+  const remember = () => {
+    const { held, blank, follows } = link.getState();
+    const { preparing } = board.getState();
+    const isStill = held !== null || blank || preparing;
+    keeper.write(follows && isStill ? { blank, held: held !== null, shown: toKeep(held ?? kept) } : null);
+  };
   /** Several changes within one frame are told together. */
   const soon = () => {
     frame ||= requestAnimationFrame(tell);
   };
-  const forget = board.subscribe(() => {
-    const now = board.getState();
+  const forget = board.subscribe((now, was) => {
+    if (now.preparing !== was.preparing) remember();
     if (now.preparing || isSameShown(shownOf(now), kept)) return;
     soon();
   });
@@ -92,7 +106,10 @@ export function linkClass(
     if (!read.success) return;
     heard = Date.now();
     const { kind } = read.data;
-    link.setState({ follows: kind !== "gone" });
+    const follows = kind !== "gone";
+    const isOther = follows !== link.getState().follows;
+    link.setState({ follows });
+    if (isOther) remember();
     if (kind === "hello") told = null;
     // One that was there before this window was knows what another has told it.
     if (kind !== "gone" && told === null) tell();

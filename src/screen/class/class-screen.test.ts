@@ -6,6 +6,7 @@ import { anyMove } from "../../../tests/support/any-move";
 import { cover, openStore, step } from "../../../tests/support/open-store";
 import { seen } from "../../../tests/support/seen";
 import { boardNow, classScene, sceneNow } from "../store/on-show";
+import type { ClassKeeper } from "./class-kept";
 import { linkClass } from "./class-link";
 import { hear, type Known, NOTHING_KNOWN, viewOf } from "./class-memory";
 import { FromTeacher } from "./class-messages";
@@ -48,10 +49,21 @@ const STAIR = [
   step("two", cover("60")),
 ];
 
-function teach() {
+/** What a window keeps over a reload, as text. */
+function memory(): ClassKeeper {
+  let text = "null";
+  return {
+    read: () => JSON.parse(text),
+    write: (kept) => {
+      text = JSON.stringify(kept);
+    },
+  };
+}
+
+function teach(between = wire(), keeper = memory(), prepares = false) {
   const { store, touch } = openStore(...STAIR);
-  const between = wire();
-  const { link, close, refresh } = linkClass(between.channel, store, () => false);
+  if (prepares) store.getState().prepare(true);
+  const { link, close, refresh } = linkClass(between.channel, store, () => false, keeper);
   const same = () => {
     vi.advanceTimersByTime(20);
     const state = store.getState();
@@ -150,6 +162,36 @@ describe("the class screen", () => {
     there.same();
     there.close();
   });
+
+  test.each(["held", "blank", "prepared"] as const)(
+    "is shown nothing new when the teacher's window is loaded anew while it is %s",
+    (how) => {
+      const [between, keeper] = [wire(), memory()];
+      const there = teach(between, keeper);
+      there.open();
+      there.touch("6");
+      there.same();
+      if (how === "held") there.link.getState().hold(true);
+      if (how === "blank") there.link.getState().setBlank(true);
+      if (how === "prepared") there.store.getState().prepare(true);
+      there.touch("7");
+      vi.advanceTimersByTime(20);
+      const before = between.view()!;
+      there.close();
+      const again = teach(between, keeper, how === "prepared");
+      vi.advanceTimersByTime(5_000);
+      const { held, blank } = again.link.getState();
+      expect([held !== null, blank]).toEqual([how === "held", how === "blank"]);
+      if (how === "blank") expect(between.view()!.blank).toBe(true);
+      else expect(between.view()!.moment.scene).toEqual(before.moment.scene);
+      again.link.getState().hold(false);
+      again.link.getState().setBlank(false);
+      if (how === "prepared") again.store.getState().prepare(false);
+      again.same();
+      expect(keeper.read()).toBeNull();
+      again.close();
+    },
+  );
 
   test("is blank when it is blanked, and follows no longer once it does not answer", () => {
     const there = teach();

@@ -30,15 +30,18 @@ export function useClassLink(
   }, [strong]);
   const begin = useCallback(
     async (channel: BroadcastChannel, first: unknown, isOver: () => boolean) => {
-      const { linkClass } = await import("./class-link");
+      const [{ linkClass }, { classKeeper }] = await Promise.all([
+        import("./class-link"),
+        import("./class-kept"),
+      ]);
       if (isOver()) return () => {};
-      const there = linkClass(channel, store, () => isStrong.current);
+      const there = linkClass(channel, store, () => isStrong.current, classKeeper(lesson));
       refresh.current = there.refresh;
       setLink(there.link);
       there.hear(first);
       return there.close;
     },
-    [store],
+    [lesson, store],
   );
   useEffect(() => {
     if (typeof BroadcastChannel === "undefined") return;

@@ -143,6 +143,81 @@ describe("a board drawn at rest", () => {
     expect(ordered("1234567")).toBe(ordered("7"));
   });
 
+  const UNDER_COVERS: readonly [string, object, (n: string) => Move[], [string, string]][] = [
+    ...(["blocks", "discs", "bundles", "beads"] as const).map((as): (typeof UNDER_COVERS)[number] => [
+      `pieces as ${as}`,
+      { ...KINDS["place-value"].starts, as, pieces: "covered", digits: "covered", words: "covered" },
+      (number) => [{ do: "focus", number }],
+      ["264", "873"],
+    ]),
+    [
+      "a digit",
+      { ...KINDS["place-value"].starts, pieces: "none" },
+      (number) => [
+        { do: "focus", number },
+        { do: "cover-part", view: "view", part: "ones", on: true },
+      ],
+      ["264", "260"],
+    ],
+    [
+      "a time",
+      { ...KINDS.time.starts, words: "covered", digits: "covered", half: "covered", later: "covered" },
+      (number) => [{ do: "focus", number }],
+      ["0", "47"],
+    ],
+    [
+      "counters of a number",
+      { ...KINDS.frames.starts, counts: "focus", writing: "covered" },
+      (number) => [
+        { do: "focus", number },
+        { do: "cover", numbers: ALL },
+      ],
+      ["6", "19"],
+    ],
+    ...(["sentence", "way", "trail"] as const).flatMap((kind) =>
+      [
+        ["6", "7"],
+        ["6", "25"],
+        ["10", "12"],
+        ["3", "20"],
+      ].map((by): (typeof UNDER_COVERS)[number] => [
+        `a jump in ${kind}`,
+        KINDS[kind].starts,
+        (last) => [
+          { do: "start", number: "7" },
+          { do: "jump", by: "10" },
+          { do: "jump", by: last },
+          { do: "cover", numbers: ALL },
+          { do: "cover-jump", jumps: [1], part: "size" },
+        ],
+        by as [string, string],
+      ]),
+    ),
+    [
+      "ones digits",
+      { ...KINDS.graph.starts, shows: "ones", points: "covered", labels: "covered" },
+      (by) => [
+        { do: "start", number: "0" },
+        { do: "jump", by },
+      ],
+      ["1", "8"],
+    ],
+  ];
+
+  test.each(UNDER_COVERS)("is the same whatever is covered: %s", (_, view, moves, [a, b]) => {
+    const drawn = (number: string) =>
+      draw({ ...chartBoard, views: [{ ...view, id: "view" }] } as Board, moves(number));
+    expect(drawn(a)).toBe(drawn(b));
+  });
+
+  test.each([4, 12])("is the same for groups out of sight, of 6 or of %i", (each) => {
+    const drawn = (each: number) => {
+      const view = { ...KINDS.groups.starts, id: "view", each, size: "covered", counters: "covered" };
+      return draw({ ...chartBoard, views: [view] } as Board);
+    };
+    expect(drawn(each)).toBe(drawn(6));
+  });
+
   test("a view is marked by what it keeps for itself, the other by the board's", () => {
     const chart = { ...KINDS.chart.starts };
     const board = {

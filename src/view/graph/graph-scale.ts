@@ -11,12 +11,12 @@ const ACROSS = 12;
 const UP = 8;
 
 /** The scale of a graph. What is covered has its room as well, so that nothing moves when it is shown. */
-export function graphScale({ series, as }: Graph): GraphScale {
+export function graphScale({ series, as, most = 1 }: Graph): GraphScale {
   const points = series.flatMap((one) => one.points);
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
   const first = as === "bars" ? Math.min(...xs) - 1 : 0;
   const last = Math.max(first + 1, ...xs) + 1;
-  const [low, high] = [Math.min(0, ...ys), Math.max(1, ...ys)];
+  const [low, high] = [Math.min(0, ...ys), Math.max(most, ...ys)];
   const step = stepFor(high - low, UP);
   return {
     x: { min: first, max: last, step: stepFor(last - first, ACROSS) },

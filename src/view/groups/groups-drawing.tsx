@@ -38,8 +38,12 @@ export function GroupsDrawing(props: Props) {
 function Groups({ view, scene, theme, grouped, room, onGroup }: Props & { grouped: Standing; room: Size }) {
   const { groups, laid, as } = grouped;
   const { each } = view;
-  const { radius, boxes, counters } = layOutGroups(groups, each, as, room, grown(theme, 1));
   const told = !isCoveredPart(scene, view.id, "size", view.size === "covered");
+  const { radius, boxes, counters } = layOutGroups(groups, each, as, room, {
+    scale: grown(theme, 1),
+    // Boxes whose number is covered from the start keep their places when it is told.
+    told: told && view.size === "shown",
+  });
   const hidden = (group: number) => as === "groups" && isGroupHidden(grouped, view, group);
   const isEmpty = (group: number) => laid >= (group + 1) * each;
   const size = told ? `, ${each} in each` : "";

@@ -11,9 +11,10 @@ test("all counters stand in their room, and none on another", () => {
       fc.constantFrom(...ARRANGED),
       fc.integer({ min: 300, max: 1800 }),
       fc.integer({ min: 120, max: 900 }),
-      (some, each, as, width, height) => {
+      fc.boolean(),
+      (some, each, as, width, height, told) => {
         const groups = Math.min(some, Math.floor(120 / each));
-        const { radius, counters, boxes } = layOutGroups(groups, each, as, { width, height });
+        const { radius, counters, boxes } = layOutGroups(groups, each, as, { width, height }, { told });
         expect(counters).toHaveLength(groups * each);
         for (const [i, a] of counters.entries()) {
           expect(a.x - radius).toBeGreaterThanOrEqual(-0.01);

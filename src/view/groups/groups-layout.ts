@@ -16,22 +16,26 @@ const MAX_RADIUS = 30;
 /** The step from counter to counter, in radii. */
 const STEP = 2.5;
 
+/** Boxes that tell nothing of how many counters are in them have room for so many. */
+const UNTOLD = 6;
+
 /**
  * Where equal groups and their counters stand in their room: each group in a box of its own, or all in rows and columns.
  * @param scale how much larger than on an ordinary screen they may be
+ * @param told whether the boxes may be such as suit the number in each
  */
 export function layOutGroups(
   groups: number,
   each: number,
   as: (typeof ARRANGED)[number],
   room: Size,
-  scale = 1,
+  { scale = 1, told = true } = {},
 ): GroupsLayout {
   const most = MAX_RADIUS * scale;
   if (groups === 0) return { radius: most, boxes: [], counters: [] };
-  return as === "groups"
-    ? inBoxes(groups, each, room, most)
-    : inRows(groups, each, as === "columns", room, most);
+  if (as !== "groups") return inRows(groups, each, as === "columns", room, most);
+  const boxes = boxesFor(groups, told ? each : UNTOLD, room, most);
+  return boxes ? placed(each, boxes, most) : inRows(groups, each, false, room, most);
 }
 
 /** Each group is a row, or turned a column: n rows of k, or k rows of n. */
@@ -48,8 +52,9 @@ function inRows(groups: number, each: number, turned: boolean, room: Size, most:
   return { radius, boxes: [], counters };
 }
 
-function inBoxes(groups: number, each: number, room: Size, most: number): GroupsLayout {
-  let best: GroupsLayout | null = null;
+/** The boxes of groups, so that their counters are as large as can be; null where there is no room for boxes. */
+function boxesFor(groups: number, each: number, room: Size, most: number): Box[] | null {
+  let best: { radius: number; perRow: number; box: Size } | null = null;
   for (let perRow = 1; perRow <= groups; perRow += 1) {
     const rows = Math.ceil(groups / perRow);
     const box = {
@@ -57,11 +62,19 @@ function inBoxes(groups: number, each: number, room: Size, most: number): Groups
       height: Math.min(most * 7.4, (room.height - GAP * (rows - 1) - 4) / rows),
     };
     if (box.width < 30 || box.height < 30) continue;
-    const { radius, across } = inBox(each, box, most);
-    if (best && radius <= best.radius) continue;
-    best = placed(groups, each, perRow, box, radius, across, room);
+    const { radius } = inBox(each, box, most);
+    if (!best || radius > best.radius) best = { radius, perRow, box };
   }
-  return best ?? inRows(groups, each, false, room, most);
+  if (!best) return null;
+  const { perRow, box } = best;
+  const rows = Math.ceil(groups / perRow);
+  const top = (room.height - rows * box.height - (rows - 1) * GAP) / 2;
+  const left = (room.width - perRow * box.width - (perRow - 1) * GAP) / 2;
+  return Array.from({ length: groups }, (_, i) => ({
+    x: left + (i % perRow) * (box.width + GAP),
+    y: top + Math.floor(i / perRow) * (box.height + GAP),
+    ...box,
+  }));
 }
 
 /** How counters lie in a box so that they are as large as can be. */
@@ -79,23 +92,9 @@ function inBox(each: number, box: Size, most: number): { radius: number; across:
   return best;
 }
 
-function placed(
-  groups: number,
-  each: number,
-  perRow: number,
-  box: Size,
-  radius: number,
-  across: number,
-  room: Size,
-): GroupsLayout {
-  const rows = Math.ceil(groups / perRow);
-  const top = (room.height - rows * box.height - (rows - 1) * GAP) / 2;
-  const left = (room.width - perRow * box.width - (perRow - 1) * GAP) / 2;
-  const boxes = Array.from({ length: groups }, (_, i) => ({
-    x: left + (i % perRow) * (box.width + GAP),
-    y: top + Math.floor(i / perRow) * (box.height + GAP),
-    ...box,
-  }));
+/** Counters as they lie in their boxes. */
+function placed(each: number, boxes: readonly Box[], most: number): GroupsLayout {
+  const { radius, across } = inBox(each, boxes[0]!, most);
   const down = Math.ceil(each / across);
   const step = radius * STEP;
   const counters = boxes.flatMap(({ x, y, width, height }) =>

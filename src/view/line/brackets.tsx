@@ -7,10 +7,10 @@ import type { LineLayout } from "./line-layout";
 
 /** Brackets under the groups of counters on a strip, each with its landing, as far as that is not covered. */
 export function Brackets({ layout, marks }: { layout: LineLayout; marks: LineMarks }) {
-  const { geometry, placing, cell, numeral, heavy } = layout;
+  const { geometry, placing, cell, numeral, heavy, below: numbersBelow, tallest } = layout;
   const height = cellHeight(cell, layout.room.height);
   const { y } = geometry.point(0, 0);
-  const top = y + height / 2 + 6;
+  const top = y + height / 2 + 6 + (numbersBelow ? tallest : 0);
   const drop = Math.min(14, height * 0.2);
   return marks.brackets.map(({ after, to }) => {
     const side = (key: NumberKey) => geometry.point(placing.partOf(exact(key)), 0).x + cell / 2;

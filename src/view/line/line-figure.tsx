@@ -1,30 +1,18 @@
 import { memo } from "react";
 import { benchmarksOf } from "@/core/count/bridge";
-import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { type Written, writeNumber } from "@/core/number/fraction-text";
-import {
-  type CellState,
-  hasCounter,
-  inksIn,
-  isCovered,
-  isFocus,
-  standsOut,
-  writtenIn,
-} from "@/core/scene/cell-state";
+import { exact, type NumberKey } from "@/core/number/exact";
+import { type CellState, hasCounter, inksIn } from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
 import { hasInk, INKS } from "@/core/set/ink";
 import { type AnyLine, isClosed } from "@/core/surface/line";
-import { tickAt, ticksIn } from "@/core/surface/line-scale";
-import { Cover, Inks, OnNumber, Slip } from "../chart/cell-face";
 import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { Brackets } from "./brackets";
 import { Jumps } from "./jumps";
 import { LabelFace } from "./label-face";
-import { cellHeight } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 import type { Label } from "./place-labels";
-import { WrittenText } from "./written-text";
+import { StripCells } from "./strip-cells";
 
 type Props = {
   line: AnyLine;
@@ -51,7 +39,7 @@ export const LineFigure = memo(function LineFigure({ line, layout, marks, jumpsA
     <>
       {geometry.shape === "strip" ? (
         <>
-          <Cells line={line} layout={layout} marks={marks} />
+          <StripCells line={line} layout={layout} marks={marks} />
           <Brackets layout={layout} marks={marks} />
         </>
       ) : (
@@ -194,84 +182,5 @@ function UnitName({ x, y, size, unit, middle, end = false }: UnitProps) {
     >
       {unit}
     </text>
-  );
-}
-
-/** Narrower than this a cell has no room for its own edge. */
-const MIN_CELL = 5;
-
-const digitsOf = ({ whole, over }: Written) => (whole + over).length;
-
-/** The cells of a number track. */
-function Cells({ line, layout, marks }: { line: AnyLine; layout: LineLayout; marks: LineMarks }) {
-  const { geometry, placing, scale, span, cell, numeral, heavy } = layout;
-  const { first, last } = ticksIn(span, scale);
-  const height = cellHeight(cell, layout.room.height);
-  const top = geometry.point(0, 0).y - height / 2;
-  const labelled = new Map(layout.labels.map((label) => [label.key, label]));
-  if (cell < MIN_CELL) return null;
-  // The numbers of a strip are of one size: a larger one would look as if it stood out.
-  const longest = Math.max(1, ...layout.labels.map(({ written }) => digitsOf(written)));
-  return (
-    <>
-      {Array.from({ length: Number(last - first) + 1 }, (_, i) => {
-        const value = tickAt(scale, first + BigInt(i));
-        const key = keyOf(value);
-        const { x } = geometry.point(placing.partOf(value), 0);
-        const state = marks.states[key] ?? 0;
-        const face = {
-          ...layout.face,
-          cellWidth: cell,
-          cellHeight: height,
-          shape: Math.min(layout.face.shape, cell / 9),
-        };
-        const corner = { x: round(x - cell / 2), y: round(top) };
-        const covered = isCovered(state);
-        const says = covered ? writtenIn(state) : undefined;
-        const label = labelled.get(key);
-        const written =
-          says === undefined ? label?.written : writeNumber(exact(says), line.numbers, scale.step.d);
-        const digits = Math.max(longest, written ? digitsOf(written) : 0);
-        const size = Math.min(height * 0.5, (cell * 0.84) / (digits * 0.64), numeral * 1.4);
-        return (
-          <g key={key}>
-            {!covered && inksIn(state) !== 0 && <Inks layout={face} {...corner} inks={inksIn(state)} />}
-            <rect
-              {...corner}
-              width={round(cell)}
-              height={round(height)}
-              fill="none"
-              stroke="currentColor"
-              strokeWidth={heavy * 0.5}
-            />
-            {hasCounter(state) && <OnNumber layout={face} {...corner} />}
-            {covered && !hasCounter(state) && says === undefined && <Cover layout={face} {...corner} />}
-            {says !== undefined && <Slip layout={face} {...corner} />}
-            {written && !hasCounter(state) && (!covered || says !== undefined) && (
-              <WrittenText
-                written={written}
-                x={round(x)}
-                y={round(top + height / 2)}
-                size={round(size)}
-                bold={inksIn(state) !== 0 || standsOut(state)}
-                {...(covered ? { color: "var(--color-by-hand)" } : {})}
-              />
-            )}
-            {isFocus(state) && (
-              <rect
-                x={round(x - cell / 2 + 2)}
-                y={round(top + 2)}
-                width={round(cell - 4)}
-                height={round(height - 4)}
-                rx={6}
-                fill="none"
-                stroke="var(--color-focus)"
-                strokeWidth={heavy}
-              />
-            )}
-          </g>
-        );
-      })}
-    </>
   );
 }

@@ -25,12 +25,16 @@ export const shapeOf = (line: AnyLine): LineShape => (line.kind === "strip" ? "s
 /** How much room jumps need over a flat line, in pixels, before its labels get a second row. */
 const MIN_ABOVE = 100;
 
-/** The geometry of a line. Flat lines go to the right, upright ones up, rings with the clock from the top. */
+/**
+ * The geometry of a line. Flat lines go to the right, upright ones up, rings with the clock from the top.
+ * @param belowCells whether the numbers of a strip stand below its cells
+ */
 export function layGeometry(
   shape: LineShape,
   room: Room,
   label: { width: number; height: number },
   cells: number,
+  belowCells = false,
 ): LineGeometry {
   const { width, height } = room;
   if (shape === "upright") {
@@ -63,14 +67,16 @@ export function layGeometry(
       headroom: Math.max(10, round - 40),
     };
   }
-  const pad = shape === "strip" ? 4 : Math.max(label.width / 2 + 8, 26);
+  // Below narrow cells the first and the last number stand out over their own.
+  const pad =
+    shape === "strip" ? (belowCells ? label.width / 2 : STRIP_PAD) : Math.max(label.width / 2 + 8, 26);
   const length = Math.max(1, width - 2 * pad);
   // Jumps stand on the cells of a number strip, not on its middle.
   const base = shape === "strip" ? cellHeight(length / cells, height) / 2 : 0;
   // Room for a second row of labels, where enough stays for the jumps; under a strip for brackets with their landings.
   const [one, two] = [label.height + 34, 2 * label.height + 40];
   const rows = height - two >= Math.min(height * 0.42, MIN_ABOVE) ? two : one;
-  const below = shape === "strip" ? base + label.height + 20 : rows;
+  const below = shape === "strip" ? base + label.height * (belowCells ? 2 : 1) + 20 : rows;
   const y = Math.max(20, base + 4, Math.min(height * 0.62, height - below));
   return {
     shape,
@@ -80,6 +86,13 @@ export function layGeometry(
     headroom: Math.max(10, y - 44 - base),
   };
 }
+
+/** What a strip keeps free at either end, in pixels. */
+const STRIP_PAD = 4;
+
+/** How wide each of so many cells of a number strip is. */
+export const cellWidth = ({ width }: { width: number }, cells: number) =>
+  Math.max(1, width - 2 * STRIP_PAD) / cells;
 
 /** How high the cells of a number strip are that are so wide. */
 export const cellHeight = (width: number, room: number) =>

@@ -14,6 +14,8 @@ import { type LineLayout, layOutLine } from "./line-layout";
 import { nearestNumber, numberNear } from "./number-near";
 
 const ROOM = { width: 1200, height: 320 };
+const mark = (number: string): Move => ({ do: "mark", ink: "sun", numbers: [number] });
+
 const lay = (
   line: LineSettings | ReturnType<typeof lineAs>,
   moves: Move[] = [],
@@ -187,6 +189,32 @@ describe("the labels of a line", () => {
         expect(y + half + 20 + strip.numeral).toBeLessThanOrEqual(height);
       }
     }
+  });
+
+  test("of a strip stand below its squares where these are too narrow, all of them seen and none on another", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 2000 }),
+        fc.integer({ min: 240, max: 1880 }),
+        fc.integer({ min: 110, max: 600 }),
+        fc.boolean(),
+        (to, width, height, strong) => {
+          const line = lineAs(plainLine("0", String(to), "1", 1, {}), "strip");
+          const strip = lay(line, [mark("1"), mark(String(Math.ceil(to / 2)))], { width, height }, strong);
+          expect(strip.labels.length).toBeGreaterThan(0);
+          if (!strip.below) return;
+          const labels = strip.labels.toSorted((a, b) => a.x - b.x);
+          for (const [i, { x, y, width: wide, height: high }] of labels.entries()) {
+            expect(x - wide / 2).toBeGreaterThanOrEqual(-0.1);
+            expect(x + wide / 2).toBeLessThanOrEqual(width + 0.1);
+            expect(y + high / 2).toBeLessThanOrEqual(height);
+            const next = labels[i + 1];
+            if (next) expect(next.x - x).toBeGreaterThanOrEqual((next.width + wide) / 2);
+          }
+          expect(strip.numeral).toBeGreaterThanOrEqual(15);
+        },
+      ),
+    );
   });
 
   test("are those that the line asks for: its ends, one in three, chosen ones, none", () => {

@@ -10,7 +10,9 @@ import { round } from "../round";
 import { labelSize, MAX_MEASURED, MIN_NUMERAL } from "./label-size";
 import { labelled, putOn, strideOf } from "./labelled-numbers";
 import {
+  cellHeight,
   cellPlacing,
+  cellWidth,
   evenPlacing,
   type LineGeometry,
   layGeometry,
@@ -39,8 +41,10 @@ export type LineLayout = {
   labels: readonly Label[];
   /** The tick or cell a label of its own has no room at: drawn as small figures on the line. */
   flags: readonly { key: NumberKey; state: CellState; at: Point }[];
-  /** How wide one cell of a number track is. */
+  /** How wide one cell of a number strip is. */
   cell: number;
+  /** The cells of a strip are too narrow for its numbers: these stand below them. */
+  below: boolean;
   unit: string;
   room: Room;
   /** A number of the line as text, in the line's form. */
@@ -53,7 +57,8 @@ const MIN_SIZE = 22;
 /** What a flat line itself takes beside a row of labels, in pixels. */
 const MIN_BESIDE = 44;
 /** Round a circle labels lie in little room, and in a strip every square holds a number: smaller ones are better there than every second one. */
-const smallestOf = (line: AnyLine) => (shapeOf(line) === "ring" ? 15 : line.kind === "strip" ? 17 : MIN_SIZE);
+const smallestOf = (line: AnyLine, below: boolean) =>
+  shapeOf(line) === "ring" ? 15 : line.kind === "strip" && !below ? 17 : MIN_SIZE;
 
 /** What stays as it is while a line moves: how large its numerals are, and how much room its labels have. */
 type Frame = Pick<LineLayout, "numeral"> & { widest: number; tallest: number };
@@ -104,13 +109,13 @@ function firstLarger(
 function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLayout {
   const sized = (most: number) => {
     const bare = bareLine(line, span, marks, room, false, most);
-    const { wanted, numeral } = bare;
-    const isRight = wanted >= numeral || wanted < smallestOf(line);
+    const { wanted, numeral, below } = bare;
+    const isRight = wanted >= numeral || wanted < smallestOf(line, below);
     return withLabels(line, marks, false, isRight ? bare : bareLine(line, span, marks, room, false, wanted));
   };
   const share = shareOf(line, room);
   const plain = sized(share);
-  if (shapeOf(line) !== "flat" || share >= MIN_SIZE) return plain;
+  if ((shapeOf(line) !== "flat" && !plain.below) || share >= MIN_SIZE) return plain;
   return firstLarger([MIN_SIZE, 20], sized, plain) ?? plain;
 }
 
@@ -134,9 +139,13 @@ function numeralsOf(
   const write = writerOf(line, scale);
   const isDecimal = line.numbers === "decimal";
   const tall = isDecimal ? write(span.to) : { whole: "1", over: "1", under: "2" };
-  const isFlat = shapeOf(line) === "flat";
-  // A flat line that is high enough for a row of labels has room for them.
-  const least = isFlat && room.height >= labelSize(tall, MIN_SIZE).height + MIN_BESIDE ? MIN_SIZE : 0;
+  const shape = shapeOf(line);
+  const isFlat = shape === "flat";
+  // A flat line or a strip that is high enough for a row of labels has room for them.
+  const least =
+    (isFlat || shape === "strip") && room.height >= labelSize(tall, MIN_SIZE).height + MIN_BESIDE
+      ? MIN_SIZE
+      : 0;
   const roomFor = Math.max(least, shareOf(line, room)) * (strong ? 1.25 : 1);
   const floor = isFlat ? 18 : 15;
   const numeral = round(Math.max(floor, Math.min(most, strong ? 46 : 38, roomFor)));
@@ -170,7 +179,10 @@ function bareLine(
   const { numeral, widest, tallest } = numeralsOf(line, span, scale, room, strong, most, frame);
   const sizeOf = (written: Written) => labelSize(written, numeral);
   const steps = span.to.sub(span.from).div(scale.step).valueOf();
-  const geometry = layGeometry(shape, room, { width: widest, height: tallest }, steps + 1);
+  // In a cell of its own a number may be smaller than on a line.
+  const smallest = ((widest - numeral * 0.3) * MIN_NUMERAL) / numeral;
+  const below = shape === "strip" && cellWidth(room, steps + 1) < smallest;
+  const geometry = layGeometry(shape, room, { width: widest, height: tallest }, steps + 1, below);
   const put = line.open ? putOn(marks) : [];
   const placing =
     shape === "strip"
@@ -186,14 +198,12 @@ function bareLine(
   const around = shape === "ring" ? geometry.length - 2 * Math.PI * inside : geometry.length;
   const apart = (Math.max(1, around) * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
   const gap = numeral * 0.45;
-  const least = smallestOf(line);
-  // In a cell of its own a number may be smaller than on a line.
-  const smallest = ((widest - numeral * 0.3) * MIN_NUMERAL) / numeral;
+  const least = smallestOf(line, below);
   const needed = {
     flat: widest + gap,
     upright: tallest * 1.02,
     ring: Math.hypot(widest + numeral * 0.2, tallest),
-    strip: smallest,
+    strip: below ? widest + gap : smallest,
   }[shape];
   const own = line.open ? [] : labelled(line, span, scale, apart, needed);
 
@@ -201,7 +211,7 @@ function bareLine(
     flat: tallest / 2 + 24 + (strong ? 4 : 0),
     upright: widest / 2 + 26,
     ring: inside,
-    strip: 0,
+    strip: below ? cellHeight(cell, room.height) / 2 + tallest / 2 + 6 : 0,
   }[shape];
   // The size at which as many labels have room as have at the smallest. Round a circle that is so for all of them alone: those
   // that stay of more can be as large as on a line.
@@ -214,7 +224,7 @@ function bareLine(
     numeral * 0.99,
     Math.max(Math.min(fits * 0.99, Math.max(least, MIN_SIZE)), fits * 0.88),
   );
-  const bare = { shape, span, geometry, placing, room, numeral, widest, tallest, off, write, sizeOf };
+  const bare = { shape, span, geometry, placing, room, numeral, widest, tallest, off, below, write, sizeOf };
   return { ...bare, scale, cell, put, own, wanted };
 }
 
@@ -225,7 +235,8 @@ function withLabels(
   strong: boolean,
   bare: ReturnType<typeof bareLine>,
 ): LineLayout {
-  const { geometry, widest, tallest, placing, span, scale, numeral, cell, room, put, own, write } = bare;
+  const { geometry, widest, tallest, placing, span, scale, numeral, cell, below, room, put, own, write } =
+    bare;
   const { labels, flags } = placeLabels(bare, marks, own);
   return {
     geometry,
@@ -250,6 +261,7 @@ function withLabels(
     labels,
     flags,
     cell,
+    below,
     unit: line.unit,
     room,
     write: (number) => writtenText(write(exact(number))),

@@ -32,6 +32,8 @@ export type BareLine = {
   tallest: number;
   /** How far the middle of a label stands from the line, in pixels. */
   off: number;
+  /** The numbers of a strip stand below its cells. */
+  below: boolean;
   write: (value: Exact) => Written;
   sizeOf: (written: Written) => { width: number; height: number };
 };
@@ -145,7 +147,7 @@ class Labels {
   }
 
   private fits(label: Label): boolean {
-    return this.line.shape === "strip" || this.isFree(label.x, label);
+    return (this.line.shape === "strip" && !this.line.below) || this.isFree(label.x, label);
   }
 
   /** Whether a label lies on no other one where its middle is moved to. */
@@ -211,7 +213,8 @@ export function placeLabels(line: BareLine, marks: LineMarks, own: readonly Exac
   for (const number of special) if (rankOf(number.key) < 2) labels.add(number, true);
   const flags = special.flatMap(({ key, value }) => {
     const state = marks.states[key] ?? 0;
-    const isSeen = labels.taken.has(key) || labels.closes(key) || state === 0;
+    // In a strip what lies on a number is seen in its cell.
+    const isSeen = labels.taken.has(key) || labels.closes(key) || state === 0 || line.shape === "strip";
     return isSeen ? [] : [{ key, state, at: line.geometry.point(line.placing.partOf(value), 0) }];
   });
   return { labels: labels.list, flags };

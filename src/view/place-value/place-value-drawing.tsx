@@ -65,6 +65,8 @@ const LOWEST = 250;
 
 const LINE = 1.4;
 const CHIP = 52;
+/** Columns of covered pieces have room for so many. */
+const UNTOLD = 5;
 
 function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const { view, board, scene, size, theme, inExchange, number, lying, onPart, onExchange, onAdd } = props;
@@ -112,7 +114,9 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const taken = Object.values(rows).reduce((sum, row) => sum + row, 0);
   const room = { width, height: Math.max(40, height - heading * 2 - taken - 12) };
   const as = view.as === "blocks" || view.as === "bundles" ? view.as : null;
-  const laid = as && hasForm(as, shown.pieces) ? layOutBlocks(shown.pieces, room, as) : null;
+  // Under a cover a column is as wide for one piece as for nine.
+  const counted = coveredPieces ? shown.pieces.map(({ place }) => ({ place, count: UNTOLD })) : shown.pieces;
+  const laid = as && hasForm(as, counted) ? layOutBlocks(counted, room, as) : null;
   const columns = laid?.columns ?? even(shown.pieces, width);
   const rowTouch = (part: PartName) => (anyCovered ? undefined : onPart && (() => onPart(part)));
   return (

@@ -1,4 +1,4 @@
-import { placeOfJump } from "@/core/count/jump-place";
+import { jumpKinds } from "@/core/count/jump-place";
 import { numberSentence, type SentencePart, unbroken } from "@/core/count/number-sentence";
 import type { Trail } from "@/core/count/trail";
 import { writerOf } from "@/core/lesson/views-of";
@@ -35,7 +35,7 @@ export function SentenceDrawing(props: Props) {
     ...(trail ? [{ trail, ink: aside?.beside ?? null, aside: false }] : []),
   ].flatMap((row) => {
     const parts = numberSentence(row.trail, view.form);
-    return parts ? [{ ...row, parts }] : [];
+    return parts ? [{ ...row, parts, kinds: jumpKinds(row.trail) }] : [];
   });
   const figure = aside ? FIGURE : 0;
   const needed = Math.max(
@@ -84,11 +84,7 @@ export function SentenceDrawing(props: Props) {
                   key={index}
                   part={part}
                   size={size}
-                  color={
-                    row.ink
-                      ? "var(--color-ink)"
-                      : colorOf(part, row.parts, row.parts.indexOf(part), row.trail)
-                  }
+                  color={row.ink ? "var(--color-ink)" : colorOf(part, row.parts, row.kinds)}
                   scene={scene}
                   trail={row.trail}
                   still={row.aside}
@@ -221,13 +217,14 @@ function Text({ written, size, color, room, covered = false }: TextProps) {
 }
 
 /** A term of a way through benchmarks, and its sign, take the colour of their place; those of a count are plain. */
-function colorOf(part: SentencePart, parts: readonly SentencePart[], index: number, trail: Trail): string {
+function colorOf(
+  part: SentencePart,
+  parts: readonly SentencePart[],
+  kinds: ReturnType<typeof jumpKinds>,
+): string {
   const plain = "var(--color-ink)";
-  const term = part.kind === "sign" ? parts[index + 1] : part;
+  const term = part.kind === "sign" ? parts[parts.indexOf(part) + 1] : part;
   if (part.kind === "sign" && part.text === "=") return plain;
-  // A colour would tell the place of what is covered.
-  if (term?.kind !== "term" || term.jumps.length === 0 || isSizeCovered(term, trail)) return plain;
-  if (new Set(trail.jumps.map((by) => by.replace("-", ""))).size === 1) return plain;
-  const cell = placeOfJump(trail.jumps[term.jumps[0]!]!);
-  return cell ? STYLES[cell].text : plain;
+  if (term?.kind !== "term" || term.jumps.length === 0) return plain;
+  return STYLES[kinds[term.jumps[0]!] ?? "other"].text;
 }

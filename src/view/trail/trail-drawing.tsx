@@ -49,8 +49,10 @@ export function TrailDrawing({
 
   const said = numbersSaid(trail, holds);
   const sentence = numberSentence(trail);
-  const cycle = onesCycle(said, trail.jumps);
   const hidden = (number: NumberKey) => isCoveredAt(scene, number);
+  // Where a number and its jump are covered, rows as long as the cycle would tell them.
+  const tellsCycle = !(said.some(hidden) && trail.covers.some(({ size }) => size));
+  const cycle = tellsCycle ? onesCycle(said, trail.jumps) : null;
   /** A term whose jumps are covered on the line is covered here too. */
   const isHidden = (part: SentencePart) =>
     part.kind === "number"

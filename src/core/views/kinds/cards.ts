@@ -7,6 +7,8 @@ import { reader } from "../kind";
 export const MAX_CARDS = 24;
 export const MAX_FAMILIES = 4;
 const MAX_SIDE = 20;
+/** The first number of a card. */
+const [LEAST, MOST] = [-1000, 1_000_000];
 
 const MAX_CARD_ID = 999;
 
@@ -27,7 +29,7 @@ const Side = schema((z) => z.int().check(z.minimum(2), z.maximum(MAX_SIDE)));
 export const CardsSettings = schema((z) =>
   z.object({
     kind: z.literal("cards"),
-    first: z.int().check(z.minimum(-1000), z.maximum(1_000_000)),
+    first: z.int().check(z.minimum(LEAST), z.maximum(MOST)),
     columns: Side(z),
     rows: Side(z),
     families: z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES)),
@@ -81,7 +83,7 @@ export const cards = reader<CardsSettings>({
   name: "Pattern cards",
   says: ({ cards: all }) => manyOf(all.length, "card"),
   fields: [
-    { part: "first", label: "First number", whole: { least: 0, most: 1_000_000 } },
+    { part: "first", label: "First number", whole: { least: LEAST, most: MOST } },
     { part: "families", label: "Families", whole: { least: 0, most: MAX_FAMILIES } },
     { part: "columns", label: "In each row", whole: { least: 2, most: MAX_SIDE } },
     { part: "rows", label: "Rows", whole: { least: 2, most: MAX_SIDE } },

@@ -1,7 +1,8 @@
 import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
-const Whole = schema((z) => z.int().check(z.minimum(-1000), z.maximum(1_000_000)));
+const [LEAST, MOST] = [-1000, 1_000_000];
+const Whole = schema((z) => z.int().check(z.minimum(LEAST), z.maximum(MOST)));
 
 /**
  * A number of a range is shown, the next one drawn at random and covered; the class says whether it is higher or lower.
@@ -26,8 +27,8 @@ export const higherLower = reader<HigherLowerSettings>({
   name: "Higher or lower",
   says: ({ from, to }) => `${from} to ${to}`,
   fields: [
-    { part: "from", label: "Numbers from", whole: { least: 0, most: 1_000_000 } },
-    { part: "to", label: "To", whole: { least: 0, most: 1_000_000 } },
+    { part: "from", label: "Numbers from", whole: { least: LEAST, most: MOST } },
+    { part: "to", label: "To", whole: { least: LEAST, most: MOST } },
     {
       part: "chances",
       label: "What chance each had",
