@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import Papa from "papaparse";
 import { describe, expect, test } from "vitest";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE } from "../scene/scene";
@@ -6,7 +7,14 @@ import { HUNDRED_CHART } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
 import { KINDS } from "../views/kinds";
 import type { View } from "../views/view";
-import { chartOfTable, movesOfTable, readTable, tableOfTrail, tableOfView } from "./number-table";
+import {
+  chartOfTable,
+  movesOfTable,
+  readTable,
+  tableOfText,
+  tableOfTrail,
+  tableOfView,
+} from "./number-table";
 
 const view = (settings: object, id = "chart"): View => ({ ...settings, id }) as View;
 const scene = fold(EMPTY_SCENE, [
@@ -54,6 +62,7 @@ describe("the numbers of a board as a table", () => {
 });
 
 describe("a table of numbers", () => {
+  const parse = (text: string) => Papa.parse<string[]>(text).data;
   const numbersOf = (...rows: string[][]) => readTable(rows).numbers.map(({ number }) => number);
 
   test("is a column, with or without a head, or the column named number", () => {
@@ -62,6 +71,41 @@ describe("a table of numbers", () => {
     expect(numbersOf(["lamp", "6"], ["crate", "12"])).toEqual(["6", "12"]);
     expect(numbersOf(["row", "Number "], ["1", "6"], ["2", "12"])).toEqual(["6", "12"]);
     expect(readTable([])).toEqual({ numbers: [], wrong: [] });
+  });
+
+  test.each([
+    // As people type them.
+    ["6, 12, 18, 24", "6 12 18 24"],
+    ["6,12,18", "6 12 18"],
+    ["6 12 18", "6 12 18"],
+    ["6, 12 and 18", "6 12 18"],
+    ["6\n12\n\n18\n", "6 12 18"],
+    ["−3\n-2\n1/2, 1 1/2, ½", "-3 -2 0.5 1.5 0.5"],
+    // A comma that belongs to a number.
+    ["1,000\n2,000\n3,000", "1000 2000 3000"],
+    ["1,000, 2,000, 950", "1000 2000 950"],
+    ["1 000\n2 000", "1000 2000"],
+    ["0,5\n1,0\n1,5", "0.5 1 1.5"],
+    ['"1,000"\n"2,000"', "1000 2000"],
+    // As spreadsheets copy and save them.
+    ["6\t12\t18\n24\t30\t36", "6 12 18 24 30 36"],
+    ["6;12;18", "6 12 18"],
+    ["post,6\npost,12", "6 12"],
+    ["Post,Lamp\n1,6\n2,12", "1 2"],
+    ["jump,by,number\n0,,0\n1,6,6", "0 6"],
+    ["3,6,9,\n12,15,18", "3 6 9 12 15 18"],
+  ])("is read from text: %j", (text, numbers) => {
+    const read = readTable(tableOfText(text, parse));
+    expect(read.wrong).toEqual([]);
+    expect(read.numbers.map(({ number }) => number).join(" ")).toBe(numbers);
+  });
+
+  test("asks where a comma may part two numbers or groups of digits", () => {
+    for (const text of ["100,200,300", "1,234,567", "1,2345"]) {
+      const { numbers, wrong } = readTable(tableOfText(text, parse));
+      expect(numbers).toEqual([]);
+      expect(wrong).toEqual([{ line: 1, text, asks: expect.stringMatching(/^(Is|How is) /) }]);
+    }
   });
 
   test("names the lines that hold no number, a few of them", () => {

@@ -1,6 +1,6 @@
 import { landings } from "../count/trail";
 import { exact, keyOf, type NumberKey } from "../number/exact";
-import { readNumber } from "../number/read-number";
+import { type NumberRead, readNumber } from "../number/read-number";
 import type { Move } from "../scene/move";
 import { inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { INKS, type Ink, inksOf } from "../set/ink";
@@ -64,8 +64,8 @@ export type ReadNumber = {
 /** What a table gives: its numbers in order, and what in it could not be read. */
 export type TableRead = {
   readonly numbers: readonly ReadNumber[];
-  /** Lines, from 1, with what stands there. */
-  readonly wrong: readonly { readonly line: number; readonly text: string }[];
+  /** Lines, from 1, with what stands there; and what to do, where it can be read in several ways. */
+  readonly wrong: readonly { readonly line: number; readonly text: string; readonly asks?: string }[];
 };
 
 /** Most rows that are read of a table. */
@@ -75,40 +75,96 @@ const MOST_WRONG = 5;
 const YES = /^(yes|true|x|1|covered)$/i;
 
 /**
- * Reads a table, or a column of numbers: the column named "number", or else the first that holds one. Columns named "marks" and
- * "covered" are read with it. Rows without anything are passed over.
+ * Text as a table: what a spreadsheet saves or copies, or numbers as people write them, below each other or in a row
+ * (6, 12, 18 and 24). Commas inside a number stay with it, as in 1,000 and 0,5.
+ * @param parse reads what a spreadsheet has written
+ */
+export function tableOfText(text: string, parse: (text: string) => NumberTable): NumberTable {
+  const lines = text.trim().split(/\r?\n/);
+  const cells = lines[0]!.split(",");
+  const hasHead = cells.length > 1 && lines.length > 1 && !cells.some(isNumber);
+  if (hasHead || /[\t;|"]/.test(text)) return parse(text.trim());
+  return lines.slice(0, MAX_TABLE_ROWS).map(numbersOfLine);
+}
+
+const BETWEEN_NUMBERS = /,\s+|\s+and\s+|\s*&\s*/i;
+/** One number or two: who wrote it is asked. */
+const DOUBTFUL = /^\d+,\d+$/;
+const GROUPS = /^\d{1,3}(,\d{3}){2,}$/;
+
+/** The numbers of a line, as texts. */
+function numbersOfLine(line: string): string[] {
+  const isWhole = (text: string) => isNumber(text) || DOUBTFUL.test(text) || GROUPS.test(text);
+  if (isWhole(line.trim())) return [line];
+  return line
+    .split(BETWEEN_NUMBERS)
+    .flatMap((part) => (isWhole(part.trim()) ? [part] : part.split(/[,\s]+/)))
+    .filter((part) => part.trim() !== "");
+}
+
+/**
+ * Reads a table of numbers. With names over its columns the one named "number" is read, or else the first that holds one, and
+ * those named "marks" and "covered" with it; without names all of its numbers, row by row. What is empty is passed over, and so
+ * are columns of words.
  */
 export function readTable(rows: NumberTable): TableRead {
-  const filled = rows.slice(0, MAX_TABLE_ROWS).map((cells, i) => ({ cells, line: i + 1 }));
-  const [first] = filled.filter(({ cells }) => cells.some((cell) => cell.trim() !== ""));
+  const filled = rows
+    .slice(0, MAX_TABLE_ROWS)
+    .map((cells, i) => ({ cells, line: i + 1 }))
+    .filter(({ cells }) => cells.some((cell) => cell.trim() !== ""));
+  const [first] = filled;
   if (!first) return { numbers: [], wrong: [] };
   const heads = first.cells.map((cell) => cell.trim().toLowerCase());
   const named = heads.indexOf("number");
-  const isHead = named >= 0 || !first.cells.some((cell) => readNumber(cell).ok);
-  const column =
-    named >= 0
-      ? named
-      : Math.max(0, (filled.find(({ cells }) => cells.some(isNumber))?.cells ?? []).findIndex(isNumber));
-  const [marks, covered] = [heads.indexOf("marks"), heads.indexOf("covered")];
+  const isHead = named >= 0 || !first.cells.some((cell) => /\d/.test(cell) || isNumber(cell));
+  const [marks, covered] = isHead ? [heads.indexOf("marks"), heads.indexOf("covered")] : [-1, -1];
+  const below = isHead ? filled.slice(1) : filled;
+  const columns = isHead ? [named >= 0 ? named : firstOf(below)] : columnsOf(below);
   const numbers: ReadNumber[] = [];
-  const wrong: { line: number; text: string }[] = [];
-  for (const row of filled) {
-    if ((isHead && row === first) || row.cells.every((cell) => cell.trim() === "")) continue;
-    const text = row.cells[column]?.trim() ?? "";
-    const read = readNumber(text);
-    if (!read.ok) {
-      if (wrong.length < MOST_WRONG) wrong.push({ line: row.line, text: text.slice(0, 40) });
-      continue;
+  const wrong: { line: number; text: string; asks?: string }[] = [];
+  for (const { cells, line } of below) {
+    const inks = marks < 0 ? [] : (cells[marks] ?? "").toLowerCase().split(/[\s,;]+/);
+    for (const column of columns) {
+      const text = cells[column]?.trim() ?? "";
+      // Of a row with several numbers some may be missing at its end.
+      if (text === "" && !isHead) continue;
+      const read = readCell(text);
+      if (read.ok)
+        numbers.push({
+          number: keyOf(read.value),
+          marks: INKS.filter((ink) => inks.includes(ink)),
+          covered: covered >= 0 && YES.test((cells[covered] ?? "").trim()),
+        });
+      else if (wrong.length < MOST_WRONG)
+        wrong.push({ line, text: text.slice(0, 40), ...(read.asks ? { asks: read.message } : {}) });
     }
-    const inks = marks < 0 ? [] : (row.cells[marks] ?? "").toLowerCase().split(/[\s,;]+/);
-    numbers.push({
-      number: keyOf(read.value),
-      marks: INKS.filter((ink) => inks.includes(ink)),
-      covered: covered >= 0 && YES.test((row.cells[covered] ?? "").trim()),
-    });
   }
   return { numbers, wrong };
 }
+
+type Row = { readonly cells: readonly string[] };
+
+/** The columns that hold a number; the first one, where none does. */
+function columnsOf(rows: readonly Row[]): number[] {
+  const widest = Math.max(...rows.map(({ cells }) => cells.length));
+  const columns = Array.from({ length: widest }, (_, i) => i);
+  const holding = columns.filter((i) => rows.some(({ cells }) => isNumber(cells[i] ?? "")));
+  return holding.length > 0 ? holding : [0];
+}
+
+/** The column of the first number. */
+const firstOf = (rows: readonly Row[]): number =>
+  Math.max(0, rows.find(({ cells }) => cells.some(isNumber))?.cells.findIndex(isNumber) ?? 0);
+
+/** A number in a cell. One of several groups may be several numbers. */
+const readCell = (text: string): NumberRead =>
+  GROUPS.test(text)
+    ? {
+        ok: false,
+        asks: true,
+        message: `Is “${text}” one number? Write it without commas. If it is several, write a space after each comma.`,
+      }
+    : readNumber(text);
 
 const isNumber = (cell: string) => readNumber(cell).ok;
 

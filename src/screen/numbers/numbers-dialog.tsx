@@ -10,8 +10,8 @@ import {
   chartOfTable,
   MAX_TABLE_ROWS,
   movesOfTable,
-  type NumberTable,
   readTable,
+  tableOfText,
   tableOfTrail,
   tableOfView,
 } from "@/core/lesson/number-table";
@@ -84,11 +84,7 @@ function TakeNumbers({ close }: { close: () => void }) {
   const store = useBoardStore();
   const [text, setText] = useState("");
   const [ink, setInk] = useState<Ink>("sun");
-  const rows = Papa.parse<string[]>(text.trim(), {
-    preview: MAX_TABLE_ROWS,
-    delimitersToGuess: ["\t", ";", "|", ","],
-  }).data as NumberTable;
-  const read = readTable(rows);
+  const read = readTable(tableOfText(text, ofSpreadsheet));
   const chart = chartOfTable(read);
   const named = read.numbers.some(({ marks, covered }) => marks.length > 0 || covered);
   const count = read.numbers.length;
@@ -145,7 +141,11 @@ function TakeNumbers({ close }: { close: () => void }) {
         {count > 0 && `${numbers}: ${listed(read.numbers.map(({ number }) => number))}. `}
         {read.wrong.length > 0 && (
           <span className="text-wrong">
-            {read.wrong.map(({ line, text }) => `Line ${line} is not a number: “${text}”.`).join(" ")}
+            {read.wrong
+              .map(({ line, text, asks }) =>
+                asks ? `Line ${line}: ${asks}` : `Line ${line} is not a number: “${text}”.`,
+              )
+              .join(" ")}
           </span>
         )}
       </p>
@@ -171,6 +171,9 @@ function TakeNumbers({ close }: { close: () => void }) {
     </div>
   );
 }
+
+const ofSpreadsheet = (text: string) =>
+  Papa.parse<string[]>(text, { preview: MAX_TABLE_ROWS, delimitersToGuess: ["\t", ";", "|", ","] }).data;
 
 const SHOWN = 8;
 const listed = (numbers: readonly string[]) =>
