@@ -5,15 +5,15 @@ import { RECIPE_NAMES, RecipeInputs, recipeOf, written } from "../lesson/recipes
 import { chanceOf } from "../puzzle/draw";
 import { SHEET_KINDS } from "../sheet/kinds";
 import { kindOfPart, type PartSettings, SHEET_KIND_NAMES } from "../sheet/sheet";
-import { isAsked, partsSet } from "./asked";
+import { choicesOf, isAsked, partsSet } from "./asked";
 import type { KindField } from "./kind";
 import { KINDS } from "./kinds";
 import { KIND_NAMES } from "./view";
 
 /** What a field may be set to beside what it is. */
 function othersOf(field: KindField, is: unknown): unknown[] {
-  const choices = "options" in field ? field.options : "list" in field ? field.list : null;
-  if (choices) return choices.map(({ value }) => value).filter((value) => value !== is);
+  const choices = choicesOf(field);
+  if (choices) return choices.filter((value) => value !== is);
   if (field.part === "typed") return is === "" ? ["8 − 3 = ?"] : [""];
   if ("whole" in field) return [Number(is) - 1, Number(is) + 1, Number(is) + 2];
   return [];
@@ -52,7 +52,7 @@ describe("a field that is asked for only at times", () => {
           for (const other of othersOf(field, (some as Record<string, unknown>)[field.part])) {
             const changed = RecipeInputs.safeParse({ ...inputs.data, [field.part]: other });
             // What makes no stair any more has changed something too.
-            const isRefused = !changed.success && "options" in field;
+            const isRefused = !changed.success && ("options" in field || "switched" in field);
             if (isRefused || (changed.success && textOf(changed.data) !== textOf(inputs.data)))
               idle.delete(field.part);
           }

@@ -4,6 +4,13 @@ import type { KindField } from "./kind";
 export const isAsked = ({ only }: KindField, settings: object): boolean =>
   !only || only.is.includes(String((settings as Readonly<Record<string, unknown>>)[only.part]));
 
+/** The values that a field offers; null where a number or words are written. */
+export function choicesOf(field: KindField): readonly string[] | null {
+  if ("switched" in field) return [field.switched.off, field.switched.on];
+  const choices = "options" in field ? field.options : "list" in field ? field.list : null;
+  return choices?.map(({ value }) => value) ?? null;
+}
+
 /**
  * The parts of settings that are set when one is set to a value: it, and where a choice is no longer offered then, that.
  * It becomes the last one that is: of sticks in bundles there are no thousands.
@@ -17,10 +24,9 @@ export function partsSet(
   const next: Record<string, unknown> = { ...settings, [part]: value };
   const changed: Record<string, unknown> = { [part]: value };
   for (const field of fields) {
-    const choices = "options" in field ? field.options : "list" in field ? field.list : null;
+    const choices = choicesOf(field);
     if (!choices || field.part === part || !isAsked(field, next)) continue;
-    if (choices.every((choice) => choice.value !== String(next[field.part])))
-      changed[field.part] = choices.at(-1)!.value;
+    if (!choices.includes(String(next[field.part]))) changed[field.part] = choices.at(-1);
   }
   return changed;
 }

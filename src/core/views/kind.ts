@@ -13,7 +13,7 @@ export type Seen = {
 type Options = readonly { readonly value: string; readonly label: string }[];
 
 /**
- * A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, a number, a whole
+ * A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, yes or no, a number, a whole
  * number, a few words, or some numbers in a row.
  */
 export type KindField = {
@@ -24,6 +24,8 @@ export type KindField = {
 } & (
   | { readonly options: Options }
   | { readonly list: Options }
+  /** Something that is so or not: the value for either. */
+  | { readonly switched: { readonly off: string; readonly on: string } }
   | { readonly number: true }
   | { readonly whole: { readonly least: number; readonly most: number } }
   | { readonly text: { readonly most: number } }

@@ -9,8 +9,10 @@ import { isAsked, partsSet } from "@/core/views/asked";
 import type { KindField } from "@/core/views/kind";
 import type * as z from "@/core/zod";
 import { Choice } from "@/kit/choice";
+import { ChoiceRows } from "@/kit/choice-rows";
 import { Labelled } from "@/kit/labelled";
 import { Select } from "@/kit/select";
+import { Switch } from "@/kit/switch";
 import type { DraftRead } from "@/kit/use-drafts";
 import { OwnField } from "./checked-field";
 
@@ -29,23 +31,55 @@ type Props = {
 /** In the narrowest form, beside the arrow that the list opens with. */
 const LETTERS_OF_A_COLUMN = 10;
 
+/** Two fields of so few letters stand beside each other. */
+const SHORT = 20;
+
 /** The fields that a kind of view, or of part of a sheet, is set up with. */
 export function SettingFields({ fields, beside = 2, onSet, ...rest }: Props) {
   if (fields.length === 0) return null;
+  const set = (part: string, value: unknown) => onSet(partsSet(fields, rest.settings, part, value));
+  const asked = fields.filter((field) => isAsked(field, rest.settings));
   return (
-    <div className={clsx("grid grid-cols-2 gap-3", beside === 4 && "items-end sm:grid-cols-4")}>
-      {fields
-        .filter((field) => isAsked(field, rest.settings))
-        .map((field) => (
+    <div className={clsx("grid grid-cols-2 gap-x-3 gap-y-2.5", beside === 4 && "items-end sm:grid-cols-4")}>
+      {alike(asked).map(([field, ...others]) =>
+        "options" in field! && others.length > 0 ? (
+          <div key={field.part} className="col-span-2">
+            <ChoiceRows
+              options={field.options}
+              rows={[field, ...others].map(({ part, label }) => ({
+                label,
+                value: String((rest.settings as Readonly<Record<string, unknown>>)[part]),
+                onChange: (value) => set(part, value),
+              }))}
+            />
+          </div>
+        ) : (
           <SettingField
-            key={field.part}
-            field={field}
+            key={field!.part}
+            field={field!}
             {...rest}
-            onSet={(value) => onSet(partsSet(fields, rest.settings, field.part, value))}
+            onSet={(value) => set(field!.part, value)}
           />
-        ))}
+        ),
+      )}
     </div>
   );
+}
+
+/** Fields one by one, those that follow each other with the same choices together. */
+function alike(fields: readonly KindField[]): KindField[][] {
+  const groups: KindField[][] = [];
+  for (const field of fields) {
+    const last = groups.at(-1)?.[0];
+    const isSame =
+      last !== undefined &&
+      "options" in last &&
+      "options" in field &&
+      JSON.stringify(last.options) === JSON.stringify(field.options);
+    if (isSame) groups.at(-1)!.push(field);
+    else groups.push([field]);
+  }
+  return groups;
 }
 
 function SettingField({
@@ -61,6 +95,14 @@ function SettingField({
     return (
       <div className="col-span-2">
         <Choice label={label} value={String(value)} options={field.options} onChange={onSet} />
+      </div>
+    );
+  }
+  if ("switched" in field) {
+    const { off, on } = field.switched;
+    return (
+      <div className="col-span-2">
+        <Switch label={label} on={value === on} onChange={(is) => onSet(is ? on : off)} />
       </div>
     );
   }
@@ -80,7 +122,7 @@ function SettingField({
       label={label}
       of={of}
       numeric={!("text" in field)}
-      className={"numbers" in field || "text" in field ? "col-span-2" : ""}
+      className={"numbers" in field || ("text" in field && field.text.most > SHORT) ? "col-span-2" : ""}
       value={shown}
       read={(typed) => {
         const found = read(typed);

@@ -29,10 +29,7 @@ export const timesPuzzle = sheetKind<TimesPuzzleSheet>({
     {
       part: "climbs",
       label: "Each harder than the one before",
-      options: [
-        { value: "yes", label: "Yes" },
-        { value: "no", label: "No" },
-      ],
+      switched: { off: "no", on: "yes" },
     },
     howMany(8, "Puzzles"),
   ],

@@ -75,19 +75,13 @@ export const placeValue = reader<PlaceValueSettings>({
     { part: "words", label: "Words", options },
     {
       part: "exchange",
-      label: "Ten of a kind are exchanged",
-      options: [
-        { value: "at-once", label: "At once" },
-        { value: "by-touch", label: "By a touch" },
-      ],
+      label: "Exchange by a touch",
+      switched: { off: "at-once", on: "by-touch" },
     },
     {
       part: "building",
       label: "Add and take pieces by hand",
-      options: [
-        { value: "none", label: "No" },
-        { value: "shown", label: "Yes" },
-      ],
+      switched: { off: "none", on: "shown" },
     },
     {
       part: "towards",

@@ -65,10 +65,7 @@ export const line = recipe<Inputs>({
     {
       part: "open",
       label: "Empty line: only the numbers you use",
-      options: [
-        { value: "no", label: "No" },
-        { value: "yes", label: "Yes" },
-      ],
+      switched: { off: "no", on: "yes" },
     },
     {
       part: "numbers",
