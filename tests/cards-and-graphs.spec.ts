@@ -150,6 +150,12 @@ test("a graph of a count: a point for each number, covered by touch, its numbers
   await page.getByRole("button", { name: "Take back" }).click();
   await page.getByRole("button", { name: "Cover the points" }).click();
   await expect(picture).toHaveAccessibleName("Number by position: the points are covered");
+  // Where they can be touched does not tell how high they are.
+  const heights = await page
+    .getByRole("button", { name: /^Point at position \d+, covered$/ })
+    .evaluateAll((spots) => spots.map((spot) => spot.getBoundingClientRect().top));
+  expect(heights).toHaveLength(4);
+  expect(new Set(heights).size).toBe(1);
   await page.getByRole("button", { name: "Show the points" }).click();
   await expect(picture).toHaveAccessibleName("Number by position: 4, 10, 16 and 22");
 });

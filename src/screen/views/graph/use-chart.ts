@@ -184,8 +184,11 @@ export function useChart(
         points.map((point) => ({
           point,
           left: x.getPixelForValue(point.x),
+          // Where a covered point can be touched is no higher for a larger number.
           top:
-            point.covered || graph.as === "bars" ? y.bottom - look.text * 0.7 : y.getPixelForValue(point.y),
+            point.covered || !look.points || graph.as === "bars"
+              ? y.bottom - look.text * 0.7
+              : y.getPixelForValue(point.y),
         })),
       ),
     );
