@@ -107,6 +107,21 @@ describe("a board drawn at rest", () => {
     expect(textsOf(asked).filter((text) => text === "?")).toHaveLength(10);
   });
 
+  test("a strip of more squares than have room shows what is laid on them and what is written there", () => {
+    const view = { ...KINDS.strip.starts, id: "strip", to: "1000" };
+    const drawn = draw({ ...chartBoard, views: [view] } as Board, [
+      { do: "mark", ink: "plum", numbers: ["250"] },
+      { do: "focus", number: "300" },
+      { do: "cover", numbers: ["400", "600"] },
+      { do: "write", number: "600", says: "666" },
+    ]);
+    const texts = textsOf(drawn);
+    expect(texts).toEqual(expect.arrayContaining(["0", "1,000", "666"]));
+    expect(texts).not.toContain("400");
+    const fills = ["--color-plum-dot", "--color-cover", "--color-focus"];
+    expect(fills.filter((fill) => !drawn.includes(fill))).toEqual([]);
+  });
+
   test("tells no number that is covered, in any kind of view", () => {
     const done: Move[] = [
       { do: "start", number: "7" },

@@ -57,8 +57,7 @@ const MIN_SIZE = 22;
 /** What a flat line itself takes beside a row of labels, in pixels. */
 const MIN_BESIDE = 44;
 /** Round a circle labels lie in little room, and in a strip every square holds a number: smaller ones are better there than every second one. */
-const smallestOf = (line: AnyLine, below: boolean) =>
-  shapeOf(line) === "ring" ? 15 : line.kind === "strip" && !below ? 17 : MIN_SIZE;
+const smallestOf = (line: AnyLine) => (shapeOf(line) === "ring" ? 15 : line.kind === "strip" ? 17 : MIN_SIZE);
 
 /** What stays as it is while a line moves: how large its numerals are, and how much room its labels have. */
 type Frame = Pick<LineLayout, "numeral"> & { widest: number; tallest: number };
@@ -109,8 +108,8 @@ function firstLarger(
 function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLayout {
   const sized = (most: number) => {
     const bare = bareLine(line, span, marks, room, false, most);
-    const { wanted, numeral, below } = bare;
-    const isRight = wanted >= numeral || wanted < smallestOf(line, below);
+    const { wanted, numeral } = bare;
+    const isRight = wanted >= numeral || wanted < smallestOf(line);
     return withLabels(line, marks, false, isRight ? bare : bareLine(line, span, marks, room, false, wanted));
   };
   const share = shareOf(line, room);
@@ -198,7 +197,7 @@ function bareLine(
   const around = shape === "ring" ? geometry.length - 2 * Math.PI * inside : geometry.length;
   const apart = (Math.max(1, around) * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
   const gap = numeral * 0.45;
-  const least = smallestOf(line, below);
+  const least = smallestOf(line);
   const needed = {
     flat: widest + gap,
     upright: tallest * 1.02,

@@ -105,8 +105,8 @@ function WideCells({ line, layout, marks }: Props) {
 }
 
 /** A strip of so many cells that their edges have no room: its frame, the cells that have a number, and what is laid on any. */
-function NarrowCells({ layout, marks }: Props) {
-  const { geometry, placing, cell, numeral, heavy, labels } = layout;
+function NarrowCells({ line: { numbers }, layout, marks }: Props) {
+  const { geometry, placing, scale, cell, numeral, heavy, labels } = layout;
   const height = cellHeight(cell, layout.room.height);
   const { x: left, y } = geometry.point(0, 0);
   const top = y - height / 2;
@@ -137,25 +137,39 @@ function NarrowCells({ layout, marks }: Props) {
         rx={3}
         {...line}
       />
-      {labels.map((label) => (
-        <g key={label.key}>
-          <path d={`M${round(middle(label.key))} ${round(top + height)}v${TICK}`} {...line} />
-          {isTold(label.state, undefined) && (
-            <WrittenText written={label.written} x={label.x} y={label.y} size={numeral} bold={label.bold} />
-          )}
-        </g>
-      ))}
-      {marks.focus !== null && (
-        <rect
-          x={round(middle(marks.focus) - MIN_CELL)}
-          y={round(top - 3)}
-          width={2 * MIN_CELL}
-          height={round(height + 6)}
-          rx={4}
-          fill="none"
-          stroke="var(--color-focus)"
-          strokeWidth={heavy}
-        />
+      {labels.map(({ key, state, written, x, y, bold }) => {
+        const says = isCovered(state) ? writtenIn(state) : undefined;
+        return (
+          <g key={key}>
+            <path d={`M${round(middle(key))} ${round(top + height)}v${TICK}`} {...line} />
+            {isTold(state, says) && (
+              <WrittenText
+                written={says === undefined ? written : writeNumber(exact(says), numbers, scale.step.d)}
+                x={x}
+                y={y}
+                size={numeral}
+                bold={bold}
+                {...(says === undefined ? {} : { color: "var(--color-by-hand)" })}
+              />
+            )}
+          </g>
+        );
+      })}
+      {Object.entries(marks.states).map(
+        ([key, state]) =>
+          isFocus(state) && (
+            <rect
+              key={key}
+              x={round(middle(key) - MIN_CELL)}
+              y={round(top - 3)}
+              width={2 * MIN_CELL}
+              height={round(height + 6)}
+              rx={4}
+              fill="none"
+              stroke="var(--color-focus)"
+              strokeWidth={heavy}
+            />
+          ),
       )}
     </>
   );
