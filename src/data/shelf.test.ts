@@ -66,6 +66,16 @@ describe("what is looked for", () => {
     expect(await titles({ find: "16" })).toEqual(["Posts"]);
   });
 
+  test("a number is found however it is written, here and there", async () => {
+    await addLesson(db, "far", lesson("Far out", {}, "Which buoy is 1,000 metres away?"), at(4));
+    await addLesson(db, "half", lesson("Half a rope", {}, "Where is ½ of it?"), at(5));
+    await addLesson(db, "tide", lesson("Tide", {}, "What stands at 0.5 metres? And at -3?"), at(6));
+    for (const find of ["1000", "1,000"]) expect(await titles({ find })).toEqual(["Far out"]);
+    for (const find of ["½", "1/2", "0.5"]) expect(await titles({ find })).toEqual(["Tide", "Half a rope"]);
+    expect(await titles({ find: "−3" })).toEqual(["Tide"]);
+    expect(await titles({ find: "100" })).toEqual([]);
+  });
+
   test("whatever is typed is answered: words, signs, quotes", async () => {
     await fc.assert(
       fc.asyncProperty(fc.string({ maxLength: 100, unit: "binary" }), async (find) => {

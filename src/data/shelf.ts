@@ -2,6 +2,9 @@ import { and, asc, count, desc, eq, inArray, isNotNull, isNull, type SQL, sql } 
 import * as z from "@/core/zod";
 import { ShelfEntry } from "../core/lesson/shelf-entry";
 import type { ShelfOrder, ShelfWish } from "../core/lesson/shelf-wish";
+import { keyOf } from "../core/number/exact";
+import { readNumber, withFractionSign } from "../core/number/read-number";
+import { showNumber } from "../core/number/show-number";
 import type { Database } from "./database";
 import { lessons, shelfEntries } from "./schema";
 import { updateEntries } from "./shelf-entries";
@@ -49,16 +52,28 @@ const ORDERS: Record<ShelfOrder, SQL[]> = {
   class: [asc(sql`${shelfEntries.classKey} = ''`), asc(shelfEntries.classKey), asc(shelfEntries.titleKey)],
 };
 
-/** A whole number is found as it is, since 6 is not in 16; of a word its beginning is enough. */
+/** The letters and digits of a word, as it is looked for; undefined where it has none. */
+const lettersOf = (word: string) => word.match(/[\p{L}\p{M}\p{N}]+/gu)?.join(" ");
+
+/**
+ * What a word is looked for as. Of a word its beginning is enough. A number is found as it is, since 6 is not in 16, and however
+ * it is written: 1000 and 1,000, ½ and 0.5.
+ */
+function findsOf(word: string): string[] {
+  const read = readNumber(word);
+  if (!read.ok) return [lettersOf(word)].flatMap((letters) => (letters ? [`"${letters}"*`] : []));
+  const [key, fraction, mixed] = [keyOf(read.value), read.value.toFraction(), read.value.toFraction(true)];
+  const written = [word, key, showNumber(key), fraction, mixed, withFractionSign(mixed)];
+  return [...new Set(written.map(lettersOf))].map((letters) => `"${letters}"`);
+}
+
 function found(text: string, within: "lesson" | "title"): SQL | undefined {
   const words = text
     .split(/\s+/)
-    .map((word) => ({ word, letters: word.match(/[\p{L}\p{M}\p{N}]+/gu)?.join(" ") }))
-    .filter(({ letters }) => letters);
+    .map(findsOf)
+    .filter((finds) => finds.length > 0);
   if (words.length === 0) return text === "" ? undefined : sql`0`;
-  const query = words
-    .map(({ word, letters }) => `"${letters}"${/^[-−]?\d+$/.test(word) ? "" : "*"}`)
-    .join(" AND ");
+  const query = words.map((finds) => `(${finds.join(" OR ")})`).join(" AND ");
   const match = within === "title" ? `title : (${query})` : query;
   // The plus keeps it from being an index to search by: it would be searched once for each lesson and each find.
   return sql`+${shelfEntries.id} IN (SELECT rowid FROM shelf_finds WHERE shelf_finds MATCH ${match})`;

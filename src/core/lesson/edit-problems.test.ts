@@ -52,6 +52,17 @@ describe("a problem is removed", () => {
     }
   });
 
+  test("one that is added later is another one", () => {
+    const less = withoutProblem(state, "problems", 1);
+    const view = viewOf(less.board, "problems")!;
+    const more = { ...view, items: [...items(less), "4 + 4 = ?"] } as typeof view;
+    const grown = { ...less, board: { ...less.board, views: [more] } };
+    expect(said(grown)).toEqual({ "1 + 1 = ?": "2", "3 + 3 = ?": "6", undefined: "4" });
+    expect(faultsOf(grown.board)).toHaveLength(1);
+    // What was about a gone one stays so when another goes.
+    expect(faultsOf(withoutProblem(grown, "problems", 0).board)).toHaveLength(2);
+  });
+
   test("the last one stays, and what is about another view", () => {
     const one = withoutProblem(withoutProblem(state, "problems", 0), "problems", 0);
     expect(items(one)).toEqual(["3 + 3 = ?"]);

@@ -1,21 +1,22 @@
 import type { Beat, Move } from "../scene/move";
+import { MAX_PROBLEMS } from "../views/kinds/problems";
 import type { ViewId } from "../views/view-id";
 import type { BoardState } from "./board-state";
 import { viewOf } from "./views-of";
 
 /**
  * A board without one of the problems of a view; the last one stays. What steps and hands do on the problems after it goes with
- * them. What was done on it by hand goes; what steps do on it stays in them, and is pointed out as about a problem that is
- * no longer there.
+ * them. What was done on it by hand goes; what steps do on it stays in them, is pointed out as about a problem that is no
+ * longer there, and is not about one that is added later.
  * @param at which problem, from 0
  */
 export function withoutProblem(state: BoardState, id: ViewId, at: number): BoardState {
   const view = viewOf(state.board, id);
   if (view?.kind !== "problems" || at >= view.items.length || view.items.length === 1) return state;
-  const last = view.items.length - 1;
   const moved = (move: Move): Move => {
-    if (!("problem" in move) || move.view !== id || move.problem < at) return move;
-    return { ...move, problem: move.problem === at ? last : move.problem - 1 };
+    if (!("problem" in move) || move.view !== id) return move;
+    if (move.problem < at || move.problem === MAX_PROBLEMS) return move;
+    return { ...move, problem: move.problem === at ? MAX_PROBLEMS : move.problem - 1 };
   };
   const inSteps = (beat: Beat): Beat => beat.map(moved);
   const byHand = (beat: Beat): Beat =>

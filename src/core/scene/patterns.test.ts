@@ -46,6 +46,7 @@ test("a new card is called as no other is, also after some were taken away", () 
   const left = some.filter(({ id }) => id !== 2);
   const more = withCard(left, multiples("7"));
   expect(more.map(({ id }) => id)).toEqual([1, 3, 4, 5]);
+  expect(withCard(left, multiples("7"), [20, 21]).at(-1)!.id).toBe(22);
   const last = withCard([{ id: 999, rule: multiples("2") }], multiples("7"));
   expect(last.map(({ id }) => id)).toEqual([999, 1]);
   for (const card of [...more, ...last]) expect(PatternCard(z).safeParse(card).success).toBe(true);

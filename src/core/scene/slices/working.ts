@@ -1,6 +1,7 @@
 import type { NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
 import { schema } from "../../schema";
+import { MAX_PROBLEMS } from "../../views/kinds/problems";
 import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
 import { orNull, someNumber, someView } from "./examples";
@@ -14,7 +15,8 @@ export type Work = { readonly jumps: readonly NumberKey[]; readonly says: Number
 const NO_WORK: Work = { jumps: [], says: null };
 export const NO_WORK_YET: WorkOfView = { done: new Map(), checked: false };
 const MAX_WORK = 100;
-const ProblemIndex = schema((z) => z.int().check(z.minimum(0), z.maximum(7)));
+/** One past the last index names a problem that was removed: none that is added later is taken for it. */
+const ProblemIndex = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_PROBLEMS)));
 
 /** Puts something else in the place of what was done in a view. */
 function change(draft: Draft, view: ViewId, next: (work: WorkOfView) => Partial<WorkOfView>): void {

@@ -44,9 +44,16 @@ export type CardsSettings = Checked<typeof CardsSettings>;
 
 const card = (id: number, condition: Condition): PatternCard => ({ id, rule: ruleOf(condition) });
 
-/** The cards with one more, which is called otherwise than any of them. */
-export const withCard = (cards: readonly PatternCard[], rule: Rule): PatternCard[] => {
-  const taken = new Set(cards.map(({ id }) => id));
+/**
+ * The cards with one more, which is called otherwise than any of them.
+ * @param named ids that it is not to have either: of cards that are gone, but that moves still name
+ */
+export const withCard = (
+  cards: readonly PatternCard[],
+  rule: Rule,
+  named: readonly number[] = [],
+): PatternCard[] => {
+  const taken = new Set([...cards.map(({ id }) => id), ...named]);
   let id = Math.max(0, ...taken) + 1;
   // A list that was added to for years begins again with what is free.
   if (id > MAX_CARD_ID) for (id = 1; taken.has(id); ) id += 1;

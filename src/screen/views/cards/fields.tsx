@@ -2,6 +2,7 @@
 
 import { BookmarkPlus, Plus, Trash2, X } from "lucide-react";
 import { type ReactNode, useState } from "react";
+import { cardsNamed } from "@/core/lesson/cards-named";
 import { chartOf } from "@/core/lesson/views-of";
 import { inksAt } from "@/core/scene/scene";
 import { ruleOn } from "@/core/set/choose-condition";
@@ -17,11 +18,13 @@ import { Button, IconButton } from "@/kit/button";
 import { PatternCard } from "@/view/cards/cards-drawing";
 import { useLibrary } from "../../library/use-library";
 import { RuleBuilder } from "../../rule/rule-builder";
-import { pickBoard, pickScene, useBoard, useLay } from "../../store/use-board";
+import { boardStateOf } from "../../store/on-show";
+import { pickBoard, pickScene, useBoard, useBoardStore, useLay } from "../../store/use-board";
 
 /** The cards of a view, how to make another one, and the library in which they are kept for other lessons. */
 export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
   const lay = useLay(view);
+  const store = useBoardStore();
   const [rule, setRule] = useState<Rule>(() => ruleOf({ kind: "multiples", not: false, of: "3" }));
   const [kept, ask] = useLibrary();
   const squares = squaresOfCards(view);
@@ -35,7 +38,10 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
   const chart = chartOf(board);
   const shaded = chart ? chartNumbers(chart).filter((number) => inksAt(scene, number) !== 0) : [];
   const full = view.cards.length >= MAX_CARDS;
-  const add = (card: Rule) => lay(({ cards }) => ({ cards: withCard(cards, ruleOn(card, squares)) }));
+  const add = (card: Rule) => {
+    const named = cardsNamed(boardStateOf(store.getState()), view.id);
+    lay(({ cards }) => ({ cards: withCard(cards, ruleOn(card, squares), named) }));
+  };
   const isKept = (card: Rule) => kept?.some((one) => sameRule(one.rule, card)) ?? true;
   return (
     <div className="flex flex-col gap-4">

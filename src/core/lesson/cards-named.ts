@@ -1,0 +1,8 @@
+import type { ViewId } from "../views/view-id";
+import type { BoardState } from "./board-state";
+
+/** The cards of a view that moves of a board name, by their ids, whether they are prepared or done by hand; also those that are gone. */
+export function cardsNamed({ board, live }: BoardState, view: ViewId): number[] {
+  const beats = [...board.opening, ...board.stair.flatMap((step) => step.beats.flat()), ...live.flat(3)];
+  return beats.flatMap((move) => ("card" in move && move.view === view ? [move.card] : []));
+}
