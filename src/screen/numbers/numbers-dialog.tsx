@@ -115,7 +115,7 @@ function TakeNumbers({ close }: { close: () => void }) {
   return (
     <div className="mt-6 border-t border-rule pt-5">
       <div className="mb-2 flex flex-wrap items-end gap-3">
-        <p className="mr-auto">Numbers from elsewhere, one below the other or as a table:</p>
+        <p className="mr-auto">Numbers from elsewhere, in a row, one below the other or as a table:</p>
         <label className="inline-flex h-press cursor-pointer items-center gap-2 rounded-button border border-edge bg-board px-4 font-semibold hover:border-ink focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
           <ClipboardPaste aria-hidden size={19} /> Open a CSV
           <input
