@@ -14,7 +14,7 @@ type Props = {
 export function ChoiceRows({ options, rows }: Props) {
   const columns = { gridTemplateColumns: `repeat(${options.length}, minmax(0, 1fr))` };
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1">
+    <div className="grid max-w-110 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1">
       <span />
       <div aria-hidden className="grid gap-1 px-0.5 text-center text-small text-quiet" style={columns}>
         {options.map(({ value, label }) => (
