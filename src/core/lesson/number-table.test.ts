@@ -100,8 +100,8 @@ describe("a table of numbers", () => {
     expect(read.numbers.map(({ number }) => number).join(" ")).toBe(numbers);
   });
 
-  test("asks where a comma may part two numbers or groups of digits", () => {
-    for (const text of ["100,200,300", "1,234,567", "1,2345"]) {
+  test("asks where a comma or a space may part two numbers or groups of digits", () => {
+    for (const text of ["100,200,300", "1,234,567", "1,2345", "100 200 300", "12 000 15 000"]) {
       const { numbers, wrong } = readTable(tableOfText(text, parse));
       expect(numbers).toEqual([]);
       expect(wrong).toEqual([{ line: 1, text, asks: expect.stringMatching(/^(Is|How is) /) }]);

@@ -90,7 +90,9 @@ export function tableOfText(text: string, parse: (text: string) => NumberTable):
 const BETWEEN_NUMBERS = /,\s+|\s+and\s+|\s*&\s*/i;
 /** One number or two: who wrote it is asked. */
 const DOUBTFUL = /^\d+,\d+$/;
-const GROUPS = /^\d{1,3}(,\d{3}){2,}$/;
+const GROUPS = /^\d{1,3}([,\s]\d{3}){2,}$/;
+/** A group of digits that came away from its number. */
+const LOOSE_GROUP = /^0\d/;
 
 /** The numbers of a line, as texts. */
 function numbersOfLine(line: string): string[] {
@@ -98,7 +100,10 @@ function numbersOfLine(line: string): string[] {
   if (isWhole(line.trim())) return [line];
   return line
     .split(BETWEEN_NUMBERS)
-    .flatMap((part) => (isWhole(part.trim()) ? [part] : part.split(/[,\s]+/)))
+    .flatMap((part) => {
+      const pieces = part.split(/[,\s]+/);
+      return isWhole(part.trim()) || pieces.some((piece) => LOOSE_GROUP.test(piece)) ? [part] : pieces;
+    })
     .filter((part) => part.trim() !== "");
 }
 
@@ -162,7 +167,7 @@ const readCell = (text: string): NumberRead =>
     ? {
         ok: false,
         asks: true,
-        message: `Is “${text}” one number? Write it without commas. If it is several, write a space after each comma.`,
+        message: `Is “${text}” one number? Write its digits together. If it is several, write a comma and a space between them.`,
       }
     : readNumber(text);
 

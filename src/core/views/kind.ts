@@ -13,8 +13,8 @@ export type Seen = {
 type Options = readonly { readonly value: string; readonly label: string }[];
 
 /**
- * A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, yes or no, a number, a whole
- * number, a few words, or some numbers in a row.
+ * A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, yes or no, a number,
+ * a whole number, a few words, or some numbers in a row.
  */
 export type KindField = {
   readonly part: string;

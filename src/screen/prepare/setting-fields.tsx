@@ -42,7 +42,7 @@ export function SettingFields({ fields, beside = 2, onSet, ...rest }: Props) {
   return (
     <div className={clsx("grid grid-cols-2 gap-x-3 gap-y-2.5", beside === 4 && "items-end sm:grid-cols-4")}>
       {alike(asked).map(([field, ...others]) =>
-        "options" in field! && others.length > 0 ? (
+        "options" in field && others.length > 0 ? (
           <div key={field.part} className="col-span-2">
             <ChoiceRows
               options={field.options}
@@ -54,12 +54,7 @@ export function SettingFields({ fields, beside = 2, onSet, ...rest }: Props) {
             />
           </div>
         ) : (
-          <SettingField
-            key={field!.part}
-            field={field!}
-            {...rest}
-            onSet={(value) => set(field!.part, value)}
-          />
+          <SettingField key={field.part} field={field} {...rest} onSet={(value) => set(field.part, value)} />
         ),
       )}
     </div>
@@ -67,8 +62,8 @@ export function SettingFields({ fields, beside = 2, onSet, ...rest }: Props) {
 }
 
 /** Fields one by one, those that follow each other with the same choices together. */
-function alike(fields: readonly KindField[]): KindField[][] {
-  const groups: KindField[][] = [];
+function alike(fields: readonly KindField[]): [KindField, ...KindField[]][] {
+  const groups: [KindField, ...KindField[]][] = [];
   for (const field of fields) {
     const last = groups.at(-1)?.[0];
     const isSame =
