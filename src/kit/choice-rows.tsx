@@ -1,6 +1,5 @@
 "use client";
 
-import { Check } from "lucide-react";
 import { RadioGroup } from "radix-ui";
 import { Fragment } from "react";
 
@@ -38,14 +37,12 @@ export function ChoiceRows({ options, rows }: Props) {
                 aria-label={option.label}
                 // A choice made by hand leaves the keyboard to the board.
                 onMouseDown={(event) => event.preventDefault()}
-                className="group focus-close grid h-press min-w-15 place-items-center rounded-button data-[state=checked]:bg-board data-[state=checked]:ring-1 data-[state=checked]:ring-rule"
+                className="group focus-close grid h-press min-w-17 place-items-center rounded-button data-[state=checked]:bg-board data-[state=checked]:ring-1 data-[state=checked]:ring-rule"
               >
-                <Check
-                  aria-hidden
-                  size="1.25rem"
-                  strokeWidth={3}
-                  className="hidden group-data-[state=checked]:block"
-                />
+                {/* The word of the choice that holds, also when the heads are scrolled away. */}
+                <span className="hidden px-1 text-small font-semibold group-data-[state=checked]:block">
+                  {option.label}
+                </span>
                 <span className="size-2 rounded-full border-2 border-edge group-hover:border-ink group-data-[state=checked]:hidden" />
               </RadioGroup.Item>
             ))}
