@@ -5,7 +5,7 @@ import { act, climb, openBoard, sceneOf } from "@/core/lesson/board-state";
 import { newBoard, newLesson } from "@/core/lesson/new-lesson";
 import { readLesson } from "@/core/lesson/read-lesson";
 import { writeLessonFile } from "@/core/lesson/write-lesson";
-import { chanceOf } from "@/core/puzzle/draw";
+import { randomOf } from "@/core/puzzle/draw";
 import { makeTimesPuzzle, PUZZLE_ROWS } from "@/core/puzzle/make-times-puzzle";
 import { verdictOf } from "@/core/puzzle/times-puzzle";
 import { cellState } from "@/core/scene/cell-state";
@@ -114,7 +114,7 @@ test("measures core", () => {
   const numbers = chartNumbers(large);
   const slips = numbers.filter((_, i) => i % 6 === 5 && i !== 101).slice(0, 120);
   const puzzles = median(() => {
-    for (let i = 0; i < 100; i += 1) makeTimesPuzzle(1 + (i % 10), PUZZLE_ROWS[i % 4]!, chanceOf(i));
+    for (let i = 0; i < 100; i += 1) makeTimesPuzzle(1 + (i % 10), PUZZLE_ROWS[i % 4]!, randomOf(i));
   }, 30);
   figures.push(
     {

@@ -1,4 +1,4 @@
-// Puts the paper room together: node scripts/build-paper.mjs
+// Builds the paper room: node scripts/build-paper.mjs
 import { buildPaper } from "./lib/paper.mjs";
 
 await buildPaper();

@@ -80,7 +80,7 @@ try {
 }
 
 const per = (part) => `${(100 * part).toFixed(1)} %`;
-const least = (all, height) => {
+const smallest = (all, height) => {
   const found = all.filter(Boolean).sort((a, b) => a.size - b.size)[0];
   return found ? `${found.size.toFixed(0)} px, ${per(found.size / height)}` : "none";
 };
@@ -89,11 +89,11 @@ const table = SIZES.map((size) => {
   const scrolls = here.filter(({ scroll }) => scroll.some((by) => by > 0)).length;
   return `| ${[
     size.name,
-    least(
+    smallest(
       here.map(({ main }) => main),
       size.height,
     ),
-    least(
+    smallest(
       here.map(({ side }) => side),
       size.height,
     ),

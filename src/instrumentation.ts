@@ -1,6 +1,6 @@
 /**
- * At the start of the server: the tables are brought up to date, and the demo lessons loaded where asked for. A server
- * that cannot keep lessons does not start: why is said in a sentence, and nothing is left running.
+ * Runs when the server starts: migrates the tables, and loads the demo lessons if asked to. A server that cannot store
+ * lessons does not start: it says why in a sentence, and leaves nothing running.
  */
 export async function register() {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
@@ -8,7 +8,7 @@ export async function register() {
   await startData();
 }
 
-/** A fault while a request was answered: told in the terminal in one line, without what a lesson holds. */
+/** A fault while answering a request: reported in the terminal in one line, without the contents of a lesson. */
 export async function onRequestError(fault: unknown, request: { path: string; method: string }) {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
   const { shortFault } = await import("./data/start");

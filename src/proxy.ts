@@ -3,8 +3,8 @@ import { hostname } from "node:os";
 import { type NextRequest, NextResponse } from "next/server";
 
 /**
- * Names under which this machine is asked. A page elsewhere that gives itself another name and then this address would
- * otherwise be taken for Yellow Stair's own; an address in figures cannot be given away like that.
+ * The host names of this machine. A page elsewhere could otherwise give itself another name that resolves to this
+ * address and be taken for Yellow Stair's own; a numeric address cannot be taken over like that.
  */
 const NAMES = new Set(
   [
@@ -23,14 +23,14 @@ function isOwn(host: string): boolean {
   return NAMES.has(name) || isIP(name.replace(/^\[|\]$/g, "")) !== 0;
 }
 
-/** Why a request is not answered; null where it is. */
+/** Why a request is refused; null if it is not. */
 function refusal({ headers, method, nextUrl }: NextRequest): { status: number; words: string } | null {
   if (!isOwn(headers.get("host") ?? "")) {
     const words =
       "Yellow Stair is not known under this name. Where it should be, add the name to HOST_NAMES.";
     return { status: 421, words };
   }
-  // Pages are read; what changes anything has a door of its own under /api.
+  // Pages are only read; changes go through routes under /api.
   const reads = method === "GET" || method === "HEAD";
   if (!reads && !nextUrl.pathname.startsWith("/api/"))
     return { status: 405, words: "Pages can only be read." };
@@ -59,7 +59,7 @@ export function proxy(request: NextRequest) {
     "font-src 'self'",
     `connect-src 'self'${development ? " ws:" : ""}`,
     "worker-src 'self'",
-    // A sheet is looked at as the PDF that it will be.
+    // A sheet is previewed as its PDF, in a frame.
     "frame-src blob:",
     "manifest-src 'self'",
     "form-action 'self'",

@@ -1,6 +1,6 @@
 const [FIRST, OVER] = ["yellow-stair-first-visit", "over"];
 
-/** What a browser keeps in which Yellow Stair has been used before: nothing is offered to a newcomer there. */
+/** The state of a browser in which Yellow Stair was used before: newcomers' offers are not shown there. */
 export const usedBefore = (origin) => ({
   cookies: [
     {

@@ -1,7 +1,7 @@
-/** What stands on a page that is open: runs in the browser. Sizes are in CSS pixels. */
+/** Measures what stands on an open page: runs in the browser. Sizes are in CSS pixels. */
 export function measureScreen() {
   const seen = (element) => element.checkVisibility({ opacityProperty: true, visibilityProperty: true });
-  /** What of an element is in sight: what has scrolled out of its part of the page is not. */
+  /** The visible part of an element, without what has scrolled out of its container. */
   const inSight = (element) => {
     let { left, right, top, bottom } = element.getBoundingClientRect();
     for (let part = element.parentElement; part; part = part.parentElement) {
@@ -23,7 +23,7 @@ export function measureScreen() {
   const name = (element) =>
     (element.getAttribute("aria-label") ?? element.textContent ?? "").trim().slice(0, 40);
 
-  /** How high a text is drawn: an SVG may stand on the page in another size than its own. */
+  /** The displayed size of a text: an SVG may be scaled on the page. */
   const sizeOf = (text) => {
     const size = Number.parseFloat(getComputedStyle(text).fontSize);
     const matrix = text.getScreenCTM?.();
@@ -76,7 +76,7 @@ export function measureScreen() {
       return gone || cut.width < width - 2 || cut.height < height - 2;
     })
     .map(name);
-  // Words: where their letters are, without the room above and below them.
+  // The boxes of words: where their letters are, without the line spacing.
   const words = [];
   const cutWords = [];
   const walker = document.createTreeWalker(page, NodeFilter.SHOW_TEXT);
@@ -84,7 +84,7 @@ export function measureScreen() {
     const { data, parentElement } = walker.currentNode;
     if (!data.trim() || !parentElement || !seen(parentElement)) continue;
     if (parentElement.closest("script, style, option")) continue;
-    // What is for the ear alone has a box of one pixel.
+    // Text for screen readers only has a box of one pixel.
     if (parentElement.getBoundingClientRect().width <= 1) continue;
     // A word that may be cut ends in three dots.
     const { textOverflow, webkitLineClamp } = getComputedStyle(parentElement);

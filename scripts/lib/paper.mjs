@@ -3,16 +3,16 @@ import { join } from "node:path";
 import { hashOf } from "./hash.mjs";
 import { ROOT, stop } from "./run.mjs";
 
-/** What paper and pictures are made from, and what puts it together. */
+/** The sources of paper and pictures, and what builds them. */
 const INPUTS = ["src/core", "src/view", "src/kit", "src/paper", "package-lock.json", "scripts/lib/paper.mjs"];
 const OUT = join(ROOT, "dist/paper");
 
-/** Where the room stands that makes pictures and paper, once it is built. */
+/** Where the built paper room is. */
 export const PAPER_ROOM = join(OUT, "room.mjs");
 
 /**
- * Puts the paper room together, unless it is of these sources: drawings, their layout and the formats they are written in, as one
- * module for Node. The server gives it a thread of its own; the command line calls it.
+ * Builds the paper room, unless it was built from these sources: drawings, their layout and the formats they are
+ * written in, as one module for Node. The server gives it a thread of its own; the command line calls it directly.
  */
 export async function buildPaper() {
   const stamp = join(OUT, "inputs");

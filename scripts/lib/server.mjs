@@ -23,7 +23,7 @@ function portFault(code, port, host) {
   return `HOST=${host} is no address of this machine. Leave HOST out, or set it to 127.0.0.1 or 0.0.0.0.`;
 }
 
-/** Where a server is asked that listens at a host: everywhere is asked on this machine. */
+/** The address to ask for a server listening at a host: one that listens everywhere is asked on this machine. */
 function addressOf(host, port) {
   const name = host === "0.0.0.0" ? "127.0.0.1" : host === "::" ? "::1" : host;
   return `http://${name.includes(":") ? `[${name}]` : name}:${port}`;
@@ -40,7 +40,7 @@ export function freePort() {
   });
 }
 
-/** Most that is kept of what a server says. */
+/** Maximum length of a server's output that is kept. */
 const MAX_SAID = 4000;
 
 /**
@@ -96,7 +96,7 @@ export async function startServer({ port, host = "127.0.0.1", database, demo = f
   throw new Error(why ?? "Yellow Stair cannot start. It did not answer within a minute. Try again.");
 }
 
-/** The lines of what a server says, short, without those that only say where in the program it was. */
+/** The lines of a server's output, shortened, without stack traces. */
 function oneLine(data) {
   return String(data)
     .split("\n")

@@ -6,8 +6,8 @@ export function refuse(status: 400 | 403 | 404 | 413 | 503, message: string): Re
 }
 
 /**
- * The JSON of a request from this application's own pages, or the answer that refuses it. A page of another site can
- * send no JSON without being asked first, and says where it comes from.
+ * Reads the JSON of a request from this application's own pages, or gives the answer that refuses it. A browser sends
+ * JSON for a page of another site only after asking the server first, and always names that site.
  */
 export async function readJson(request: Request): Promise<{ value: unknown } | { refused: Response }> {
   if (isForeign(request)) {

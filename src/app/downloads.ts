@@ -1,4 +1,4 @@
-/** An answer that the browser keeps as a file of some name, which is plain ASCII. */
+/** A response that the browser saves as a file. The file name is plain ASCII. */
 export function download(
   body: string | Uint8Array<ArrayBuffer>,
   name: string,

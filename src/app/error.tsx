@@ -2,7 +2,7 @@
 
 import { Notice } from "@/screen/notice";
 
-/** It comes with every page, and brings nothing with it that the page has not. */
+/** It is part of every page, so it imports nothing that the page does not already have. */
 export default function ErrorPage({ reset }: { reset: () => void }) {
   return (
     <Notice

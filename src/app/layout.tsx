@@ -25,7 +25,7 @@ const figtree = localFont({
   fallback: ["system-ui", "sans-serif"],
 });
 
-/** Every page carries a nonce of its own, so none is made beforehand. */
+/** Every page has a nonce of its own, so no page can be prerendered. */
 export const dynamic = "force-dynamic";
 
 export const metadata: Metadata = {

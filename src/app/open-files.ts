@@ -9,10 +9,12 @@ import { isForeign, refuse } from "./answers";
 
 export type Handful = { files: Incoming[]; cards: Rule[]; asked: unknown };
 
-/** Most files of one handful. */
-const MOST = 1_000;
+/** Maximum number of files opened together. */
+const MAX = 1_000;
 
-/** The files of a request from this application's own pages, those of a zip one by one; or the answer that refuses them. */
+/**
+ * The files in a request from this application's own pages, those of a zip one by one; or the answer that refuses them.
+ */
 export async function readHandful(request: Request): Promise<Handful | { refused: Response }> {
   if (isForeign(request)) {
     return { refused: refuse(403, "This request came from another site and was not carried out.") };
@@ -29,13 +31,13 @@ export async function readHandful(request: Request): Promise<Handful | { refused
     return { refused: refuse(400, "These files did not arrive whole. Try again.") };
   }
   const sent = form.getAll("file").filter((one): one is File => one instanceof File);
-  if (sent.length === 0 || sent.length > MOST) {
-    return { refused: refuse(400, `Open 1 to ${MOST.toLocaleString("en-GB")} files at once.`) };
+  if (sent.length === 0 || sent.length > MAX) {
+    return { refused: refuse(400, `Open 1 to ${MAX.toLocaleString("en-GB")} files at once.`) };
   }
   const files: Incoming[] = [];
   const cards: Rule[] = [];
   for (const file of sent) {
-    // A large file that is no zip is refused unread.
+    // A large file that is not a zip is refused without being read.
     const bytes = new Uint8Array(await file.slice(0, MAX_ZIP.bytes).arrayBuffer());
     if (!isZip(bytes)) {
       files.push({ name: file.name, read: readLessonFile(bytes.subarray(0, MAX_FILE + 1)) });
@@ -50,7 +52,7 @@ export async function readHandful(request: Request): Promise<Handful | { refused
   return { files, cards, asked };
 }
 
-/** What is said of each file before it is opened. */
+/** What the teacher is told about each file before it is opened. */
 export function lookedAt(files: readonly Incoming[], standing: readonly Standing[]): FileStanding[] {
   return standing.map((one, index) => {
     const { name, read } = files[index]!;

@@ -1,7 +1,7 @@
 import type { EventEmitter } from "node:events";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 
-/** Threads that were opened; each notes what it is given, and answers when it is told to. */
+/** The threads opened so far. Each records the jobs that it is given and answers when told to. */
 const threads: Thread[] = vi.hoisted(() => []);
 type Thread = EventEmitter & { given: unknown[] };
 

@@ -3,25 +3,26 @@ import { Worker } from "node:worker_threads";
 import PQueue from "p-queue";
 import type { Job, JobName, Made } from "@/paper/jobs";
 
-/** Longest that one job may take; after it the thread is ended, and the next job gets a new one. */
+/** Time limit of one job, in milliseconds; a thread that exceeds it is ended, and the next job gets a new one. */
 const TOO_LONG_MS = 120_000;
-/** Jobs that may wait; a server that has more of them to do says so. */
-const MOST_WAITING = 40;
+/** Maximum number of waiting jobs; beyond it the server says that it is busy. */
+const MAX_WAITING = 40;
 
 type Answer = { readonly ok: true; readonly made: Made } | { readonly ok: false; readonly message: string };
 
 type Room = { readonly jobs: PQueue; worker: Worker | null };
 
-// Kept over a reload of this module while it is worked on.
+// Survives hot reloading of this module during development.
 const kept = globalThis as { yellowStairPaper?: Room };
 const room = () => (kept.yellowStairPaper ??= { jobs: new PQueue({ concurrency: 1 }), worker: null });
 
 function workerOf(there: Room): Worker {
   if (there.worker) return there.worker;
-  // It is built beside the application: written out, the bundler would take it for a part of its own.
+  // The room is built separately. Written as a literal `new Worker(…)`, the bundler would take it for part of the
+  // application.
   const worker: Worker = Reflect.construct(Worker, [join(process.cwd(), "dist/paper/room.mjs")]);
   worker.unref();
-  // One that ends, ends alone: the next job opens another.
+  // When a thread ends, only it is lost: the next job opens another.
   worker.on("exit", () => {
     if (there.worker === worker) there.worker = null;
   });
@@ -29,7 +30,7 @@ function workerOf(there: Room): Worker {
   return worker;
 }
 
-/** Does one job, alone in the room. */
+/** Runs one job; no other runs in the room meanwhile. */
 function doneBy(worker: Worker, job: JobName, of: unknown): Promise<Made> {
   return new Promise<Made>((resolve, reject) => {
     const end = (act: () => void) => {
@@ -39,7 +40,8 @@ function doneBy(worker: Worker, job: JobName, of: unknown): Promise<Made> {
     };
     const onMessage = (answer: Answer) =>
       end(() => (answer.ok ? resolve(answer.made) : reject(new Error(answer.message))));
-    // A thread that fails closes after it has said why: until then no other could be opened.
+    // A failing thread reports its error before it exits; wait for the exit, since no other thread can be opened until
+    // then.
     let why = new Error("The paper room has closed.");
     const onError = (reason: Error) => {
       why = reason;
@@ -52,13 +54,13 @@ function doneBy(worker: Worker, job: JobName, of: unknown): Promise<Made> {
 }
 
 /**
- * Has a job done in the paper room, where one is done after the other. One that nobody waits for any more when its turn comes
- * is left out: a page that is set up asks for many previews, and looks at the last. Throws where a job cannot be done, takes
- * too long, or too many wait.
+ * Runs a job in the paper room, where jobs run one after the other. A job that nobody waits for any more when its turn
+ * comes is skipped: a page being set up asks for many previews and shows only the last. Throws if the job fails, takes
+ * too long, or too many are waiting.
  */
 export async function inPaperRoom<N extends JobName>(job: N, of: Job<N>, signal: AbortSignal): Promise<Made> {
   const there = room();
-  if (there.jobs.size >= MOST_WAITING) throw new Error("The paper room is full.");
+  if (there.jobs.size >= MAX_WAITING) throw new Error("The paper room is full.");
   const made = await there.jobs.add(() => {
     signal.throwIfAborted();
     return doneBy(workerOf(there), job, of);

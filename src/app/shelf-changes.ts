@@ -8,7 +8,7 @@ import type { ShelfAnswer, ShelfRequest } from "@/screen/shelf/shelf-messages";
 
 const GONE: ShelfAnswer = { ok: false, message: "This lesson is no longer on the shelf. Reload the page." };
 
-/** Changes the shelf as it was asked to. */
+/** Carries out a requested change of the shelf. */
 export async function changeShelf(db: Database, request: ShelfRequest): Promise<ShelfAnswer> {
   switch (request.do) {
     case "create": {

@@ -8,7 +8,7 @@ import type { ShelfLesson } from "@/screen/shelf/shelf-lesson";
 import type { ShelfPart } from "@/screen/shelf/shelf-part";
 import { whenGone, whenTaught } from "@/screen/shelf/when";
 
-/** Lessons of the shelf as it shows them, with where each was taught to. */
+/** Lessons as the shelf shows them, with where each stopped in class. */
 export async function shownPart(db: Database, { total, lessons }: Told): Promise<ShelfPart> {
   const now = new Date();
   const stood = await lastStood(
@@ -25,7 +25,7 @@ function shown(
 ): ShelfLesson {
   const entry = told.ok ? told.entry : null;
   const boards = entry?.stairs.map(({ id: board, steps }) => ({ id: board, stair: { length: steps } })) ?? [];
-  // At the very start there is nothing to be told.
+  // A sitting still at its very start is not worth mentioning.
   const isOn = stood && (stood.climbed > 0 || stood.board !== boards[0]?.id);
   const where = isOn ? whereWords({ boards }, stood.board, stood.climbed) : null;
   return {

@@ -4,8 +4,8 @@ import type * as Zod from "./zod";
 export type Z = typeof Zod;
 
 /**
- * A schema, built when something is first checked by it and kept from then on. What checks hands in what it is built with:
- * a page that only shows what was checked before goes without both.
+ * A schema that is built when it is first used and kept from then on. The caller passes in Zod, so that a page which
+ * only shows data already checked loads neither.
  */
 export function schema<S extends Zod.core.$ZodType>(build: (z: Z) => S): (z: Z) => S {
   let built: S | undefined;
@@ -15,5 +15,5 @@ export function schema<S extends Zod.core.$ZodType>(build: (z: Z) => S): (z: Z) 
   };
 }
 
-/** What is right by a schema. */
+/** The type of data that satisfies a schema. */
 export type Checked<F extends (z: Z) => Zod.core.$ZodType> = Zod.output<ReturnType<F>>;

@@ -1,5 +1,6 @@
 /*
- * What schemas are built with, and no more of it: it is handed on as a whole, and so it is sent to a browser as a whole.
+ * The parts of Zod that schemas use, and no others: the module is passed on as a value, and so is sent to a browser as
+ * a whole.
  */
 
 export type {

@@ -7,7 +7,7 @@ import { cards } from "./schema";
 /** A pattern card of the library. */
 export type KeptCard = { id: string; rule: Rule };
 
-/** Most cards of the library. */
+/** Maximum number of cards in the library. */
 export const MAX_KEPT_CARDS = 500;
 
 /** The pattern cards that were kept, the latest first. One that can no longer be read is left out, and stays where it is. */
@@ -33,7 +33,7 @@ function readRule(text: string): Rule | null {
 }
 
 /**
- * Keeps a card. One with the same rule is not kept twice.
+ * Adds a card; the same rule is not stored twice.
  * @returns whether there was room for it
  */
 export async function keepCard(db: Database, id: string, rule: Rule): Promise<boolean> {
@@ -45,7 +45,7 @@ export async function keepCard(db: Database, id: string, rule: Rule): Promise<bo
   return true;
 }
 
-/** Takes a card out of the library; lessons that have it keep it. */
+/** Removes a card from the library; lessons that use it keep it. */
 export async function dropCard(db: Database, id: string): Promise<void> {
   await db.delete(cards).where(eq(cards.id, id));
 }

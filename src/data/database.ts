@@ -32,14 +32,14 @@ export async function openDatabase(url: string, authToken?: string): Promise<Dat
     await refuseNewer(client, url);
     if (local) {
       await client.execute("PRAGMA journal_mode = WAL");
-      // A lesson shown as saved is on the disk, even when the power goes.
+      // Full sync: a lesson shown as saved is on disk, even after a power cut.
       await client.execute("PRAGMA synchronous = FULL");
       await client.execute(`PRAGMA busy_timeout = ${BUSY_MS}`);
     }
     await client.execute("PRAGMA foreign_keys = ON");
     const database = drizzle(client);
     await migrateOnce(database);
-    // A damaged file may be opened, and found out only when it is read; a read-only one when it is written.
+    // A damaged file shows only when it is read, a read-only one only when it is written to.
     await database.$count(lessons);
     if (local) await client.executeMultiple("BEGIN IMMEDIATE; ROLLBACK;");
     return database;
@@ -49,7 +49,7 @@ export async function openDatabase(url: string, authToken?: string): Promise<Dat
   }
 }
 
-/** Two servers that start at once on an empty file would both make the tables; the one that comes second tries again. */
+/** Two servers starting at once on an empty file would both create the tables; the second one tries again. */
 async function migrateOnce(database: LibSQLDatabase): Promise<void> {
   for (let attempt = 1; ; attempt += 1) {
     try {

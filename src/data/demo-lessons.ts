@@ -5,10 +5,10 @@ import type { Database } from "./database";
 import { addLesson, countLessons } from "./lessons";
 
 /**
- * Puts the demo lessons on an empty shelf, in the order of their file names. A shelf that holds anything, even only
+ * Puts the demo lessons on an empty shelf, in the order of their file names. A shelf that holds anything, even if only
  * removed lessons, is left alone.
- * @returns how many lessons were added.
- * @throws when a demo lesson cannot be read.
+ * @returns how many lessons were added
+ * @throws if a demo lesson cannot be read
  */
 export async function loadDemoLessons(db: Database, folder: string): Promise<number> {
   if ((await countLessons(db)) > 0) return 0;

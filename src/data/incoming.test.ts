@@ -71,7 +71,7 @@ describe("files to be opened", () => {
     expect(new Set(await kinds(files))).toEqual(new Set(["same"]));
     await openFiles(db, files, all("both"));
     expect(await shelfLessons(db)).toHaveLength(files.length);
-    // Those of one handful stand in its order.
+    // Files opened together keep their order.
     expect((await shelfLessons(db)).map(({ id }) => id)).toEqual(opened.ids);
   });
 
@@ -91,7 +91,7 @@ describe("files to be opened", () => {
     expect(await openFiles(db, [file], all("replace"))).toMatchObject({ replaced: 1 });
     expect(await fileOf("posts")).toContain("After");
     expect((await findLesson(db, "posts"))!.revision).toBe(2);
-    // The one before is not lost.
+    // The lesson that it replaces is not lost.
     const [gone] = await removedLessons(db);
     expect(gone!.read.ok && gone!.read.lesson.boards[0]!.title).toBe("Before");
     await setRemoved(db, gone!.id, false);

@@ -10,7 +10,7 @@ import { type Kept, keptByIds } from "./lessons";
 import { lessons, shelfEntries } from "./schema";
 import { updateEntries } from "./shelf-entries";
 
-/** A file that is to be opened, as it was read, and what a shelf that it was saved with says of it. */
+/** A file to be opened, as read, and what the list of a zip says about it. */
 export type Incoming = {
   readonly name: string;
   readonly read: FileRead;
@@ -18,22 +18,22 @@ export type Incoming = {
   readonly taughtAt?: Date | null | undefined;
 };
 
-/** What is done with a lesson that is there already, but is not the same. */
+/** What to do with a lesson that exists already in another state. */
 export type Choice = "replace" | "both" | "leave";
 
-/** What an incoming file is to the lessons there are. */
+/** How an incoming file relates to the existing lessons. */
 export type Standing =
   | { readonly kind: "unreadable"; readonly message: string }
-  /** It is not there yet. */
+  /** It is new. */
   | { readonly kind: "new"; readonly id: string; readonly lesson: Lesson }
-  /** It is there, to the letter; on the shelf, or among the removed. */
+  /** An identical lesson exists, on the shelf or among the removed ones. */
   | { readonly kind: "same"; readonly id: string; readonly lesson: Lesson; readonly removed: boolean }
-  /** It is there, and differs. */
+  /** It exists and differs. */
   | { readonly kind: "differs"; readonly id: string; readonly lesson: Lesson; readonly there: Kept };
 
 /**
- * What each of some files is to the lessons there are, without changing any. A lesson is known again by its name; one
- * that has none, by what it holds, or else by its title and class.
+ * How each file relates to the existing lessons; changes nothing. A lesson is recognised by its id; one without an id
+ * by its contents, or else by its title and class.
  */
 export async function standingOf(db: Database, files: readonly Incoming[]): Promise<Standing[]> {
   const lookedFor = files.flatMap(({ read }) => (read.ok ? [read] : []));
@@ -44,7 +44,7 @@ export async function standingOf(db: Database, files: readonly Incoming[]): Prom
     const words = wordsOf(kept.read.lesson);
     byWords.set(words, [...(byWords.get(words) ?? []), kept]);
   }
-  /** What these files hold that is new, by its names. */
+  /** The new ids in these files. */
   const coming = new Map<string, Set<string>>();
   return files.map(({ read }): Standing => {
     if (!read.ok) return { kind: "unreadable", message: read.message };
@@ -64,12 +64,15 @@ export async function standingOf(db: Database, files: readonly Incoming[]): Prom
     const before = coming.get(id);
     if (before?.has(text)) return { kind: "same", id, lesson, removed: false };
     coming.set(id, new Set([...(before ?? []), text]));
-    // Two lessons of one name in one handful of files: the second gets another.
+    // Of two lessons with the same id among files opened together, the second gets another id.
     return { kind: "new", id: read.id === null || before !== undefined ? nanoid() : read.id, lesson };
   });
 }
 
-/** The lessons that some files may be: those of their names, or where they have none, of their titles; on the shelf first. */
+/**
+ * The lessons that some files may match: those with their ids or, for files without one, their titles; on the shelf
+ * first.
+ */
 async function namedLessons(
   db: Database,
   files: readonly { readonly id: string | null; readonly lesson: Lesson }[],
@@ -89,13 +92,13 @@ async function namedLessons(
 const wordsOf = ({ title, forClass }: Lesson) => JSON.stringify([title, forClass]);
 const textOf = ({ read }: Kept) => (read.ok ? JSON.stringify(read.lesson) : null);
 
-/** How many lessons were opened, put in the place of others, and left as they were. */
+/** How many lessons were opened, replaced others, or were left out. */
 export type Opened = { opened: number; replaced: number; left: number; ids: string[] };
 
 /**
- * Opens files as they stand: all of them, or none where the database fails. What is replaced goes to the removed lessons,
- * from where it can be put back.
- * @param choiceOf what is done with the so-manyth file, where its lesson is there already
+ * Opens files: all of them, or none if the database fails. A replaced lesson goes to the removed ones, from where it
+ * can be put back.
+ * @param choiceOf what to do with the file at an index, if its lesson exists already
  */
 export async function openFiles(
   db: Database,
@@ -108,7 +111,7 @@ export async function openFiles(
   const row = (index: number, id: string, lesson: Lesson) => ({
     id,
     document: JSON.stringify(lesson),
-    // Those opened together stand in their order.
+    // Files opened together keep their order.
     changedAt: files[index]!.changedAt ?? new Date(now - index),
     taughtAt: files[index]!.taughtAt ?? null,
   });
@@ -145,7 +148,7 @@ export async function openFiles(
   return tally;
 }
 
-/** Puts a lesson in the place of another, which is kept among the removed ones, whatever it holds. */
+/** Replaces a lesson; the old one is kept among the removed ones, even if it cannot be read. */
 function replacing(db: Database, { id, lesson, there }: Extract<Standing, { kind: "differs" }>, at: Date) {
   return [
     db.run(sql`

@@ -6,7 +6,7 @@ import { knownBoards } from "./known-boards";
 import { lessons, shelfEntries } from "./schema";
 import { keepVersionBefore } from "./versions";
 
-/** A lesson of the shelf as it is kept: a document that cannot be read keeps its place, with the reason. */
+/** A lesson of the shelf as stored: a document that cannot be read keeps its place, with the reason. */
 export type Kept = {
   id: string;
   revision: number;
@@ -21,7 +21,7 @@ export type SaveAnswer =
   | { kind: "stale"; revision: number; saveName: string | null }
   | { kind: "missing" };
 
-/** What is read of a row. The document comes as bytes: one that is no text is that row's fault, and takes no other along. */
+/** The columns of a row. The document is read as bytes, so that invalid text in one row does not fail the others. */
 const ROW = {
   id: lessons.id,
   revision: lessons.revision,
@@ -44,13 +44,13 @@ function readDocument(document: ArrayBuffer): LessonRead {
   }
 }
 
-/** The lessons on the shelf, the one last changed or taught first. */
+/** The lessons on the shelf, last changed or taught first. */
 export function shelfLessons(db: Database): Promise<Kept[]> {
   const latest = desc(sql`max(${lessons.changedAt}, coalesce(${lessons.taughtAt}, 0))`);
   return listed(db, isNull(lessons.removedAt), [latest, lessons.id]);
 }
 
-/** The lessons taken off the shelf, the latest first. */
+/** The lessons removed from the shelf, the latest first. */
 export function removedLessons(db: Database): Promise<Kept[]> {
   return listed(db, isNotNull(lessons.removedAt), [desc(lessons.removedAt)]);
 }
@@ -72,10 +72,10 @@ async function listed(db: Database, where: SQL, order: (SQL | typeof lessons.id)
   );
 }
 
-/** Documents that are fetched and read at a time; between them the server answers others. */
+/** Number of documents fetched and read at a time; in between, the server answers others. */
 const AT_A_TIME = 20;
 
-/** Lessons by their ids, on the shelf or off it, in this order; those that are not there are left out. */
+/** Lessons by id, on the shelf or off it, in the given order; missing ones are left out. */
 export async function keptByIds(db: Database, ids: readonly string[]): Promise<Kept[]> {
   const all: Kept[] = [];
   for (let i = 0; i < ids.length; i += AT_A_TIME) {
@@ -88,7 +88,7 @@ export async function keptByIds(db: Database, ids: readonly string[]): Promise<K
   return all;
 }
 
-/** A lesson of the shelf, or null where there is none of that id. */
+/** A lesson of the shelf by id, or null. */
 export async function findLesson(db: Database, id: string): Promise<Kept | null> {
   const [row] = await db
     .select(ROW)
@@ -97,7 +97,7 @@ export async function findLesson(db: Database, id: string): Promise<Kept | null>
   if (!row) return null;
   const kept = keptOf(row);
   if (!kept.read.ok) {
-    // What the shelf says of it may have been taken from it before it was damaged.
+    // Its shelf entry may date from before it was damaged.
     await db.update(shelfEntries).set({ way: 0 }).where(eq(shelfEntries.lesson, id));
   }
   return kept;
@@ -119,8 +119,8 @@ export async function addLesson(
 }
 
 /**
- * Saves a lesson if it still stands at the revision that the save is based on. Otherwise the save is stale, and the
- * answer names the save that came before it, by which a window knows its own save whose answer got lost.
+ * Saves a lesson if it is still at the revision that the save is based on. Otherwise the save is stale, and the answer
+ * names the save that came before it, by which a window recognises its own save whose answer got lost.
  */
 export async function saveLesson(
   db: Database,
@@ -149,7 +149,7 @@ export async function saveLesson(
   return row ? { kind: "stale", ...row } : { kind: "missing" };
 }
 
-/** Notes that a lesson was taught just now. False where there is no such lesson. */
+/** Records that a lesson has just been taught. False if there is no such lesson. */
 export async function noteTaught(db: Database, id: string): Promise<boolean> {
   const rows = await db
     .update(lessons)
@@ -159,7 +159,7 @@ export async function noteTaught(db: Database, id: string): Promise<boolean> {
   return rows.length > 0;
 }
 
-/** Takes a lesson off the shelf, or puts it back. False where there is no such lesson. */
+/** Removes a lesson from the shelf, or puts it back. False if there is no such lesson. */
 export async function setRemoved(db: Database, id: string, removed: boolean): Promise<boolean> {
   const rows = await db
     .update(lessons)
@@ -169,7 +169,7 @@ export async function setRemoved(db: Database, id: string, removed: boolean): Pr
   return rows.length > 0;
 }
 
-/** The bytes of a lesson as they are kept, whatever they are. */
+/** The stored bytes of a lesson, valid or not. */
 export async function rawDocument(db: Database, id: string): Promise<Uint8Array<ArrayBuffer>> {
   const [row] = await db.select({ document: ROW.document }).from(lessons).where(eq(lessons.id, id));
   return new Uint8Array(row?.document ?? new ArrayBuffer(0));

@@ -4,12 +4,12 @@ import type { Database } from "./database";
 import { lessons, sittings, versions } from "./schema";
 import { dropEntries } from "./shelf-entries";
 
-/** So long a removed lesson can be put back. */
+/** How long a removed lesson can be put back. */
 export const DAYS_REMOVED = 30;
 
-/** Lets go for good of lessons that were removed so long ago, with their versions and sittings. */
+/** Deletes for good the lessons that were removed that long ago, with their versions and sittings. */
 export async function forgetRemoved(db: Database, now = new Date()): Promise<number> {
-  // In one statement: a lesson that is put back in the same moment stays.
+  // In one statement, so that a lesson put back at the same moment stays.
   const gone = await db
     .delete(lessons)
     .where(and(isNotNull(lessons.removedAt), lt(lessons.removedAt, subDays(now, DAYS_REMOVED))))

@@ -9,7 +9,7 @@ export const lessons = sqliteTable(
     document: text("document").notNull(),
     /** Goes up by one with each save; a save names the revision it was based on. */
     revision: integer("revision").notNull().default(1),
-    /** The name that the latest save gave itself, so that a window knows its own save again. */
+    /** The name that the latest save gave itself, so that a window recognises its own save. */
     saveName: text("save_name"),
     createdAt: integer("created_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
     changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
@@ -17,7 +17,7 @@ export const lessons = sqliteTable(
     /** Set when the lesson was taken off the shelf; it can be put back. */
     removedAt: integer("removed_at", { mode: "timestamp_ms" }),
   },
-  // All that the shelf is put in order by: a row itself is slow to read beyond its document.
+  // Everything that the shelf is sorted by: reading beyond a row's document is slow.
   (table) => [
     index("lessons_on_shelf").on(table.id, table.revision, table.removedAt, table.changedAt, table.taughtAt),
   ],
@@ -26,8 +26,8 @@ export const lessons = sqliteTable(
 export type LessonRow = typeof lessons.$inferSelect;
 
 /**
- * One row a lesson: what the shelf says of it, taken from its document of that revision. It is written when the shelf is next
- * looked at, so it can be thrown away at any time. What it is found by stands in `shelf_finds`, under the same id.
+ * One row a lesson: its shelf entry, taken from its document at that revision. It is written when the shelf is next
+ * looked at, so it can be thrown away at any time. Its search words stand in `shelf_finds`, under the same id.
  */
 export const shelfEntries = sqliteTable(
   "shelf_entries",
@@ -35,9 +35,9 @@ export const shelfEntries = sqliteTable(
     id: integer("id").primaryKey({ autoIncrement: true }),
     lesson: text("lesson").notNull(),
     revision: integer("revision").notNull(),
-    /** Which way of taking it from the document has written it. */
+    /** The version of the code that took it from the document. */
     way: integer("way").notNull(),
-    /** What it is put in order by. */
+    /** Its sort keys. */
     titleKey: text("title_key").notNull(),
     classKey: text("class_key").notNull(),
     labels: text("labels").notNull(),
@@ -48,7 +48,7 @@ export const shelfEntries = sqliteTable(
   (table) => [uniqueIndex("entry_of_lesson").on(table.lesson)],
 );
 
-/** One row a pattern card that was kept for other lessons. The same rule is kept once. */
+/** One row a pattern card of the library. Each rule is stored once. */
 export const cards = sqliteTable("cards", {
   id: text("id").primaryKey(),
   rule: text("rule").notNull().unique(),
@@ -61,7 +61,7 @@ export const sittings = sqliteTable(
   {
     lesson: text("lesson").notNull(),
     forClass: text("for_class").notNull(),
-    /** The board on show and how far it is climbed, to be told without reading the rest. */
+    /** The board on show and how far it is climbed, readable without the rest. */
     board: text("board").notNull(),
     climbed: integer("climbed").notNull(),
     whereabouts: text("whereabouts").notNull(),

@@ -4,14 +4,14 @@ import type { Database } from "./database";
 import { type Kept, keptByIds } from "./lessons";
 import { lessons, shelfEntries } from "./schema";
 
-/** Entries that are written in one go. */
+/** Number of entries written in one go. */
 const AT_A_TIME = 20;
 
 const writing = new WeakMap<Database, Promise<void>>();
 
 /**
- * Brings the entries up to date: those of lessons that are new, were changed, or were written in an older way. A lesson that
- * cannot be read has one as well, with the reason.
+ * Brings the entries up to date: those of lessons that are new, changed, or written by older code. A lesson that cannot
+ * be read has an entry too, with the reason.
  */
 export function updateEntries(db: Database): Promise<void> {
   const now = (writing.get(db) ?? Promise.resolve()).then(() => writeEntries(db));
@@ -68,7 +68,7 @@ function rowOf({ revision, read }: Kept) {
   };
 }
 
-/** What takes the entries of lessons away that are gone for good. */
+/** Deletes the entries of lessons that are gone for good. */
 export const dropEntries = (db: Database, ids: readonly string[]) => [
   db.run(sql`
     DELETE FROM shelf_finds WHERE rowid IN (

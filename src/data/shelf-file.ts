@@ -10,14 +10,14 @@ import type { Database } from "./database";
 import type { Incoming } from "./incoming";
 import { rawDocument, shelfLessons } from "./lessons";
 
-/** Most that is read of one zip: what it weighs, what it holds, and how many files that is. */
+/** Limits of a zip: its size, the size of its contents, and the number of files. */
 export const MAX_ZIP = { bytes: 100_000_000, unpacked: 400_000_000, files: 5_000 } as const;
 
 const LIST = "shelf.json";
 const DAMAGED = "cannot-be-read/";
 
 const When = iso.datetime();
-/** What a zip of all lessons says of them beside their files: when they were changed and taught; and the card library. */
+/** What a zip of all lessons records besides their files: when they were changed and taught; and the card library. */
 const ShelfList = z.object({
   format: z.literal("yellow-stair-shelf"),
   version: z.literal(1),
@@ -26,7 +26,7 @@ const ShelfList = z.object({
 });
 type ShelfList = z.infer<typeof ShelfList>;
 
-/** All lessons of the shelf as one zip: a readable file each, and a list of when they were taught. */
+/** All lessons of the shelf as one zip: a readable file each, and the list above. */
 export async function packShelf(db: Database): Promise<Uint8Array<ArrayBuffer>> {
   const utf8 = new TextEncoder();
   const files: Record<string, Uint8Array> = {};
@@ -53,7 +53,7 @@ export type Unpacked = { ok: true; files: Incoming[]; cards: Rule[] } | { ok: fa
 export const isZip = (bytes: Uint8Array): boolean =>
   bytes[0] === 0x50 && bytes[1] === 0x4b && (bytes[2] === 3 || bytes[2] === 5);
 
-/** The lessons of a zip, in the order of its list; or what is wrong with it. Nothing in it can take more room than it may. */
+/** The lessons of a zip, in the order of its list; or what is wrong with it. Unpacking is bounded in size. */
 export function unpackShelf(name: string, bytes: Uint8Array): Unpacked {
   let found: Unzipped;
   let [unpacked, count] = [0, 0];
@@ -62,7 +62,7 @@ export function unpackShelf(name: string, bytes: Uint8Array): Unpacked {
       filter: ({ name: file, originalSize }) => {
         if (!/\.json$/i.test(file) || file.startsWith(DAMAGED) || /(^|\/)(__MACOSX\/|\._)/.test(file))
           return false;
-        // A file too large is told by its name, and not unpacked.
+        // A file that is too large is reported by name and not unpacked.
         if (originalSize > MAX_FILE) throw new TooMuch(`“${file}” in “${name}” is larger than 5 megabytes.`);
         [unpacked, count] = [unpacked + originalSize, count + 1];
         if (count > MAX_ZIP.files || unpacked > MAX_ZIP.unpacked) {
@@ -113,8 +113,8 @@ function readList(bytes: Uint8Array | undefined): ShelfList | null {
   }
 }
 
-/** Puts pattern cards into the library that are not there yet, as many as it has room for. */
+/** Adds the missing pattern cards to the library, as many as there is room for. */
 export async function keepCards(db: Database, rules: readonly Rule[]): Promise<void> {
-  // The latest of a library comes first, and is to be the latest again.
+  // The library lists the latest first; add them so that this order is kept.
   for (const rule of [...rules].reverse()) if (!(await keepCard(db, nanoid(), rule))) return;
 }

@@ -32,8 +32,8 @@ afterEach(() => {
   rmSync(folder, { recursive: true });
 });
 
-const titles = async (wish: Partial<ShelfWish> = {}, from = 0, most = 100) =>
-  (await findOnShelf(db, { ...ALL_LESSONS, ...wish }, from, most)).lessons.map(({ told }) =>
+const titles = async (wish: Partial<ShelfWish> = {}, from = 0, max = 100) =>
+  (await findOnShelf(db, { ...ALL_LESSONS, ...wish }, from, max)).lessons.map(({ told }) =>
     told.ok ? told.entry.title : told.message,
   );
 const at = (minute: number) => new Date(2026, 8, 1, 9, minute);
@@ -204,7 +204,7 @@ describe("removed lessons", () => {
     expect(await titles({ find: "buoys" })).toEqual([]);
     const finds = await db.$client.execute("SELECT count(*) FROM shelf_finds");
     expect(finds.rows[0]?.[0]).toBe(1);
-    // What is on the shelf is never let go, however long it stands there.
+    // Whatever is on the shelf is never deleted, however old.
     expect(await forgetRemoved(db, addDays(new Date(), 4000))).toBe(0);
     expect(await titles()).toEqual(["Nests"]);
   });

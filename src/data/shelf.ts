@@ -9,7 +9,7 @@ import type { Database } from "./database";
 import { lessons, shelfEntries } from "./schema";
 import { updateEntries } from "./shelf-entries";
 
-/** A lesson as the shelf tells of it; one that cannot be read has the reason. */
+/** A lesson as listed by the shelf; one that cannot be read has the reason. */
 export type Shelved = {
   id: string;
   revision: number;
@@ -20,29 +20,29 @@ export type Shelved = {
 
 type Told = { ok: true; entry: ShelfEntry } | { ok: false; message: string };
 
-/** Lessons of the shelf from the so-manyth on, and how many there are in all. */
+/** A page of lessons, and how many there are in all. */
 export type ShelfPart = { total: number; lessons: Shelved[] };
 
 /**
- * A part of the shelf: lessons that hold every word that is looked for and have the label, in the order wanted.
- * @param within where the words are looked for: in all that is written in a lesson, or in its title and class
+ * A page of the shelf: lessons that contain every word searched for and have the label, in the wanted order.
+ * @param within where to search: in everything written in a lesson, or in its title and class
  */
 export async function findOnShelf(
   db: Database,
   wish: ShelfWish,
   from: number,
-  most: number,
+  max: number,
   within: "lesson" | "title" = "lesson",
 ): Promise<ShelfPart> {
   await updateEntries(db);
   const where = and(isNull(lessons.removedAt), found(wish.find, within), labelled(wish.label));
-  return part(db, where, ORDERS[wish.order], from, most);
+  return part(db, where, ORDERS[wish.order], from, max);
 }
 
 /** The lessons taken off the shelf, the latest first. */
-export async function removedFromShelf(db: Database, from: number, most: number): Promise<ShelfPart> {
+export async function removedFromShelf(db: Database, from: number, max: number): Promise<ShelfPart> {
   await updateEntries(db);
-  return part(db, isNotNull(lessons.removedAt), [desc(lessons.removedAt)], from, most);
+  return part(db, isNotNull(lessons.removedAt), [desc(lessons.removedAt)], from, max);
 }
 
 const latest = desc(sql`max(${lessons.changedAt}, coalesce(${lessons.taughtAt}, 0))`);
@@ -52,11 +52,11 @@ const ORDERS: Record<ShelfOrder, SQL[]> = {
   class: [asc(sql`${shelfEntries.classKey} = ''`), asc(shelfEntries.classKey), asc(shelfEntries.titleKey)],
 };
 
-/** The letters and digits of a word, as it is looked for; undefined where it has none. */
+/** The letters and digits of a search word; undefined if it has none. */
 const lettersOf = (word: string) => word.match(/[\p{L}\p{M}\p{N}]+/gu)?.join(" ");
 
 /**
- * What a word is looked for as. Of a word its beginning is enough. A number is found as it is, since 6 is not in 16, and however
+ * What to search for. The beginning of a word is enough. A number must match as a whole, since 6 is not in 16, however
  * it is written: 1000 and 1,000, ½ and 0.5.
  */
 function findsOf(word: string): string[] {
@@ -75,7 +75,7 @@ function found(text: string, within: "lesson" | "title"): SQL | undefined {
   if (words.length === 0) return text === "" ? undefined : sql`0`;
   const query = words.map((finds) => `(${finds.join(" OR ")})`).join(" AND ");
   const match = within === "title" ? `title : (${query})` : query;
-  // The plus keeps it from being an index to search by: it would be searched once for each lesson and each find.
+  // The plus keeps SQLite from using the index, which would be searched once for each lesson and each match.
   return sql`+${shelfEntries.id} IN (SELECT rowid FROM shelf_finds WHERE shelf_finds MATCH ${match})`;
 }
 
@@ -88,11 +88,11 @@ async function part(
   where: SQL | undefined,
   order: readonly SQL[],
   from: number,
-  most: number,
+  max: number,
 ): Promise<ShelfPart> {
   const joined = eq(shelfEntries.lesson, lessons.id);
-  // Which ones is asked first: what the shelf tells of all of them would be put in order along with them. A cross join is
-  // carried out as it is written: lessons by their index, which has all that is asked of them, and no row of them is read.
+  // The ids are selected first: otherwise the entries of all lessons would be sorted along with them. A cross join runs
+  // in the written order: lessons by their index, which covers all that is needed, so that no row of theirs is read.
   const [all, ids] = await db.batch([
     db.select({ total: count() }).from(lessons).crossJoin(shelfEntries).where(and(joined, where)),
     db
@@ -101,7 +101,7 @@ async function part(
       .crossJoin(shelfEntries)
       .where(and(joined, where))
       .orderBy(...order, asc(lessons.id))
-      .limit(most)
+      .limit(max)
       .offset(from),
   ]);
   const rows = await db
@@ -122,10 +122,10 @@ async function part(
   const told = new Map(rows.map((row) => [row.place, toldBy(row)]));
   const damaged = rows.filter(({ place }) => told.get(place) === null).map(({ place }) => place);
   if (damaged.length > 0) {
-    // An entry can always be taken from its lesson again.
+    // A damaged entry can always be derived from its lesson again.
     await db.update(shelfEntries).set({ way: 0 }).where(inArray(shelfEntries.id, damaged));
     await updateEntries(db);
-    return part(db, where, order, from, most);
+    return part(db, where, order, from, max);
   }
   const byPlace = new Map(rows.map(({ place, entry: _, fault: __, ...row }) => [place, row]));
   return {
@@ -137,7 +137,7 @@ async function part(
   };
 }
 
-/** What an entry tells; null where it cannot be read itself. */
+/** Reads an entry; null if it is unreadable itself. */
 function toldBy({ entry, fault }: { entry: string | null; fault: string | null }): Told | null {
   if (entry === null) return fault === null ? null : { ok: false, message: fault };
   try {

@@ -5,10 +5,10 @@ import { sittings } from "./schema";
 /** Where a lesson stands with a class. */
 export type Stood = { board: string; climbed: number; forClass: string; changedAt: Date };
 
-/** A sitting as it is kept; `whereabouts` is what the window that taught it wrote. */
+/** A stored sitting; `whereabouts` was written by the window that taught it. */
 export type KeptSitting = Stood & { whereabouts: string };
 
-/** Keeps where a lesson stands with a class; what was kept before of the same class goes. */
+/** Stores where a lesson stands with a class, replacing what was stored for that class before. */
 export async function keepSitting(
   db: Database,
   lesson: string,
@@ -28,7 +28,7 @@ export function sittingsOf(db: Database, lesson: string): Promise<KeptSitting[]>
   return db.select(row).from(sittings).where(eq(sittings.lesson, lesson)).orderBy(desc(sittings.changedAt));
 }
 
-/** Ends the sitting of a class: the lesson begins again with it. */
+/** Ends the sitting of a class, so that the lesson begins again with it. */
 export async function endSitting(db: Database, lesson: string, forClass: string): Promise<void> {
   await db.delete(sittings).where(and(eq(sittings.lesson, lesson), eq(sittings.forClass, forClass)));
 }
@@ -41,7 +41,7 @@ const columns = {
   changedAt: sittings.changedAt,
 };
 
-/** Where each of some lessons stood last, whatever the class. */
+/** Where each of some lessons stopped last, with any class. */
 export async function lastStood(
   db: Database,
   ofLessons: readonly string[],
@@ -51,6 +51,6 @@ export async function lastStood(
     .from(sittings)
     .where(inArray(sittings.lesson, [...ofLessons]))
     .orderBy(sittings.changedAt);
-  // The latest comes last, and stays.
+  // The latest comes last and wins.
   return new Map(rows.map(({ lesson, ...stood }) => [lesson, stood]));
 }

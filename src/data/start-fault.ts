@@ -1,7 +1,7 @@
 /** Why Yellow Stair cannot start, in one or two plain sentences that say what to do. */
 export class StartFault extends Error {}
 
-/** What SQLite, the file system and the network call their faults, and what that means for whoever starts. */
+/** The error codes of SQLite, the file system and the network, and what they mean for whoever starts the server. */
 const FAULTS: readonly { is: RegExp; words: (where: string) => string }[] = [
   {
     is: /NOTADB|CORRUPT|malformed|not a database|disk image/i,
@@ -34,7 +34,7 @@ const FAULTS: readonly { is: RegExp; words: (where: string) => string }[] = [
   },
 ];
 
-/** The fault in plain words; without a word of the program's own insides. */
+/** The fault in plain words, without any internals. */
 export function startFault(reason: unknown, where: string): StartFault {
   if (reason instanceof StartFault) return reason;
   const text = textOf(reason);
@@ -43,7 +43,7 @@ export function startFault(reason: unknown, where: string): StartFault {
   return new StartFault(known?.words(where) ?? `The database ${where} cannot be used: ${first}`);
 }
 
-/** All that an error and its causes say. */
+/** The messages of an error and all its causes. */
 function textOf(reason: unknown, depth = 0): string {
   if (!(reason instanceof Error) || depth > 4) return String(reason);
   const code = "code" in reason ? String(reason.code) : "";

@@ -8,8 +8,8 @@ import { StartFault } from "./start-fault";
 const FORGET_EVERY_MS = 6 * 60 * 60 * 1000;
 
 /**
- * Opens the database when the server starts, so that a fault is told at once and not at the first lesson: in a plain
- * sentence, and with an end to the server.
+ * Opens the database when the server starts, so that a fault is reported at once, in a plain sentence, and not at the
+ * first lesson; the server then ends.
  */
 export async function startData(): Promise<void> {
   try {
@@ -18,7 +18,7 @@ export async function startData(): Promise<void> {
       await loadDemoLessons(db, join(process.cwd(), "demo"));
     }
     await forgetRemoved(db);
-    // A server that runs for months lets go of them too; it may end whenever it likes.
+    // Also once in a while, for a server that runs for months; the timer does not keep it alive.
     setInterval(() => void forgetRemoved(db).catch(() => {}), FORGET_EVERY_MS).unref();
   } catch (reason) {
     const why = reason instanceof StartFault ? reason.message : shortFault(reason);

@@ -57,7 +57,7 @@ describe("versions", () => {
     const [latest] = await versionsOf(db, "a");
     expect(await restoreVersion(db, "a", latest!.id, "window")).toBe(true);
     expect(await title()).toBe("Better");
-    // A save of a window that knows nothing of it is stale, and changes nothing.
+    // A save from a window that does not know of the restored version is stale, and changes nothing.
     const answer = await saveLesson(db, "a", { basedOn: revision, saveName: "late", lesson: lesson("Late") });
     expect(answer.kind).toBe("stale");
     expect(await title()).toBe("Better");
@@ -83,7 +83,7 @@ test("versions are thinned with time: all of two weeks, one a day for three mont
       const kept = thinned(times, now);
       expect(kept.length).toBeLessThanOrEqual(MAX_VERSIONS);
       expect(kept).toEqual(kept.toSorted((a, b) => b - a));
-      // Thinned once more, nothing goes; the latest always stays.
+      // Thinning again removes nothing; the latest always stays.
       expect(thinned(kept, now)).toEqual(kept);
       if (times.length > 0) expect(kept[0]).toBe(Math.max(...times));
       const recent = times.filter((at) => now - at <= 14 * DAY);

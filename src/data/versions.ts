@@ -4,12 +4,12 @@ import { thinned } from "../core/lesson/thin";
 import type { Database } from "./database";
 import { lessons, versions } from "./schema";
 
-/** A pause after which a change is another time of preparing. */
+/** After a pause of this length, a change begins another time of preparing. */
 const PAUSE_MS = 30 * 60 * 1000;
 
 /**
- * What keeps the lesson as it stands as a version, before a save that is based on `revision` takes its place: where it was last
- * changed a while ago, or has no version yet.
+ * Stores the current lesson as a version before a save based on `revision` replaces it: if it was last changed a while
+ * ago, or has no version yet.
  */
 export function keepVersionBefore(db: Database, id: string, revision: number, now: number) {
   return db.run(sql`
@@ -19,10 +19,10 @@ export function keepVersionBefore(db: Database, id: string, revision: number, no
       AND (changed_at < ${now - PAUSE_MS} OR NOT EXISTS (SELECT 1 FROM ${versions} WHERE lesson = ${id}))`);
 }
 
-/** A version as it is listed: what it is called by, and when it was last changed. */
+/** A version in the list: its id, and when it was last changed. */
 export type ListedVersion = { id: number; changedAt: Date };
 
-/** The versions of a lesson, the latest first; those that are too many by now are let go. */
+/** The versions of a lesson, the latest first; surplus ones are deleted. */
 export async function versionsOf(db: Database, lesson: string, now = new Date()): Promise<ListedVersion[]> {
   const all = await db
     .select({ id: versions.id, changedAt: versions.changedAt })
@@ -43,7 +43,7 @@ export async function versionsOf(db: Database, lesson: string, now = new Date())
   return kept;
 }
 
-/** A version of a lesson; null where it is no longer kept. */
+/** A version of a lesson; null if it is no longer kept. */
 export async function findVersion(db: Database, lesson: string, id: number): Promise<LessonRead | null> {
   const [row] = await db
     .select({ document: versions.document })
@@ -58,8 +58,8 @@ export async function findVersion(db: Database, lesson: string, id: number): Pro
 }
 
 /**
- * Puts a version in the place of the lesson, which becomes a version itself: restoring can be taken back. False where either is
- * no longer there.
+ * Restores a version; the current lesson becomes a version itself, so that restoring can be taken back. False if either
+ * no longer exists.
  */
 export async function restoreVersion(
   db: Database,

@@ -1,4 +1,4 @@
-/** Long enough for the frame to be handed on, even by a slow computer; far too short to be seen. */
+/** Long enough for the frame to be presented, even by a slow computer; far too short to be noticed. */
 const CLEAR_OF_THE_FRAME_MS = 16;
 
 let waiting: (() => void)[] = [];
@@ -11,7 +11,9 @@ function doAll(): void {
 
 const later = () => setTimeout(doAll, CLEAR_OF_THE_FRAME_MS);
 
-/** Does something once the next frame has been painted, in the order asked for: what is under the finger comes first. */
+/**
+ * Runs something once the next frame has been painted, in the order requested: what is under the finger comes first.
+ */
 export function afterFrame(then: () => void): void {
   if (waiting.push(then) === 1) requestAnimationFrame(later);
 }

@@ -1,4 +1,4 @@
-/** The fingers and buttons that are down. */
+/** The pointers that are down. */
 const down = new Set<number>();
 
 if (typeof window !== "undefined") {
@@ -8,12 +8,12 @@ if (typeof window !== "undefined") {
   window.addEventListener("pointercancel", lifted, true);
 }
 
-/** A finger's click follows a moment after it is lifted. */
+/** A finger's click comes a moment after it is lifted. */
 const CLICK_MS = 60;
 
 /**
- * Does something that moves the page once nothing is being pressed: a button that slides away between press and click
- * is not clicked. Gives what calls it off.
+ * Runs something that moves the page once nothing is being pressed: a button that slides away between press and click
+ * is not clicked. Returns what cancels it.
  */
 export function afterPress(run: () => void): () => void {
   let timer: ReturnType<typeof setTimeout>;

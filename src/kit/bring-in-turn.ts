@@ -1,17 +1,17 @@
 const nextPause = () =>
   new Promise<void>((resolve) => {
-    // Not every browser tells when it has nothing to do.
+    // Not every browser has idle callbacks.
     if ("requestIdleCallback" in window) requestIdleCallback(() => resolve(), { timeout: 1000 });
     else setTimeout(resolve, 50);
   });
 
-/** So long nobody has touched the screen before a part is brought: a touch is answered first. */
+/** How long the screen must be untouched before a part is loaded: a touch is answered first. */
 const CALM_MS = 1500;
 
 /**
- * Brings parts of a screen one after the other, each in a pause of the page and of the hands on it: together they would
- * hold it up for a while.
- * @returns calls it off
+ * Loads parts of a screen one after the other, each in a pause of the page and of the hands on it: all at once they
+ * would hold it up for a while.
+ * @returns what cancels it
  */
 export function bringInTurn(parts: readonly { bring: () => Promise<unknown> }[]): () => void {
   let off = false;

@@ -12,7 +12,7 @@ const TONES = {
 
 export type ButtonTone = keyof typeof TONES;
 
-/** A button with words. What it says is what happens. */
+/** A button with words that say what happens. */
 export function Button({
   tone = "plain",
   className,
@@ -31,7 +31,7 @@ export function Button({
   );
 }
 
-/** A square button with an icon; its name is for those who cannot see it. */
+/** A square button with an icon; its name is for screen readers. */
 export function IconButton({
   name,
   tone = "quiet",

@@ -4,12 +4,12 @@ import { RadioGroup } from "radix-ui";
 import { Fragment } from "react";
 
 type Props = {
-  /** The choices that all rows have, each the head of a column. */
+  /** The choices that all rows share, each the head of a column. */
   options: readonly { value: string; label: string }[];
   rows: readonly { label: string; value: string; onChange: (value: string) => void }[];
 };
 
-/** Several choices between the same few values: a row for each, under heads that are said once. */
+/** Several choices between the same few values: a row each, under heads that are shown once. */
 export function ChoiceRows({ options, rows }: Props) {
   const columns = { gridTemplateColumns: `repeat(${options.length}, minmax(0, 1fr))` };
   return (
@@ -39,7 +39,7 @@ export function ChoiceRows({ options, rows }: Props) {
                 onMouseDown={(event) => event.preventDefault()}
                 className="group focus-close grid h-press min-w-17 place-items-center rounded-button data-[state=checked]:bg-board data-[state=checked]:ring-1 data-[state=checked]:ring-rule"
               >
-                {/* The word of the choice that holds, also when the heads are scrolled away. */}
+                {/* The word of the current choice, so that it can be read even when the heads are scrolled away. */}
                 <span className="hidden px-1 text-small font-semibold group-data-[state=checked]:block">
                   {option.label}
                 </span>

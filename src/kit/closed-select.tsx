@@ -7,15 +7,15 @@ export type SelectProps<T extends string> = {
   label: string;
   value: T;
   onChange: (value: T) => void;
-  /** One below the other, or in groups that have a name. */
+  /** The options, or named groups of them. */
   options: readonly Option<T>[] | readonly Group<T>[];
   /** Shown while nothing is chosen. */
   placeholder?: string;
 };
 
-/** How a list looks while it is closed. */
+/** The classes of a closed list. */
 export const CLOSED =
   "flex h-press min-w-0 items-center gap-1.5 whitespace-nowrap [&>span:first-child]:truncate rounded-button border border-edge bg-board pr-2.5 pl-3 font-semibold hover:border-ink";
 
-/** The sign that a list opens here. */
+/** The icon that says a list opens here. */
 export const OpensSign = () => <ChevronDown aria-hidden size="1.0625rem" className="text-quiet" />;

@@ -36,7 +36,7 @@ export function Dialog({ open, onOpenChange, title, description, size = "small",
             {description && <Radix.Description className="mt-1 text-quiet">{description}</Radix.Description>}
           </div>
           {children}
-          {/* Last, so that the keyboard begins at what the dialog asks for. */}
+          {/* Last, so that the keyboard focus starts at what the dialog asks for. */}
           <Radix.Close asChild>
             <IconButton name="Close" className="absolute top-5 right-5">
               <X aria-hidden />

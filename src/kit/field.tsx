@@ -5,7 +5,7 @@ type Own = {
   label: string;
   hint?: string;
   message?: string | undefined;
-  /** In the middle of a sentence: its label is for those who cannot see it. */
+  /** In the middle of a sentence: its label is for screen readers only. */
   bare?: boolean;
 };
 

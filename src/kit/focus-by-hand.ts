@@ -1,11 +1,11 @@
 import type { MouseEvent } from "react";
 
 /**
- * A tab that is touched has the keyboard, and wears no ring for it. Radix focuses it by script, which a browser takes for a
- * key where nothing else had the focus, or a field.
+ * A touched tab takes the keyboard focus without showing the ring. Radix focuses it by script, which a browser treats
+ * like a key press if nothing or a field had the focus before.
  */
 export const focusByHand = (event: MouseEvent<HTMLElement>): void => focusQuietly(event.currentTarget);
 
-/** Gives an element the keyboard without the ring, which comes with the next key. */
+/** Focuses an element without the ring, which appears with the next key press. */
 export const focusQuietly = (element: HTMLElement): void =>
   element.focus({ focusVisible: false } as FocusOptions);

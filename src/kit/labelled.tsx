@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 
-/** What a group of controls is for, said above it. The group names itself with the same words. */
+/** A group of controls with its purpose above it. The group is named by the same words. */
 export function Labelled({ label, children }: { label: string; children: ReactNode }) {
   return (
     <div>

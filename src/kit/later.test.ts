@@ -1,7 +1,7 @@
 import { expect, test } from "vitest";
 import { ahead, having, later } from "./later";
 
-/** Something that comes when it is let come. */
+/** Something that arrives when it is released. */
 function onItsWay<T>(what: T) {
   let come = () => {};
   const coming = new Promise<T>((done) => {

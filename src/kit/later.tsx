@@ -3,16 +3,16 @@
 import { type ComponentType, createElement, useEffect, useState } from "react";
 import { patient } from "./patient";
 
-/** A part of the screen that is not there from the start; `bring` fetches it ahead. */
+/** A part of the screen that is not there from the start; `bring` loads it ahead of time. */
 export type Later<P> = ComponentType<P> & {
   readonly bring: () => Promise<void>;
   readonly isThere: () => boolean;
 };
 
 /**
- * A part that is fetched when it is first shown, or ahead. Once it is there it is drawn at once, with nothing in its place
- * for a moment.
- * @param fetched whether it is enough to show it for it to be fetched; else it waits until it is brought
+ * A part that is loaded when it is first shown, or ahead of time. Once loaded it is drawn at once, without a moment of
+ * nothing in its place.
+ * @param fetched whether showing it is enough to load it; otherwise it waits for `bring`
  */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
@@ -45,8 +45,8 @@ export function later<P extends object>(
 }
 
 /**
- * Fetches a part together with others that have to be there before it: what was done while they were on their way is done
- * before anything that the part does.
+ * Loads a part together with others that have to be there first: what was queued while they were loading runs before
+ * anything that the part does.
  */
 export const having =
   <P,>(needed: readonly { readonly bring: () => Promise<unknown> }[], load: () => Promise<P>) =>
@@ -55,13 +55,15 @@ export const having =
     return part;
   };
 
-/** A module that is fetched when it is first needed, or ahead. Once it is there, what waits for it is done at once. */
+/**
+ * A module that is loaded when it is first needed, or ahead of time. Once it is there, what waits for it runs at once.
+ */
 export function ahead<M>(load: () => Promise<M>) {
   let there: M | null = null;
   const waiting: ((module: M) => void)[] = [];
   const fetch = patient(async () => {
     there ??= await load();
-    // In the order in which it came.
+    // In the order of arrival.
     for (const run of waiting.splice(0)) run(there);
     return there;
   });

@@ -4,7 +4,7 @@ import { DropdownMenu } from "radix-ui";
 import type { ReactNode } from "react";
 import { openedIn } from "./opened-in";
 
-/** What opens from the button of a menu. It comes when it is first asked for, and is open then. */
+/** What opens from the button of a menu. It is loaded when first asked for, and is open then. */
 export function MenuList({
   button,
   children,
@@ -22,7 +22,7 @@ export function MenuList({
           align={align}
           sideOffset={8}
           collisionPadding={12}
-          // A message that goes hands the keyboard back to where it was: that is no wish to close what was opened since.
+          // A closing message returns the focus to where it was: that must not close a menu opened since.
           onFocusOutside={(event) => event.preventDefault()}
           className="rises z-50 max-h-(--radix-dropdown-menu-content-available-height) min-w-52 overflow-y-auto rounded-card border border-rule bg-board p-1.5 text-ink"
         >
@@ -33,7 +33,7 @@ export function MenuList({
   );
 }
 
-/** Sets parts of a list apart. */
+/** A separator in the list. */
 export const MenuLine = () => <DropdownMenu.Separator className="mx-3 my-1.5 h-px bg-rule" />;
 
 type ItemProps = {

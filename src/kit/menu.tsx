@@ -7,13 +7,13 @@ import { type OpensFrom, useOpener } from "./opener";
 const list = () => import("./menu-list");
 const MenuList = later(() => list().then((part) => part.MenuList));
 
-/** Sets parts of a list apart. */
+/** A separator in the list. */
 export const MenuLine = later(() => list().then((part) => part.MenuLine));
 export const MenuItem = later(() => list().then((part) => part.MenuItem));
 
 const PARTS = [MenuList, MenuLine, MenuItem];
 
-/** Fetches what menus open with. */
+/** Loads what menus open with. */
 export const bringMenus = () => Promise.all(PARTS.map((part) => part.bring()));
 
 type Props = {

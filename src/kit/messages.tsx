@@ -4,8 +4,8 @@ import { type ComponentType, useEffect, useState } from "react";
 import { patient } from "./patient";
 
 /**
- * Messages come with the first of them, or a few seconds after the page: it stands sooner without them, and they are there
- * when the server goes away.
+ * The list of messages is loaded with the first message, or a few seconds after the page: the page stands sooner
+ * without it, and it is there when the server goes away.
  */
 const list = patient(() => import("./message-list"));
 const AFTER_THE_PAGE_MS = 3000;
@@ -23,7 +23,7 @@ export function Messages() {
   return List && <List />;
 }
 
-/** Says what has happened, in the word of the button that did it, with a way back where there is one. */
+/** Shows a message about what has happened, in the word of the button that did it, with a way back if there is one. */
 export function say(message: string, back?: { label: string; run: () => void }) {
   bring?.();
   void list().then(({ show }) => show(message, back));

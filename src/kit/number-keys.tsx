@@ -12,12 +12,15 @@ const NAMES: Record<string, string> = {
 
 type Props = {
   onKey: (key: string) => void;
-  /** In few rows, for a room that is wide and low; in a panel of such a shape they lie so by themselves. */
+  /** In few rows, for a wide and low room; in a panel of that shape they are laid out so anyway. */
   wide?: boolean;
   children: ReactNode;
 };
 
-/** The keys of a number, large enough for fingers, and the one that writes it. "back" takes the last sign away. */
+/**
+ * The keys for typing a number, large enough for fingers, and the one that enters it. "back" deletes the last
+ * character.
+ */
 export function NumberKeys({ onKey, wide = false, children }: Props) {
   return (
     <div

@@ -1,6 +1,6 @@
 /**
- * Where on the page a list opens: in its main part, so that who goes from part to part comes by it. Over a dialog, which
- * closes off all parts of the page, it stands outside of them.
+ * The container in which a list opens: the main landmark, so that keyboard and screen reader come by it. Over a dialog,
+ * which makes the rest of the page inert, it stands outside of it.
  */
 export const openedIn = (): HTMLElement | null =>
   typeof document === "undefined" || document.querySelector("[role=dialog]")

@@ -19,10 +19,10 @@ const OPENING_KEYS: Readonly<Record<Opens, readonly string[]>> = {
 type Needed = { readonly bring: () => Promise<unknown>; readonly isThere: () => boolean };
 
 /**
- * Whether what opens from a button was asked for and is there; and the button as it stands until then, alone. A board has
- * a dozen of them, and most of a lesson's are never opened.
- * @param needed what has to be there for it to open
- * @param onAsk is told that it was asked for
+ * Whether what opens from a button was asked for and has been loaded; and the plain button until then. A board has a
+ * dozen of them, and most are never opened in a lesson.
+ * @param needed what must be loaded for it to open
+ * @param onAsk is called when it is asked for
  */
 export function useOpener(
   button: OpensFrom,

@@ -9,7 +9,7 @@ export type Part = { id: string; name: string; content: ReactNode };
 type Props = {
   label: string;
   parts: readonly Part[];
-  /** The part on show; without it the first one is, until another is chosen. */
+  /** The part on show; if not given, the first one, until another is chosen. */
   part?: string;
   onPart?: (id: string) => void;
 };
@@ -21,7 +21,7 @@ export function Parts({ label, parts, part, onPart }: Props) {
   useEffect(() => {
     if (was.current === part) return;
     was.current = part;
-    // What turned the page has gone with it: the keyboard waits at the name of the part that came.
+    // The control that turned the page has gone with it: the focus moves to the name of the new part.
     const turned = setTimeout(() => {
       const tab = tabs.current?.querySelector<HTMLElement>("[data-state=active]");
       if (tab && document.activeElement === document.body) focusQuietly(tab);

@@ -1,8 +1,8 @@
 const AGAIN_MS = 1500;
 
 /**
- * A part of the screen that is brought later, asked for until it comes: where the server is away for a while, the part
- * is missing for a while, and the board that is there stays.
+ * Loads a part of the screen, again and again until it arrives: while the server is away the part is missing, and the
+ * board that is there stays.
  */
 export const patient =
   <T>(load: () => Promise<T>) =>

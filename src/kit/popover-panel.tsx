@@ -10,7 +10,7 @@ const TONES = {
   rail: "flex bg-rail p-2",
 } as const;
 
-/** What opens from a button. It comes when it is first asked for, and is open then. */
+/** What opens from a button. It is loaded when first asked for, and is open then. */
 export function PopoverPanel(props: PopoverProps) {
   const {
     button,
@@ -35,7 +35,7 @@ export function PopoverPanel(props: PopoverProps) {
           side={side}
           sideOffset={side === "top" ? 28 : 12}
           collisionPadding={12}
-          // The panel itself takes the keyboard: a field would open the keyboard of a touch display.
+          // The panel itself takes the focus: a field would open the on-screen keyboard of a touch display.
           onOpenAutoFocus={(event) => {
             event.preventDefault();
             (event.currentTarget as HTMLElement).focus();

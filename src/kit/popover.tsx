@@ -6,7 +6,7 @@ import { type OpensFrom, useOpener } from "./opener";
 
 const Panel = later(() => import("./popover-panel").then((part) => part.PopoverPanel));
 
-/** Fetches what small panels open with. */
+/** Loads what popovers open with. */
 export const bringPopovers = () => Panel.bring();
 
 export type PopoverProps = {
@@ -15,11 +15,11 @@ export type PopoverProps = {
   children: ReactNode;
   align?: "start" | "center" | "end";
   side?: "top" | "left" | "right";
-  /** On the rail it looks like a piece of it. */
+  /** Looks like part of the rail. */
   tone?: "board" | "rail";
-  /** It closes at a touch in it. */
+  /** A touch inside closes it. */
   closesWithin?: boolean;
-  /** Whether it is open, where that is for another to say. */
+  /** Whether it is open, if that is controlled from outside. */
   open?: boolean;
   onOpenChange?: (open: boolean) => void;
 };

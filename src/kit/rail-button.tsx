@@ -34,7 +34,7 @@ export function RailButton({ icon, label, chosen, shown = "flex", className, ...
   );
 }
 
-/** For the mouse's own press: the button works, and the keyboard stays where it was. */
+/** Prevents a mouse press from moving the focus: the button still works. */
 export function keepKeyboard(event: { preventDefault: () => void }) {
   event.preventDefault();
 }

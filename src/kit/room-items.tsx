@@ -7,7 +7,7 @@ import { ROOM_NAMES, ROOMS } from "./room-names";
 
 const SIGNS = { light: Sun, dark: Moon, contrast: Contrast };
 
-/** The rooms that a menu offers: those that this one is not. */
+/** The rooms that a menu offers: all but the current one. */
 export function RoomItems() {
   const now = useRoom();
   return ROOMS.filter((room) => room !== now).map((room) => {

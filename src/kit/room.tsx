@@ -11,10 +11,10 @@ export function setRoom(room: Room): void {
   document.documentElement.dataset.room = room;
   keepCookie(ROOM, room);
   try {
-    // Other windows hear of a change of what they share.
+    // Other windows are notified of changes to shared storage.
     localStorage.setItem(ROOM, room);
   } catch {
-    // A browser that keeps nothing shows it here all the same.
+    // Without storage the room still changes in this window.
   }
 }
 
@@ -24,7 +24,7 @@ function listen(changed: () => void): () => void {
   return () => watch.disconnect();
 }
 
-/** The room that this window is set for, kept up to date. */
+/** The room of this window, kept up to date. */
 export const useRoom = (): Room => useSyncExternalStore(listen, here, () => "light");
 
 /** Follows the other windows of this browser into another room. */

@@ -7,11 +7,11 @@ type Props<T extends string> = {
   value: T;
   onChange: (value: T) => void;
   options: readonly { value: T; label: string }[];
-  /** More choices than a row holds: in rows of five. */
+  /** More choices than fit in a row: in rows of five. */
   inRows?: boolean;
 };
 
-/** A few choices in a row, of which one holds; those that the row has no room for go on below. */
+/** A few choices in a row, one of them selected; those that do not fit wrap. */
 export function Segments<T extends string>(props: Props<T>) {
   const { label, value, onChange, options, inRows = false } = props;
   return (

@@ -7,8 +7,8 @@ import { CLOSED, OpensSign, type Option, type SelectProps } from "./closed-selec
 import { openedIn } from "./opened-in";
 
 /**
- * A list and the button that it opens from. It comes when it is first asked for, and is open then. Only an open list is
- * chosen from: a letter pressed on a closed one is a shortcut of the board, and must not change what the list holds as well.
+ * A list and the button that it opens from. It is loaded when first asked for, and is open then. Only an open list can
+ * be chosen from: a letter pressed on a closed one is a shortcut of the board, and must not also change the value.
  */
 export function SelectList({ label, value, onChange, options, placeholder }: SelectProps<string>) {
   const [open, setOpen] = useState(true);

@@ -6,7 +6,7 @@ import { useOpener } from "./opener";
 
 const List = later(() => import("./select-list").then((part) => part.SelectList));
 
-/** Fetches what lists to choose from open with. */
+/** Loads what lists open with. */
 export const bringSelects = () => List.bring();
 
 /** One of a list, chosen in the middle of a sentence. */
@@ -22,6 +22,6 @@ export function Select<T extends string>(props: SelectProps<T>) {
     "listbox",
     [List],
   );
-  // Only what the options hold is ever chosen.
+  // Only values of the options are ever chosen.
   return asked ? <List {...props} onChange={(next) => onChange(next as T)} /> : alone;
 }

@@ -5,7 +5,7 @@ import { Popper } from "radix-ui/internal";
 import { useMemo } from "react";
 import type { NamedSign } from "./sign-names";
 
-/** What a sign is called, beside it. It is in nobody's way: a screen reader says the name of the button itself. */
+/** The name of an icon, beside it. It must not get in the way: a screen reader reads the name of the button itself. */
 export function SignName({ name, at }: NamedSign) {
   const anchor = useMemo(() => ({ current: { getBoundingClientRect: () => at } }), [at]);
   return (

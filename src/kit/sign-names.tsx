@@ -6,17 +6,17 @@ import { isMet, meet } from "./signs-met";
 
 const SignName = later(() => import("./sign-name").then((part) => part.SignName));
 
-/** What may be a sign without words. */
+/** What may be an icon without words. */
 const SIGNS = "button, a[href], [role=radio], [role=switch]";
 const [RESTS_MS, STAYS_MS] = [500, 2200];
 
 export type NamedSign = { name: string; at: DOMRect };
 
-/** The sign that something is part of; null where it has words that can be seen, or says nothing of itself. */
+/** The icon button that an element belongs to; null if it has visible words or no name. */
 function signAt(target: EventTarget | null): { sign: Element; name: string } | null {
   const sign = target instanceof Element ? target.closest(SIGNS) : null;
   const name = sign?.getAttribute("aria-label");
-  // Numbers, and what can be touched in a drawing, are no signs.
+  // Numbers, and touchable parts of a drawing, are not icons.
   if (!sign || !name || sign.closest("[data-cell], [role=grid], svg")) return null;
   return hasWords(sign) ? null : { sign, name };
 }
@@ -25,15 +25,15 @@ function hasWords(sign: Element): boolean {
   const walker = document.createTreeWalker(sign, NodeFilter.SHOW_TEXT);
   while (walker.nextNode()) {
     const { parentElement: around, data } = walker.currentNode as Text;
-    // What is there for screen readers alone is a pixel wide.
+    // Text for screen readers only is one pixel wide.
     if (/\p{L}/u.test(data) && around && around.getBoundingClientRect().width > 2) return true;
   }
   return false;
 }
 
 /**
- * Signs without words say what they are: while the mouse rests on one or the keyboard is on it, and under a finger the first
- * time that one is pressed.
+ * Icons without words show their names: while the mouse rests on one or the keyboard focus is on it, and under a finger
+ * the first time that one is pressed.
  */
 export function SignNames() {
   const [said, setSaid] = useState<NamedSign | null>(null);
@@ -59,7 +59,7 @@ export function SignNames() {
     const onDown = ({ target, pointerType }: PointerEvent) => {
       const found = signAt(target);
       hide();
-      // What opens a list says in it what it is for.
+      // A button that opens a list is explained by the list.
       if (pointerType !== "touch" || !found || found.sign.hasAttribute("aria-haspopup")) return;
       if (isMet(found.name)) return;
       meet(found.name);

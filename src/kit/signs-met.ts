@@ -1,6 +1,6 @@
 const MET = "yellow-stair-signs-met";
-/** More than there are signs. */
-const MOST = 300;
+/** More than there are icons. */
+const MAX = 300;
 
 const met = (): string[] => {
   try {
@@ -10,14 +10,14 @@ const met = (): string[] => {
   }
 };
 
-/** Whether a sign has been pressed before in this browser. */
+/** Whether an icon has been pressed before in this browser. */
 export const isMet = (name: string): boolean => met().includes(name);
 
-/** Notes that a sign has been pressed. */
+/** Records that an icon has been pressed. */
 export function meet(name: string): void {
   try {
-    localStorage.setItem(MET, [name, ...met()].slice(0, MOST).join("\n"));
+    localStorage.setItem(MET, [name, ...met()].slice(0, MAX).join("\n"));
   } catch {
-    // A browser that keeps nothing says it again.
+    // Without storage the name is shown again.
   }
 }

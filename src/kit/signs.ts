@@ -1,8 +1,8 @@
 import { createLucideIcon } from "lucide-react";
 
 /*
- * Signs of what is done to numbers, as it looks on the board: a square that is marked, one that is uncovered, one that is
- * written in, a jump on a line.
+ * Icons for what is done to numbers, drawn as it looks on the board: a square that is marked, one that is uncovered,
+ * one that is written in, a jump on a line.
  */
 const SQUARE = { x: "3", y: "3", width: "18", height: "18", rx: "3" } as const;
 

@@ -8,11 +8,11 @@ type Props = {
   min: number;
   max: number;
   onChange: (value: number) => void;
-  /** The hand has let go. */
+  /** Called when the hand lets go. */
   onDone?: () => void;
 };
 
-/** A whole number that is slid to. */
+/** A slider for a whole number. */
 export function Slider({ label, value, min, max, onChange, onDone }: Props) {
   return (
     <Radix.Root

@@ -22,18 +22,18 @@ import { GripVertical } from "lucide-react";
 import type { ReactNode } from "react";
 
 type Props = {
-  /** The names of what stands in the list, in order. */
+  /** The ids of the items, in order. */
   ids: readonly string[];
   as: "list" | "grid";
-  /** What stood at one place is put at another. */
+  /** An item was moved from one position to another. */
   onMove: (from: number, to: number) => void;
   children: ReactNode;
 };
 
-/** What stands in a list can be put in order, by drag and by keys. */
+/** A list whose items can be reordered, by drag and by keys. */
 export function Sortable({ ids, as, onMove, children }: Props) {
   const sensors = useSensors(
-    // A touch that moves less is a press.
+    // A touch that moves less than this is a press.
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
@@ -56,13 +56,13 @@ export function Sortable({ ids, as, onMove, children }: Props) {
 type ItemProps = {
   id: string;
   className: string;
-  /** What is moved, for the button by which it is held. */
+  /** The name of the item, for its handle. */
   name: string;
   gripClass?: string;
   children: (grip: ReactNode) => ReactNode;
 };
 
-/** One thing of a list that can be put in order, with the button by which it is held. */
+/** An item of a sortable list, with its handle. */
 export function SortableItem({ id, className, name, gripClass, children }: ItemProps) {
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({ id });
   const grip = (

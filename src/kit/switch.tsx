@@ -5,7 +5,7 @@ import { useId } from "react";
 
 type Props = { label: string; on: boolean; onChange: (on: boolean) => void; disabled?: boolean };
 
-/** Something that is there or not. */
+/** A switch between on and off. */
 export function Switch({ label, on, onChange, disabled = false }: Props) {
   const id = useId();
   return (

@@ -8,7 +8,7 @@ import { focusByHand } from "./focus-by-hand";
 type Props<Id extends string> = {
   label: string;
   pages: readonly { id: Id; name: string; content: ReactNode }[];
-  /** The page on show; without it the first one is, until another is chosen. */
+  /** The page on show; if not given, the first one, until another is chosen. */
   page?: Id;
   onPage?: (id: Id) => void;
 };
@@ -26,7 +26,7 @@ export function Tabs<Id extends string>({ label, pages, page, onPage }: Props<Id
         aria-label={label}
         className={clsx(
           "shrink-0 gap-1 rounded-button bg-wall p-1",
-          // Many are in rows of four: one more that comes moves none of the others.
+          // Many are in rows of four, so that one more moves none of the others.
           pages.length > 5
             ? "grid grid-cols-4 low:flex low:flex-wrap low:gap-0.5 @min-[35rem]:flex"
             : "flex flex-wrap",

@@ -9,7 +9,7 @@ type Props<T extends string> = {
   options: readonly { value: T; label: string }[];
 };
 
-/** A few things in a row, each of which may hold or not. */
+/** A few toggles in a row. */
 export function Toggles<T extends string>({ label, value, onChange, options }: Props<T>) {
   return (
     <ToggleGroup.Root

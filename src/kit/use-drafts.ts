@@ -6,32 +6,32 @@ import { afterPress } from "./after-press";
 import { say } from "./messages";
 import { openDrafts } from "./open-drafts";
 
-/** What was typed, by the field that it stands in; the one typed in last stands last. */
+/** The typed texts by field; the one typed in last comes last. */
 export type Typed<P extends string> = { readonly [part in P]?: string };
 export type DraftRead<T, P extends string> =
   | { ok: true; value: T }
   | { ok: false; message: string; at?: P | undefined };
 
 type Options<P extends string, T> = {
-  /** What the fields belong to. Where that becomes another, what was typed for the old one has been settled. */
+  /** What the fields belong to. When that changes, the typed texts of the old one have been settled. */
   of: string;
-  /** What the fields are about, as it holds now. */
+  /** The current value that the fields are about. */
   values: Readonly<Record<P, string>>;
-  /** Reads all that is typed together: fields that are refused are refused together. */
+  /** Reads all typed fields together: fields that are refused are refused together. */
   read: (typed: Typed<P>) => DraftRead<T, P>;
   take: (value: T) => void;
-  /** A value as it stands in a field that is being typed in. */
+  /** A value as shown in a field that is being typed in. */
   plain?: (value: string) => string;
-  /** What the button beside the fields does: Enter does it too, once what is typed has been taken. */
+  /** What the button beside the fields does: Enter does it too, once the typed text has been accepted. */
   enter?: (() => void) | undefined;
 };
 
 const SETTLE_MS = 450;
 
 /**
- * Fields that belong together. What is typed is taken a little after the last key, at Enter, or when the field is left;
- * what cannot be used stays, with the reason beside it, as long as the keyboard is in one of these fields, so that the
- * field that would mend it can be typed in next. Once they are left, every field shows what holds.
+ * Fields that belong together. Typed text is accepted shortly after the last key, at Enter, or when the field is left.
+ * Text that cannot be used stays, with the reason beside it, as long as the focus is in one of these fields, so that
+ * another field that would mend it can be typed in next. Once they are left, every field shows the current value again.
  */
 export function useDrafts<P extends string, T>(options: Options<P, T>) {
   const { of, values } = options;
@@ -40,21 +40,21 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     latest.current = options;
   });
   const [typed, drawTyped] = useState<Typed<P>>({});
-  // What is typed is known at once, before it is drawn: a field may be left in the same moment.
+  // Kept in a ref so that it is known at once, before it is rendered: a field may be left at the same moment.
   const now = useRef<Typed<P>>({});
   const type = (next: Typed<P>) => {
     now.current = next;
     drawTyped(next);
   };
-  /** The field with the keyboard, and the text in it. */
+  /** The field with the focus, and its text. */
   const [here, setHere] = useState<{ part: P; text: string } | null>(null);
   const [told, drawTold] = useState<{ part: P; message: string } | null>(null);
   const callOff = useRef<() => void>(undefined);
-  /** A reason comes or goes: at once, or, where a press is under way, once the press has found its button. */
+  /** Shows or hides a reason: at once, or, during a press, once the press has reached its button. */
   const tell = (next: typeof told, when: "now" | "after-press" = "now") => {
     callOff.current?.();
     const about = heldBy(latest.current);
-    // What holds may have become another meanwhile: the reason is about what was.
+    // The current value may have changed meanwhile: then the reason is about the old one.
     const draw = () => (next === null || heldBy(latest.current) === about) && drawTold(next);
     callOff.current = when === "now" ? undefined : afterPress(draw);
     if (when === "now") draw();
@@ -62,7 +62,7 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
   const [taking, setTaking] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const plain = options.plain ?? ((value: string) => value);
-  /** Takes what is typed if it can be used; else says why beside its field, and gives the reason. */
+  /** Accepts the typed text if it can be used; otherwise shows why beside its field, and returns the reason. */
   const take = (when?: "after-press"): { part: P; message: string } | null => {
     clearTimeout(timer.current);
     const last = lastOf(now.current);
@@ -78,7 +78,7 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     latest.current.take(read.value);
     return null;
   };
-  /** What could not be used is forgotten; the reason stays. Gives it in words. */
+  /** Discards text that could not be used; the reason stays. Returns it in words. */
   const leave = (when?: "after-press"): string | null => {
     const last = lastOf(now.current);
     const fault = take(when);
@@ -89,7 +89,7 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     return message;
   };
 
-  // Whoever shows something else settles what is typed first; a field that goes away does so itself.
+  // Whatever shows something else settles typed text first; a field that disappears does so itself.
   const leaving = useRef(leave);
   useLayoutEffect(() => {
     leaving.current = leave;
@@ -107,7 +107,7 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     };
   }, []);
 
-  // What holds has become another, by a hand elsewhere: what was typed before is about what no longer holds.
+  // The current value was changed elsewhere: text typed before is about a value that no longer exists.
   const held = heldBy(options);
   const [seen, setSeen] = useState(held);
   if (seen !== held) {
@@ -128,7 +128,7 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
       const text = typed[part] ?? plain(values[part]);
       const isOther = text !== currentTarget.value;
       flushSync(() => setHere({ part, text }));
-      // Another text in it would lose what was selected: what is typed next is to take the place of all of it.
+      // Changing its text would lose the selection: what is typed next is to replace all of it.
       if (isOther) currentTarget.select();
     },
     onChange: ({ target: { value: text } }: { target: { value: string } }) => {
@@ -149,10 +149,10 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
     },
   });
 
-  /** For the element that holds the fields, and the buttons that act on them. */
+  /** For the element that contains the fields and the buttons that act on them. */
   const group = {
     onBlur: ({ currentTarget, relatedTarget, target }: FocusEvent) => {
-      // A window that is only looked away from keeps what is typed in it.
+      // Switching to another window keeps what is typed in this one.
       if (target === document.activeElement) return;
       if (!currentTarget.contains(relatedTarget as Node | null)) leave("after-press");
     },
@@ -160,12 +160,12 @@ export function useDrafts<P extends string, T>(options: Options<P, T>) {
   return {
     field,
     group,
-    /** For a button beside the fields: false where one of them is refused, which then says why. */
+    /** For a button beside the fields: false if one of them is refused, which then shows why. */
     settle: () => take() === null,
   };
 }
 
-/** What the fields belong to and are about, in one text. */
+/** What the fields belong to and are about, as one string. */
 const heldBy = ({ of, values }: { of: string; values: object }) => `${of} ${JSON.stringify(values)}`;
 
 const lastOf = <P extends string>(typed: Typed<P>) => Object.keys(typed).at(-1) as P | undefined;

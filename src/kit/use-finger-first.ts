@@ -4,15 +4,15 @@ import { type RefObject, useEffect, useLayoutEffect, useRef } from "react";
 import { afterFrame } from "./after-frame";
 
 const SAID_TWICE = ["touchstart", "touchmove", "touchend", "touchcancel"] as const;
-/** Nothing is hovered over by a finger. */
+/** Fingers do not hover. */
 const HOVERED = ["pointerover", "pointerout"] as const;
 const ENDS = ["pointerup", "pointercancel"] as const;
 
 /**
- * Of what comes down on an element the element is told before all else on the page: between a touch and its colour a
- * slow computer has no time for the way through the page. All others hear of a finger once the frame is painted, at
- * the latest when it leaves. The browser is told not to make gestures and a mouse of it, since nobody waits for them;
- * a click is told in their place when the finger leaves.
+ * Tells an element of a touch before anything else on the page: between a touch and its colour, a slow computer has no
+ * time for the whole event path. All other listeners are told once the frame is painted, at the latest when the finger
+ * leaves. The browser is told not to produce gestures and mouse events, since nobody waits for them; instead a click is
+ * dispatched when the finger leaves.
  */
 export function useFingerFirst(
   element: RefObject<HTMLElement | null>,

@@ -7,7 +7,7 @@ const subscribe = (whenChanged: () => void) => {
   return () => window.removeEventListener("resize", whenChanged);
 };
 
-/** How high the window is, in pixels: what is read from far off grows with it. */
+/** The height of the window, in pixels: whatever is read from far away grows with it. */
 export const useScreenHeight = (): number =>
   useSyncExternalStore(
     subscribe,

@@ -5,7 +5,7 @@ import { type MouseEvent, type PointerEvent, useRef } from "react";
 /** A second tap within this time is part of a double tap, in milliseconds. */
 const DOUBLE_MS = 300;
 
-/** What a button does, once for a double tap. A mouse and a keyboard may press as fast as they like. */
+/** Runs the action of a button only once for a double tap. Mouse and keyboard may press as fast as they like. */
 export function useSingleTap(run: () => void) {
   const last = useRef({ by: "", at: Number.NEGATIVE_INFINITY });
   return {

@@ -2,23 +2,23 @@
 
 import { useEffect } from "react";
 
-/** What a tap presses, or puts the keyboard in. */
+/** What a tap presses or focuses. */
 const PRESSED = "button, a, input, textarea, [role=menuitem], [role=option]";
-/** A finger that goes further than this, in pixels, does not tap; nor one that rests longer than this. */
+/** A tap moves no further than this, in pixels, and lasts no longer than this. */
 const TAP = { far: 12, ms: 700 };
-/** So long a browser has to make a click of a tap, where nothing is known to keep it from that. */
+/** How long a browser has to turn a tap into a click, if nothing is known to prevent it. */
 const WAIT_MS = 80;
-/** So long after a stroke a browser may take it for a scroll that is still running. */
+/** How long after a stroke a browser may treat it as a running scroll. */
 const SCROLLS_MS = 1500;
-/** A click of the browser's own that comes this late belongs to a tap that was counted already. */
+/** A click from the browser within this time belongs to a tap that was counted already. */
 const LATE_MS = 600;
 
 type Down = { on: HTMLElement | null; x: number; y: number; at: number };
 
 /**
- * Makes every tap on a button count. A browser makes no click of a tap while another finger rests on the screen, nor
- * right after a swift stroke, which it takes for a scroll that is still running; in a class both happen all the time.
- * There, and wherever else a tap has not become a click, it is made one here.
+ * Makes every tap on a button count. A browser sends no click for a tap while another finger rests on the screen, nor
+ * right after a swift stroke, which it treats as a scroll that is still running; in a class both happen all the time.
+ * In these cases, and whenever else a tap has not become a click, one is dispatched here.
  */
 export function useSureTaps(): void {
   useEffect(() => {
@@ -31,12 +31,12 @@ export function useSureTaps(): void {
       target instanceof Element ? target.closest<HTMLElement>(PRESSED) : null;
 
     const down = (event: PointerEvent) => {
-      // What the page itself tells once more is no finger.
+      // Events dispatched by the page itself are not fingers.
       if (event.pointerType === "mouse" || !event.isTrusted) return;
-      // A first finger takes the place of those whose end was never told.
+      // A primary pointer replaces those whose end was never reported.
       if (event.isPrimary) downs.clear();
       const on = pressed(event.target);
-      // What comes from now on belongs to this tap.
+      // Whatever comes from now on belongs to this tap.
       if (on) made.delete(on);
       downs.set(event.pointerId, { on, x: event.clientX, y: event.clientY, at: event.timeStamp });
     };

@@ -10,11 +10,11 @@ import type { ViewId } from "@/core/views/view-id";
 import { type Drawings, placedViews, ViewCard } from "@/view/board/board-drawing";
 import { ORDINARY, type Size, within } from "@/view/drawing";
 
-/** What of a board is shown in a picture of it. */
+/** What a picture of a board shows. */
 export type Shows = {
   /** One of its views, or all of them as they stand. */
   readonly view: ViewId | null;
-  /** Without them numbers lie open. */
+  /** Without covers all numbers are visible. */
   readonly covers: boolean;
   readonly marks: boolean;
 };
@@ -23,7 +23,7 @@ const EDGE = 16;
 
 type Props = { moment: Moment; drawings: Drawings; room: Size; shows: Shows; strong?: boolean };
 
-/** A board at one moment as it is put on paper: its views in their layout, or one of them alone. */
+/** A board at one moment as drawn on paper: its views in their layout, or one of them alone. */
 export function BoardPage({ moment, drawings, room, shows, strong = false }: Props) {
   const { board, scene, mayAsk } = onlyView(moment, shows.view);
   return (
@@ -57,13 +57,13 @@ function onlyView(moment: Moment, view: ViewId | null): Moment {
   };
 }
 
-/** A view whose settings cover nothing. */
+/** A view with nothing covered by its settings. */
 const opened = (view: View): View =>
   Object.fromEntries(
     Object.entries(view).map(([name, is]) => [name, is === "covered" ? "shown" : is]),
   ) as unknown as View;
 
-/** A scene without what a picture is to be without. */
+/** Removes from a scene what a picture is not to show. */
 function asShown(scene: Scene, view: ViewId, { covers, marks }: Shows): Scene {
   const moves: Move[] = [
     ...(covers ? [] : [{ do: "lift" as const, numbers: ALL }]),

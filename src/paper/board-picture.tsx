@@ -5,11 +5,11 @@ import { BoardPage, type Shows } from "./board-page";
 import type { Picture } from "./flatten/drawn";
 import { flatten } from "./flatten/flatten";
 
-/** The room that the views of a board have on an ordinary screen, which may stand upright. */
+/** The room of a board's views on an ordinary screen, lying or upright. */
 const ROOM = { width: 1280, height: 640 };
 const UPRIGHT = { width: 800, height: 1000 };
 
-/** A board at one moment as a picture, in its layout or one view of it alone. */
+/** A picture of a board at one moment, in its layout or one of its views alone. */
 export async function boardPicture(
   moment: Moment,
   { upright, strong, ...shows }: Shows & Pick<PictureWish, "upright" | "strong">,

@@ -6,7 +6,7 @@ import type { PictureWish } from "@/core/lesson/picture-wish";
 import { fileNameOf, writeLessonFile } from "@/core/lesson/write-lesson";
 import { JOBS } from "./jobs";
 
-/** What became of a file: said in a line, and whether it is as it should be. */
+/** The result for a file: a line of text, and whether all is well. */
 export type Done = { readonly ok: boolean; readonly says: string };
 
 type Opened =
@@ -55,7 +55,7 @@ export function update(file: string): Done {
 }
 
 export type PictureOptions = {
-  /** From 1; all boards without it. */
+  /** From 1; if not given, all boards. */
   readonly board?: number | undefined;
   /** How many steps are climbed. */
   readonly step: number;

@@ -8,10 +8,10 @@ type Font = Pick<fontkit.Font, "unitsPerEm" | "ascent" | "descent" | "hasGlyphFo
 const FILES = join(process.cwd(), "node_modules/@fontsource");
 const WEIGHTS = { andika: [400, 700], figtree: [400, 500, 600, 700, 800] } as const;
 
-/** A part of a typeface that has a file of its own: its Latin letters, the rest of them, or signs that none of ours has. */
+/** A part of a typeface with its own file: its Latin letters, the rest of them, or symbols that our typefaces lack. */
 export type FontPart = "latin" | "latin-ext" | "signs";
 
-/** The file of a part of a typeface. Arrows and their like are those of one typeface for all. */
+/** The file of a part of a typeface. Symbols such as arrows come from one typeface for all. */
 export function fontFile(name: FontName, part: FontPart = "latin", kind: "woff" | "woff2" = "woff"): string {
   if (part === "signs") return join(FILES, `noto-sans-math/files/noto-sans-math-latin-400-normal.${kind}`);
   const [family, weight] = name.split("-");
@@ -31,7 +31,7 @@ export function fontOf(name: FontName, part: FontPart = "latin"): Font {
   return font;
 }
 
-/** The typeface of a family whose weight comes nearest. */
+/** The typeface of a family with the nearest weight. */
 export function fontNamed(family: "andika" | "figtree", weight: number): FontName {
   const nearest = WEIGHTS[family].reduce((best, one) =>
     Math.abs(one - weight) < Math.abs(best - weight) ? one : best,
@@ -45,10 +45,10 @@ export function reachOf(name: FontName): { above: number; below: number } {
   return { above: ascent / unitsPerEm, below: -descent / unitsPerEm };
 }
 
-/** A text in one typeface, of a file that has all its letters. */
+/** A run of text whose letters one font file has. */
 export type Run = { readonly text: string; readonly font: FontName; readonly part: FontPart };
 
-/** A text as runs of letters that one file has each; what no file has stays with the typeface itself. */
+/** Splits a text into runs that one file can draw; letters in no file stay with the typeface itself. */
 export function runsOf(text: string, name: FontName): Run[] {
   const runs: { text: string; font: FontName; part: Run["part"] }[] = [];
   for (const letter of text) {
@@ -72,9 +72,9 @@ function holderOf(letter: string, name: FontName): [FontName, Run["part"]] {
 }
 
 const widths = new Map<string, number>();
-const MOST_WIDTHS = 20_000;
+const MAX_WIDTHS = 20_000;
 
-/** How wide a text is, in parts of its size. */
+/** The width of a text, in parts of its size. */
 export function widthOf(text: string, name: FontName): number {
   const key = `${name} ${text}`;
   const there = widths.get(key);
@@ -83,7 +83,7 @@ export function widthOf(text: string, name: FontName): number {
     const font = fontOf(run.font, run.part);
     return sum + font.layout(run.text).advanceWidth / font.unitsPerEm;
   }, 0);
-  if (widths.size >= MOST_WIDTHS) widths.clear();
+  if (widths.size >= MAX_WIDTHS) widths.clear();
   widths.set(key, width);
   return width;
 }

@@ -7,10 +7,10 @@ import { cropped, toPng } from "./png";
 import { sheetPdf } from "./sheet/sheet-pdf";
 import { toSvg } from "./svg";
 
-/** A file as it is made: text or bytes. */
+/** The file made by a job: text or bytes. */
 export type Made = string | Uint8Array;
 
-/** A picture of a board as it stands, cut to what is drawn. */
+/** A picture of a board, cropped to what is drawn. */
 async function picture({ shown, wish }: { shown: ShownBoard; wish: PictureWish }): Promise<Made> {
   const whole = await boardPicture(momentOf(stateOf(shown)), wish);
   const drawn = await cropped(whole);
@@ -22,7 +22,7 @@ async function picture({ shown, wish }: { shown: ShownBoard; wish: PictureWish }
 const sheet = (of: { sheet: Sheet; copies: number; pages?: SheetPages }): Promise<Made> =>
   sheetPdf(of.sheet, of.copies, of.pages);
 
-/** What the paper room does. */
+/** The jobs of the paper room. */
 export const JOBS = { picture, sheet } as const;
 export type JobName = keyof typeof JOBS;
 export type Job<N extends JobName> = Parameters<(typeof JOBS)[N]>[0];

@@ -3,7 +3,7 @@ import type { Drawn, Outline, Paint, Picture, Stroked } from "./flatten/drawn";
 import { fontOf, runsOf } from "./fonts";
 import { POINTS } from "./units";
 
-/** What is painted on: as much of what react-pdf hands out as is needed here. */
+/** The canvas: the part of react-pdf's painter that is needed here. */
 type Painter = {
   save(): Painter;
   restore(): Painter;
@@ -37,8 +37,8 @@ type Painter = {
 };
 
 /**
- * Pages as one PDF: shapes as shapes, letters as letters, with the typefaces inside as far as they are used.
- * @param title what the file is called in a reader
+ * Writes pages as one PDF: shapes as vectors, letters as text, with the used parts of the typefaces embedded.
+ * @param title the title shown by a PDF reader
  */
 export async function toPdf(pages: readonly Picture[], title: string): Promise<Uint8Array> {
   return renderToBuffer(
@@ -49,7 +49,7 @@ export async function toPdf(pages: readonly Picture[], title: string): Promise<U
           // biome-ignore lint/suspicious/noArrayIndexKey: pages are read in order.
           <Page key={index} size={[size.width, size.height]}>
             <Canvas
-              // A hair less than the page: a drawing as high as it would be taken for higher.
+              // Slightly less than the page: a drawing of exactly its height would be moved to the next one.
               style={{ ...size, height: size.height - 0.01 }}
               paint={(painter) => {
                 const paper = painter as unknown as Painter;
@@ -94,7 +94,7 @@ function paintGroup(
   const [a, b, c, d, e, f] = matrix;
   painter.save();
   if (e !== 0 || f !== 0) painter.translate(e, f);
-  // Drawings turn and grow, and are never slanted.
+  // Drawings are rotated and scaled, but never skewed.
   const turn = Math.atan2(b, a);
   if (Math.abs(turn) > 1e-9) painter.rotate((turn * 180) / Math.PI);
   const [wide, high] = [Math.hypot(a, b), (a * d - b * c) / Math.hypot(a, b)];
@@ -167,7 +167,7 @@ function paintText(
         .fontSize(size)
         .text(run.text, at, y, { lineBreak: false, baseline: "alphabetic" });
     } else {
-      // The rest of a typeface has the same name as its Latin letters: a file would take one for the other.
+      // The other parts of a typeface have the same name as its Latin letters: a PDF would confuse them.
       let pen = 0;
       laid.glyphs.forEach((glyph, i) => {
         painter

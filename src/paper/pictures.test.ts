@@ -31,7 +31,7 @@ const png = async (wish: Partial<PictureWish>) =>
     Buffer.from((await JOBS.picture({ shown, wish: { ...WISH, as: "png", ...wish } })) as Uint8Array),
   );
 
-/** All texts of an SVG file, by a reader of XML that knows nothing of it. */
+/** All texts of an SVG file, read by an independent XML parser. */
 const textsOf = (file: string): string[] => {
   const parser = new XMLParser({ preserveOrder: true, ignoreAttributes: false, trimValues: false });
   const gather = (nodes: Record<string, unknown>[], inText: boolean): string[] =>

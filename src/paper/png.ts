@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { initWasm, Resvg } from "@resvg/resvg-wasm";
-import { MOST_PIXELS } from "@/core/lesson/picture-wish";
+import { MAX_PIXELS } from "@/core/lesson/picture-wish";
 import { group, moved, type Picture } from "./flatten/drawn";
 import { toSvg } from "./svg";
 
@@ -14,13 +14,13 @@ const start = () => {
 const NO_FONTS = { loadSystemFonts: false };
 
 /**
- * A picture as a PNG file.
+ * Writes a picture as a PNG file.
  * @param longest its longer side, in pixels, at most 4,000
- * @param ground a colour, or none for a picture that lets through what lies under it
+ * @param ground a background colour, or none for a transparent picture
  */
 export async function toPng(picture: Picture, longest: number, ground: string | null): Promise<Uint8Array> {
   await start();
-  const side = Math.max(1, Math.min(MOST_PIXELS, Math.round(longest)));
+  const side = Math.max(1, Math.min(MAX_PIXELS, Math.round(longest)));
   const mode = picture.width >= picture.height ? "width" : "height";
   const renderer = new Resvg(toSvg(picture, { ground, letters: "outlines" }), {
     fitTo: { mode, value: side },
@@ -38,10 +38,10 @@ export async function toPng(picture: Picture, longest: number, ground: string | 
   }
 }
 
-/** Room kept around what is drawn, in pixels. */
+/** Margin kept around what is drawn, in pixels. */
 const MARGIN = 12;
 
-/** A picture cut to what is drawn in it, with a little room around; one in which nothing is drawn stays as it is. */
+/** Crops a picture to what is drawn in it, with a small margin; an empty one stays as it is. */
 export async function cropped(picture: Picture): Promise<Picture> {
   await start();
   const renderer = new Resvg(toSvg(picture, { ground: null, letters: "outlines" }), { font: NO_FONTS });

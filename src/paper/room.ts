@@ -3,8 +3,8 @@ import { JOBS, type Job, type JobName } from "./jobs";
 
 export * from "./command-line";
 /**
- * The room where pictures and paper are made. On the command line its jobs are called; the server gives it a thread of its
- * own, so that a set of thirty pages holds up nobody.
+ * Where pictures and paper are made. The command line calls its jobs directly; the server gives it a thread of its own,
+ * so that a set of thirty pages holds up nobody.
  */
 export { JOBS };
 

@@ -3,9 +3,9 @@ import type { Drawn, FontName, Outline, Paint, Picture, Stroked } from "./flatte
 import { fontFile, fontOf, type Run, runsOf } from "./fonts";
 
 export type SvgOptions = {
-  /** The ground: a colour, or none, so that what lies under the picture shows. */
+  /** The background: a colour, or none for a transparent picture. */
   readonly ground: string | null;
-  /** Whether letters stay letters, with their typefaces inside the file, or become outlines. */
+  /** Whether letters stay text, with embedded typefaces, or become outlines. */
   readonly letters: "text" | "outlines";
 };
 
@@ -26,7 +26,7 @@ type Writer = {
   readonly glyphs: Map<string, { id: string; svg: string }>;
 };
 
-/** A number in as few digits as can be seen. */
+/** A number with as few digits as make a visible difference. */
 const n = (value: number): string => String(Math.round(value * 1000) / 1000);
 
 function written(one: Drawn, writer: Writer): string {
@@ -77,7 +77,7 @@ function strokeOf(stroke: Stroked | null): string {
 }
 
 const ESCAPES: Readonly<Record<string, string>> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" };
-/** A text as XML takes it: without control characters and halves of letters, which no XML may hold. */
+/** A text without what XML may not contain: control characters and lone surrogates. */
 const escaped = (value: string) =>
   value.replace(/[\p{Cc}\p{Cs}\uFFFE\uFFFF]/gu, "").replace(/[&<>"]/g, (sign) => ESCAPES[sign]!);
 
@@ -107,7 +107,7 @@ const NAMES: Readonly<Record<string, string>> = {
   figtree: "Figtree, Andika, sans-serif",
 };
 
-/** The letters of a run as outlines, each letter drawn once and used where it stands. */
+/** The letters of a run as outlines, each letter defined once and reused. */
 function outlined(
   run: Run,
   x: number,
@@ -137,7 +137,7 @@ function outlined(
 
 const encoded = new Map<string, string>();
 
-/** A typeface inside the file: only that of the letters used, Latin or the rest. */
+/** Embeds a typeface: only the parts whose letters are used. */
 function faceOf({ font, part }: Run): string {
   const file = fontFile(font, part, "woff2");
   const data = encoded.get(file) ?? readFileSync(file).toString("base64");

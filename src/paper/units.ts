@@ -4,5 +4,5 @@ export const MM = 96 / 25.4;
 /** Points of a pixel, as PDF measures. */
 export const POINTS = 72 / 96;
 
-/** Room kept at the edges of a page, in millimetres: printers reach no further. */
+/** The margin of a page, in millimetres: printers reach no further. */
 export const MARGIN = 14;

@@ -102,7 +102,7 @@ function Words({ words: { title, forClass, labels = [], peek }, inUse = [], onSa
           </fieldset>
         )}
       </div>
-      {/* Where it is known what holds: on the shelf it is not. */}
+      {/* If the current setting is known: on the shelf it is not. */}
       {peek !== undefined && (
         <Switch
           label="In class, a long press shows what a cover hides: everybody sees it"

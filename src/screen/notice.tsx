@@ -13,7 +13,7 @@ export function Notice({ title, children, more }: { title: string; children: Rea
       </div>
       <div className="flex gap-3">
         {more}
-        {/* By a fresh load: what went wrong is left behind. */}
+        {/* A full page load leaves what went wrong behind. */}
         <a href="/" className="flex h-press items-center rounded-button bg-ink px-6 font-semibold text-board">
           Back to the lessons
         </a>

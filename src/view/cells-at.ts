@@ -15,7 +15,7 @@ export type CellsAt = {
   readonly columns: number;
   /** Null where there is no cell. */
   readonly targets: readonly (Target | null)[];
-  /** The cells that show their number and carry no ink: their first mark is laid by a touch. */
+  /** The cells that show their number and carry no ink: a touch lays their first mark. */
   readonly bare: readonly boolean[];
   /** The first ink's mark on a cell, from its corner. */
   readonly mark: readonly Shape[];

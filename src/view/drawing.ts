@@ -7,9 +7,9 @@ import type { KindName, ViewOf } from "@/core/views/view";
 export type Size = { readonly width: number; readonly height: number };
 
 /**
- * How a drawing is seen: for the back of the room or not, how high the screen is, in pixels, and whether it is upright, where its
- * room does not tell. A bare one cannot be pressed where it stands, on paper or on the class screen: what only invites a press is
- * left out.
+ * How a drawing is viewed: for the back of the room or not, the height of the screen in pixels, and whether it is
+ * upright, if its room does not tell. A bare one cannot be pressed, on paper or on the class screen: anything that only
+ * invites a press is left out.
  */
 export type Theme = {
   readonly strong: boolean;
@@ -18,14 +18,16 @@ export type Theme = {
   readonly bare?: true;
   /** Views with nothing to say keep their places. */
   readonly keeps?: boolean;
-  /** The height that the second of two views leaves, below it, to something that is no view. */
+  /** The height below the second of two views that is reserved for something other than a view. */
   readonly under?: number;
 };
 
 /** An ordinary screen, on which a drawing is laid out that is then shown at any size. */
 export const ORDINARY: Theme = { strong: false, screen: 800 };
 
-/** All that a drawing of a view depends on. The board is the one it stands on, for how numbers are written there. */
+/**
+ * Everything that a drawing of a view depends on. The board is the one it stands on, for how numbers are written there.
+ */
 export type DrawingProps<K extends KindName> = {
   readonly view: ViewOf<K>;
   readonly board: Board;
@@ -36,16 +38,16 @@ export type DrawingProps<K extends KindName> = {
   readonly mayAsk?: boolean;
 };
 
-/** A view as it looks at one moment: no handlers, no store, no browser. It fills its room. */
+/** The drawing of a view at one moment: no handlers, no store, no browser. It fills its room. */
 export type Drawing<K extends KindName> = ComponentType<DrawingProps<K>>;
 
-/** Into which part of its card a view is drawn, where its stage needs the rest. */
+/** The part of its card into which a view is drawn, if its stage needs the rest. */
 export type Inside = { readonly left: number; readonly top: number } & Size;
 
 /** The widths of edges, in pixels, clockwise from the top. */
 export type Edges = readonly [number, number, number, number];
 
-/** The inside of a card with edges of some widths, so many times as wide as on an ordinary screen. */
+/** The inside of a card with edges of given widths, scaled. */
 export const within = ({ width, height }: Size, edges: Edges, grow = 1): Inside => {
   const [top, right, bottom, left] = edges.map((edge) => edge * grow) as [number, number, number, number];
   return {
@@ -56,17 +58,17 @@ export const within = ({ width, height }: Size, edges: Edges, grow = 1): Inside 
   };
 };
 
-/** A size at an ordinary screen as it is at a higher one: what is seen from the last row grows with the room. */
+/** Scales a size from an ordinary screen to a higher one: what is seen from the last row grows with the room. */
 export const grown = ({ screen }: Pick<Theme, "screen">, size: number): number =>
   size * Math.max(1, screen / ORDINARY.screen);
 
 /**
- * So many times as large as on an ordinary screen are edges, buttons and whatever else is pressed: the style sheet lets them grow
- * with a high window, though less than what is read from the last row.
+ * The scale of edges, buttons and everything else that is pressed: the style sheet lets them grow with a high window,
+ * though less than what is read from the last row.
  */
 export const edgesGrown = ({ screen }: Pick<Theme, "screen">): number => Math.max(1, (0.013 * screen) / 16);
 
-/** A room as it is at an ordinary screen: what is laid out in it and then drawn larger grows as a whole. */
+/** Converts a room to an ordinary screen: what is laid out in it and then enlarged grows as a whole. */
 export const ordinary = ({ width, height }: Size, grow: number): Size => ({
   width: width / grow,
   height: height / grow,

@@ -1,9 +1,9 @@
 type Down = { pointerId: number; pointerType: string; isPrimary: boolean };
 
-/** Fingers that are down on a view, each with what is known of it. */
+/** Fingers that are down on a view, each with its data. */
 export type Fingers<F extends { pointer: string }> = Map<number, F>;
 
-/** A finger comes down. A first one takes the place of those whose end was never told. */
+/** A finger comes down. A primary one replaces those whose end was never reported. */
 export function fingerDown<F extends { pointer: string }>(
   fingers: Fingers<F>,
   { pointerId, pointerType, isPrimary }: Down,
@@ -13,7 +13,7 @@ export function fingerDown<F extends { pointer: string }>(
   fingers.set(pointerId, finger);
 }
 
-/** A finger is lifted: what was known of it, and nothing where it was not down. */
+/** A finger is lifted: returns its data, if it was down. */
 export function fingerUp<F extends { pointer: string }>(
   fingers: Fingers<F>,
   { pointerId }: Pick<Down, "pointerId">,

@@ -1,13 +1,12 @@
 const GLIDE_MS = 220;
 
-/** Whether whoever looks wishes for things to stay where they are until they are elsewhere. */
+/** Whether the viewer prefers reduced motion. */
 export const isStill = (): boolean => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
 
 /**
- * Lets something glide to where it comes to rest, ever more slowly. Gives the frame to be cancelled where another move
- * begins meanwhile.
- * @param frame where the number of the frame asked for last is kept
- * @param to shows it on its way; 0 is where it begins
+ * Animates something to where it comes to rest, easing out.
+ * @param frame holds the id of the requested frame, to be cancelled if another move begins
+ * @param to shows it on its way; 0 is the start
  * @param arrive is called instead of the last step
  */
 export function glide(frame: { current: number }, to: (part: number) => void, arrive: () => void): void {

@@ -1,6 +1,6 @@
 import type { Shape } from "./shape";
 
-/** The colours and typefaces of the page, read once before a drawing moves. */
+/** The colours and typefaces of the page, read once before an animation. */
 export type Palette = { color: (token: string) => string; numerals: string };
 
 export function readPalette(element: HTMLElement): Palette {
@@ -17,7 +17,7 @@ export function readPalette(element: HTMLElement): Palette {
   };
 }
 
-/** Paints shapes on a canvas as a drawing shows them, for a drawing that moves. */
+/** Paints shapes on a canvas as the drawing shows them, while it moves. */
 export function paintShapes(
   context: CanvasRenderingContext2D,
   shapes: readonly Shape[],

@@ -19,7 +19,7 @@ const tokens = (room: Room): Record<string, string> =>
   room === "light" ? ordinary : { ...ordinary, ...tokensIn(blockOf(`[data-room="${room}"] {`)) };
 
 /** WCAG 2.2, success criteria 1.4.3 and 1.4.11 (and 1.4.6 for high contrast), worked out by culori. */
-const LEAST: Record<Room, { text: number; figure: number }> = {
+const MIN: Record<Room, { text: number; figure: number }> = {
   light: { text: 4.5, figure: 3 },
   dark: { text: 4.5, figure: 3 },
   contrast: { text: 7, figure: 4.5 },
@@ -32,7 +32,7 @@ describe.each(ROOMS)("in a %s room", (room) => {
     if (!a || !b) throw new Error(`There is no colour ${one} or ${other}.`);
     return wcagContrast(a, b);
   };
-  const { text, figure } = LEAST[room];
+  const { text, figure } = MIN[room];
 
   test.each([
     ...["board", "wall", "mist", "lit", ...INKS].map((ground) => ["ink", ground]),
@@ -48,7 +48,7 @@ describe.each(ROOMS)("in a %s room", (room) => {
 
   test.each([
     ...INKS.map((ink) => [`${ink}-dot`, "board"]),
-    // An ink is told by its shape alone, on the ground that it gives a square.
+    // An ink's shape must be seen on the ground that it gives a square.
     ...INKS.map((ink) => [`${ink}-dot`, ink]),
     ["cover", "board"],
     ["focus", "board"],
@@ -59,7 +59,8 @@ describe.each(ROOMS)("in a %s room", (room) => {
     expect(ratio(one, other)).toBeGreaterThanOrEqual(figure);
   });
 
-  // One of its two colours is seen on whatever is under and around it. A cover's square has a ring of the chart's own.
+  // One of its two colours contrasts with whatever is under and around it. A cover's square has a ring of the chart's
+  // own.
   test.each([
     ...["board", "wall", "mist", "lit", "rail", ...INKS].map((ground) => [ground, "ink"]),
     ["stair", "on-stair"],

@@ -9,7 +9,7 @@ const numeral = (weight: number, text = "48"): Shape => ({
   text,
 });
 
-/** A drawing, and what is seen in it now: fills of grounds, weights of texts. */
+/** A drawing, and what it shows now: fills of grounds, weights of texts. */
 function drawing() {
   const at = document.createElementNS("http://www.w3.org/2000/svg", "g");
   const seen = () =>

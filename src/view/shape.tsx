@@ -7,7 +7,7 @@ export type Shape = {
   text?: string;
 };
 
-/** Shapes drawn by React, where they stand in a drawing that it keeps. */
+/** Shapes rendered by React, as part of a drawing that it maintains. */
 export function Shapes({ shapes }: { shapes: readonly Shape[] }) {
   return shapes.map(({ tag, attributes, text }, index) =>
     createElement(tag, { key: index, ...propsOf(attributes) }, text),
@@ -26,9 +26,9 @@ const propsOf = (attributes: Shape["attributes"]) =>
 const SVG = "http://www.w3.org/2000/svg";
 
 /**
- * Makes the elements of a drawing, which show some shapes, show others, where a drawing is made without React. A text
- * at the end of both stays, and becomes what it has to be with the function given back: a numeral waits a frame for
- * its weight, so that its ground need not wait for it. All else is as it has to be at once.
+ * Updates the DOM elements of shapes to other shapes, in a drawing made without React. A text at the end of both stays,
+ * and is completed by the returned function: a numeral waits a frame for its weight, so that its ground need not wait
+ * for it. Everything else changes at once.
  */
 export function redraw(drawing: Element, was: readonly Shape[], shapes: readonly Shape[]): () => void {
   const [before, now] = [was.at(-1), shapes.at(-1)];
@@ -37,7 +37,7 @@ export function redraw(drawing: Element, was: readonly Shape[], shapes: readonly
     drawing.replaceChildren(...shapes.map(elementOf));
     return () => {};
   }
-  // Taken out and put in again it would be laid out again.
+  // Removing and inserting it would lay it out again.
   for (const other of [...drawing.children]) if (other !== text) other.remove();
   drawing.prepend(...shapes.slice(0, -1).map(elementOf));
   return () => change(text, before, now);

@@ -8,11 +8,11 @@ type Props = {
   disabled?: boolean;
   title?: string;
   tabIndex?: number;
-  /** Without it the part is drawn and nothing more. */
+  /** Without it the part is only drawn. */
   onTouch?: (() => void) | undefined;
 } & { [data: `data-${string}`]: string | undefined };
 
-/** A part of a drawing that a stage lets be touched; at rest it is a picture of itself. */
+/** A part of a drawing that a stage can make touchable; at rest it is only drawn. */
 export function Touchable({ name, children, disabled = false, title, tabIndex, onTouch, ...style }: Props) {
   if (!onTouch) {
     return (
@@ -28,7 +28,7 @@ export function Touchable({ name, children, disabled = false, title, tabIndex, o
       disabled={disabled}
       title={title}
       tabIndex={tabIndex}
-      // The keyboard stays where it is.
+      // Leave the focus where it is.
       onMouseDown={(event) => event.preventDefault()}
       onClick={onTouch}
       {...style}

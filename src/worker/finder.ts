@@ -2,7 +2,7 @@ import { type Beyond, beyondOf } from "@/core/set/finder/beyond";
 import { type Answer, findRules } from "@/core/set/finder/find-rules";
 import type { Squares } from "@/core/set/squares";
 
-/** What the finder is asked. A later question takes the place of an earlier one. */
+/** A question to the finder. A later question replaces an earlier one. */
 export type FinderAsk = {
   readonly id: number;
   readonly numbers: readonly string[];
@@ -17,12 +17,12 @@ export type FinderAnswer = {
   readonly beyond: Beyond | null;
 };
 
-/** So long it works before it looks whether it is asked something else, in milliseconds. */
+/** How long it works before it checks for a newer question, in milliseconds. */
 const SLICE = 12;
 
 let latest = 0;
 
-/** A door to the finder of core. */
+/** A thin wrapper around core's finder. */
 self.onmessage = ({ data }: MessageEvent<FinderAsk>) => {
   latest = data.id;
   void answer(data);

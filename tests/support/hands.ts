@@ -11,7 +11,7 @@ export async function press(hand: Hand, what: Locator) {
   await expect(what).toBeEnabled();
   await keyboardIsBack(what.page());
   await what.focus();
-  // A choice of several takes the space bar; everything takes one of the two.
+  // A radio button takes the space bar; everything takes one of the two keys.
   const role = await what.getAttribute("role");
   await what.press(role === "radio" || role === "switch" ? "Space" : "Enter");
 }
@@ -42,18 +42,18 @@ export async function choose(hand: Hand, list: Locator, option: string) {
 export async function addView(page: Page, name: string) {
   await page.getByRole("tab", { name: "Views", exact: true }).click();
   await page.getByRole("tab", { name: "Arrange" }).click();
-  // By keys: a long list may still be finding its place while a mouse comes down on it.
+  // By keys: a long list may still be positioning itself while a mouse comes down on it.
   await choose("keys", page.getByRole("combobox", { name: "Add a view" }), name);
 }
 
-/** Closes the small panel or menu that is open, and waits until it has handed the keyboard back. */
+/** Closes the open panel or menu, and waits until it has returned the focus. */
 export async function shut(page: Page) {
   await page.keyboard.press("Escape");
   await expect(page.locator("[role=dialog], [role=menu]")).toHaveCount(0);
   await keyboardIsBack(page);
 }
 
-/** What closes hands the keyboard back in a timeout of its own; one that is set now comes after it. */
+/** A closing panel returns the focus in a timeout; one that is set now comes after it. */
 export const keyboardIsBack = (page: Page) => page.evaluate(() => new Promise((done) => setTimeout(done)));
 
 /** Rests on a place while something is looked at, and lets go. */
@@ -130,7 +130,7 @@ async function fingerOf(hand: "touch" | "mouse", page: Page) {
   };
 }
 
-/** Waits until what reports of a board has followed it, a frame or two later. */
+/** Waits until what reports about a board has followed it, a frame or two later. */
 export const framesLater = (page: Page) =>
   page.evaluate(
     () =>

@@ -29,7 +29,7 @@ export async function addLesson(
   const boards = lesson.boards.map((board: object) => ({ ...board, climbEvery }));
   const answer = await request.post("/api/lessons", {
     data: { lesson: { ...lesson, boards, title: title ?? lesson.title } },
-    // A connection that was kept may be closed by the server in the moment in which it is used again.
+    // The server may close a keep-alive connection at the moment in which it is used again.
     maxRetries: 2,
   });
   expect(answer.status()).toBe(201);

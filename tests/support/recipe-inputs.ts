@@ -2,8 +2,8 @@ import fc from "fast-check";
 import type { RecipeName } from "@/core/lesson/recipes/any";
 
 const int = (min: number, max: number) => fc.integer({ min, max });
-const texts = (min: number, max: number, least: number, most: number) =>
-  fc.array(int(min, max).map(String), { minLength: least, maxLength: most });
+const texts = (min: number, max: number, fewest: number, count: number) =>
+  fc.array(int(min, max).map(String), { minLength: fewest, maxLength: count });
 
 /** A count whose last number is met: forwards or back. */
 const counted = fc

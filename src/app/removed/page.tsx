@@ -8,12 +8,14 @@ import { shownPart } from "../shelf-lessons";
 
 export const metadata: Metadata = { title: "Removed lessons" };
 
-/** More than anybody removes in the days that they are kept; those below are put back once these are. */
-const MOST = 200;
+/**
+ * More than anybody removes in the days that removed lessons are kept; any beyond them appear once these are put back.
+ */
+const MAX = 200;
 
 export default async function RemovedPage() {
   const db = await database();
-  const told = await removedFromShelf(db, 0, MOST);
+  const told = await removedFromShelf(db, 0, MAX);
   const { lessons } = await shownPart(db, told);
   return (
     <ShelfFrame here="removed" removed={told.total}>

@@ -56,7 +56,7 @@ describe("a way through friendly numbers", () => {
         ([a, p], [b, q], how, parts) => {
           const [start, target] = [exact(a).div(p), exact(b).div(q)];
           const jumps = wayTo(start, target, how, parts);
-          // Only in singles can a way of such numbers have more jumps than there is room for.
+          // Only a way in singles can need more jumps between such numbers than a trail can hold.
           if (jumps === null) expect(how).toBe("singles");
           else {
             expect(keyOf(start.add(sum(jumps)))).toBe(keyOf(target));

@@ -12,7 +12,7 @@ import { landings, type Trail } from "./trail";
 export const WAYS = ["one", "gathered", "singles", "fewest", "over-and-back"] as const;
 export type Way = (typeof WAYS)[number];
 
-/** Most jumps of one way. */
+/** Maximum number of jumps in one way. */
 export const MAX_WAY = 500;
 
 /**
@@ -76,7 +76,7 @@ function gathered(from: Exact, to: Exact, parts: number): { by: Exact; place: Ex
 
 function singles(jumps: readonly { by: Exact; place: Exact }[]): Exact[] | null {
   const counts = jumps.map(({ by, place }) => by.div(place).n);
-  // Bounded before it is laid out.
+  // Check the bound before building the list.
   if (counts.some((count) => count > BigInt(MAX_WAY))) return null;
   return jumps.flatMap(({ place }, i) => Array<Exact>(Number(counts[i])).fill(place));
 }
@@ -87,7 +87,7 @@ function placesOf(from: Exact, to: Exact, parts: number): Exact[] {
   const difference = to.sub(from);
   while (places.at(-1)!.compare(difference) <= 0) {
     const last = places.at(-1)!;
-    // Parts that are no tenths make wholes.
+    // Parts other than tenths bridge to whole numbers.
     places.push(last.compare(1) < 0 && !isPowerOfTen(last) ? exact(1) : last.mul(10));
   }
   return places;

@@ -2,7 +2,7 @@ import { readNumber } from "../number/read-number";
 import * as z from "../zod";
 import { Count } from "./count-settings";
 
-/** A count with its size or its start typed anew; or why it cannot be, and at which of them. */
+/** A count with its size or its start changed as typed; or why that is not possible, and at which field. */
 export function changeCount(
   count: Count,
   typed: { readonly by?: string; readonly from?: string },

@@ -57,7 +57,7 @@ describe("how a sequence may go on", () => {
         for (const { words, next, bits } of continuedFrom(terms.map(String))) {
           expect(next).toHaveLength(3);
           expect(bits).toBeGreaterThan(0);
-          // What goes on from all but the last number of it says that number too, once it is known from enough.
+          // A rule found from all but the last number also predicts that last number, once enough numbers are known.
           const longer = continuedFrom([...terms.map(String), next[0]!]);
           if (terms.length >= 4 && longer.length > 0)
             expect(

@@ -6,24 +6,24 @@ import { membersFrom } from "../set/members";
 import { type AnyConditionKind, type Condition, ruleOf, wholeTestOf } from "../set/rule";
 import { ruleWords } from "../set/rule-words";
 
-/** One way in which a sequence may go on. */
+/** One rule by which a sequence may continue. */
 export type Continued = {
-  /** How it is said: "2 more each time". */
+  /** The rule in words: "2 more each time". */
   readonly words: string;
   readonly next: readonly NumberKey[];
-  /** What it takes to say it, in bits: simple ways come first. */
+  /** Its description length in bits: simple rules come first. */
   readonly bits: number;
 };
 
-/** Fewest and most numbers that are looked at. */
+/** Minimum and maximum number of given terms. */
 export const MIN_TERMS = 2;
 export const MAX_TERMS = 12;
 const MANY_NEXT = 3;
 const MAX_WAYS = 8;
-/** Members of a rule are looked for among numbers to this. */
+/** Members of a rule are searched for up to this number. */
 const MAX_LOOKED = 100_000;
 
-/** A way to go on, and the numbers that it says come after these. */
+/** A rule, and the numbers that it predicts next. */
 type Way = { words: string; bits: number; after: (terms: readonly Exact[]) => Exact };
 
 /**
@@ -144,7 +144,7 @@ function timesAndMore(terms: readonly Exact[]): Way | null {
     : null;
 }
 
-/** A number is added and multiplied in turn, either first: 2, 4, 8, 10, 20, …; 3, 6, 8, 16, 18, … */
+/** Adding and multiplying by the same number in turn, either first: 2, 4, 8, 10, 20, …; 3, 6, 8, 16, 18, … */
 const addingAndTimes =
   (first: "adding" | "times") =>
   (terms: readonly Exact[]): Way | null => {
@@ -177,10 +177,13 @@ function overAndOver(terms: readonly Exact[]): Way | null {
   return null;
 }
 
-/** Kinds that hold a few numbers only, by which no sequence goes on; and sequences, which have ways of their own here. */
+/**
+ * Kinds that hold only a few numbers and so cannot continue a sequence; and sequences, which are handled here
+ * separately.
+ */
 const NOT_MEMBERS: readonly string[] = ["picked", "factors", "added", "geometric", "growing"];
 
-/** Rules whose next numbers, one after the other, these are: 2, 3, 5 are prime numbers. */
+/** Rules whose consecutive members these are: 2, 3, 5 are prime numbers. */
 function asMembers(terms: readonly Exact[]): Continued[] {
   const values = terms.map((term) => Number(keyOf(term)));
   const rises = values.every((value, i) => i === 0 || value > values[i - 1]!);

@@ -4,16 +4,19 @@ import type { Count } from "./count-settings";
 import type { Trail, TrailMove } from "./trail";
 import { recogniseCount } from "./watch";
 
-/** A count that was marked by hand: what is counted, and the moves that the trail is to make, in parts of a beat each. */
+/**
+ * A count recognised from marks by hand: what is counted, and the moves that bring the trail there, in parts of one
+ * beat each.
+ */
 export type CountedByHand = { count: Count; beats: TrailMove[][] };
 
-/** Most moves that are made in one beat. */
+/** Maximum number of moves in one beat. */
 const IN_A_BEAT = 18;
 
 /**
- * The count that marks by hand are, as far as no number is missing, and what brings the trail there: the same count that
- * the watcher sees, in whatever size it is and in whatever order its numbers were marked. Null where the marks are no
- * count; no beats where the trail stands there already.
+ * The count that marks by hand amount to, up to the first missing number, and the moves that bring the trail there. It
+ * is the same count that the watcher recognises, whatever its size and in whatever order its numbers were marked. Null
+ * if the marks are not a count; no beats if the trail is there already.
  * @param marks in the order in which they were made
  * @param count what the board is set to count in
  */
@@ -52,7 +55,7 @@ function untilGap(numbers: readonly NumberKey[], by: NumberKey): NumberKey[] {
   return end === -1 ? [...numbers] : numbers.slice(0, end);
 }
 
-/** Where the count began: as it is set, else at 0 for the multiples of a number, else at the first number marked. */
+/** Where the count began: at its set start, else at 0 if the marks are multiples, else at the first number marked. */
 function startOf(first: NumberKey, seen: Count, set: Count, holds: (number: NumberKey) => boolean): string {
   if (beginCount({ ...seen, from: set.from }, holds)?.number === first) return set.from;
   const isFirstMultiple = seen.way === "forwards" && first === keyOfText(seen.by) && !holds("0");

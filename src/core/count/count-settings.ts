@@ -2,11 +2,11 @@ import { exact } from "../number/exact";
 import { NumberText } from "../number/number-schema";
 import { type Checked, schema } from "../schema";
 
-/** Slowest and fastest pace of a count, in seconds a number. */
+/** Longest and shortest time per number of a count, in seconds. */
 export const SLOWEST = 5;
 export const FASTEST = 0.25;
 
-/** Where a walking count can wait for the class: before a new ten, before a new hundred, at the end of a row. */
+/** Where an automatic count can wait for the class: before a new ten, before a new hundred, at the end of a row. */
 export const PAUSES = ["ten", "hundred", "row"] as const;
 export type Pause = (typeof PAUSES)[number];
 

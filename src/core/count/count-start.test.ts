@@ -8,12 +8,12 @@ import { nextOfCount } from "./count";
 import { type Count, NEW_COUNT } from "./count-settings";
 import { countEnters, newCountFor } from "./count-start";
 
-/** The first numbers said of a count over a chart. */
-function said(chart: ChartSettings, count: Count, most = 3): string[] {
+/** The first numbers that a count over a chart says. */
+function said(chart: ChartSettings, count: Count, max = 3): string[] {
   const holds = (number: string) => cellOf(chart, number) !== null;
   const all: string[] = [];
   let scene = EMPTY_SCENE;
-  while (all.length < most) {
+  while (all.length < max) {
     const next = nextOfCount(scene.trail, count, holds);
     if (!next) break;
     scene = fold(scene, next.moves);

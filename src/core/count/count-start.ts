@@ -6,8 +6,8 @@ const inOrder = (numbers: readonly NumberKey[]): Exact[] =>
   numbers.map((number) => exact(number)).sort((a, b) => a.compare(b));
 
 /**
- * The first number of a board that a count comes to which begins outside it: on 181 to 220, a count in sevens from 0 comes to 182.
- * Where it comes to none, the board's first number, for a count back its last one.
+ * The first number of a board that is reached by a count beginning outside it: on 181 to 220, a count in sevens from 0
+ * reaches 182. If it reaches none, the board's first number, or its last one for a count back.
  * @param numbers the numbers of the board
  * @returns null for a board without numbers
  */
@@ -40,7 +40,7 @@ export function newCountFor(numbers: readonly NumberKey[]): Count {
   const count: Count = { ...NEW_COUNT, ...(inOnes ? {} : { by: keyOf(gap.abs()) }), way };
   const held = new Set(numbers);
   const begins = beginCount(count, (number) => held.has(number));
-  // It is a count from three numbers on.
+  // Fewer than three numbers do not make a count.
   if (begins && held.has(keyOf(exact(jumpOf(count)).mul(2).add(exact(begins.number))))) return count;
   const isEven = (number: NumberKey) => isMultiple(exact(number), exact(count.by));
   const even = inOnes && way === "forwards" ? numbers.find(isEven) : undefined;

@@ -15,7 +15,7 @@ import { jumpOn, startTrail, type Trail } from "./trail";
 const holdsOf = (chart: ChartSettings) => (number: NumberKey) => cellOf(chart, number) !== null;
 const count = (part: Partial<Count>): Count => ({ ...NEW_COUNT, by: "6", ...part });
 
-/** Counts over a chart to its end, and gives the numbers said. */
+/** Counts over a chart to its end; returns the numbers said. */
 function countAll(over: ChartSettings, what: Count): NumberKey[] {
   const holds = holdsOf(over);
   const said: NumberKey[] = [];
@@ -165,7 +165,7 @@ describe("counting over a chart", () => {
     expect(isCount(trail, count({}))).toBe(true);
     expect(isCount(trail, count({ by: "4" }))).toBe(false);
     expect(isCount(trail, count({ from: "6" }))).toBe(false);
-    // A count turns where it stands.
+    // A count can reverse where it stands.
     expect(isCount(trail, count({ way: "back" }))).toBe(true);
     expect(nextOfCount(trail, count({ by: "4" }), () => false)).toBeNull();
     expect(jumpOf(count({ way: "back" }))).toBe("-6");

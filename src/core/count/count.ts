@@ -5,7 +5,7 @@ import type { Trail, TrailMove } from "./trail";
 
 type Holds = (number: NumberKey) => boolean;
 
-/** Where a count begins, as it is said: whole numbers as they are, also where the board writes 2 as 8/4. */
+/** The start of a count in words: whole numbers as such, even where the board writes 2 as 8/4. */
 export const countedFrom = (from: string, write: (number: NumberKey) => string): string =>
   /^[-−]?\d+$/.test(from) ? showNumber(keyOfText(from)) : write(keyOfText(from));
 
@@ -24,7 +24,7 @@ export function isCount(trail: Trail | null, count: Count): trail is Trail {
   return trail.jumps.every((jump, i) => (jump === size || jump === `-${size}`) && trail.arrows[i] === null);
 }
 
-/** A number to come, and the moves that go there. */
+/** The next number, and the moves that go there. */
 export type Next = { number: NumberKey; moves: TrailMove[] };
 
 /** How a count begins: at its start where the board holds it, else at the first landing; null where it holds neither. */

@@ -31,7 +31,7 @@ describe("exchanges of a jump", () => {
   });
 
   test("they agree with digit arithmetic for every pair below 2,000", () => {
-    // By digits, as written arithmetic in columns goes: carried on from the ones. The places in which it is carried, as bits.
+    // Column arithmetic on digits, carrying from the ones. Returns the places with a carry, as bits.
     const byColumns = (a: number, b: number, way: 1 | -1) => {
       let [x, y, carry, carried] = [a, b, 0, 0];
       for (let place = 0; place < 4; place += 1) {
@@ -45,7 +45,7 @@ describe("exchanges of a jump", () => {
     };
     const numbers = Array.from({ length: 2000 }, (_, n) => exact(n));
     const below = numbers.map((number) => number.neg());
-    // On from one by the other is the same as the other way round.
+    // Adding b to a exchanges the same as adding a to b.
     for (let a = 0; a < 2000; a += 1) {
       for (let b = 0; b <= a; b += 1) {
         for (const way of [1, -1] as const) {
@@ -88,14 +88,14 @@ test("so many more until the next exchange", () => {
   expect(wanting("53", "-10")).toEqual({ place: 1, count: 6 });
   expect(wanting("50", "-1")).toEqual({ place: 0, count: 1 });
   expect(wanting("1/3", "1")).toBeNull();
-  // Piece by piece: none of the pieces before it makes an exchange of that place, and the last one does.
+  // Adding piece by piece: only the last piece causes an exchange of that place.
   fc.assert(
     fc.property(fc.integer({ min: 0, max: 99_999 }), fc.constantFrom(1, 10, 100, -1, -10, -100), (at, by) => {
       const { place, count } = wantingAt(exact(at), exact(by))!;
       let now = at;
       for (let piece = 1; piece <= count; piece += 1) {
         const exchanges = exchangesIn(exact(now), exact(by));
-        // Nothing larger is left to be broken up.
+        // There is no larger piece left to break up.
         if (exchanges === null) return;
         expect(exchanges.some(({ of }) => of === place)).toBe(piece === count);
         now += by;

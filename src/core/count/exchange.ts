@@ -8,7 +8,10 @@ import type { Trail } from "./trail";
  */
 export type Exchange = { readonly of: Place; readonly way: "made" | "broken" };
 
-/** The places of which ten can be exchanged, from the smallest, and what ten of each are in the smallest pieces. */
+/**
+ * The places whose pieces can be exchanged ten for one, from the smallest, with the worth of ten of each in the
+ * smallest pieces.
+ */
 const PLACES = Array.from({ length: LARGEST_PLACE - SMALLEST_PLACE }, (_, i) => ({
   place: i + SMALLEST_PLACE,
   ten: 10 ** (i + 1),
@@ -28,7 +31,7 @@ export function exchangesIn(from: Exact, by: Exact): Exchange[] | null {
   for (const { place, ten } of PLACES) {
     const [has, more] = [start % ten, jump % ten];
     if (way === "made" ? has + more >= ten : has < more) exchanges.push({ of: place, way });
-    // Nothing of the larger places is there.
+    // No larger piece is there to be broken up.
     if (ten > start + jump) break;
   }
   return exchanges;
@@ -41,7 +44,7 @@ export function unitOfJump(by: Exact): Place | null {
   return PLACES.find(({ ten }) => parts % ten !== 0)?.place ?? LARGEST_PLACE;
 }
 
-/** How many pieces of a place, one by one, until the next exchange. */
+/** How many more pieces of a place it takes until the next exchange. */
 export type Wanting = { readonly place: Place; readonly count: number };
 
 /**

@@ -1,7 +1,7 @@
 import { exact, type NumberKey } from "../number/exact";
 import type { Trail } from "./trail";
 
-/** The place values that a jump may be of, from the smallest. */
+/** The places that a jump may belong to, from the smallest. */
 export const JUMP_PLACES = ["hundredths", "tenths", "ones", "tens", "hundreds", "thousands"] as const;
 export type JumpPlace = (typeof JUMP_PLACES)[number];
 

@@ -1,11 +1,12 @@
 import { keyOf, type NumberKey } from "../number/exact";
 import { landings, type Trail } from "./trail";
 
-/** So many jumps are read; before them it is said how many there were. */
+/** At most this many jumps are read out; how many came before them is said instead. */
 const READ = 40;
 
 /**
- * The jumps of a trail for who hears them: "from 276 to 280, plus 4". What is covered is called so, and says no more.
+ * The jumps of a trail as read out by a screen reader: "from 276 to 280, plus 4". A covered part is called "covered"
+ * and nothing more.
  * @param write a number as its board writes it
  * @param isCovered whether a number is hidden from the class
  */

@@ -52,8 +52,8 @@ export function numberSentence(trail: Trail, form: SentenceForm = "gathered"): S
 }
 
 /**
- * The size that stands in the sentence for some jumps, without its sign: of 4 × 6 that is 6, of the three ones of 8 − 3 it
- * is 3. Jumps that no term of it has, as where there is no sentence, have their own size.
+ * The size that the sentence shows for some jumps, without its sign: 6 for 4 × 6, 3 for the three ones of 8 − 3. Jumps
+ * that are in no term, as where there is no sentence, have their own size.
  * @param form of the sentence; null where there is none
  */
 export function termSize(trail: Trail, form: SentenceForm | null, jumps: readonly number[]): NumberKey {
@@ -70,11 +70,11 @@ function routeSentence(trail: Trail): SentencePart[] {
   return [number(trail.start), ...totals, sign("="), number(trail.end)];
 }
 
-/** Whether a trail is a division that was typed, all of its jumps made and no other. */
+/** Whether a trail is exactly a typed division, with all of its jumps made and no others. */
 const isQuotient = ({ terms, jumps, end }: Trail): boolean =>
   terms?.length === 1 && terms[0] === -jumps.length && end === "0";
 
-/** A division as it was typed: how many jumps there are is its answer, 24 ÷ 6 = 4. */
+/** A division as typed; the number of jumps is its answer, 24 ÷ 6 = 4. */
 function quotientSentence({ start, jumps }: Trail): SentencePart[] {
   const [by] = jumps;
   const all = jumps.map((_, index) => index);
@@ -87,10 +87,10 @@ function quotientSentence({ start, jumps }: Trail): SentencePart[] {
   ];
 }
 
-/** One or more equal jumps as they are written: their sum (jumps of one are counted), or so many times their size. */
+/** One or more equal jumps as a term: their sum for jumps of one, otherwise how many times their size. */
 type Term = { by: NumberKey; jumps: readonly number[]; times: boolean };
 
-/** Equal jumps in a row, from so many on, are written as so many times their size; fewer stand one by one. */
+/** From this many equal jumps in a row, they are written as a product; fewer are written one by one. */
 const MANY = 4;
 
 function termsOf(trail: Trail, form: SentenceForm): Term[] {
@@ -106,7 +106,7 @@ function termsOf(trail: Trail, form: SentenceForm): Term[] {
   });
 }
 
-/** The terms as they were typed; jumps made since stand one by one. */
+/** The terms as typed; jumps made since are separate terms. */
 function typedTerms({ jumps }: Trail, typed: readonly number[]): Term[] {
   const terms: Term[] = [];
   let at = 0;
@@ -129,7 +129,7 @@ function runsOf(jumps: readonly NumberKey[]): { by: NumberKey; jumps: readonly n
   return runs;
 }
 
-/** The parts of a sentence that stay together where it is broken: each sign stands before what it is about. */
+/** Groups of parts that a line break must not separate: each sign stays with the number after it. */
 export function unbroken(parts: readonly SentencePart[]): SentencePart[][] {
   const groups: SentencePart[][] = [];
   for (const part of parts) {

@@ -1,7 +1,7 @@
 import { onesDigit } from "../number/digits";
 import { exact, gcd, isWhole, type NumberKey } from "../number/exact";
 
-/** The ones digits of numbers in rows, each as long as the cycle in which they come round again. */
+/** The ones digits of a count in rows, each row one cycle long. */
 export type OnesCycle = { rows: number[][]; length: number };
 
 /**

@@ -4,7 +4,7 @@ import { showNumber } from "../number/show-number";
 import { readSentence } from "./read-sentence";
 import { SentenceFault, tokensOf, withSigns } from "./sentence-tokens";
 
-/** Most signs of a problem as it is typed. */
+/** Maximum length of a typed problem. */
 export const MAX_PROBLEM = 60;
 
 /** A piece of a problem as it stands on the board; the blank is where its answer goes. */
@@ -20,7 +20,7 @@ export type Problem = {
   jumps: readonly NumberKey[];
   /** Where its line begins: at its start, but where that is asked for at its end, and the jumps go back. */
   stands: NumberKey;
-  /** It was typed in fractions, and is answered in fractions. */
+  /** Typed with fractions, so its answer is written as one too. */
   fractions: boolean;
 };
 export type ProblemRead = { ok: true; problem: Problem } | { ok: false; message: string };
@@ -58,7 +58,7 @@ function withAnswerLast(left: string, fractions: boolean): ProblemRead {
     ok: true,
     problem: {
       parts: [...partsOf(left), { text: "=", blank: false }, { text: "", blank: true }],
-      // 24 ÷ 6 asks how many sixes there are, and not where the jumps lead.
+      // 24 ÷ 6 asks how many sixes there are, not where the jumps land.
       answer: start ?? read.value,
       start: read.start,
       end: read.value,
@@ -96,7 +96,7 @@ function withBlank(left: string, right: string, fractions: boolean): ProblemRead
   const filled = first ? [value, known.value] : [known.value, value];
   const [from, by] = filled.map((number) => keyOf(number)) as [NumberKey, NumberKey];
   const jumped = readSentence(`${from} ${sign} ${by}`, "one");
-  // Jumps back from 24 in sixes come to 0: where they do not, there is no line for them.
+  // Only a division without remainder can be shown as jumps back to 0.
   if (sign === "÷" && !jumped.ok)
     return no("The jumps of that division do not fit on a line. Write another problem.");
   const start = sign === "×" ? exact(0) : exact(from);
@@ -128,7 +128,7 @@ function solve(known: Exact, sign: Sign, result: Exact, first: boolean): Exact |
 /** The numbers and signs of one side, as they are written. A minus that makes its number negative is a part of that: −7 + 12. */
 function partsOf(side: string): ProblemPart[] {
   const parts: ProblemPart[] = [];
-  // Where a number may begin, a minus is no sign between two.
+  // Where a number may start, a minus is part of the number.
   let begins = true;
   let minus = "";
   for (const { kind, text } of tokensOf(side)) {
@@ -176,5 +176,5 @@ export function problemLine({ start, end, answer, fractions }: Problem): {
   return { ...ends, interval: keyOf(few ? ten.div(10) : ten), divisions: few ? 1 : 10 };
 }
 
-/** Most parts that a whole is cut into on the line of a problem. */
+/** Maximum number of parts of a whole on the line of a problem. */
 const MAX_DIVISIONS = 12n;

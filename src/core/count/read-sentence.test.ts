@@ -82,7 +82,7 @@ describe("a number sentence that is typed", () => {
       fc.property(sum, fc.constantFrom(...WAYS), (typed, way) => {
         const said = readSentence(typed, way);
         if (!said.ok) {
-          // More than 500 jumps it can only be where each goes a small way, and all of them far.
+          // Only a way in small jumps over a long distance can exceed 500 jumps.
           const far = byMathjs(typed.replace(/^\S+/, "0").replaceAll("−", "+"));
           if (
             way !== "one" &&

@@ -4,10 +4,10 @@ import { showNumber } from "../number/show-number";
 import { MAX_WAY, type Way, wayTo } from "./bridge";
 import { SentenceFault, type Token, tokensOf } from "./sentence-tokens";
 
-/** Most characters of a sentence that is typed. */
+/** Maximum length of a typed sentence. */
 export const MAX_SENTENCE = 80;
 
-/** What a sentence says: where it starts, and the jumps that it makes from there. */
+/** A sentence that was read: where it starts, and its jumps from there. */
 export type SentenceRead =
   /** `terms` as in `Trail`: how the sentence was typed. */
   | { ok: true; start: NumberKey; jumps: NumberKey[]; terms: number[]; value: NumberKey }

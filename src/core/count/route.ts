@@ -6,7 +6,7 @@ export const ARROWS = ["left", "right", "up", "down"] as const;
 export const Arrow = schema((z) => z.enum(ARROWS));
 export type Arrow = Checked<typeof Arrow>;
 
-/** Most arrows that are laid in a row. */
+/** Maximum number of arrows in a row. */
 export const MAX_ARROWS = 20;
 
 /**

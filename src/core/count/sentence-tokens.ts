@@ -4,7 +4,7 @@ import { numberAtStart, readNumber } from "../number/read-number";
 /** A piece of a typed number sentence. `text` of a number is the number as written, tidied. */
 export type Token = { kind: "number"; value: Exact; text: string } | { kind: "sign"; text: string };
 
-/** What is wrong with a sentence, in words for whoever typed it. */
+/** Why a sentence cannot be read, in words for whoever typed it. */
 export class SentenceFault extends Error {}
 
 /** The signs of number sentences, by all that is typed for them. */

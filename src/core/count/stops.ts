@@ -10,11 +10,11 @@ import type { Count } from "./count-settings";
 import { type Exchange, exchangesIn, type Wanting, wantingAt } from "./exchange";
 import { indexIn } from "./sequence";
 
-/** A number of a count at which is asked: was there an exchange? */
+/** A number of a count at which the class is asked: was there an exchange? */
 export type Stop = {
   readonly number: NumberKey;
   readonly pieces: readonly Pieces[];
-  /** What was exchanged at the jump that came to it; null where the count begins here. */
+  /** What was exchanged in the jump to it; null at the start of the count. */
   readonly exchanges: readonly Exchange[] | null;
   /** Where nothing was exchanged, how many more of what the count goes in until it is. */
   readonly wanting: Wanting | null;
@@ -40,7 +40,7 @@ export function exchangeWords({ of, way }: Exchange): string {
   return way === "made" ? `${ten} for ${one}` : `${one} for ${ten}`;
 }
 
-/** How many more until the next exchange: "7 more ones", and back "4 more ones to take". */
+/** The answer for a stop without an exchange: "7 more ones", or counting back "4 more ones to take". */
 export const wantingWords = ({ place, count }: Wanting, by: Exact): string =>
   `${count} more ${placeName(place, count)}${by.s < 0n ? " to take" : ""}`;
 

@@ -1,15 +1,15 @@
 /** Cells of one frame. */
 export const IN_FRAME = 10;
-/** Most frames beside each other. */
+/** Maximum number of frames. */
 export const MAX_FRAMES = 10;
 
-/** What lies in a cell of the frames: a counter of the first number or of the second, or what one has left behind. */
+/** The contents of a cell: a counter of the first or the second number, or the outline that a moved counter left. */
 export type InCell = { readonly of: "first" | "second"; readonly left: boolean; readonly moved: boolean };
 
 export type Framed = {
   readonly first: number;
   readonly second: number;
-  /** So many counters of the second number have gone to fill the frames of the first. */
+  /** How many counters of the second number have moved to fill the frames of the first. */
   readonly moved: number;
 };
 

@@ -23,23 +23,23 @@ export type TrailMove =
   | { do: "jump"; by: NumberKey; arrow?: Arrow | undefined }
   | { do: "retrace" };
 
-/** The parts of a jump that can be covered: its size, and the arc that is drawn of it. */
+/** The parts of a jump that can be covered: its size, and its arc. */
 export const JUMP_PARTS = ["size", "arc"] as const;
 export type JumpPart = (typeof JUMP_PARTS)[number];
 export type JumpCovers = { readonly [part in JumpPart]?: true };
 
-/** Most jumps of a trail. */
+/** Maximum number of jumps in a trail. */
 export const MAX_JUMPS = 2000;
 export const NO_COVERS: JumpCovers = {};
 
-/** A trail that has not jumped yet. */
+/** A trail without jumps. */
 export function startTrail(start: NumberKey, terms: readonly number[] | null = null): Trail {
   return { start, terms, jumps: [], arrows: [], covers: [], end: start };
 }
 
 /** The trail one jump longer. */
 export function jumpOn(trail: Trail, by: NumberKey, arrow: Arrow | null = null): Trail {
-  // Each part by name: a count may be long, and a copy of the whole takes half as long again.
+  // Fields are named one by one: a count may be long, and spreading the whole object takes half as long again.
   return {
     start: trail.start,
     terms: trail.terms,
@@ -50,7 +50,7 @@ export function jumpOn(trail: Trail, by: NumberKey, arrow: Arrow | null = null):
   };
 }
 
-/** Whether arrows alone have made the trail. A trail without jumps is a route too. */
+/** Whether every jump of the trail was made by an arrow. True for a trail without jumps. */
 export function isRoute(trail: Trail): boolean {
   return trail.arrows.every((arrow) => arrow !== null);
 }
@@ -91,7 +91,7 @@ function withJumps(trail: Trail, index: number, gone: number, into: readonly Num
   const none = <T>(value: T) => into.map(() => value);
   return {
     ...trail,
-    // Of what was typed the jumps are others now: they stand one by one.
+    // The jumps no longer match what was typed, so they are written one by one.
     terms: trail.terms && [],
     jumps: trail.jumps.toSpliced(index, gone, ...into),
     arrows: trail.arrows.toSpliced(index, gone, ...none(null)),

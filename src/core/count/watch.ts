@@ -1,16 +1,16 @@
 import { type Exact, exact, gcd, keyOf, type NumberKey } from "../number/exact";
 
-/** What a teacher may have overlooked in a count marked by hand. */
+/** A slip that the teacher may have overlooked in a count marked by hand. */
 export type Slip = { kind: "missed" | "stray"; numbers: NumberKey[] };
 
-/** A count that the class has been told of, which makes a sequence likely before it can be seen. */
+/** An announced count, which makes a sequence likely before it can be seen in the marks. */
 export type Expected = { by: NumberKey; from: NumberKey };
 
 /** A stray weighs more than a missed number: leaving one out is the commoner slip. */
 const STRAY_COST = 1.5;
-/** How many marks an announced count is worth, when there are few marks to tell by. */
+/** How many marks an announced count weighs as much as, while there are few marks to go by. */
 const ANNOUNCED = 2;
-/** The most marks that are looked at, the latest ones, and the most differences that are tried, the commonest ones. */
+/** How many of the latest marks are examined, and how many of the commonest differences are tried. */
 const MAX_MARKS = 120;
 const MAX_IDEAS = 6;
 
@@ -25,7 +25,7 @@ export type Recognised = { by: NumberKey; belong: NumberKey[]; missed: NumberKey
 export function recogniseCount(marks: readonly NumberKey[], expected?: Expected): Recognised | null {
   const latest = [...new Set(marks)].slice(-MAX_MARKS).map((number) => exact(number));
   if (latest.length < 3) return null;
-  // Whole numbers of their smallest part: quick to reckon with, and exact.
+  // Counted in their smallest part as whole numbers: fast to compute with, and exact.
   const unit = latest.reduce((common, { d }) => (common * d) / gcd(common, d), 1n);
   const scaled = (value: Exact) => value.s * value.n * (unit / value.d);
   const keyOfScaled = (value: bigint) => keyOf(exact(value).div(exact(unit)));
@@ -54,7 +54,7 @@ export function recogniseCount(marks: readonly NumberKey[], expected?: Expected)
   }
   if (!best) return null;
   const slips = best.missed + best.strays.length;
-  // Few numbers say little; many slips say that this is no count at all.
+  // Too few numbers prove nothing; too many slips mean that it is not a count.
   if (best.weight < 3 || slips > Math.max(1, best.weight / 2)) return null;
   return {
     by: keyOfScaled(best.by),
@@ -95,12 +95,12 @@ const gaps = (values: readonly bigint[]): bigint[] =>
   values.slice(1).map((value, i) => (value > values[i]! ? value - values[i]! : values[i]! - value));
 
 /** The commonest of the numbers, the commoner first, and of equals the one met first. */
-function commonest(numbers: readonly bigint[], most: number): bigint[] {
+function commonest(numbers: readonly bigint[], max: number): bigint[] {
   const counts = new Map<bigint, number>();
   for (const number of numbers) counts.set(number, (counts.get(number) ?? 0) + 1);
   return [...counts]
     .sort((a, b) => b[1] - a[1])
-    .slice(0, most)
+    .slice(0, max)
     .map(([number]) => number);
 }
 

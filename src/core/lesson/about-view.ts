@@ -5,11 +5,11 @@ import { wholeSpan } from "../surface/line";
 import type { KindName, View, ViewOf } from "../views/view";
 import type { LineView } from "./views-of";
 
-/** What was done by hand about a view that no longer holds once it is set up anew. */
+/** Live moves about a view that no longer hold once the view is set up differently. */
 export type About = {
-  /** Moves by hand that are about what no longer holds. */
+  /** Removes the live moves that no longer hold. */
   gone: (move: Move) => boolean;
-  /** What has to be done by hand where a step still says otherwise. */
+  /** Adds what must now be set live because a prepared step still says otherwise. */
   again: (scene: Scene) => Move[];
 };
 const NOTHING: About = { gone: () => false, again: () => [] };
@@ -67,7 +67,7 @@ function aboutOrder(view: ViewOf<"order">, old: ViewOf<"order"> | undefined): Ab
   };
 }
 
-/** Counters laid by hand go with the numbers that they were laid for. */
+/** Counters laid live go with the numbers that they were laid on. */
 function aboutFrames(view: ViewOf<"frames">, old: ViewOf<"frames"> | undefined): About {
   const { id } = view;
   if (old?.first === view.first && old.second === view.second) return NOTHING;
@@ -78,7 +78,7 @@ function aboutFrames(view: ViewOf<"frames">, old: ViewOf<"frames"> | undefined):
   };
 }
 
-/** How groups stand goes with how many there are, and how many are in each. */
+/** The arrangement of groups goes with their number and size. */
 function aboutGroups(view: ViewOf<"groups">, old: ViewOf<"groups"> | undefined): About {
   const { id, groups } = view;
   if (old?.groups === groups && old.each === view.each) return NOTHING;
@@ -88,7 +88,7 @@ function aboutGroups(view: ViewOf<"groups">, old: ViewOf<"groups"> | undefined):
   };
 }
 
-/** The work on a problem goes with the problem; the others keep theirs. */
+/** The work on a changed problem goes; other problems keep theirs. */
 function aboutProblems({ id, items }: ViewOf<"problems">, old: ViewOf<"problems"> | undefined): About {
   const isOther = (problem: number) => old?.items[problem] !== items[problem];
   return {
@@ -100,7 +100,7 @@ function aboutProblems({ id, items }: ViewOf<"problems">, old: ViewOf<"problems"
   };
 }
 
-/** The kinds of which something may no longer hold. */
+/** The kinds of view with live moves that may no longer hold. */
 const ABOUT: { readonly [K in KindName]?: (view: ViewOf<K>, old: ViewOf<K> | undefined) => About } = {
   times: aboutTimes,
   line: aboutLine,
@@ -112,7 +112,10 @@ const ABOUT: { readonly [K in KindName]?: (view: ViewOf<K>, old: ViewOf<K> | und
   problems: aboutProblems,
 };
 
-/** What no longer holds of what was done about a view, now that it is set up anew. @param old as it was until now */
+/**
+ * What no longer holds of what was done about a view, now that it is set up anew.
+ * @param old as it was until now
+ */
 export function aboutView(view: View, old: View | undefined): About {
   const about = ABOUT[view.kind] as ((view: View, old: View | undefined) => About) | undefined;
   return about?.(view, old?.kind === view.kind ? old : undefined) ?? NOTHING;

@@ -4,9 +4,7 @@ import { type Moment, momentOf } from "./moment";
 
 const known = new WeakMap<Board, Map<number, Moment>>();
 
-/**
- * A board as it stands with so many steps climbed, 0 as it opens; at most all there are. Worked out once for each.
- */
+/** A board with a number of steps climbed: 0 as it opens, at most all of them. Memoised. */
 export function standingOn(board: Board, steps: number): Moment {
   const moments = known.get(board) ?? new Map<number, Moment>();
   known.set(board, moments);
@@ -20,7 +18,7 @@ export function standingOn(board: Board, steps: number): Moment {
 export const asOpened = (board: Board): Moment => standingOn(board, 0);
 
 /**
- * A board on its first step, as the shelf shows it. Further up the stair stands what the class is still to find, and a
- * shelf is seen by the class too.
+ * A board on its first step, as the shelf shows it. Later steps hold what the class is still to find, and the class
+ * sees the shelf too.
  */
 export const onFirstStep = (board: Board): Moment => standingOn(board, 1);

@@ -45,7 +45,7 @@ const anyBoard = fc
     stair: stair.map((beats, i) => ({ ...WORDS, id: `s${i}`, beats: beats.map((beat) => [...beat]) })),
   }));
 
-/** A board on which some things were done by hand, on some steps, up and down. */
+/** A board with live acts on several steps, climbed up and down. */
 const anyState = fc
   .tuple(
     anyBoard,

@@ -13,19 +13,19 @@ export type BoardState = {
   readonly live: readonly (readonly Act[])[];
 };
 
-/** A board at the foot of its stair, with nothing done by hand. */
+/** A board at the start of its stair, with no live acts. */
 export function openBoard(board: Board): BoardState {
   return { board, climbed: 0, live: [] };
 }
 
 const NO_ACTS: readonly Act[] = [];
 
-/** What was done by hand on the step that the board stands on. */
+/** The live acts on the current step. */
 export function liveHere(state: BoardState): readonly Act[] {
   return state.live[state.climbed] ?? NO_ACTS;
 }
 
-/** Whether anything was done by hand on this step or below it. */
+/** Whether there are live acts on the current step or below it. */
 export function hasLive(state: BoardState): boolean {
   return state.live.slice(0, state.climbed + 1).some((acts) => acts.length > 0);
 }
@@ -39,7 +39,7 @@ export function sceneOf(state: BoardState, played = Number.POSITIVE_INFINITY): S
   return fold(EMPTY_SCENE, movesOf(state, played));
 }
 
-/** All moves that led to where a board stands, in their order: its opening, then steps and what was done by hand. */
+/** All moves that led to the board's current scene, in order: its opening, then steps and live acts. */
 export function* movesOf(
   { board, climbed, live }: BoardState,
   played = Number.POSITIVE_INFINITY,
@@ -56,38 +56,38 @@ export function* movesOf(
 
 export const movesIn = (acts: readonly Act[]): Move[] => acts.flat(2);
 
-/** The step that the board stands on; undefined at the foot of the stair. */
+/** The current step; undefined at the start of the stair. */
 export function currentStep(state: BoardState): Step | undefined {
   return state.board.stair[state.climbed - 1];
 }
 
-/** How the step that the board stands on is climbed: as it says itself, else as its board does. */
+/** The pace of the current step: its own, else the board's. */
 export function paceOf(state: BoardState): Pace {
   return currentStep(state)?.pace ?? (state.board.climbEvery > 0 ? "paced" : "at-once");
 }
 
-/** One step up, if there is one. */
+/** Climbs one step, if there is one. */
 export function climb(state: BoardState): BoardState {
   return standOn(state, state.climbed + 1);
 }
 
-/** One step down, if there is one. Climbing and stepping down again leaves all as it was. */
+/** Steps down, if possible. Climbing and stepping down again leaves everything as it was. */
 export function stepDown(state: BoardState): BoardState {
   return standOn(state, state.climbed - 1);
 }
 
-/** On step `level`, 0 for the foot of the stair; the same state where there is no such step. */
+/** Goes to step `level`, 0 for the start of the stair; the same state if there is no such step. */
 export function standOn(state: BoardState, level: number): BoardState {
   if (level === state.climbed || level < 0 || level > state.board.stair.length) return state;
   return { ...state, climbed: level };
 }
 
-/** One act more on this step. */
+/** Adds a live act to the current step. */
 export function act(state: BoardState, beats: Act): BoardState {
   return beats.length === 0 ? state : withLive(state, [...liveHere(state), beats]);
 }
 
-/** More beats for the latest act on this step: a drag or a count that goes on. */
+/** Appends beats to the latest live act: a drag or a count that continues. */
 export function extendAct(state: BoardState, beats: Act): BoardState {
   const acts = liveHere(state);
   const last = acts.at(-1);
@@ -95,7 +95,7 @@ export function extendAct(state: BoardState, beats: Act): BoardState {
   return withLive(state, [...acts.slice(0, -1), [...last, ...beats]]);
 }
 
-/** The step as prepared: nothing done by hand on it or below it. */
+/** Back to prepared: drops the live acts on the current step and below it. */
 export function backToStep(state: BoardState): BoardState {
   if (!hasLive(state)) return state;
   return { ...state, live: state.live.map((acts, level) => (level <= state.climbed ? [] : acts)) };
@@ -106,7 +106,7 @@ function withLive(state: BoardState, acts: readonly Act[]): BoardState {
   return { ...state, live: [...levels(live, climbed), acts, ...live.slice(climbed + 1)] };
 }
 
-/** The acts of the first `count` levels, with empty ones where nothing was done yet. */
+/** The acts of the first `count` levels, padded with empty ones. */
 export function levels(live: BoardState["live"], count: number): (readonly Act[])[] {
   return Array.from({ length: count }, (_, level) => live[level] ?? []);
 }

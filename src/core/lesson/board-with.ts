@@ -1,7 +1,7 @@
 import type { SceneSettings, Setting } from "../scene/setting";
 import type { Board } from "./board";
 
-/** The board with a setting in the place of its own. A view that the board does not have is not added. */
+/** The board with one setting replaced. A view that the board does not have is not added. */
 export function withSetting(board: Board, setting: Setting): Board {
   if (setting.of !== "view") return { ...board, [setting.of]: setting.is };
   const { is } = setting;
@@ -10,13 +10,13 @@ export function withSetting(board: Board, setting: Setting): Board {
 
 const known = new WeakMap<SceneSettings, WeakMap<Board, Board>>();
 
-/** What was set, one by one. */
+/** The individual settings. */
 const settingsIn = ({ views = {}, ...parts }: SceneSettings): Setting[] => [
   ...Object.entries(parts).map(([of, is]) => ({ of, is }) as Setting),
   ...Object.values(views).map((is): Setting => ({ of: "view", is })),
 ];
 
-/** The board as a scene has it: with what was set since it opened. The same one for the same board and settings. */
+/** The board with the settings that the scene has changed. Memoised for each board and settings. */
 export function boardWith(board: Board, settings: SceneSettings): Board {
   const all = settingsIn(settings);
   if (all.length === 0) return board;

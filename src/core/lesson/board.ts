@@ -9,8 +9,8 @@ import type * as z from "../zod";
 import { MAX } from "./bounds";
 
 const Id = schema((z) => z.string().check(z.minLength(1), z.maxLength(40)));
-const line = (z: Z, most: number, ...more: z.core.$ZodCheck<string>[]) =>
-  z.string().check(z.trim(), ...more, z.maxLength(most, `Write at most ${most} characters.`));
+const line = (z: Z, max: number, ...more: z.core.$ZodCheck<string>[]) =>
+  z.string().check(z.trim(), ...more, z.maxLength(max, `Write at most ${max} characters.`));
 const title = (z: Z, message: string) => line(z, MAX.title, z.minLength(1, message));
 const Text = schema((z) => line(z, MAX.text));
 
@@ -41,8 +41,8 @@ export const Step = schema((z) =>
 export type Step = Checked<typeof Step>;
 
 /**
- * The recipe that wrote a stair, and what it was given. Whether the recipe still takes it is asked when the stair is to be
- * written again: the stair itself is the teacher's, and opens without it.
+ * The recipe that wrote a stair, and its inputs. They are checked only when the stair is to be written again: the stair
+ * itself belongs to the teacher and opens without it.
  */
 export const RecipeNote = schema((z) =>
   z
@@ -81,20 +81,20 @@ export const Board = schema((z) =>
     fill: Fill(z),
     /** Seconds from one beat of a step to the next while it is climbed; 0 plays them at once. */
     climbEvery: z.number().check(z.minimum(0), z.maximum(5)),
-    /** Where this board's chance begins. */
+    /** The seed of the board's random draws. */
     seed: Seed(z),
     opening: z.array(Move(z)).check(z.maxLength(MAX.movesInOpening)),
     stair: z.array(Step(z)).check(z.maxLength(MAX.steps, `A stair has room for ${MAX.steps} steps.`)),
-    /** What its stair was written from, where a recipe wrote it. */
+    /** The recipe and inputs that its stair was written from, if any. */
     recipe: z.optional(RecipeNote(z)),
   }),
 );
 export type Board = Checked<typeof Board>;
 
-/** A word by which lessons are brought together on the shelf. */
+/** A word that groups lessons on the shelf. */
 export const Label = schema((z) => line(z, MAX.label, z.minLength(1)));
 
-/** What a teacher writes about a lesson: its title, the class it is for, and labels; the last two may be left open. */
+/** A lesson's title, the class it is for, and its labels; the last two are optional. */
 export const LessonWords = schema((z) =>
   z.object({
     title: title(z, "Give the lesson a title."),
@@ -102,7 +102,7 @@ export const LessonWords = schema((z) =>
     labels: z.optional(
       z.array(Label(z)).check(z.maxLength(MAX.labels, `A lesson has room for ${MAX.labels} labels.`)),
     ),
-    /** Whether a long press shows what is under a cover in class too, on the one display that everybody sees. */
+    /** Whether a long press peeks under a cover in class too, on the one display that everybody sees. */
     peek: z.optional(z.boolean()),
   }),
 );

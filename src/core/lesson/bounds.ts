@@ -1,4 +1,4 @@
-// Apart from the schemas: a page that only counts boards need not bring all that a lesson can hold.
+// Kept apart from the schemas, so that a page that only counts boards need not load them all.
 /** The name and version that a lesson file carries. */
 export const FORMAT = "yellow-stair-lesson";
 export const VERSION = 5;

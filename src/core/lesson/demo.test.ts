@@ -26,7 +26,7 @@ const lessons = demoFiles().map(({ file, text }) => {
   return { file, boards: read.lesson.boards };
 });
 
-/** The numbers that a text names, by their keys. */
+/** The keys of the numbers that a text names. */
 function numbersIn(text: string): Set<NumberKey> {
   const found = new Set<NumberKey>();
   for (let rest = text; rest !== ""; ) {
@@ -61,7 +61,7 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
       for (const one of [trail, aside?.trail]) if (one) tellSentence(one, view.form);
     }
     if (view.kind === "place-value" && focus !== null && !isPartCovered(scene, view, "digits")) {
-      // One digit that is covered leaves the others to be read.
+      // A single covered digit leaves the others readable.
       const pieces = piecesOf(exact(numberOf(focus))) ?? [];
       if (!pieces.some(({ place }) => isPartCovered(scene, view, placeKey(place)))) tell(numberOf(focus));
       if (view.expanded === "shown") for (const { worth } of expandedForm(pieces)) tell(worth);

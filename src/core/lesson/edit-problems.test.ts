@@ -59,7 +59,7 @@ describe("a problem is removed", () => {
     const grown = { ...less, board: { ...less.board, views: [more] } };
     expect(said(grown)).toEqual({ "1 + 1 = ?": "2", "3 + 3 = ?": "6", undefined: "4" });
     expect(faultsOf(grown.board)).toHaveLength(1);
-    // What was about a gone one stays so when another goes.
+    // Moves about a removed problem still point to no problem after another one is removed.
     expect(faultsOf(withoutProblem(grown, "problems", 0).board)).toHaveLength(2);
   });
 

@@ -5,9 +5,9 @@ import type { BoardState } from "./board-state";
 import { viewOf } from "./views-of";
 
 /**
- * A board without one of the problems of a view; the last one stays. What steps and hands do on the problems after it goes with
- * them. What was done on it by hand goes; what steps do on it stays in them, is pointed out as about a problem that is no
- * longer there, and is not about one that is added later.
+ * Removes one of the problems of a view; the last one stays. Steps and live acts on later problems follow them. Live
+ * acts on the removed problem go; prepared moves on it stay in their steps and are reported as about a problem that is
+ * no longer there. They never apply to a problem added later.
  * @param at which problem, from 0
  */
 export function withoutProblem(state: BoardState, id: ViewId, at: number): BoardState {

@@ -4,7 +4,7 @@ import { type BoardState, hasLive, levels, liveHere, movesIn } from "./board-sta
 import { withSetting } from "./board-with";
 import { MAX } from "./bounds";
 
-/** Why what was done by hand cannot be kept as one more step; null where it can. */
+/** Why the live acts cannot be kept as a new step; null if they can. */
 export function whyNotKept(state: BoardState): string | null {
   if (state.board.stair.length >= MAX.steps) return `A stair has room for ${MAX.steps} steps.`;
   if (liveHere(state).flat().length > MAX.beatsInStep) {
@@ -13,14 +13,14 @@ export function whyNotKept(state: BoardState): string | null {
   return null;
 }
 
-/** Why what was done by hand at the foot of the stair cannot be the way the board opens; null where it can. */
+/** Why the live acts at the start of the stair cannot become the board's opening; null if they can. */
 export function whyNotOpened(state: BoardState): string | null {
   const moves = state.board.opening.length + movesIn(liveHere(state)).length;
   if (moves <= MAX.movesInOpening) return null;
   return "This is more than a board can open with. Take some of it back, or keep it as steps.";
 }
 
-/** What was done by hand on this step as a step of its own, above it. The scene stays the same. */
+/** Keeps the live acts on the current step as a new step above it. The scene stays the same. */
 export function keepAsStep(state: BoardState, words: StepWords, id: string): BoardState {
   const { board, climbed, live } = state;
   const step: Step = { id, ...words, beats: liveHere(state).flat() };
@@ -32,8 +32,8 @@ export function keepAsStep(state: BoardState, words: StepWords, id: string): Boa
 }
 
 /**
- * What was done by hand at the start of the board as the way it opens; what was set by hand is what it is set to. The
- * scene stays the same.
+ * Keeps the live acts at the start of the stair as the board's opening; live settings become its settings. The scene
+ * stays the same.
  */
 export function keepAsOpening(state: BoardState): BoardState {
   if (state.climbed > 0 || !hasLive(state)) return state;
@@ -49,8 +49,8 @@ export function keepAsOpening(state: BoardState): BoardState {
 }
 
 /**
- * A step that does what was done by hand just below it, in the place of what it did; its words stay. The board stands on
- * it then, and the scene is the same.
+ * Replaces what a step does by the live acts just below it; its words stay. The board then stands on that step, and the
+ * scene is the same.
  */
 export function recordOver(state: BoardState, level: number): BoardState {
   const { board, climbed, live } = state;
@@ -63,7 +63,7 @@ export function recordOver(state: BoardState, level: number): BoardState {
   };
 }
 
-/** A step once more, after itself. */
+/** Duplicates a step, right after itself. */
 export function duplicateStep(state: BoardState, level: number, id: string): BoardState {
   const { board, climbed, live } = state;
   const step = board.stair[level - 1];
@@ -75,7 +75,7 @@ export function duplicateStep(state: BoardState, level: number, id: string): Boa
   };
 }
 
-/** The stair without a step; what was done by hand on it goes to the step below. */
+/** Removes a step; its live acts go to the step below. */
 export function removeStep(state: BoardState, level: number): BoardState {
   const { board, climbed, live } = state;
   if (level < 1 || level > board.stair.length) return state;
@@ -87,7 +87,7 @@ export function removeStep(state: BoardState, level: number): BoardState {
   };
 }
 
-/** An empty step with words of its own, above `level`. */
+/** Inserts an empty step with given words above `level`. */
 export function insertStep(state: BoardState, level: number, words: StepWords, id: string): BoardState {
   const { board, climbed, live } = state;
   if (level < 0 || level > board.stair.length || board.stair.length >= MAX.steps) return state;
@@ -100,8 +100,8 @@ export function insertStep(state: BoardState, level: number, words: StepWords, i
 }
 
 /**
- * A step in two: the first does its beats before `at`, the second the others, and asks its question. What was done by hand
- * on it stays above both.
+ * Splits a step: the first keeps the beats before `at`, the second gets the others and the question. Live acts stay
+ * above both.
  */
 export function splitStep(state: BoardState, level: number, at: number, id: string): BoardState {
   const { board, climbed, live } = state;
@@ -118,8 +118,8 @@ export function splitStep(state: BoardState, level: number, at: number, id: stri
 }
 
 /**
- * A step and the one after it as one: it does what both did, and asks what the second asked, where that asked anything. What
- * was done by hand between them comes after both.
+ * Joins a step with the next one: it does what both did, and asks the second question if there is one. Live acts
+ * between them come after both.
  */
 export function joinSteps(state: BoardState, level: number): BoardState {
   const { board, climbed, live } = state;
@@ -142,14 +142,14 @@ export function joinSteps(state: BoardState, level: number): BoardState {
   };
 }
 
-/** A step that does other beats; its words stay. Empty beats are left out. */
+/** Replaces the beats of a step; its words stay. Empty beats are left out. */
 export const changeBeats = (state: BoardState, level: number, beats: readonly Beat[]): BoardState =>
   changeStep(state, level, (step) => ({
     ...step,
     beats: beats.filter((beat) => beat.length > 0).slice(0, MAX.beatsInStep),
   }));
 
-/** A step that is climbed at another pace; null for that of its board. */
+/** Sets the pace of a step; null for the board's. */
 export const paceStep = (state: BoardState, level: number, pace: Pace | null): BoardState =>
   changeStep(state, level, ({ pace: _, ...step }) => (pace === null ? step : { ...step, pace }));
 
@@ -159,7 +159,7 @@ function changeStep(state: BoardState, level: number, change: (step: Step) => St
   return step ? { ...state, board: { ...board, stair: board.stair.with(level - 1, change(step)) } } : state;
 }
 
-/** A step at another place of the stair; the board stands on the step it stood on. */
+/** Moves a step; the board stays on the step that it stood on. */
 export function putStepAt(state: BoardState, from: number, to: number): BoardState {
   let now = state;
   for (let level = from; level !== to; level += Math.sign(to - from)) {
@@ -168,11 +168,11 @@ export function putStepAt(state: BoardState, from: number, to: number): BoardSta
   return now;
 }
 
-/** A step with other words. */
+/** Replaces the words of a step. */
 export const rewordStep = (state: BoardState, level: number, words: StepWords): BoardState =>
   changeStep(state, level, ({ note: _, ...step }) => ({ ...step, ...words }));
 
-/** Two neighbouring steps in the other order: the step at `level` goes one up or one down. */
+/** Swaps the step at `level` with its neighbour above or below. */
 export function moveStep(state: BoardState, level: number, by: 1 | -1): BoardState {
   const { stair } = state.board;
   const [step, other] = [stair[level - 1], stair[level - 1 + by]];

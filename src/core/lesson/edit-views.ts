@@ -3,7 +3,7 @@ import type { ViewId } from "../views/view-id";
 import type { Board } from "./board";
 import { chartOf, placedOf, viewOf } from "./views-of";
 
-/** A name for one more view of a kind: the kind's own, or the first free one with a number. */
+/** An id for a new view: its kind's name, or that name with the first free number. */
 export function freeId(board: Board, kind: KindName): ViewId {
   for (let nth = 1; ; nth += 1) {
     const id = nth === 1 ? kind : `${kind}-${nth}`;
@@ -11,19 +11,19 @@ export function freeId(board: Board, kind: KindName): ViewId {
   }
 }
 
-/** The board with one more view. */
+/** Adds a view to a board. */
 export const addView = (board: Board, settings: ViewSettings): Board => ({
   ...board,
   views: [...board.views, { ...settings, id: freeId(board, settings.kind) } as View],
 });
 
-/** The board with another main view in the place of its first one. */
+/** Replaces the main view of a board. */
 export function withMain(board: Board, settings: ViewSettings): Board {
   const first = placedOf(board)[0];
   return first ? exchangeView(board, first.id, settings) : addView(board, settings);
 }
 
-/** The board with a view of other settings in the place of one; it keeps its name where it is of the same kind. */
+/** Replaces a view by another; the id stays if the kind is the same. */
 export function exchangeView(board: Board, old: ViewId, settings: ViewSettings): Board {
   const views = board.views.map((view) => {
     if (view.id !== old) return view;
@@ -32,7 +32,7 @@ export function exchangeView(board: Board, old: ViewId, settings: ViewSettings):
   return fitting({ ...board, views });
 }
 
-/** The board with two of its views in each other's places. */
+/** Swaps two views. */
 export function swapViews(board: Board, a: ViewId, b: ViewId): Board {
   const [first, second] = [viewOf(board, a), viewOf(board, b)];
   if (!first || !second) return board;
@@ -42,19 +42,19 @@ export function swapViews(board: Board, a: ViewId, b: ViewId): Board {
   };
 }
 
-/** The board without a view. The last one stays. */
+/** Removes a view; the last one stays. */
 export function withoutView(board: Board, id: ViewId): Board {
   const views = board.views.filter((view) => view.id !== id);
   return views.length === 0 ? board : fitting({ ...board, views });
 }
 
-/** Arrow moves are made on a chart: without one they go too. */
+/** Arrow moves need a chart; without one their panel goes too. */
 export function fitting(board: Board): Board {
   if (chartOf(board)) return board;
   return { ...board, views: board.views.filter(({ kind }) => kind !== "arrows") };
 }
 
-/** The board with a view in the place of the one of its name, or added where there is none. */
+/** Replaces the view of the same id, or adds it. */
 export function withView(board: Board, view: View): Board {
   const there = viewOf(board, view.id) !== undefined;
   return {

@@ -1,7 +1,7 @@
 import type * as z from "../zod";
 import { withArticle } from "./article";
 
-/** What the lists of a lesson hold, one by one. */
+/** What one item of each list of a lesson is called. */
 const PIECES: Readonly<Record<string, string>> = {
   boards: "board",
   removed: "removed board",
@@ -15,7 +15,7 @@ const PIECES: Readonly<Record<string, string>> = {
   parts: "part",
 };
 
-/** Fields of a lesson by other words than their own. */
+/** Fields whose name is not plain enough for a message. */
 const FIELDS: Readonly<Record<string, string>> = {
   forClass: "class",
   climbEvery: "pause between the parts of a step",
@@ -36,7 +36,7 @@ type Path = readonly PropertyKey[];
 export function faultWords(document: unknown, issue: Issue): string {
   const { path, what } = innermost(issue, []);
   const last = path.at(-1);
-  // What the schemas say themselves is written for teachers, and says nothing of the field; what Zod says is about code.
+  // Messages of our own schemas are written for teachers and do not name the field; Zod's own are about code.
   const own = what.message === "" || /^Invalid/.test(what.message) ? null : what.message;
   const field = own && typeof last === "string" && !Object.hasOwn(PIECES, last) ? [fieldWords(last)] : [];
   const where = [...pieces(path), ...field].join(", ");
@@ -44,7 +44,7 @@ export function faultWords(document: unknown, issue: Issue): string {
   return where === "" ? `${why.charAt(0).toUpperCase()}${why.slice(1)}` : `In ${where}: ${why}`;
 }
 
-/** Where several shapes are possible, the one that comes nearest: it goes wrong furthest in. */
+/** Among the options of a union, take the one that comes nearest: it fails deepest inside. */
 function innermost(issue: Issue, before: Path): { path: Path; what: Issue } {
   const path = [...before, ...issue.path];
   if (issue.code === "invalid_union") {
@@ -65,7 +65,7 @@ const pieces = (path: Path): string[] =>
     return piece ? [`${piece} ${Number(part) + 1}`] : [];
   });
 
-/** What is wrong with what a path leads to. */
+/** What is wrong with the value at a path. */
 function sentence(document: unknown, path: Path, issue: Issue): string {
   const last = path.at(-1);
   const value = valueAt(document, path);
@@ -83,14 +83,14 @@ function sentence(document: unknown, path: Path, issue: Issue): string {
   return `the ${field}${holder(document, path)} ${fault(issue, value, /[^s]s$/.test(field))}`;
 }
 
-/** What a list holds, where one of them is of an unknown kind. */
+/** What a list holds, for an item of unknown kind. */
 function thingOf(path: Path): string {
   const list = path.findLast((part, i) => typeof part === "string" && i < path.length - 1);
   if (list === "views") return "view";
   return list === "conditions" ? "condition" : list === "beats" || list === "opening" ? "move" : "kind";
 }
 
-/** The part, and the move, view or condition, that a field stands in: " in “until” of “chart”". */
+/** The part, and the move, view or condition, that contains a field: " in “until” of “chart”". */
 function holder(document: unknown, path: Path): string {
   let inside = "";
   for (let length = path.length - 1; length > 0; length -= 1) {
@@ -153,7 +153,7 @@ const SHAPES: Readonly<Record<string, string>> = {
   object: "should be a part with fields of its own",
 };
 
-/** How a value is wrong, as the rest of a sentence about it. */
+/** What is wrong with a value, as the end of a sentence about it. */
 function fault(issue: Issue, value: unknown, many: boolean): string {
   const [is, has, does] = many ? ["are", "have", "do"] : ["is", "has", "does"];
   if (value === undefined) return `${is} missing`;

@@ -7,17 +7,17 @@ import { boardCells, boardHolds, chartOf, linesOf, lookOf, timesOf } from "./vie
 
 const isRight = (scene: Scene, target: Target) => scene.written.get(target) === numberOf(target);
 
-/** The covered numbers among these in whose places the right number has not been written yet. */
+/** The covered numbers among these that have not been written correctly yet. */
 export function openAmong(scene: Scene, numbers: readonly Target[]): Target[] {
   return numbers.filter((number) => isCoveredAt(scene, number) && !isRight(scene, number));
 }
 
-/** The numbers among these that show: not covered, or written in their cells. */
+/** The visible numbers among these: not covered, or written in their cells. */
 export function showingAmong(scene: Scene, numbers: readonly Target[]): Target[] {
   return numbers.filter((number) => !isCoveredAt(scene, number) || isRight(scene, number));
 }
 
-/** The numbers among these whose cells carry something written, and whether it is right there. */
+/** The numbers among these with something written in their cells, and whether it is right. */
 export function writtenAmong(scene: Scene, numbers: readonly Target[]): { right: Target[]; wrong: Target[] } {
   const filled = numbers.filter((number) => scene.written.has(number) && isCoveredAt(scene, number));
   return {
@@ -26,20 +26,20 @@ export function writtenAmong(scene: Scene, numbers: readonly Target[]): { right:
   };
 }
 
-/** The numbers that the teacher has chosen to be placed, as far as the board has them. */
+/** The numbers that the teacher chose to be placed, if the board holds them. */
 function chosenOf(board: Board): NumberKey[] {
   const holds = boardHolds(board);
   return [...new Set((board.fill.numbers ?? []).map(keyOfText))].filter(holds);
 }
 
-/** All that can be placed on a board, or has been: what can be touched on it, and the numbers that were chosen. */
+/** All numbers that can be or have been placed on a board: those that can be touched, and the chosen ones. */
 export function placeTargets(board: Board, scene: Scene): Target[] {
   return [...new Set<Target>([...boardCells(board, scene), ...chosenOf(board), ...scene.written.keys()])];
 }
 
 /**
- * The numbers that may be asked for next: those that were chosen, else what is covered; and on a line with nothing
- * covered the numbers at its ticks that have no label of their own. Those that were placed are not among them.
+ * The numbers that may be asked for next and have not been placed: the chosen ones, else the covered ones; on a line
+ * with nothing covered, the numbers at unlabelled ticks.
  */
 export function numbersToPlace(board: Board, scene: Scene): Target[] {
   const chosen = chosenOf(board);
@@ -51,10 +51,10 @@ export function numbersToPlace(board: Board, scene: Scene): Target[] {
   return left(scaleTicks(line, lookOf(line, scene)));
 }
 
-/** How many numbers make a round. */
+/** The number of questions in a round. */
 export const goalOf = (board: Board): number => chosenOf(board).length || board.fill.goal;
 
-/** Whether a times grid stands as a puzzle: without the numbers of its rows and columns. */
+/** Whether a times grid is a puzzle: without row and column numbers. */
 export function isPuzzle(board: Board): boolean {
   const times = timesOf(board);
   return times !== undefined && times.rowNames === "absent" && times.columnNames === "absent";

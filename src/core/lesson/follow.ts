@@ -10,9 +10,9 @@ import type { Board } from "./board";
 import { linesOf, lookOf } from "./views-of";
 
 /**
- * A beat as it is done on a board with lines: where it moves the focus that a line shows, the line slides on so that the
- * focus is seen, unless it is pinned or a ring; and a pointer that is to be covered has its number covered. A board
- * without lines changes nothing.
+ * A beat as it is carried out on a board with lines. When it moves the focus of a line, the line slides so that the
+ * focus is seen, unless it is pinned or a ring; and a pointer that is to be covered has its number covered. On a board
+ * without lines the beat is unchanged.
  */
 export function followBeat(board: Board, scene: Scene, beat: Beat): Beat {
   const lines = linesOf(board);
@@ -37,7 +37,7 @@ export function followBeat(board: Board, scene: Scene, beat: Beat): Beat {
   return more.length === 0 ? beat : [...beat, ...more];
 }
 
-/** The beats of an act, each as it is done on a board with lines. */
+/** The beats of an act, each as carried out on a board with lines. */
 export function followBeats(board: Board, scene: Scene, beats: readonly Beat[]): Beat[] {
   let now = scene;
   return beats.map((beat) => {

@@ -62,9 +62,9 @@ test("two trails are two sequences in two inks, and each ink's marks are one", (
 // The ones digits of multiples of 6 come round after five: common practice, no source.
 test("ones digits come round", () => {
   const scene = sceneOf({ do: "start", number: "0" }, ...jumps(...Array(10).fill("6")));
-  const { series, most } = graphOf(shows("ones"), board, scene);
+  const { series, max } = graphOf(shows("ones"), board, scene);
   expect(series[0]!.points.map(({ y }) => y)).toEqual([0, 6, 2, 8, 4, 0, 6, 2, 8, 4, 0]);
-  expect(most).toBe(9);
+  expect(max).toBe(9);
 });
 
 // OEIS A000005, the number of divisors; the values are written from memory.
@@ -154,9 +154,9 @@ test("a chart of another width has the same numbers, and its rules about squares
   expect(after.settings.views?.[chart.id]).toEqual(wide);
   const { numbers, shaded } = shadingOf(wide, after, "sun");
   expect([numbers.length, shaded.length, shaded[1]]).toEqual([100, 15, "8"]);
-  // A mirror that was drawn over the other chart is no longer there.
+  // A mirror drawn over the chart of another width is gone.
   expect(after.symmetries[chart.id]).toEqual([]);
-  // In class, what is under a solid cover is not told.
+  // In class, what lies under a solid cover stays secret.
   const covered = fold(after, [{ do: "cover", numbers: ["1", "8"] }]);
   expect(shadingOf(wide, covered, "sun", isMarkSeen(board, covered)).shaded).toHaveLength(13);
   // In another ink than the one in hand: whatever is marked.

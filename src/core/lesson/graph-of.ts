@@ -9,10 +9,10 @@ import type { Board } from "./board";
 import { isMarkSeen } from "./shading-of";
 import { boardNumbers } from "./views-of";
 
-/** Most points of one sequence. */
+/** Maximum number of points in one sequence. */
 const MAX_POINTS = 200;
 
-/** A point of a graph: the number that it is about, where it stands, and whether it is covered. */
+/** A point of a graph: its number, its position, and whether it is covered. */
 export type GraphPoint = {
   readonly number: NumberKey;
   /** Its position, from 1; of a bar the number itself. */
@@ -22,14 +22,14 @@ export type GraphPoint = {
 };
 export type GraphSeries = { readonly ink: Ink; readonly points: readonly GraphPoint[] };
 
-/** What a graph shows: a line of points for each sequence, or bars; and what its two directions are. */
+/** The contents of a graph: a line of points for each sequence, or bars; and what its two axes are. */
 export type Graph = {
   readonly as: "points" | "bars";
   readonly series: readonly GraphSeries[];
   readonly across: string;
   readonly up: string;
-  /** The largest number that it always has room for: what is covered is not told by how high the graph is. */
-  readonly most?: number;
+  /** The largest value that the axis always reaches, so that its height does not reveal a covered one. */
+  readonly max?: number;
 };
 
 type Shows = Pick<GraphSettings, "shows" | "from" | "to">;
@@ -77,7 +77,7 @@ export function graphOf({ shows, from, to }: Shows, board: Board, scene: Scene):
     as: "points",
     series: trails.flatMap(([ink, one]) => (one ? [sequence(ink, stopsOfTrail(one), height)] : [])),
     across: "Position",
-    ...(shows === "ones" ? { up: "Ones digit", most: 9 } : { up: "Number" }),
+    ...(shows === "ones" ? { up: "Ones digit", max: 9 } : { up: "Number" }),
   };
 }
 

@@ -8,16 +8,16 @@ import { isCellKey, numberOf, type Target } from "../surface/cell-key";
 import type { Board } from "./board";
 import { boardCells, textOn } from "./views-of";
 
-/** Where a board stands at one moment, as far as it is told to who does not see it. */
+/** The state of a board at one moment, as far as a screen reader announces it. */
 export type Heard = { readonly board: Board; readonly climbed: number; readonly scene: Scene };
 
-/** More numbers than these are counted, and not named one by one. */
+/** Up to this many numbers are named; more are only counted. */
 const NAMED = 6;
 
 /**
- * What happened on a board between two moments, in a few words for who hears it: the step that was climbed to and its question,
- * the number that a count has come to, what was marked, covered and shown. What is covered is not named: it is heard by all.
- * Empty where nothing happened that is told.
+ * What happened on a board between two moments, in a few words for a screen reader: the step climbed to and its
+ * question, the number that a count has reached, what was marked, covered and shown. Covered numbers are never named:
+ * everyone in the room hears it. Empty if nothing worth announcing happened.
  */
 export function heardBetween(before: Heard, after: Heard): string {
   const step = before.climbed === after.climbed ? [] : [stepHeard(after)];
@@ -60,7 +60,7 @@ function* inksHeard(was: CellState, is: CellState): Generator<string> {
   }
 }
 
-/** The numbers of which something is told; how many, where there are many, and of what is covered always. */
+/** The numbers in an announcement: only how many, if there are many or they are covered. */
 function whichHeard(board: Board, what: string, targets: readonly Target[]): string {
   const names = [
     ...new Set(targets.map((target) => textOn(board)(isCellKey(target) ? numberOf(target) : target))),

@@ -1,7 +1,7 @@
-/** What is, what was, and what was taken back. The same for every kind of change. */
+/** The present, the past, and what was taken back; used for every kind of change. */
 export type History<T> = { readonly past: readonly T[]; readonly present: T; readonly future: readonly T[] };
 
-/** How many changes can be taken back: more than a lesson has touches. */
+/** How many changes can be taken back: more than there are touches in a lesson. */
 export const MAX_TAKEN_BACK = 500;
 
 export function historyOf<T>(present: T): History<T> {
@@ -14,19 +14,19 @@ export function record<T>(history: History<T>, next: T): History<T> {
   return { past: [...history.past.slice(1 - MAX_TAKEN_BACK), history.present], present: next, future: [] };
 }
 
-/** More of the latest change: taken back together with it. */
+/** Extends the latest change; both are taken back together. */
 export function amend<T>(history: History<T>, next: T): History<T> {
   return next === history.present ? history : { ...history, present: next };
 }
 
-/** As it was before the latest change. */
+/** Takes back the latest change. */
 export function takeBack<T>(history: History<T>): History<T> {
   const last = history.past.at(-1);
   if (last === undefined) return history;
   return { past: history.past.slice(0, -1), present: last, future: [history.present, ...history.future] };
 }
 
-/** The change that was taken back last, once more. */
+/** Does the last change taken back again. */
 export function doAgain<T>(history: History<T>): History<T> {
   const [next, ...rest] = history.future;
   if (next === undefined) return history;

@@ -11,7 +11,7 @@ type Written = { title: unknown; boards: Record<string, unknown>[] };
 const demos = demoFiles().map(({ text }) => text);
 const demo = (at: number): Written => JSON.parse(demos[at]!);
 
-/** What may become of a board between two saves. */
+/** How a board may change between two saves. */
 const CHANGES: readonly ((board: Record<string, unknown>) => unknown)[] = [
   (board) => board,
   (board) => ({ ...board, title: "Another title" }),
@@ -56,7 +56,7 @@ test("a board is checked once, and again when it has changed", () => {
   const checked: string[] = [];
   const counting = { has: known.has, add: (text: string) => void checked.push(JSON.parse(text).id) };
   expect(readLesson(structuredClone(lesson), counting).ok).toBe(true);
-  // All known: the first is checked for the rest of the lesson to be, and no other.
+  // If all are known, only the first is checked, along with the rest of the lesson.
   expect(checked).toEqual([lesson.boards[0]!.id]);
   checked.length = 0;
   const last = lesson.boards.length - 1;

@@ -8,7 +8,7 @@ import type { ViewOf } from "../views/view";
 import type { Board } from "./board";
 import { boardNumbers, linesOf, viewsOf } from "./views-of";
 
-/** The numbers that counters are laid on, in order, and where the count of them begins. */
+/** The numbers that counters are laid on, in order, and where the count starts. */
 export type Ground = { readonly numbers: readonly NumberKey[]; readonly start: NumberKey };
 
 /**
@@ -18,7 +18,7 @@ export type Ground = { readonly numbers: readonly NumberKey[]; readonly start: N
  */
 export function groundOf(board: Board, scene: Scene): Ground | null {
   const line = board.views.some(({ kind }) => kind === "chart") ? undefined : linesOf(board)[0];
-  // A line has more numbers than those at its ticks: its whole ones.
+  // Use all whole numbers of a line, not only those at its ticks.
   const all = line ? wholeFrom(keyOfText(line.from)) : boardNumbers(board, scene).slice(0, MAX_COUNTERS + 1);
   const numbers = (all[0] === "0" ? all.slice(1) : all).slice(0, MAX_COUNTERS);
   const [first, second] = numbers;
@@ -42,7 +42,7 @@ export function layCounters(board: Board, scene: Scene, view: ViewOf<"groups">, 
   const room = Math.min(groups * view.each, ground?.numbers.length ?? MAX_COUNTERS);
   const to = Math.max(0, Math.min(room, laid + count));
   const whole = Math.floor(laid / view.each);
-  // A trail that went elsewhere meanwhile is none of theirs: it is not taken back with them, and a new one begins.
+  // A trail that has gone elsewhere meanwhile does not belong to the groups: leave it, and begin a new one.
   let follows = whole > 0 && ground !== null && isTrailOf(scene, ground, view.each, whole);
   const beats: Beat[] = [];
   for (let now = laid; now !== to; now += Math.sign(to - laid)) {
@@ -60,7 +60,7 @@ function isTrailOf({ trail }: Scene, { numbers }: Ground, each: number, whole: n
 }
 
 /**
- * One counter more, or one fewer; with the jump of its group, where that is now complete, or no longer.
+ * Adds or takes one counter, with the jump of its group if that becomes complete or no longer is.
  * @param follows whether the trail is that of the groups so far
  */
 function movesAt(
@@ -85,13 +85,13 @@ function movesAt(
   return moves;
 }
 
-/** The number that the last counter covers when all groups lie; null where they have no room. */
+/** The number that the last counter will cover; null if there is no room for all groups. */
 export function lastCovered(board: Board, scene: Scene, view: ViewOf<"groups">): NumberKey | null {
   const ground = groundOf(board, scene);
   return ground?.numbers[groupedOf(scene, view).groups * view.each - 1] ?? null;
 }
 
-/** All counters off the numbers, and back in their groups. */
+/** Takes all counters off the numbers and puts them back in their groups. */
 export const allCountersOff = (board: Board, scene: Scene): Beat => [
   { do: "take-counters", numbers: ALL },
   ...viewsOf(board, "groups").flatMap((view): Move[] => {

@@ -140,7 +140,7 @@ describe("what cannot be opened is told in plain words, with its place", () => {
 });
 
 describe("files that were damaged", () => {
-  /** The places of a document, each with its value. */
+  /** Every path of a document, with its value. */
   const places = (value: unknown, path: (string | number)[] = []): (string | number)[][] =>
     typeof value === "object" && value !== null
       ? [path, ...Object.entries(value).flatMap(([key, one]) => places(one, [...path, key]))]
@@ -193,7 +193,7 @@ describe("files that were damaged", () => {
           }
           refused += 1;
           expect(read.message).toMatch(/^This .{8,400}\.$/s);
-          // No word of code, and no path of keys.
+          // No programming terms, and no paths of keys.
           expect(read.message).not.toMatch(/undefined|\[object|invalid|expected|›|Zod/i);
           if (how === "take" || how === "put") {
             expect(read.message).toMatch(placeOf(path, value));
@@ -215,7 +215,7 @@ describe("files that were damaged", () => {
     return JSON.stringify(copy);
   }
 
-  /** A board's fault names the board, and a step's the step; those of the lesson need no place. */
+  /** A fault in a board names the board, one in a step the step; faults of the lesson itself need no place. */
   function placeOf(path: (string | number)[], _: unknown): RegExp {
     if (path[0] !== "boards" || path.length < 3) return /./;
     const board = `board ${Number(path[1]) + 1}`;

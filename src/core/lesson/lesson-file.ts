@@ -8,10 +8,10 @@ import { type LessonRead, readLesson } from "./read-lesson";
 /** Largest file with a lesson in it, in bytes. */
 export const MAX_FILE = 5_000_000;
 
-/** The name of its own by which a lesson is known again, on whichever shelf it stands. */
+/** The permanent id by which a lesson is recognised on any shelf. */
 export const LessonName = schema((z) => z.string().check(z.regex(/^[A-Za-z0-9_-]{1,40}$/)));
 
-/** A lesson as its file holds it. One without a name was written by hand, or by an older Yellow Stair. */
+/** A lesson as stored in its file. One without an id was written by hand, or by an older Yellow Stair. */
 export const LessonFile = schema((z) => z.extend(Lesson(z), { id: z.optional(LessonName(z)) }));
 
 export type FileRead =
@@ -47,14 +47,14 @@ export function readLessonFile(bytes: Uint8Array): FileRead {
 
 const BROKEN_OFF = "This lesson is not whole: its file breaks off. Ask for it again.";
 
-/** Where a text stops being JSON. */
+/** Where a text is no longer valid JSON. */
 function brokenAt(text: string): string {
   if (!/^\s*[{[]/.test(text)) return "This file is not a Yellow Stair lesson.";
   const errors: ParseError[] = [];
   try {
     parse(text, errors, { disallowComments: true });
   } catch {
-    // Nested deeper than any lesson, and never closed.
+    // Nested deeper than any lesson can be.
     return BROKEN_OFF;
   }
   const { offset: at, length } = errors[0] ?? { offset: text.length, length: 0 };

@@ -13,7 +13,7 @@ export const Lesson = schema((z) =>
         z.minLength(1, "A lesson needs a board."),
         z.maxLength(MAX.boards, `A lesson has room for ${MAX.boards} boards.`),
       ),
-    /** Boards that were removed, the latest first: they can be put back. */
+    /** Removed boards, the latest first; they can be put back. */
     removed: z.optional(z.array(Board(z)).check(z.maxLength(MAX.removed))),
     /** Sheets to be printed for the table. */
     sheets: z.optional(

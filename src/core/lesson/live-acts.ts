@@ -4,7 +4,7 @@ import { MAX } from "./bounds";
 
 const MAX_ACTS = 2000;
 
-/** What was done by hand, an act for each touch, by how many steps were climbed. */
+/** The live acts, one for each touch, by the number of steps climbed. */
 export const LiveActs = schema((z) =>
   z
     .array(z.array(z.array(Beat(z)).check(z.maxLength(MAX_ACTS))).check(z.maxLength(MAX_ACTS)))

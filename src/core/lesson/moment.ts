@@ -3,13 +3,16 @@ import type { Board } from "./board";
 import { type BoardState, currentStep, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
 
-/** A board at one moment: as it is set by then, what it shows, and whether its views may ask, as no step does. */
+/**
+ * A board at one moment: its settings by then, its scene, and whether its views may ask a question, which they do only
+ * where no step does.
+ */
 export type Moment = { readonly board: Board; readonly scene: Scene; readonly mayAsk: boolean };
 
-/** Whether the views of a board may ask, where it stands: no step asks already. */
+/** Whether the views of a board may ask a question: not if the current step asks one. */
 export const mayAsk = (state: BoardState): boolean => !currentStep(state)?.question;
 
-/** What a board shows where it stands. */
+/** The moment of a board's current state. */
 export function momentOf(state: BoardState): Moment {
   const scene = sceneOf(state);
   return { board: boardWith(state.board, scene.settings), scene, mayAsk: mayAsk(state) };

@@ -8,7 +8,7 @@ import { cellAt, isCellKey, type Target } from "../surface/cell-key";
 import { KINDS } from "../views/kinds";
 import { partWords } from "./part-words";
 
-/** A part of what a step does: a verb, the numbers it is about, what else is said; and how often it happens in a row. */
+/** Part of the description of a step: a verb, the numbers it is about, anything else, and how often it is repeated. */
 type Told = {
   readonly verb: string;
   readonly numbers?: readonly Target[];
@@ -22,7 +22,9 @@ const on = (is: boolean, yes: string, no: string): Told => ({ verb: is ? yes : n
 
 type Words = { readonly [D in Move["do"]]: (move: Extract<Move, { do: D }>) => Told };
 
-/** What each kind of move does, said in the present: "marks 6, 12 and 18 in sun". A kind without words does not compile. */
+/**
+ * Each kind of move in words, in the present tense: "marks 6, 12 and 18 in sun". A kind without words does not compile.
+ */
 const WORDS: Words = {
   mark: ({ ink, numbers }) => about("marks", numbers, `in ${ink}`),
   unmark: ({ ink, numbers }) => about("takes the mark off", numbers, `in ${ink}`),
@@ -75,7 +77,7 @@ const WORDS: Words = {
         ? `changes the ${KINDS[setting.is.kind].name.toLowerCase()}`
         : `changes the ${setting.of === "fill" ? "filling" : setting.of}`,
   }),
-  draw: () => ({ verb: "draws by chance" }),
+  draw: () => ({ verb: "draws at random" }),
   "set-aside": ({ ink }) => ({ verb: `sets the jumps aside in ${ink}` }),
   "bring-back": () => ({ verb: "forgets the jumps set aside" }),
   "trail-inks": () => ({ verb: "changes the inks of the jumps" }),
@@ -140,7 +142,7 @@ function say({ verb, numbers, tail, times = 1 }: Told): string {
   return `${verb}${which}${tail ? ` ${tail}` : ""}${often}`;
 }
 
-/** What is said alike one after the other is said once: marks 6, marks 12 are "marks 6 and 12". */
+/** Merges consecutive parts of the same wording: marks 6, marks 12 become "marks 6 and 12". */
 function together(all: readonly Told[]): Told[] {
   const said: Told[] = [];
   for (const one of all) {
@@ -154,13 +156,13 @@ function together(all: readonly Told[]): Told[] {
   return said;
 }
 
-/** What happens at one moment, in words: "marks 6 in sun; jumps 6". */
+/** The moves of one beat in words: "marks 6 in sun; jumps 6". */
 export const momentWords = (moves: readonly Move[]): string => together(moves.map(tell)).map(say).join("; ");
 
-/** What a step does, in words, what is alike told together: "marks 6, 12 and 18 in sun; covers 24". */
+/** A whole step in words, with similar moves merged: "marks 6, 12 and 18 in sun; covers 24". */
 export function stepWords(beats: readonly Beat[]): string {
   const told = together(beats.flat().map(tell));
-  // Where the count stands is seen; what is marked and covered is what a step is known by.
+  // Moves of the count are left out where others remain: a step is recognised by what it marks and covers.
   const main = told.filter(({ verb }) => verb !== "talks about" && verb !== "talks about no number");
   return (main.length > 0 ? main : told).map(say).join("; ");
 }

@@ -39,13 +39,13 @@ export function newBoard(id: string, title: string, chart: ChartSettings): Board
   });
 }
 
-/** A new board with a count that goes over its numbers. */
+/** A new board whose count runs over its numbers. */
 export const withNewCount = (board: Board): Board => ({
   ...board,
   count: newCountFor(boardNumbers(board, EMPTY_SCENE)),
 });
 
-/** The board with another chart to begin from. A chart of empty cells begins empty, any other one full. */
+/** The board with another starting chart. A chart of empty cells opens empty, any other one full. */
 export function beginFrom(board: Board, chart: ViewOf<"chart">): Board {
   const rest = board.opening.filter((move) => !(move.do === "cover" && isAll(move.numbers)));
   return { ...withView(board, chart), opening: [...openingOf(chart), ...rest] };
@@ -58,7 +58,7 @@ function openingOf(chart: ChartSettings): Move[] {
 }
 
 const COPY = " copy";
-/** What a copy of a lesson or a board is called. */
+/** The title of a copy of a lesson or a board. */
 export const copyTitle = (title: string): string => `${title.slice(0, MAX.title - COPY.length)}${COPY}`;
 
 /** A lesson of one board. */

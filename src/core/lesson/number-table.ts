@@ -54,24 +54,24 @@ export function tableOfTrail(scene: Scene): NumberTable {
   ];
 }
 
-/** A number of a table that was read, with the marks and the cover that stand beside it. */
+/** A number read from a table, with the marks and the cover given beside it. */
 export type ReadNumber = {
   readonly number: NumberKey;
   readonly marks: readonly Ink[];
   readonly covered: boolean;
 };
 
-/** What a table gives: its numbers in order, and what in it could not be read. */
+/** The result of reading a table: its numbers in order, and what could not be read. */
 export type TableRead = {
   readonly numbers: readonly ReadNumber[];
-  /** Lines, from 1, with what stands there; and what to do, where it can be read in several ways. */
+  /** The lines that could not be read, from 1, with their text; and what to do, if they can be read in several ways. */
   readonly wrong: readonly { readonly line: number; readonly text: string; readonly asks?: string }[];
 };
 
-/** Most rows that are read of a table. */
+/** Maximum number of rows read from a table. */
 export const MAX_TABLE_ROWS = 5_000;
-/** Most lines that are told of. */
-const MOST_WRONG = 5;
+/** Maximum number of faulty lines listed in the message. */
+const MAX_WRONG = 5;
 const YES = /^(yes|true|x|1|covered)$/i;
 
 /**
@@ -88,13 +88,13 @@ export function tableOfText(text: string, parse: (text: string) => NumberTable):
 }
 
 const BETWEEN_NUMBERS = /,\s+|\s+and\s+|\s*&\s*/i;
-/** One number or two: who wrote it is asked. */
+/** One number or two? Ask whoever wrote it. */
 const DOUBTFUL = /^\d+,\d+$/;
 const GROUPS = /^\d{1,3}([,\s]\d{3}){2,}$/;
-/** A group of digits that came away from its number. */
+/** A group of digits that was split from its number. */
 const LOOSE_GROUP = /^0\d/;
 
-/** The numbers of a line, as texts. */
+/** The texts of the numbers in a line. */
 function numbersOfLine(line: string): string[] {
   const isWhole = (text: string) => isNumber(text) || DOUBTFUL.test(text) || GROUPS.test(text);
   if (isWhole(line.trim())) return [line];
@@ -131,7 +131,7 @@ export function readTable(rows: NumberTable): TableRead {
     const inks = marks < 0 ? [] : (cells[marks] ?? "").toLowerCase().split(/[\s,;]+/);
     for (const column of columns) {
       const text = cells[column]?.trim() ?? "";
-      // Of a row with several numbers some may be missing at its end.
+      // A row of several numbers may be short.
       if (text === "" && !isHead) continue;
       const read = readCell(text);
       if (read.ok)
@@ -140,7 +140,7 @@ export function readTable(rows: NumberTable): TableRead {
           marks: INKS.filter((ink) => inks.includes(ink)),
           covered: covered >= 0 && YES.test((cells[covered] ?? "").trim()),
         });
-      else if (wrong.length < MOST_WRONG)
+      else if (wrong.length < MAX_WRONG)
         wrong.push({ line, text: text.slice(0, 40), ...(read.asks ? { asks: read.message } : {}) });
     }
   }
@@ -161,7 +161,7 @@ function columnsOf(rows: readonly Row[]): number[] {
 const firstOf = (rows: readonly Row[]): number =>
   Math.max(0, rows.find(({ cells }) => cells.some(isNumber))?.cells.findIndex(isNumber) ?? 0);
 
-/** A number in a cell. One of several groups may be several numbers. */
+/** The number in a cell. Several groups of digits may be several numbers. */
 const readCell = (text: string): NumberRead =>
   GROUPS.test(text)
     ? {
@@ -173,7 +173,7 @@ const readCell = (text: string): NumberRead =>
 
 const isNumber = (cell: string) => readNumber(cell).ok;
 
-/** The numbers of a table as marks and covers: those it names, and one ink for those that it names none for. */
+/** Turns the numbers of a table into marks and covers: the inks named there, or one given ink if none is named. */
 export function movesOfTable({ numbers }: TableRead, ink: Ink | null): Move[] {
   const among = (which: (one: ReadNumber) => boolean) => [
     ...new Set(numbers.filter(which).map(({ number }) => number)),
@@ -187,7 +187,7 @@ export function movesOfTable({ numbers }: TableRead, ink: Ink | null): Move[] {
   return [...marked, ...covered];
 }
 
-/** A move names so many numbers at most. */
+/** Maximum number of numbers in one move. */
 const inParts = (numbers: readonly NumberKey[]): NumberKey[][] =>
   Array.from({ length: Math.ceil(numbers.length / MAX_PLACES) }, (_, i) =>
     numbers.slice(i * MAX_PLACES, (i + 1) * MAX_PLACES),

@@ -5,7 +5,7 @@ import type { Board } from "./board";
 import type { Lesson } from "./lesson";
 import { chartOf } from "./views-of";
 
-/** Parts of a rule or a recipe that say what it is about. */
+/** The parts of a rule or a recipe whose numbers it is about. */
 const PARTS = ["by", "of", "a", "b", "each"] as const;
 
 const numbersIn = (parts: object): string[] =>
@@ -15,7 +15,7 @@ const numbersIn = (parts: object): string[] =>
     return read?.ok ? [keyOf(read.value)] : [];
   });
 
-/** What the rules of a move are about: the 6 of "multiples of 6". */
+/** The numbers that the rules in a move are about: the 6 of "multiples of 6". */
 function inRules(move: Move): string[] {
   if (!("numbers" in move) || Array.isArray(move.numbers)) return [];
   return move.numbers.conditions.flatMap(numbersIn);
@@ -23,7 +23,7 @@ function inRules(move: Move): string[] {
 
 function boardAbout(board: Board): string[] {
   const moves = [...board.opening, ...board.stair.flatMap(({ beats }) => beats.flat())];
-  // Every board has a count; it is about it where that is counted.
+  // Every board has a count; it matters only if the board is about counting.
   const counted = keyOf(exact(board.count.by));
   const isCounted = moves.some((move) => move.do === "jump" && keyOf(exact(move.by).abs()) === counted);
   const difference = chartOf(board)?.difference ?? "1";

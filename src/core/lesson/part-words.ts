@@ -27,7 +27,7 @@ const NAMES: Readonly<Record<Named, string>> = {
 const isPlace = (part: PartName): part is PlaceKey => (PLACE_KEYS as readonly string[]).includes(part);
 const isAtStop = (part: PartName): part is StopPart => /-\d$/.test(part);
 
-/** A part of a view, as a step says it: "tens digit", "exchange at stop 2". */
+/** A part of a view in words: "tens digit", "exchange at stop 2". */
 export function partWords(part: PartName): string {
   if (isPlace(part)) return `${part} digit`;
   if (!isAtStop(part)) return NAMES[part];

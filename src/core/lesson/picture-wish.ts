@@ -1,10 +1,10 @@
 import { type Checked, schema } from "../schema";
 import { ViewId } from "../views/view-id";
 
-/** Most pixels that a picture is wide or high. */
-export const MOST_PIXELS = 4_000;
+/** Maximum width and height of a picture, in pixels. */
+export const MAX_PIXELS = 4_000;
 
-/** What a picture of a board is to be like. */
+/** The options of a picture of a board. */
 export const PictureWish = schema((z) =>
   z.object({
     /** One view, or the whole board. */
@@ -14,7 +14,7 @@ export const PictureWish = schema((z) =>
     ground: z.enum(["white", "none"]),
     as: z.enum(["svg", "png"]),
     /** The longer side of a PNG, in pixels. */
-    longest: z.int().check(z.minimum(16), z.maximum(MOST_PIXELS)),
+    longest: z.int().check(z.minimum(16), z.maximum(MAX_PIXELS)),
     /** Laid out as on an upright screen. */
     upright: z.boolean(),
     /** Drawn for the back of the room. */

@@ -8,8 +8,8 @@ import { withView } from "./edit-views";
 import { viewOf } from "./views-of";
 
 /**
- * A board set to something else by whoever prepares it. What was set by hand in class is given up for it; where a
- * step sets the same, it is set by hand over that step, to be kept in it.
+ * Changes a setting of a board while it is prepared. A live change of the same setting is dropped; if a step sets it,
+ * it is also set live above that step, to be kept in it.
  */
 export function prepareSetting(state: BoardState, setting: Setting): BoardState {
   const bare = withoutLive(state, (move) => move.do === "set" && isAbout(move.setting, setting));
@@ -20,8 +20,8 @@ export function prepareSetting(state: BoardState, setting: Setting): BoardState 
 }
 
 /**
- * A board with a view set up anew. What was done by hand about what no longer holds goes: the part of a line that was
- * slid to, the window of a times grid, the sign between two numbers, the work on a problem.
+ * Sets up a view of a board anew. Live moves that no longer hold go: the part of a line that was slid to, the window of
+ * a times grid, the sign between two numbers, the work on a problem.
  */
 export function prepareView(state: BoardState, view: View): BoardState {
   const old = viewOf(state.board, view.id);
@@ -38,11 +38,11 @@ export function prepareView(state: BoardState, view: View): BoardState {
   return beat.length === 0 ? next : act(next, [beat]);
 }
 
-/** Whether two settings are of the same part of a board. */
+/** Whether two settings concern the same part of a board. */
 const isAbout = (one: Setting, other: Setting) =>
   one.of === "view" && other.of === "view" ? one.is.id === other.is.id : one.of === other.of;
 
-/** The board without some of what was done by hand, on whatever step. */
+/** Drops some live moves of a board, on every step. */
 function withoutLive(state: BoardState, gone: (move: Move) => boolean): BoardState {
   const isGone = state.live.some((acts) => acts.flat(2).some(gone));
   if (!isGone) return state;

@@ -1,4 +1,4 @@
-import { chanceOf, type Seed } from "../puzzle/draw";
+import { randomOf, type Seed } from "../puzzle/draw";
 import { makeTimesPuzzle } from "../puzzle/make-times-puzzle";
 import { type Clue, type Spot, type Verdict, verdictOf } from "../puzzle/times-puzzle";
 import type { Beat } from "../scene/move";
@@ -10,21 +10,21 @@ import type { ViewId } from "../views/view-id";
 import type { Board } from "./board";
 import { timesOf, viewOf, windowOf } from "./views-of";
 
-/** How many puzzles are made until one asks for another square. */
+/** Number of attempts to make a puzzle that asks for another square. */
 const TRIES = 20;
 
 /**
- * The moves that put a puzzle of one answer on a times grid: its window without names, all of it covered but the
- * clues, and the square that is asked for. What the board is set to for it is set live: as prepared it is as before.
- * Null where the view is no times grid.
- * @param seed another one for another puzzle; the square that is asked for now is not asked for again
+ * The moves that put a puzzle with one answer on a times grid: its window without row and column numbers, covered but
+ * for the clues, and the square asked for. The settings change live only; as prepared the board is as before. Null if
+ * the view is not a times grid.
+ * @param seed another one for another puzzle; the square asked for now is not asked for again
  */
 export function puzzleBeat(board: Board, view: ViewId, scene: Scene, seed: Seed): Beat | null {
   const times = viewOf(board, view);
   if (times?.kind !== "times") return null;
   const { level, rows } = times.puzzle;
   const make = (nth: number) => {
-    const made = makeTimesPuzzle(level, rows, chanceOf(seed, nth));
+    const made = makeTimesPuzzle(level, rows, randomOf(seed, nth));
     const key = ({ row, column }: Spot) => cellKey(made.at.row + row, made.at.column + column);
     return { ...made, key };
   };

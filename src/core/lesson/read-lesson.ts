@@ -8,7 +8,7 @@ import { Lesson } from "./lesson";
 
 export type LessonRead = { ok: true; lesson: Lesson } | { ok: false; message: string };
 
-/** Boards that were checked before, by their text. */
+/** Boards that were checked before, by their JSON text. */
 export type KnownBoards = { has: (text: string) => boolean; add: (text: string) => void };
 
 type Document = Record<string, unknown>;
@@ -75,7 +75,7 @@ function fromThirdVersion(older: Document): Document {
   return each(each(older, "boards", board), "removed", board);
 }
 
-/** By move of version 3: the view that it is about. */
+/** The view that each kind of move of version 3 is about. */
 const VIEW_OF: Readonly<Record<string, string>> = {
   slide: "times",
   wonder: "times",
@@ -87,7 +87,7 @@ const VIEW_OF: Readonly<Record<string, string>> = {
   "cover-far": "pairs",
 };
 
-/** A move of version 3 with the view that it is about named; what is no move is left as it is. */
+/** Names the view that a move of version 3 is about; anything that is not a move is left as it is. */
 function namingView<T>(move: T): T | Document {
   if (!isDocument(move)) return move;
   const view = typeof move.do === "string" && Object.hasOwn(VIEW_OF, move.do) ? VIEW_OF[move.do] : undefined;
@@ -106,7 +106,7 @@ function fromFourthVersion(older: Document): Document {
 
 const isDocument = (one: unknown): one is Document => typeof one === "object" && one !== null;
 
-/** A document with every document of one of its lists changed; what is no list, or no document, is left as it is. */
+/** Changes every object in one list of a document; other values are left as they are. */
 function each(document: Document, field: string, change: (one: Document) => Document): Document {
   const list = document[field];
   if (!Array.isArray(list)) return document;
@@ -141,7 +141,7 @@ export function readLesson(value: unknown, known?: KnownBoards): LessonRead {
   try {
     return readDocument(value, known);
   } catch {
-    // Whatever comes in, nothing of it reaches further than here.
+    // Nothing of an unreadable document gets further than here.
     return { ok: false, message: "This lesson is damaged and cannot be read." };
   }
 }
@@ -167,8 +167,8 @@ function readDocument(value: unknown, known?: KnownBoards): LessonRead {
 }
 
 /**
- * A lesson of which only the boards that are not known are checked, with all that is beside its boards; null where
- * something is wrong: where it is, the check of the whole lesson tells.
+ * Checks only the boards that are not known, and everything beside the boards. Null if something is wrong: the check of
+ * the whole lesson then says where.
  */
 function readUnknown(document: Document, known: KnownBoards): Lesson | null {
   const boards: unknown = document.boards;
@@ -178,7 +178,7 @@ function readUnknown(document: Document, known: KnownBoards): Lesson | null {
     return { board, text, known: known.has(text) };
   });
   const unknown = all.filter((one) => !one.known);
-  // A lesson without a board is none: where all are known, the first stands for them.
+  // A lesson needs at least one board: if all are known, the first is checked again.
   const asked = unknown.length > 0 ? unknown : all.slice(0, 1);
   const parsed = Lesson(z).safeParse({ ...document, boards: asked.map(({ board }) => board) });
   if (!parsed.success) return null;

@@ -5,21 +5,23 @@ import type { Board } from "./board";
 import { isMarkSeen } from "./shading-of";
 import { boardNumbers } from "./views-of";
 
-/** Most sets that overlap in every way and can still be drawn as rings. */
+/** Maximum number of sets that can be drawn as rings overlapping in every way. */
 export const MAX_SETS = 3;
 
 /** The marked numbers of a board by the sets that they are in: an ink is a set. */
 export type Regions = {
   readonly inks: readonly Ink[];
-  /** The inks in use beside those that are drawn. */
+  /** Inks in use for which there is no ring. */
   readonly more: readonly Ink[];
-  /** By the inks of the sets that its numbers are in, as bits; 0 for those in none. Covered numbers are only counted. */
+  /** The sets that its numbers are in, as bits; 0 for those in none. Covered numbers are only counted. */
   readonly regions: ReadonlyMap<number, { readonly numbers: readonly NumberKey[]; readonly covered: number }>;
-  /** So many are under covers that hide their marks too: nobody can tell in which sets they are. */
+  /** How many numbers are under covers that hide their marks too, so that their set is unknown. */
   readonly hidden: number;
 };
 
-/** Which numbers of a board are in both sets, in one only, in neither; of three sets in every way. */
+/**
+ * Sorts the numbers of a board into regions: in both sets, in one only, in neither; for three sets every combination.
+ */
 export function regionsOf(board: Board, scene: Scene): Regions {
   const all = boardNumbers(board, scene);
   const numbers = all.filter(isMarkSeen(board, scene));

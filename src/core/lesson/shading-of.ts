@@ -17,7 +17,7 @@ export type ShadedChart = {
   readonly squares: Squares;
   readonly numbers: readonly NumberKey[];
   readonly shaded: readonly NumberKey[];
-  /** The ink that they are marked in; null where any will do. */
+  /** The ink that they are marked in; null for any ink. */
   readonly ink: Ink | null;
 };
 
@@ -30,7 +30,7 @@ export function isMarkSeen(board: Board, scene: Scene): (number: NumberKey) => b
   return (number) => !isCoveredAt(scene, number);
 }
 
-/** The shading of a chart in an ink; where it has no number in that ink, in any. */
+/** The shading of a chart in an ink, or in any ink if it has no number in that one. */
 export function shadingOf(
   view: ViewOf<"chart">,
   scene: Scene,
@@ -44,19 +44,19 @@ export function shadingOf(
   return { view, squares: squaresOf(view), numbers, shaded, ink: of };
 }
 
-/** Narrowest and widest that a chart is drawn anew to see what becomes of a pattern. */
+/** Minimum and maximum row length for redrawing a chart to see how a pattern changes. */
 export const WIDTHS = { min: 2, max: 20 } as const;
 
-/** A chart with the same numbers in rows of another width. */
+/** A chart with the same numbers in rows of another length. */
 export function chartOfWidth<C extends ChartSettings>(chart: C, columns: number): C {
   const until = chart.until.by === "rows" ? ({ by: "last", last: lastNumber(chart) } as const) : chart.until;
   return { ...chart, columns, until };
 }
 
 /**
- * What is to be done for a chart to have rows of another width: it is set anew, what a rule says about where numbers stand
- * is said of the new chart, and what was drawn over the old one goes. What was marked and unmarked by touch stays so.
- * @param before the scene with these touches, where the chart has had several widths since
+ * The moves that give a chart rows of another length. Rules about where numbers stand apply to the new chart, and
+ * symmetries drawn over the old one go. Marks made and removed by touch stay.
+ * @param before the scene with these touches, if the chart has had several widths since
  */
 export function widthMoves(
   view: ViewOf<"chart">,

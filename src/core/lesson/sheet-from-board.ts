@@ -8,19 +8,19 @@ import { type BoardState, movesOf } from "./board-state";
 import { newBoard } from "./new-lesson";
 
 /**
- * A view as it stands on a board now, as a part of a sheet: with the marks, covers and jumps of the board. Null where more
- * was done on the board than a sheet can keep.
+ * A view of a board as it is now, as a part of a sheet: with the marks, covers and jumps of the board. Null if more was
+ * done on the board than a sheet can keep.
  */
 export function partOfView(state: BoardState, view: View): PartSettings | null {
   const moves = [...movesOf(state)];
   return moves.length > MAX_BROUGHT ? null : { kind: "view", view, moves, size: "large" };
 }
 
-/** The first view of a part as the first copy has it; null where the part has none. */
+/** The first view of a part on the first copy; null if the part has no view. */
 export const viewOnPaper = (sheet: Sheet, part: SheetPart): PaperView | null =>
   makeCopy(sheet, 0)[sheet.parts.indexOf(part)]?.tasks.find((task) => task.view)?.view ?? null;
 
-/** The first view of a part as it is printed, on a board of its own: what pupils have on the table stands before the class. */
+/** Puts the first view of a part, as printed, on a board of its own: the class sees what pupils have on the table. */
 export function boardAsOnPaper(sheet: Sheet, part: SheetPart, id: string): Board | null {
   const view = viewOnPaper(sheet, part);
   if (!view) return null;

@@ -3,7 +3,7 @@ import { Board, LessonWords } from "./board";
 import type { Lesson } from "./lesson";
 import { numbersAbout } from "./numbers-about";
 
-/** What the shelf says of a lesson, without opening it: its words, how long its stairs are, and its picture. */
+/** What the shelf shows of a lesson without opening it: its words, how long its stairs are, and its picture. */
 export const ShelfEntry = schema((z) =>
   z.object({
     title: LessonWords(z).shape.title,
@@ -11,16 +11,16 @@ export const ShelfEntry = schema((z) =>
     labels: z.array(z.string()),
     /** Its boards and how many steps each has. */
     stairs: z.array(z.object({ id: z.string(), steps: z.number() })),
-    /** The first board on its first step; what is further up the stair is not shown. */
+    /** The first board on its first step; later steps are not shown. */
     picture: Board(z),
   }),
 );
 export type ShelfEntry = Checked<typeof ShelfEntry>;
 
-/** Goes up when an entry or what it is found by is taken from a lesson in another way than before. */
+/** Must be raised when the way an entry or its search words are taken from a lesson changes. */
 export const ENTRY_WAY = 1;
 
-/** What the shelf says of a lesson. */
+/** The shelf's entry for a lesson. */
 export function shelfEntry({ title, forClass, labels = [], boards }: Lesson): ShelfEntry {
   const first = boards[0]!;
   return {
@@ -32,7 +32,10 @@ export function shelfEntry({ title, forClass, labels = [], boards }: Lesson): Sh
   };
 }
 
-/** What a lesson is found by beside its title and class: what is written in it, notes too, and the numbers that it is about. */
+/**
+ * The search words of a lesson besides its title and class: all its text, notes included, and the numbers that it is
+ * about.
+ */
 export function wordsToFind(lesson: Lesson): string {
   const { labels = [], boards } = lesson;
   const ofBoards = boards.flatMap((board) => [
@@ -42,7 +45,7 @@ export function wordsToFind(lesson: Lesson): string {
   return [...labels, ...ofBoards, ...numbersAbout(lesson)].join("\n");
 }
 
-/** A title or a class as it is put in order: numbers by their size, letters whatever their case and accents. */
+/** The sort key of a title or a class: numbers by size, letters ignoring case and accents. */
 export const orderKey = (text: string): string =>
   text
     .normalize("NFKD")

@@ -14,7 +14,7 @@ export const ShownBoard = schema((z) =>
 );
 export type ShownBoard = Checked<typeof ShownBoard>;
 
-/** The state that was sent: no further up than the stair goes. */
+/** The state that was sent, never beyond the end of the stair. */
 export const stateOf = ({ board, climbed, live }: ShownBoard): BoardState => ({
   board,
   climbed: Math.min(climbed, board.stair.length),

@@ -7,9 +7,9 @@ import type { Board } from "./board";
 import { withSetting } from "./board-with";
 import { boardHolds, surfacesOf, timesOf, viewOf } from "./views-of";
 
-/** A move of a step that no longer makes sense on its board: which one, why, and the numbers that are not there. */
+/** A move of a step that no longer makes sense on its board: which one, why, and the numbers that are missing. */
 export type StairFault = {
-  /** Of the step, from 1; 0 for the way the board opens. */
+  /** The step, from 1; 0 for the board's opening. */
   readonly level: number;
   readonly beat: number;
   readonly move: number;
@@ -17,14 +17,14 @@ export type StairFault = {
   readonly numbers: readonly Target[];
 };
 
-/** The numbers that a move is about one by one; none where it is about a rule, or about no number. */
+/** The individual numbers that a move is about; none if it is about a rule, or about no number. */
 function targetsOf(move: Move): readonly Target[] {
   if ("numbers" in move && Array.isArray(move.numbers)) return move.numbers;
   if ((move.do === "ask" || move.do === "write") && move.number !== null) return [move.number];
   return [];
 }
 
-/** What moves are about that a view may have no longer, by its kind: why such a move makes no sense, or null. */
+/** By kind of view: why a move about something that the view no longer has makes no sense, or null. */
 const IN_VIEW: { readonly [K in KindName]?: (view: ViewOf<K>, move: Move) => string | null } = {
   problems: ({ items }, move) =>
     "problem" in move && move.problem >= items.length
@@ -46,7 +46,7 @@ const IN_VIEW: { readonly [K in KindName]?: (view: ViewOf<K>, move: Move) => str
   },
 };
 
-/** Why a move makes no sense in the view that it is about; null where it does, or is about none. */
+/** Why a move makes no sense in the view that it names; null if it does, or names none. */
 function faultInView(board: Board, move: Move): string | null {
   if (!("view" in move)) return null;
   const view = viewOf(board, move.view as ViewId);
@@ -55,7 +55,7 @@ function faultInView(board: Board, move: Move): string | null {
   return faultOf?.(view, move) ?? null;
 }
 
-/** Why a move makes no sense on a board; null where it does. */
+/** Why a move makes no sense on a board; null if it does. */
 function faultIn(board: Board, move: Move): Pick<StairFault, "message" | "numbers"> | null {
   const message = faultInView(board, move);
   if (message !== null) return { message, numbers: [] };
@@ -73,8 +73,8 @@ function faultIn(board: Board, move: Move): Pick<StairFault, "message" | "number
 }
 
 /**
- * The moves of a stair that no longer make sense on their board: numbers that it has no longer, views that are gone, problems and
- * cards that are. What a step sets holds from there on.
+ * The moves of a stair that no longer make sense on their board: they are about numbers, views, problems or cards that
+ * are gone. Settings made by a step apply from that step on.
  */
 export function faultsOf(board: Board): StairFault[] {
   const found: StairFault[] = [];
@@ -95,14 +95,14 @@ export function faultsOf(board: Board): StairFault[] {
   return found;
 }
 
-/** A move without some of its numbers; null where nothing of it is left. */
+/** Removes some numbers from a move; null if nothing of it is left. */
 function without(move: Move, numbers: readonly Target[]): Move | null {
   if (!("numbers" in move) || !Array.isArray(move.numbers)) return null;
   const left = (move.numbers as Target[]).filter((target) => !numbers.includes(target));
   return left.length === 0 ? null : ({ ...move, numbers: left } as Move);
 }
 
-/** A board whose moves leave out what makes no sense any more. What else they do stays. */
+/** Removes what no longer makes sense from the moves of a board. The rest of what they do stays. */
 export function mended(board: Board, faults: readonly StairFault[]): Board {
   const faultAt = (level: number, beat: number, move: number) =>
     faults.find((one) => one.level === level && one.beat === beat && one.move === move);

@@ -8,9 +8,9 @@ import type { BoardState } from "./board-state";
 import { MAX } from "./bounds";
 
 /**
- * A step for each stop of a view that the count comes to, at the end of the stair: it goes to the stop and asks whether there
- * was an exchange; the answer is worked out, and what is said at a stop is uncovered by the step after it.
- * @param newId names for the steps, of their own on the board
+ * Adds a step to the end of the stair for each stop that the count reaches: it goes to the stop and asks whether there
+ * was an exchange. The answer is computed; what the stop says is uncovered by the following step.
+ * @param newId makes ids for the steps, unique on the board
  */
 export function stepsForStops(state: BoardState, view: ViewOf<"stops">, newId: () => string): BoardState {
   const { board } = state;

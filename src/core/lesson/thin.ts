@@ -1,13 +1,13 @@
 const DAY = 24 * 60 * 60 * 1000;
-/** How long every version is kept; how long one a day; after that one a week. */
+/** How long every version is kept, and how long one for each day; after that one for each week. */
 const ALL_FOR = 14 * DAY;
 const DAILY_FOR = 90 * DAY;
-/** Most versions of one lesson. */
+/** Maximum number of versions of a lesson. */
 export const MAX_VERSIONS = 120;
 
 /**
- * Which versions of a lesson are kept: all of the last two weeks, the last of each day for three months, and the last of each
- * week before that; the oldest goes first where there are too many. The times are milliseconds, as is `now`.
+ * Which versions of a lesson are kept: all of the last two weeks, the last of each day for three months, and the last
+ * of each week before that; beyond the maximum the oldest go first. Times, like `now`, are in milliseconds.
  * @returns the times that are kept, the latest first
  */
 export function thinned(times: readonly number[], now: number): number[] {

@@ -15,18 +15,18 @@ import type { Board } from "./board";
 
 export type LineView = ViewOf<"line"> | ViewOf<"strip">;
 
-/** The views of a board that are of some kinds, in their order. */
+/** The views of a board of given kinds, in order. */
 export const viewsOf = <K extends KindName>(board: Board, ...kinds: readonly K[]) =>
   board.views.filter(isOfKind(...kinds));
 
-/** The view of a board that has a name. */
+/** The view of a board with an id. */
 export const viewOf = (board: Board, id: ViewId): View | undefined =>
   board.views.find((view) => view.id === id);
 
 /** The first chart of a board, where it has one. */
 export const chartOf = (board: Board): ViewOf<"chart"> | undefined => viewsOf(board, "chart")[0];
 
-/** The first panel that reads the trail, where the board has one. */
+/** The first count panel of a board, if it has one. */
 export const trailOf = (board: Board): ViewOf<"trail"> | undefined => viewsOf(board, "trail")[0];
 
 /** The panel for arrow moves, where the board has one. */
@@ -46,7 +46,7 @@ export const lookOf = (line: LineView, scene: Pick<Scene, "looks">): Span =>
 export const windowOf = (times: ViewOf<"times">, scene: Pick<Scene, "windows">): WindowAt =>
   clampWindow(times, scene.windows[times.id] ?? times);
 
-/** How a board writes its numbers: as its line does, so that 1/4 is 1/4 in every view. */
+/** The form in which a board writes its numbers: that of its line, so that 1/4 is 1/4 in every view. */
 export function writerOf(board: Board): (number: NumberKey) => Written {
   const line = linesOf(board).find(({ numbers }) => numbers !== "decimal");
   const parts = line ? lineNumbers(line).step.d : 1n;
@@ -55,32 +55,35 @@ export function writerOf(board: Board): (number: NumberKey) => Written {
   return (number) => writeNumber(exact(number), form, parts);
 }
 
-/** The same in one line of text: "1 1/4". */
+/** The same as plain text: "1 1/4". */
 export function textOn(board: Board): (number: NumberKey) => string {
   const write = writerOf(board);
   return (number) => writtenText(write(number));
 }
 
-/** Into how many parts a board cuts a whole: 4 where its line is in quarters; 1 where it writes decimals. */
+/** The number of parts that a board divides a whole into: 4 if its line is in quarters; 1 if it writes decimals. */
 export function partsOf(board: Board): number {
   const line = linesOf(board).find(({ numbers }) => numbers !== "decimal");
   return line ? Number(lineNumbers(line).step.d) : 1;
 }
 
-/** The numbers that stand on the lines of a board whatever is done: those that are compared. */
+/** The numbers that always stand on the lines of a board: those being compared. */
 export const pinsOf = (board: Board): NumberKey[] =>
   board.views.flatMap((view) => kindOfView(view).pins(view));
 
-/** The views that have a place in the layout, in its order: the first one is the main view. */
+/** The views placed in the layout, in order; the first is the main view. */
 export const placedOf = (board: Board): View[] => board.views.filter((view) => kindOfView(view).stands(view));
 
-/** The views that are placed and not hidden. Those with nothing to say keep their places while a hand is at work beside them. */
+/**
+ * The placed views that are not hidden. Views with nothing to say keep their places while a hand is at work beside
+ * them.
+ */
 export const keptOf = (board: Board, scene: Scene): View[] =>
   placedOf(board).filter(({ id }) => !scene.hidden.includes(id));
 
 /**
- * The views that stand on a board in class at one moment: placed, not hidden, and with something to say. The main view always
- * has its place.
+ * The views seen in class at one moment: placed, not hidden, and with something to say. The main view always keeps its
+ * place.
  */
 export const standingOf = (board: Board, scene: Scene): View[] =>
   keptOf(board, scene).filter((view, index) => index === 0 || saysSomething(view, sceneOfView(view, scene)));
@@ -91,23 +94,23 @@ function saysSomething(view: View, { trail, aside, hushed }: Scene): boolean {
   return needs === "a trail" ? trail !== null : (trail?.jumps.length ?? 0) > 0;
 }
 
-/** Whether the views of a board may stand above each other: not where a ring is one of three or more, which needs the height. */
+/** Whether the views of a board may be stacked: not if one of three or more is a ring, which needs the height. */
 export const mayStandAbove = (board: Board): boolean =>
   placedOf(board).length < 3 || !viewsOf(board, "line").some(({ shape }) => shape === "ring");
 
-/** The layout of a board as it is used: as it is set, where that leaves its views large enough to be read. */
+/** The layout that is used: the board's own, if it leaves its views large enough to be read. */
 export const layoutOf = (board: Board): Layout =>
   board.layout.run === "above" && !mayStandAbove(board) ? { ...board.layout, run: "beside" } : board.layout;
 
-/** The views of a board that numbers are laid out on. */
+/** The views of a board on which numbers are laid out. */
 export const surfacesOf = (board: Board): View[] =>
   placedOf(board).filter((view) => kindOfView(view).surface !== undefined);
 
 const sharing = new WeakMap<Board, Map<ViewId, Board>>();
 
 /**
- * A board as far as one of its views shares its numbers: without those that keep their own, or, for one that does, without
- * all others that have numbers. The same one each time.
+ * A board reduced to the views that share their numbers with a given view: without those that keep their own; or, for
+ * one that does, without all others that have numbers. Memoised.
  */
 export function boardAround(board: Board, view: View | undefined): Board {
   if (!board.views.some(({ own }) => own)) return board;
@@ -121,7 +124,7 @@ export function boardAround(board: Board, view: View | undefined): Board {
   return there;
 }
 
-/** What a view is called on its board; the second of a kind is told from the first by its number. */
+/** The name of a view on its board; a second one of a kind gets a number. */
 export function viewName(board: Board, view: View): string {
   const { name } = kindOfView(view);
   const nth = viewsOf(board, view.kind).findIndex(({ id }) => id === view.id);
@@ -129,8 +132,8 @@ export function viewName(board: Board, view: View): string {
 }
 
 /**
- * Whether a view of the board holds the number: one that numbers are laid out on; where there is none, one that shows a
- * number by itself.
+ * Whether the board holds the number: one of the views on which numbers are laid out does; if there is none, one that
+ * shows a single number.
  */
 export function boardHolds(board: Board): (number: NumberKey) => boolean {
   const laidOut = board.views.filter((view) => kindOfView(view).surface !== undefined);
@@ -145,7 +148,7 @@ export const seenOf = (view: View, { looks, windows }: Scene): Seen => ({
 });
 
 /**
- * What can be touched on a board: the numbers of its charts in order, or the cells of its times grids' windows, or the
+ * What can be touched on a board: the numbers of its charts in order, the cells of its times grids' windows, or the
  * numbers at the ticks of its lines.
  */
 export function boardCells(board: Board, scene: Scene): readonly Target[] {

@@ -5,7 +5,7 @@ export function writeLessonFile(id: string, { format, version, ...rest }: Lesson
   return `${JSON.stringify({ format, version, id, ...rest }, null, 2)}\n`;
 }
 
-/** What a file is called after a title: small letters, without what a file system may not like. */
+/** A file name made from a title: lower case, without characters that a file system may reject. */
 export function fileNameOf(title: string): string {
   const plain = title
     .normalize("NFKD")

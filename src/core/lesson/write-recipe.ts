@@ -5,9 +5,9 @@ import { newBoard, withNewCount } from "./new-lesson";
 import { type RecipeInputs, written } from "./recipes/any";
 
 /**
- * A board with the views and the stair that a recipe writes. Its name, its seed and its pace stay; what it was written from is
- * kept with it, so that it can be written again with other numbers.
- * @param newId names for the steps, of their own on the board
+ * Gives a board the views and the stair that a recipe writes. Its id, seed and pace stay; the recipe and its inputs are
+ * kept with it, so that it can be written again.
+ * @param newId makes ids for the steps, unique on the board
  */
 export function writeRecipe(board: Board, inputs: RecipeInputs, newId: () => string): Board {
   const { title, views, layout, count, opening, steps } = written(inputs);
@@ -21,7 +21,7 @@ export function writeRecipe(board: Board, inputs: RecipeInputs, newId: () => str
     count: { ...NEW_COUNT, ...count },
     opening: [...(opening ?? [])],
     stair,
-    // A board without a stair has nothing to be written again.
+    // Without a stair there is nothing to be written again.
     ...(stair.length > 0 ? { recipe: inputs } : {}),
   };
   return count ? made : withNewCount(made);

@@ -1,6 +1,6 @@
 import type { LessonWords } from "./board";
 
-/** A teacher's words about a lesson as a lesson holds them: labels only where there are any, and what is asked for. */
+/** A lesson's words as it stores them: labels and choices only if there are any. */
 export const writtenWords = ({ title, forClass, labels, peek }: LessonWords): LessonWords => ({
   title,
   forClass,

@@ -10,5 +10,5 @@ export function compared(a: Exact, b: Exact): Compared {
   return order < 0 ? "<" : order > 0 ? ">" : "=";
 }
 
-/** What is said of a sign that does not belong between two numbers. */
+/** The message about a wrong sign between two numbers. */
 export const comparedWords = "Look again: which of them is further along the line?";

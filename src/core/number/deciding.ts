@@ -45,7 +45,10 @@ export function alikeDownTo({ places, rows }: Digits, place: Place): number[][] 
   return [...groups.values()].filter((group) => group.length > 1);
 }
 
-/** What comparing numbers at a place tells: it decides, or some of them are alike and the next place is asked. */
+/**
+ * The result of comparing numbers at a place: it decides, or some of them are alike and the next place must be
+ * compared.
+ */
 export function decidingWords(numbers: readonly Exact[], place: Place): string {
   const digits = digitsOf(numbers);
   if (digits === null || !digits.places.includes(place)) return "";

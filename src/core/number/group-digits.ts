@@ -1,4 +1,4 @@
-/** Made when the first long number is shown: making it takes a slow computer a tenth of a second. */
+/** Created when the first long number is shown: that takes a slow computer a tenth of a second. */
 let grouped: Intl.NumberFormat | undefined;
 
 /** The digits of a whole number in groups of three: `1200` is `1,200`. Numbers of three digits stay as they are. */
@@ -8,7 +8,7 @@ export function groupDigits(digits: string): string {
   return grouped.format(BigInt(digits));
 }
 
-/** Text as it is typed on: without the commas that `groupDigits` has set. */
+/** Text to be edited: without the commas that `groupDigits` has set. */
 export function ungroupDigits(text: string): string {
   return text.replace(/(?<=\d),(?=\d{3})/g, "");
 }

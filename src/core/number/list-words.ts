@@ -1,4 +1,4 @@
-/** Made when the first list is said, as that of long numbers. */
+/** Created when the first list is said, as in `groupDigits`. */
 let and: Intl.ListFormat | undefined;
 let or: Intl.ListFormat | undefined;
 
@@ -9,7 +9,7 @@ export function listWords(words: readonly string[]): string {
   return and.format(words);
 }
 
-/** Several things of which one is meant: "24, 54 or 84". */
+/** Alternatives in a sentence: "24, 54 or 84". */
 export function eitherWords(words: readonly string[]): string {
   or ??= new Intl.ListFormat("en-GB", { type: "disjunction" });
   return or.format(words);

@@ -2,10 +2,10 @@ import { schema, type Z } from "../schema";
 import { keyOf } from "./exact";
 import { type NumberRead, readNumber } from "./read-number";
 
-/** A whole number in figures: as it is written it is also kept, and a lesson has thousands. */
+/** Plain whole numbers are their own keys: a shortcut, since a lesson has thousands of them. */
 const PLAIN = /^(0|-?[1-9]\d{0,14})$/;
 
-/** A schema of typed numbers that keeps of each what `keep` makes of it. */
+/** A schema of typed numbers that stores what `keep` makes of each. */
 const numberSchema = (z: Z, keep: (read: Extract<NumberRead, { ok: true }>) => string) =>
   z.pipe(
     z.string(),

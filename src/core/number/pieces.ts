@@ -1,7 +1,7 @@
 import { type Exact, exact, keyOf, type NumberKey } from "./exact";
 import {
   LARGEST_PLACE,
-  MOST_TOGETHER,
+  MAX_TOGETHER,
   type Pieces,
   type Place,
   SMALLEST_PLACE,
@@ -50,13 +50,13 @@ function tidied(counts: ReadonlyMap<Place, number>): Pieces[] {
 const countsOf = (pieces: readonly Pieces[]) => new Map(pieces.map(({ place, count }) => [place, count]));
 
 /**
- * Pieces with some more of one place, or with fewer of it where `by` is below 0; nothing is exchanged.
- * @returns null where so many cannot be taken, or lie together, or where they would be worth too much
+ * Adds pieces of one place, or takes some if `by` is below 0; nothing is exchanged.
+ * @returns null if so many cannot be taken, or cannot lie together, or would be worth too much
  */
 export function addPieces(pieces: readonly Pieces[], place: Place, by: number): Pieces[] | null {
   const counts = countsOf(pieces);
   const count = (counts.get(place) ?? 0) + by;
-  if (count < 0 || count > MOST_TOGETHER || place < SMALLEST_PLACE || place > LARGEST_PLACE) return null;
+  if (count < 0 || count > MAX_TOGETHER || place < SMALLEST_PLACE || place > LARGEST_PLACE) return null;
   const after = tidied(counts.set(place, count));
   return smallestPieces(worthTogether(after)) === null ? null : after;
 }
@@ -81,12 +81,12 @@ export function exchangePieces(
   const counts = countsOf(pieces);
   const [small, large] = [counts.get(of) ?? 0, counts.get(of + 1) ?? 0];
   const after = way === "made" ? [small - 10, large + 1] : [small + 10, large - 1];
-  if (after.some((count) => count < 0 || count > MOST_TOGETHER)) return null;
+  if (after.some((count) => count < 0 || count > MAX_TOGETHER)) return null;
   if (of < SMALLEST_PLACE || of >= LARGEST_PLACE) return null;
   return tidied(counts.set(of, after[0]!).set(of + 1, after[1]!));
 }
 
-/** How far it is from a number to the next whole ten, hundred or thousand beyond it, and which that is. */
+/** The distance from a number to the next whole ten, hundred or thousand beyond it, and which of these it is. */
 export function wantingTo(value: Exact, unit: Exact): { by: Exact; next: Exact } {
   const next = value.div(unit).floor().add(1).mul(unit);
   return { by: next.sub(value), next };

@@ -23,7 +23,7 @@ export const PLACE_KEYS = [
 ] as const;
 export type PlaceKey = (typeof PLACE_KEYS)[number];
 
-/** So many pieces of one place: 3 tens. */
+/** A number of pieces of one place: 3 tens. */
 export type Pieces = { readonly place: Place; readonly count: number };
 
 /** What one piece of a place is worth: 100 at 2, 0.1 at −1. */
@@ -31,13 +31,16 @@ export const worthOf = (place: Place): Exact =>
   place < 0 ? exact(1).div(exact(10n ** BigInt(-place))) : exact(10n ** BigInt(place));
 
 const IN_ONE = 10n ** BigInt(-SMALLEST_PLACE);
-/** So many of the smallest pieces are a number that needs another place. */
+/** From this many of the smallest pieces on, a number needs another place. */
 export const TOO_MANY = 10 ** (LARGEST_PLACE + 1 - SMALLEST_PLACE);
 
-/** A number in thousandths, the smallest pieces; null where it has a part of one, is below 0, or needs more places. */
+/**
+ * A number in thousandths, the smallest pieces; null if it is no whole number of them, is below 0, or needs more
+ * places.
+ */
 export function smallestPieces({ n, d, s }: Exact): number | null {
   if (IN_ONE % d !== 0n || (s < 0n && n > 0n)) return null;
-  // Up to the largest number of pieces a number of JavaScript is exact.
+  // A JavaScript number is exact for the largest number of pieces.
   const parts = Number(n) * Number(IN_ONE / d);
   return parts < TOO_MANY ? parts : null;
 }
@@ -46,5 +49,8 @@ export function smallestPieces({ n, d, s }: Exact): number | null {
 export const worthTogether = (pieces: readonly Pieces[]): Exact =>
   pieces.reduce((sum, { place, count }) => sum.add(worthOf(place).mul(exact(count))), exact(0));
 
-/** How many pieces of one place may lie together before they are exchanged: two numbers' worth, and a ten that was broken up. */
-export const MOST_TOGETHER = 29;
+/**
+ * Maximum number of pieces of one place before they must be exchanged: two numbers' worth, and a ten that was broken
+ * up.
+ */
+export const MAX_TOGETHER = 29;

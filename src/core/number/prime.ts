@@ -1,4 +1,4 @@
-/** Below this a number is tried by dividing; above it that would take too long. */
+/** Numbers below this are tested by trial division; above it that would take too long. */
 const MAX_DIVIDED = 1_000_000;
 /** With these bases the test of Miller and Rabin is exact below 3.3 × 10²⁴ (Sorenson and Webster, 2015). */
 const BASES = [2n, 3n, 5n, 7n, 11n, 13n, 17n, 19n, 23n, 29n, 31n, 37n, 41n];
@@ -36,7 +36,7 @@ function isPrimeByBases(number: bigint): boolean {
   });
 }
 
-/** What is left of a power when it is divided. */
+/** Modular exponentiation. */
 function powerRest(base: bigint, exponent: bigint, by: bigint): bigint {
   let [power, left, rest] = [base % by, exponent, 1n];
   while (left > 0n) {

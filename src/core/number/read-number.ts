@@ -1,15 +1,18 @@
 import { type Exact, exact } from "./exact";
 import { groupDigits } from "./group-digits";
 
-/** Most digits before the decimal sign, after it, and in either part of a fraction. */
+/** Maximum number of digits before the decimal sign, after it, and in either part of a fraction. */
 export const DIGITS = { whole: 15, decimals: 6, denominator: 4 } as const;
 
-/** A number that was read; or why it was not. `asks`: it can be read in several ways, and the message asks which. */
+/**
+ * A number that was read, or why it was not. `asks`: it can be read in several ways, and the message asks which is
+ * meant.
+ */
 export type NumberRead =
   | { ok: true; value: Exact; text: string }
   | { ok: false; message: string; asks?: true };
 
-/** Fractions that have a sign of their own. */
+/** Fractions with a character of their own. */
 const SIGNS: Readonly<Record<string, string>> = {
   "½": "1/2",
   "⅓": "1/3",
@@ -40,7 +43,7 @@ const MIXED = /^(\d+|\d{1,3}(?:,\d{3})+) (\d+)\/(\d+)$/;
 /** Whole numbers in groups, by commas or by spaces alone; the first group does not begin with 0. */
 const BY_COMMAS = /^[1-9]\d{0,2}(?:,\d{3})+(?:\.\d*)?$/;
 const BY_SPACES = /^[1-9]\d{0,2}(?: \d{3})+(?:[.,]\d*)?$/;
-/** A comma that cannot set a group apart: behind a nought, or with one or two digits after it. */
+/** A comma that cannot be a thousands separator: after a 0, or before one or two digits. */
 const DECIMAL_COMMA = /^(?:0*,\d+|\d+,\d{1,2})$/;
 const NUMBERLIKE = /^[\d.,/ ]*\d[\d.,/ ]*$/;
 
@@ -78,12 +81,12 @@ function readBody(sign: "" | "-", body: string): NumberRead {
   return NUMBERLIKE.test(body) ? doubtful(sign, body) : no(NO_NUMBER);
 }
 
-/** Digits without the signs that set groups apart, and with a point as the decimal sign. */
+/** Digits without thousands separators, and with a point as the decimal sign. */
 function plainOf(body: string): string {
   if (BY_COMMAS.test(body)) return body.replaceAll(",", "");
   if (BY_SPACES.test(body)) {
     const digits = body.replaceAll(" ", "");
-    // Behind groups set apart by spaces, three digits after a comma may be one group more.
+    // After groups separated by spaces, three digits after a comma may be one more group.
     return /,\d{3}$/.test(digits) ? body : digits.replace(",", ".");
   }
   if (DECIMAL_COMMA.test(body)) return body.replace(",", ".");
@@ -91,7 +94,7 @@ function plainOf(body: string): string {
   return over && BY_COMMAS.test(over[1]!) ? `${over[1]!.replaceAll(",", "")}/${over[2]}` : body;
 }
 
-/** Asks which of its readings a number has that can be read in several ways. */
+/** The message that asks which of several readings is meant. */
 function doubtful(sign: string, body: string): NumberRead {
   const minus = sign && "−";
   const said = `${minus}${body.slice(0, 24)}`;
@@ -162,7 +165,7 @@ function no(message: string): NumberRead {
   return { ok: false, message };
 }
 
-/** Text as it was typed, with the sign of its own that its fraction has: `1/2` as ½, `1 3/4` as 1¾. */
+/** Typed text with the single character for its fraction, if there is one: `1/2` as ½, `1 3/4` as 1¾. */
 export function withFractionSign(text: string): string {
   const found = Object.entries(SIGNS).find(
     ([, fraction]) => text === fraction || text.endsWith(` ${fraction}`),
@@ -170,7 +173,7 @@ export function withFractionSign(text: string): string {
   return found ? text.slice(0, -found[1].length).trimEnd() + found[0] : text;
 }
 
-/** The longest text at the start of another that can be meant as one number, without its sign; empty for none. */
+/** The longest prefix of a text that can be one number, without its sign; empty if there is none. */
 export function numberAtStart(text: string): string {
   return START.exec(text)?.[0] ?? "";
 }

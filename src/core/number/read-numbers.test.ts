@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { expect, test } from "vitest";
 import { readNumbers } from "./read-numbers";
 
-const texts = (typed: string, least = 1, most = 6) => {
-  const read = readNumbers(typed, least, most);
+const texts = (typed: string, min = 1, max = 6) => {
+  const read = readNumbers(typed, min, max);
   return read.ok ? read.texts : read.message;
 };
 

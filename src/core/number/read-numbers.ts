@@ -3,26 +3,27 @@ import { readNumber } from "./read-number";
 
 export type NumbersRead = { ok: true; values: Exact[]; texts: string[] } | { ok: false; message: string };
 
-/** Most signs of a list of numbers. */
+/** Maximum length of a list of numbers. */
 const LONGEST = 200;
-/** Numbers of a list are set apart by a semicolon, by spaces, or by a comma with a space after it. */
+/** Numbers in a list are separated by semicolons, by spaces, or by a comma followed by a space. */
 const APART = /\s*;\s*|,\s+|\s+/;
 const IN_GROUPS = /^\d{1,3}(,\d{3}){2,}$/;
 
 /**
  * Reads some numbers as people write them in a row: "250, 280, 293". A comma without a space after it belongs to one
  * number, as in 1,000; where it cannot be told which is meant, the message asks. Never throws.
- * @param least and @param most how many there have to be
+ * @param least and
+ * @param most how many there have to be
  */
-export function readNumbers(typed: string, least: number, most: number): NumbersRead {
+export function readNumbers(typed: string, min: number, max: number): NumbersRead {
   const no = (message: string): NumbersRead => ({ ok: false, message });
-  if (typed.length > LONGEST) return no(`Write at most ${most} numbers.`);
+  if (typed.length > LONGEST) return no(`Write at most ${max} numbers.`);
   const parts = typed.trim().split(APART).filter(Boolean);
   const only = parts.length === 1 ? parts[0]! : "";
   if (IN_GROUPS.test(only))
     return no("Write a space after each comma, as in 250, 280, 293; or one number without commas.");
-  if (parts.length < least || parts.length > most) {
-    return no(least === most ? `Write ${least} numbers.` : `Write ${least} to ${most} numbers.`);
+  if (parts.length < min || parts.length > max) {
+    return no(min === max ? `Write ${min} numbers.` : `Write ${min} to ${max} numbers.`);
   }
   const reads = parts.map((part) => ({ part, read: readNumber(part) }));
   const values: Exact[] = [];

@@ -1,7 +1,7 @@
-/** The largest number of which an answer is remembered: a large chart asks for its numbers again and again. */
+/** The largest number whose answer is cached: a large chart asks about its numbers again and again. */
 const MAX_REMEMBERED = 10_000;
 
-/** A function of whole numbers that remembers its answers for small ones. */
+/** Caches the answers of a function of whole numbers for small ones. */
 export function remembered<T extends number | null | readonly number[]>(
   answer: (number: number) => T,
 ): (number: number) => T {

@@ -8,7 +8,7 @@ import { groupDigits } from "./group-digits";
 export function showNumber(key: NumberKey): string {
   const minus = key.startsWith("-");
   if (!minus && key.length <= 3) return key;
-  // Digits behind a point are parts of a whole, and are not grouped.
+  // Digits after a decimal point are not grouped.
   const grouped = (minus ? key.slice(1) : key).replace(/(?<![\d.])\d+/g, groupDigits);
   return minus ? `−${grouped}` : grouped;
 }

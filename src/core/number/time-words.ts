@@ -35,7 +35,7 @@ function minutesInWords(minutes: number): string {
   return minutes === 20 ? "twenty" : `twenty-${SMALL[minutes - 21]!}`;
 }
 
-/** A time as minutes after twelve, from 0 to 719, however many half days it is given in. */
+/** Minutes after twelve, from 0 to 719, for any number of minutes. */
 export const onFace = (minutes: number): number => ((minutes % HALF_DAY) + HALF_DAY) % HALF_DAY;
 
 /**
@@ -55,7 +55,10 @@ export function timeWords(minutes: number): string {
   return `${minutesInWords(count)}${unit} ${word} ${name}`;
 }
 
-/** A time in digits, as on a clock of twelve hours: 10:15, 12:05. @param minutes whole, after twelve o’clock */
+/**
+ * A time in digits, as on a clock of twelve hours: 10:15, 12:05.
+ * @param minutes whole, after twelve o’clock
+ */
 export function timeDigits(minutes: number): string {
   const at = onFace(minutes);
   const hour = Math.floor(at / HOUR) || 12;

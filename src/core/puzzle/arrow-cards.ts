@@ -2,7 +2,7 @@ import type { Arrow } from "../count/route";
 import type { NumberKey } from "../number/exact";
 import type { ChartSettings } from "../surface/chart";
 import { routeOf } from "../surface/route";
-import { type Chance, pick } from "./draw";
+import { pick, type Random } from "./draw";
 
 const card = (text: string): Arrow[] =>
   [...text].map((sign) => ({ l: "left", r: "right", u: "up", d: "down" })[sign] as Arrow);
@@ -35,12 +35,12 @@ export const ARROW_CARDS: readonly (readonly Arrow[])[] = [
   "uuulll",
 ].map(card);
 
-/** Those of the cards that stay on the chart from a number. */
+/** The cards whose arrows stay on the chart from a number. */
 export function cardsFrom(chart: ChartSettings, start: NumberKey): readonly (readonly Arrow[])[] {
   return ARROW_CARDS.filter((arrows) => routeOf(chart, start, arrows).length === arrows.length);
 }
 
-/** A card by chance, of those that stay on the chart; null where none does. */
-export function drawCard(chart: ChartSettings, start: NumberKey, chance: Chance): readonly Arrow[] | null {
-  return pick(cardsFrom(chart, start), 1, chance)[0] ?? null;
+/** A random card of those that stay on the chart; null if there is none. */
+export function drawCard(chart: ChartSettings, start: NumberKey, random: Random): readonly Arrow[] | null {
+  return pick(cardsFrom(chart, start), 1, random)[0] ?? null;
 }

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { chanceOf } from "./draw";
+import { randomOf } from "./draw";
 import { drawNumber } from "./draw-number";
 import { DRAWN, ZEROS } from "./drawn-numbers";
 
@@ -10,7 +10,7 @@ test("numbers are as large as asked, with zeros as asked, and no two alike in a 
     for (const zeros of ZEROS) {
       let before: string | null = null;
       for (let nth = 0; nth < 200; nth += 1) {
-        const number = drawNumber({ draws, zeros }, chanceOf(7, nth), before);
+        const number = drawNumber({ draws, zeros }, randomOf(7, nth), before);
         if (draws === "none") {
           expect(number).toBeNull();
           break;
@@ -32,8 +32,8 @@ test("numbers are as large as asked, with zeros as asked, and no two alike in a 
 
 test("every teen is drawn, and the same board draws the same", () => {
   const drawn = Array.from({ length: 200 }, (_, nth) =>
-    drawNumber({ draws: "teens", zeros: "may" }, chanceOf(11, nth), null),
+    drawNumber({ draws: "teens", zeros: "may" }, randomOf(11, nth), null),
   );
   expect([...new Set(drawn)].sort()).toEqual(["11", "12", "13", "14", "15", "16", "17", "18", "19"]);
-  expect(drawNumber({ draws: "teens", zeros: "may" }, chanceOf(11, 5), null)).toBe(drawn[5]);
+  expect(drawNumber({ draws: "teens", zeros: "may" }, randomOf(11, 5), null)).toBe(drawn[5]);
 });

@@ -2,31 +2,31 @@ import { uniformInt } from "pure-rand/distribution/uniformInt";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { type Checked, schema } from "../schema";
 
-/** Where chance begins: kept in the lesson, so that the same lesson draws the same. A whole number below 2³¹. */
+/** The seed of random draws, kept in the lesson so that the same lesson draws the same. A whole number below 2³¹. */
 export const Seed = schema((z) => z.int().check(z.minimum(0), z.maximum(2 ** 31 - 1)));
 export type Seed = Checked<typeof Seed>;
 
-/** Gives whole numbers by chance, from `least` to `most`, both included; the same ones for the same start. */
-export type Chance = (least: number, most: number) => number;
+/** Returns random whole numbers from `min` to `max`, both included; the same ones for the same seed. */
+export type Random = (min: number, max: number) => number;
 
-/** The chance of the nth draw of a seed: draws do not depend on how much the ones before them took. */
-export function chanceOf(seed: Seed, nth = 0): Chance {
+/** The random numbers of the nth draw of a seed: draws do not depend on how many numbers earlier ones used. */
+export function randomOf(seed: Seed, nth = 0): Random {
   const generator = xoroshiro128plus((seed ^ Math.imul(nth + 1, 0x9e3779b1)) | 0);
-  return (least, most) => uniformInt(generator, least, most);
+  return (min, max) => uniformInt(generator, min, max);
 }
 
-/** `count` of the items by chance, in their order; all of them where there are no more. */
-export function pick<T>(items: readonly T[], count: number, chance: Chance): T[] {
-  const indexes = shuffle([...items.keys()], chance).slice(0, Math.max(0, count));
+/** Picks `count` items at random, in their order; all of them if there are no more. */
+export function pick<T>(items: readonly T[], count: number, random: Random): T[] {
+  const indexes = shuffle([...items.keys()], random).slice(0, Math.max(0, count));
   return indexes.sort((a, b) => a - b).map((index) => items[index]!);
 }
 
-/** Tries for a draw that is not there yet, before one comes again. */
+/** Number of attempts to draw something new before a repetition is accepted. */
 const TRIES = 40;
 
 /**
- * So many draws, none like one before it, as long as there are others.
- * @param sameAs what two draws have alike that are the same
+ * Draws `count` times without repetition, as long as there are other results.
+ * @param sameAs what two equal draws have in common
  */
 export function drawDifferent<T>(count: number, draw: (nth: number) => T, sameAs: (one: T) => string): T[] {
   const seen = new Set<string>();
@@ -38,11 +38,11 @@ export function drawDifferent<T>(count: number, draw: (nth: number) => T, sameAs
   });
 }
 
-/** The items in an order of chance, each order as likely as any other (Fisher and Yates). */
-export function shuffle<T>(items: readonly T[], chance: Chance): T[] {
+/** Shuffles items, each order equally likely (Fisher and Yates). */
+export function shuffle<T>(items: readonly T[], random: Random): T[] {
   const left = [...items];
   for (let last = left.length - 1; last > 0; last -= 1) {
-    const other = chance(0, last);
+    const other = random(0, last);
     [left[last], left[other]] = [left[other]!, left[last]!];
   }
   return left;

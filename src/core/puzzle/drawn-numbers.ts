@@ -1,4 +1,4 @@
-/** How large a number is that is drawn at random: one of the teens, or one whose first digit stands in a place. */
+/** The size of a random number: one of the teens, or by the place of its first digit. */
 export const DRAWN = [
   "none",
   "teens",
@@ -8,5 +8,5 @@ export const DRAWN = [
   "hundred-thousands",
   "millions",
 ] as const;
-/** Whether a number that is drawn has a 0 among its digits. */
+/** Whether a random number has a 0 among its digits. */
 export const ZEROS = ["may", "none", "some"] as const;

@@ -5,16 +5,16 @@ import { fold } from "../scene/fold";
 import { EMPTY_SCENE } from "../scene/scene";
 import { chartNumbers, plainChart } from "../surface/chart";
 import { startingChart } from "../surface/starting-charts";
-import { chanceOf, pick, seedOf, shuffle } from "./draw";
+import { pick, randomOf, seedOf, shuffle } from "./draw";
 import { hintFor, wrongWords } from "./hint";
 import { answerTiles, MAX_RIGHT_TILES, mistakesFor } from "./tiles";
 
 const HUNDRED = chartNumbers(startingChart("1-100"));
 const seed = fc.integer({ min: 0, max: 2 ** 31 - 1 });
 
-describe("chance", () => {
+describe("random draws", () => {
   test("gives the same for the same seed and draw, and something else for another", () => {
-    const drawn = (s: number, nth: number) => pick(HUNDRED, 10, chanceOf(s, nth)).join();
+    const drawn = (s: number, nth: number) => pick(HUNDRED, 10, randomOf(s, nth)).join();
     expect(drawn(7, 0)).toBe(drawn(7, 0));
     const all = new Set([drawn(7, 0), drawn(7, 1), drawn(7, 2), drawn(8, 0), drawn(8, 1)]);
     expect(all.size).toBe(5);
@@ -23,7 +23,7 @@ describe("chance", () => {
   test("picks as many as asked for, each once and in order, or all there are", () => {
     fc.assert(
       fc.property(seed, fc.integer({ min: -2, max: 150 }), (s, count) => {
-        const picked = pick(HUNDRED, count, chanceOf(s));
+        const picked = pick(HUNDRED, count, randomOf(s));
         expect(picked).toHaveLength(Math.max(0, Math.min(100, count)));
         expect(picked).toEqual(HUNDRED.filter((number) => picked.includes(number)));
       }),
@@ -33,7 +33,7 @@ describe("chance", () => {
   test("shuffling keeps what is there, and every place is as likely for each", () => {
     const counts = [0, 0, 0, 0];
     for (let s = 0; s < 2000; s += 1) {
-      const order = shuffle(["a", "b", "c", "d"], chanceOf(s));
+      const order = shuffle(["a", "b", "c", "d"], randomOf(s));
       expect([...order].sort()).toEqual(["a", "b", "c", "d"]);
       counts[order.indexOf("a")]! += 1;
     }
@@ -56,8 +56,8 @@ describe("answer tiles", () => {
   test("hold every right answer, and wrong ones that are right nowhere", () => {
     fc.assert(
       fc.property(seed, fc.integer({ min: 1, max: 100 }), (s, count) => {
-        const open = pick(HUNDRED, count, chanceOf(s));
-        const tiles = answerTiles(open, sizes, chanceOf(s, 1));
+        const open = pick(HUNDRED, count, randomOf(s));
+        const tiles = answerTiles(open, sizes, randomOf(s, 1));
         const right = tiles.filter((tile) => open.includes(tile));
         expect(new Set(tiles).size).toBe(tiles.length);
         expect(right).toHaveLength(Math.min(count, MAX_RIGHT_TILES));
@@ -79,7 +79,7 @@ describe("answer tiles", () => {
   });
 
   test("a tray without open places is empty", () => {
-    expect(answerTiles([], sizes, chanceOf(1))).toEqual([]);
+    expect(answerTiles([], sizes, randomOf(1))).toEqual([]);
   });
 });
 
@@ -95,7 +95,7 @@ describe("hints", () => {
   test("are always true, and never tell the number", () => {
     fc.assert(
       fc.property(seed, (s) => {
-        const [cell, ...showing] = shuffle(HUNDRED, chanceOf(s)).slice(0, 6);
+        const [cell, ...showing] = shuffle(HUNDRED, randomOf(s)).slice(0, 6);
         const words = hintFor(cell!, showing)!;
         const [, side, from] = /^It is (more|less) than (\d+)\./.exec(words)!;
         expect(Math.sign(Number(cell) - Number(from))).toBe(side === "more" ? 1 : -1);

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
-import { chanceOf } from "./draw";
+import { randomOf } from "./draw";
 import { chancesAt, chanceWords, drawFrom, isRight } from "./higher-lower";
 
 const range = fc
@@ -23,7 +23,7 @@ test("the chances of higher and lower add to one, and are those of counting the 
 
 test("numbers are drawn from the range, never the one before, and each other one is drawn", () => {
   const of = { from: 1, to: 10 };
-  const drawn = Array.from({ length: 400 }, (_, nth) => drawFrom(of, "4", chanceOf(3, nth)));
+  const drawn = Array.from({ length: 400 }, (_, nth) => drawFrom(of, "4", randomOf(3, nth)));
   expect([...new Set(drawn)].sort((a, b) => Number(a) - Number(b))).toEqual([
     "1",
     "2",
@@ -35,7 +35,7 @@ test("numbers are drawn from the range, never the one before, and each other one
     "9",
     "10",
   ]);
-  expect(drawFrom({ from: 5, to: 5 }, "5", chanceOf(1))).toBe("5");
+  expect(drawFrom({ from: 5, to: 5 }, "5", randomOf(1))).toBe("5");
 });
 
 test("a guess is right or not", () => {

@@ -1,17 +1,17 @@
 import type { Exact } from "../number/exact";
 import { exact, keyOf, type NumberKey } from "../number/exact";
-import type { Chance } from "./draw";
+import type { Random } from "./draw";
 
-/** What is said of a number that is still covered. */
+/** The guess about a number that is still covered. */
 export const SAID = ["higher", "lower"] as const;
 export type Said = (typeof SAID)[number];
 export type Range = { readonly from: number; readonly to: number };
 
-/** A whole number of a range at random, each as likely as any other; never the one before. */
-export function drawFrom({ from, to }: Range, before: NumberKey | null, chance: Chance): NumberKey {
+/** A random whole number of a range, each equally likely; never the previous one. */
+export function drawFrom({ from, to }: Range, before: NumberKey | null, random: Random): NumberKey {
   const was = before === null ? null : Number(before);
-  if (was === null || was < from || was > to || from === to) return String(chance(from, to));
-  const drawn = chance(from, to - 1);
+  if (was === null || was < from || was > to || from === to) return String(random(from, to));
+  const drawn = random(from, to - 1);
   return String(drawn >= was ? drawn + 1 : drawn);
 }
 
@@ -21,10 +21,10 @@ export function chancesAt({ from, to }: Range, at: number): { higher: Exact; low
   return { higher: exact(to - at).div(others), lower: exact(at - from).div(others) };
 }
 
-/** Whether what was said is right. */
+/** Whether the guess is right. */
 export const isRight = (said: Said, at: NumberKey, next: NumberKey): boolean =>
   said === (exact(next).compare(exact(at)) > 0 ? "higher" : "lower");
 
-/** A chance as it is said: "3 of 9", in the numbers that are left. */
-export const chanceWords = (range: Range, chance: Exact): string =>
-  `${keyOf(chance.mul(Math.max(1, range.to - range.from)))} of ${Math.max(1, range.to - range.from)}`;
+/** A probability in words: "3 of 9", of the remaining numbers. */
+export const chanceWords = (range: Range, random: Exact): string =>
+  `${keyOf(random.mul(Math.max(1, range.to - range.from)))} of ${Math.max(1, range.to - range.from)}`;

@@ -3,9 +3,9 @@ import { showNumber } from "../number/show-number";
 import { numberOf, type Target } from "../surface/cell-key";
 
 /**
- * A hint for an empty square: from which number that shows it can be worked out, the nearest one, and on which side of it
- * it lies. How far it lies from there is for the class to find: said, it would be the answer. Of two that are equally
- * near, the smaller one. Null where no number shows.
+ * A hint for an empty square: the nearest visible number from which it can be worked out, and on which side of the
+ * square it lies. The distance would give the answer away and is for the class to find. Of two equally near, the
+ * smaller one. Null if no number is visible.
  */
 export function hintFor(
   cell: Target,
@@ -24,7 +24,10 @@ export function hintFor(
   return `It is ${side} than ${write(nearest.number)}. How much ${side}?`;
 }
 
-/** What is said of a number that was written where it does not belong. @param typed the number as it was written */
+/**
+ * The message about a number written in the wrong place.
+ * @param typed the number as written
+ */
 export function wrongWords(says: NumberKey, typed = showNumber(says)): string {
   return `${typed} does not belong here. How could we find out what does?`;
 }

@@ -1,4 +1,4 @@
-import type { Chance } from "./draw";
+import type { Random } from "./draw";
 import { shuffle } from "./draw";
 import { type Clue, type Spot, type TimesPuzzle, verdictOf } from "./times-puzzle";
 
@@ -6,7 +6,7 @@ import { type Clue, type Spot, type TimesPuzzle, verdictOf } from "./times-puzzl
 export const PUZZLE_ROWS = [1, 2, 3, 4, 5, 6] as const;
 export const PUZZLE_COLUMNS = 6;
 
-/** How hard a puzzle is, 1 to 10: where its window may begin, and how few numbers show. */
+/** The difficulty of a puzzle, 1 to 10: where its window may begin, and how few numbers show. */
 export const LEVELS: readonly { from: number; to: number; clues: number }[] = [
   { from: 1, to: 1, clues: 5 },
   { from: 1, to: 2, clues: 4 },
@@ -20,7 +20,7 @@ export const LEVELS: readonly { from: number; to: number; clues: number }[] = [
   { from: 8, to: 40, clues: 1 },
 ];
 
-/** A made puzzle: the window it is taken from, and its answer. */
+/** A puzzle with its window and its answer. */
 export type MadePuzzle = TimesPuzzle & { at: Spot; rows: number; columns: number; answer: number };
 
 /** In one row a single number never leaves one answer: its hardest levels show two, further and further out. */
@@ -44,13 +44,13 @@ const TRIES = 600;
  * are never enough, as one number is not in a single row, it shows one more.
  * @param level 1 to 10
  */
-export function makeTimesPuzzle(level: number, rows: number, chance: Chance): MadePuzzle {
+export function makeTimesPuzzle(level: number, rows: number, random: Random): MadePuzzle {
   const { from, to, clues: wished } = levelOf(level, rows);
   const columns = PUZZLE_COLUMNS;
   for (let clues = wished; ; clues += 1) {
     for (let attempt = 0; attempt < TRIES; attempt += 1) {
-      const at = { row: chance(from, to), column: chance(from, to) };
-      const spots = shuffle(spotsOf(rows, columns), chance);
+      const at = { row: random(from, to), column: random(from, to) };
+      const spots = shuffle(spotsOf(rows, columns), random);
       const asked = spots[0]!;
       const shown = spots.slice(1, 1 + clues).map((spot): Clue => ({ ...spot, value: valueIn(at, spot) }));
       const verdict = verdictOf({ clues: shown, asked });

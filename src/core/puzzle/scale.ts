@@ -1,9 +1,9 @@
 import { keyOf, type NumberKey } from "../number/exact";
 import type { AnyLine, Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
-import { type Chance, pick } from "./draw";
+import { pick, type Random } from "./draw";
 
-/** The ticks of a line that can be asked for: those between the labelled ones, else all but the first and the last. */
+/** The ticks of a line that can be asked for: the unlabelled ones, else all but the first and the last. */
 export function scaleTicks(line: AnyLine, span: Span): NumberKey[] {
   const scale = scaleOf(line, span);
   const { first, last } = ticksIn(span, scale);
@@ -15,16 +15,16 @@ export function scaleTicks(line: AnyLine, span: Span): NumberKey[] {
 }
 
 /**
- * A tick of a line to be read, at random. Null where the span has none that can be asked for.
+ * A random tick of a line to be read. Null if the span has none that can be asked for.
  * @param not the tick that was asked for before
  */
 export function scaleTick(
   line: AnyLine,
   span: Span,
-  chance: Chance,
+  random: Random,
   not: NumberKey | null,
 ): NumberKey | null {
   const among = scaleTicks(line, span);
   const others = among.filter((key) => key !== not);
-  return pick(others.length > 0 ? others : among, 1, chance)[0] ?? null;
+  return pick(others.length > 0 ? others : among, 1, random)[0] ?? null;
 }

@@ -1,7 +1,7 @@
 import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
-import { type Chance, pick, shuffle } from "./draw";
+import { pick, type Random, shuffle } from "./draw";
 
-/** Most tiles of right answers in a tray; what is more is drawn by chance. */
+/** Maximum number of right answers in a tray; of more, some are drawn at random. */
 export const MAX_RIGHT_TILES = 16;
 
 /**
@@ -13,25 +13,25 @@ export const MAX_RIGHT_TILES = 16;
 export function answerTiles(
   open: readonly NumberKey[],
   { by, row }: { by: NumberKey; row: NumberKey },
-  chance: Chance,
+  random: Random,
 ): NumberKey[] {
-  const right = pick(open, MAX_RIGHT_TILES, chance);
+  const right = pick(open, MAX_RIGHT_TILES, random);
   const isOpen = new Set(open);
   const wrong = new Set<NumberKey>();
   const wanted = Math.max(2, Math.round(right.length / 2));
-  for (const number of shuffle(right, chance)) {
-    const believable = shuffle(mistakesFor(number, by, row), chance).filter(
+  for (const number of shuffle(right, random)) {
+    const believable = shuffle(mistakesFor(number, by, row), random).filter(
       (mistake) => !isOpen.has(mistake),
     );
     if (believable[0] !== undefined && wrong.size < wanted) wrong.add(believable[0]);
   }
-  // Few open cells make few mistakes each; the rest come from what is left of theirs.
+  // A few open cells yield few mistakes each; the rest are taken from what remains of theirs.
   for (const number of right) {
     for (const mistake of mistakesFor(number, by, row)) {
       if (wrong.size < wanted && !isOpen.has(mistake)) wrong.add(mistake);
     }
   }
-  return shuffle([...right, ...wrong], chance);
+  return shuffle([...right, ...wrong], random);
 }
 
 /** Numbers that a pupil could well take for this one. Never the number itself. */
@@ -45,7 +45,7 @@ export function mistakesFor(number: NumberKey, by: NumberKey, row: NumberKey): N
   );
 }
 
-/** A whole number with its last two digits swapped: 63 gives 36. Null where that gives the same, or a leading 0. */
+/** Swaps the last two digits of a whole number: 63 gives 36. Null if that changes nothing or gives a leading 0. */
 function swapDigits(number: NumberKey): NumberKey | null {
   const value = exact(number);
   const digits = value.n.toString();

@@ -5,7 +5,7 @@ import { divisorsOf } from "../number/factors";
 import { cellAt, cellKey, MAX_TIMES, numberOf, TargetText } from "../surface/cell-key";
 import { clampWindow, NEW_TIMES, productAt, TimesSettings, windowCells } from "../surface/times-grid";
 import * as z from "../zod";
-import { chanceOf } from "./draw";
+import { randomOf } from "./draw";
 import { LEVELS, makeTimesPuzzle, PUZZLE_ROWS } from "./make-times-puzzle";
 import { type Clue, positionsOf, type TimesPuzzle, verdictOf, verdictWords } from "./times-puzzle";
 
@@ -155,7 +155,7 @@ describe("the maker of puzzles", () => {
     for (const rows of PUZZLE_ROWS) {
       for (let level = 1; level <= LEVELS.length; level += 1) {
         for (let seed = 0; seed < 12; seed += 1) {
-          const puzzle = makeTimesPuzzle(level, rows, chanceOf(seed, level));
+          const puzzle = makeTimesPuzzle(level, rows, randomOf(seed, level));
           expect(verdictOf(puzzle)).toEqual({ kind: "one", answer: puzzle.answer });
           const { at, asked } = puzzle;
           expect((at.row + asked.row) * (at.column + asked.column)).toBe(puzzle.answer);
@@ -171,7 +171,7 @@ describe("the maker of puzzles", () => {
     const made = 40;
     const mean = (rows: number, level: number) => {
       const puzzles = Array.from({ length: made }, (_, seed) =>
-        makeTimesPuzzle(level, rows, chanceOf(seed, level)),
+        makeTimesPuzzle(level, rows, randomOf(seed, level)),
       );
       return {
         clues: Math.round(puzzles.reduce((sum, { clues }) => sum + clues.length, 0) / made),
@@ -190,6 +190,6 @@ describe("the maker of puzzles", () => {
   });
 
   test("makes the same puzzle for the same seed", () => {
-    expect(makeTimesPuzzle(7, 2, chanceOf(5, 3))).toEqual(makeTimesPuzzle(7, 2, chanceOf(5, 3)));
+    expect(makeTimesPuzzle(7, 2, randomOf(5, 3))).toEqual(makeTimesPuzzle(7, 2, randomOf(5, 3)));
   });
 });

@@ -9,7 +9,7 @@ export type Clue = Spot & { value: number };
 /** A window of a times grid with its names hidden: some numbers show, one cell is asked for. */
 export type TimesPuzzle = { clues: readonly Clue[]; asked: Spot };
 
-/** What the clues leave open: one answer, none, the answers that are possible, or everything, without any clue. */
+/** What the clues determine: one answer, none, several possible answers, or anything if there are no clues. */
 export type Verdict =
   | { kind: "one"; answer: number }
   | { kind: "none" }
@@ -21,10 +21,10 @@ export type Verdict =
  * least number is factorised: its row divides it.
  */
 export function positionsOf(clues: readonly Clue[]): Spot[] {
-  const least = clues.reduce<Clue | null>((a, b) => (a && a.value <= b.value ? a : b), null);
-  if (!least) return [];
-  return divisorsOf(least.value)
-    .map((row) => ({ row: row - least.row, column: least.value / row - least.column }))
+  const min = clues.reduce<Clue | null>((a, b) => (a && a.value <= b.value ? a : b), null);
+  if (!min) return [];
+  return divisorsOf(min.value)
+    .map((row) => ({ row: row - min.row, column: min.value / row - min.column }))
     .filter(
       ({ row, column }) =>
         row >= 1 &&
@@ -35,7 +35,7 @@ export function positionsOf(clues: readonly Clue[]): Spot[] {
     );
 }
 
-/** Whether the numbers that show determine the asked cell: it is fair only where there is one answer. */
+/** Whether the visible numbers determine the cell asked for: a puzzle is fair only with one answer. */
 export function verdictOf({ clues, asked }: TimesPuzzle): Verdict {
   if (clues.length === 0) return { kind: "no-clue" };
   const answers = new Set(
@@ -46,7 +46,7 @@ export function verdictOf({ clues, asked }: TimesPuzzle): Verdict {
   return { kind: "several", answers: [...answers].sort((a, b) => a - b) };
 }
 
-/** How a verdict is told to the teacher, at a display that the class sees too: the one answer is not said. */
+/** The verdict in words for the teacher, at a display that the class sees too: a single answer is not named. */
 export function verdictWords(verdict: Verdict): string {
   switch (verdict.kind) {
     case "one":
@@ -63,9 +63,9 @@ export function verdictWords(verdict: Verdict): string {
   }
 }
 
-/** Numbers of which one is meant: "12 or 20", "6, 12 or 20", and past `most` how many more there are. */
-function orWords(numbers: readonly string[], most: number): string {
-  const shown = numbers.slice(0, most).map(showNumber);
-  if (numbers.length > most) return `${shown.join(", ")} or ${numbers.length - most} more`;
+/** Alternatives in words: "12 or 20", "6, 12 or 20", and beyond `max` how many more there are. */
+function orWords(numbers: readonly string[], max: number): string {
+  const shown = numbers.slice(0, max).map(showNumber);
+  if (numbers.length > max) return `${shown.join(", ")} or ${numbers.length - max} more`;
   return new Intl.ListFormat("en-GB", { type: "disjunction" }).format(shown);
 }

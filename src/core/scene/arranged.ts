@@ -8,9 +8,9 @@ import type { Scene } from "./scene";
 type From = Pick<Scene, "built" | "trail">;
 
 /**
- * The pieces of a number as they lie in a view: as they were laid by hand; where exchanges wait for a touch, the pieces of
- * the last jump beside those that were there; else as many of each place as its digit says.
- * @returns null where the number has no pieces
+ * The pieces of a number as they lie in a view: as laid by hand; while exchanges wait for a touch, the pieces of the
+ * last jump beside those that were there; otherwise as many of each place as its digit says.
+ * @returns null if the number has no pieces
  */
 export function arrangedPieces(
   scene: From,
@@ -26,8 +26,8 @@ export function arrangedPieces(
 }
 
 /**
- * The pieces of the jump that has come to a number beside those that were there before it, while ten of a kind of them are
- * still to be exchanged; null where none are.
+ * The pieces of the last jump beside those that were there before it, while ten of a kind are still to be exchanged;
+ * null if none are.
  */
 export function laidTogether({ trail }: Pick<Scene, "trail">, number: NumberKey): Pieces[] | null {
   const by = trail?.jumps.at(-1);

@@ -1,7 +1,7 @@
 import type { Trail } from "../count/trail";
 import { type Ink, inkBeside } from "../set/ink";
 
-/** A trail that stands aside, to be compared with another: its ink, and the one that the other wears beside it. */
+/** A trail set aside to be compared with another: its ink, and the ink of the other trail. */
 export type Aside = { readonly trail: Trail; readonly ink: Ink; readonly beside: Ink };
 
 /**

@@ -6,19 +6,19 @@ import { ALL_LAYERS, hasLayer, inksOfLayers, layerBit } from "./layer";
 import type { Scene } from "./scene";
 
 /**
- * All that a scene says of one number, in one small value, so that a cell can tell at a glance whether anything
- * about it has changed: its layers in the lowest bits, then whether it is in focus, asked for, or wrong;
- * and what is written in it.
+ * Everything a scene says about one number in one small value, so that a cell can tell at a glance whether anything
+ * about it has changed: its layers in the lowest bits, then whether it is in focus, asked for, or wrong; and what is
+ * written in it.
  */
 export type CellState = number | `${number} ${NumberKey}`;
 
 const FOCUS = ALL_LAYERS + 1;
-/** What is written here was checked and does not belong. */
+/** What is written here was checked and is wrong. */
 const WRONG = FOCUS << 1;
 /** The class looks for the number of this cell. */
 const ASKED = WRONG << 1;
 
-/** All that a scene says of a number, or a cell. */
+/** Everything a scene says about a number or a cell. */
 export function cellState(scene: Scene, number: Target): CellState {
   return withTalk(faceState(scene, number), talkState(scene, number));
 }
@@ -51,7 +51,7 @@ const bitsOf = (state: CellState): number => (typeof state === "number" ? state 
 export const inksIn = (state: CellState): InkSet => inksOfLayers(bitsOf(state));
 export const isCovered = (state: CellState): boolean => hasLayer(bitsOf(state), "cover");
 export const standsOut = (state: CellState): boolean => hasLayer(bitsOf(state), "stand-out");
-/** What is said of a number away from where counters lie: all but its counter. */
+/** The state of a number in a view without counters: everything but its counter. */
 export const withoutCounter = (state: CellState): CellState =>
   hasCounter(state)
     ? typeof state === "number"
@@ -65,6 +65,6 @@ export const isFocus = (state: CellState): boolean => (bitsOf(state) & FOCUS) !=
 export const isWrong = (state: CellState): boolean => (bitsOf(state) & WRONG) !== 0;
 export const isAsked = (state: CellState): boolean => (bitsOf(state) & ASKED) !== 0;
 
-/** What is written in the place by hand, where anything is. */
+/** What was written in the cell by hand, if anything. */
 export const writtenIn = (state: CellState): NumberKey | undefined =>
   typeof state === "number" ? undefined : state.slice(state.indexOf(" ") + 1);

@@ -3,8 +3,8 @@ import type { Scene } from "./scene";
 import { SLICES } from "./slices";
 
 /**
- * The numbers and cells of which two scenes may say something else; null where that may be any. What is said of a
- * number holds for all cells it lives in. Takes time in proportion to what was done by hand, not to the cells.
+ * The numbers and cells about which two scenes may differ; null if that may be any. A number stands for all cells it
+ * lives in. Takes time in proportion to the number of changes, not of cells.
  */
 export function changedCells(before: Scene, after: Scene): ReadonlySet<Target> | null {
   const all = new Set<Target>();

@@ -7,8 +7,8 @@ import type { Scene } from "./scene";
 const NOTHING: Framed = { first: 0, second: 0, moved: 0 };
 
 /**
- * The counters of a view's frames: of the number in focus, or of two numbers as they were set or changed by hand; never
- * more than there are cells. Null where the number in focus has no counters there.
+ * The counters in a view's frames: those of the number in focus, or of two numbers as set or changed by hand; never
+ * more than there are cells. Null if the number in focus cannot be shown there.
  */
 export function framedOf(scene: Pick<Scene, "framed" | "focus">, view: ViewOf<"frames">): Framed | null {
   const room = view.frames * IN_FRAME;

@@ -3,7 +3,7 @@ import type { ViewOf } from "../views/view";
 import type { Scene } from "./scene";
 import { AS_SET, type Grouped } from "./slices/grouping";
 
-/** The groups of a view as they stand: never more counters than there is room for, nor more laid than there are. */
+/** The groups of a view: never more counters than there is room for, nor more laid than exist. */
 export function groupedOf(
   scene: Pick<Scene, "grouped">,
   view: ViewOf<"groups">,

@@ -4,8 +4,8 @@ import type { Scene } from "./scene";
 import { type Guessed, NOT_BEGUN } from "./slices/guessing";
 
 /**
- * How a guessing of higher or lower stands: not begun, where the range has become another since and no longer holds the
- * numbers that were drawn. How many were right in a row stays.
+ * The state of a round of higher or lower. It counts as not begun if the range has changed and no longer holds the
+ * drawn numbers. The run of right guesses stays.
  */
 export function guessedOf(scene: Pick<Scene, "guessed">, view: ViewOf<"higher-lower">): Guessed {
   const guessed = scene.guessed[view.id] ?? NOT_BEGUN;

@@ -3,10 +3,10 @@ import { FAR, MAX_POINTS, UNIT } from "./pen";
 
 type Point = { x: number; y: number };
 
-/** How far a stroke as it is kept may lie from the one that was drawn, in units: no eye sees it. */
+/** Maximum distance between a stored stroke and the one that was drawn, in units: too little to be seen. */
 const NEAR = 0.008;
 
-/** Points of a stroke, in units, as they are kept: its first, its last, and as many between them as its shape needs. */
+/** Thins out the points of a stroke, in units: its first, its last, and as many between them as its shape needs. */
 export function keepPoints(points: readonly Point[]): number[] {
   let kept = simplify([...points], NEAR);
   for (let near = NEAR * 2; kept.length > MAX_POINTS; near *= 2) kept = simplify(kept, near);

@@ -3,7 +3,7 @@ import { type Rule, sameRule } from "../set/rule";
 import { isCellKey, numberOf, type Target } from "../surface/cell-key";
 import { ALL_LAYERS, hasLayer, inksOfLayers, type Layer, type LayerSet, layerBit } from "./layer";
 
-/** A rule in effect: from here on its numbers have the layer, or are without it. */
+/** A rule in effect: it puts a layer on its numbers, or takes it off. */
 export type RuleInEffect = {
   readonly layer: Layer;
   readonly rule: Rule;
@@ -12,12 +12,12 @@ export type RuleInEffect = {
 };
 
 /**
- * What is laid on the numbers: rules in the order in which they were given, and over them what was done to single
- * numbers, which is an exception where it differs from the rules. A later rule takes the exceptions it holds away.
+ * The layers on numbers: rules in the order in which they were given, and over them changes to single numbers, which
+ * are exceptions where they differ from the rules. A later rule removes the exceptions that it holds.
  */
 export type Laid = {
   readonly rules: readonly RuleInEffect[];
-  /** By number or cell: the layers it was given in its low bits, those it was relieved of above them. */
+  /** By number or cell: the layers added to it in the low bits, those removed from it above them. */
   readonly touched: ReadonlyMap<Target, number>;
 };
 
@@ -25,10 +25,7 @@ export const NOTHING_LAID: Laid = { rules: [], touched: new Map() };
 
 const OFF = 8;
 
-/**
- * The layers that lie on a number; for a cell of a times grid those on its number, but for what was done to the
- * cell itself.
- */
+/** The layers on a number; a cell of a times grid has those of its number, except where the cell itself was changed. */
 export function layersOn(laid: Laid, target: Target): LayerSet {
   return withTouch(laid, target, below(laid, target));
 }
@@ -37,7 +34,7 @@ export function layersOn(laid: Laid, target: Target): LayerSet {
 export const hasLayerOn = (laid: Laid, layer: Layer, target: Target): boolean =>
   hasLayer(layersOn(laid, target), layer);
 
-/** The layers on a target but for what was done to itself. */
+/** The layers on a target, apart from changes to itself. */
 function below(laid: Laid, target: Target): LayerSet {
   if (!isCellKey(target)) return byRules(laid.rules, target);
   const number = numberOf(target);
@@ -58,7 +55,7 @@ function byRules(rules: readonly RuleInEffect[], number: Target): LayerSet {
   return set;
 }
 
-/** What is laid, while moves are folded into it. */
+/** `Laid` while moves are folded into it. */
 export type LaidDraft = { rules: readonly RuleInEffect[]; touched: Map<Target, number> };
 
 /** Lays a layer on numbers, or takes it off them, one by one. */
@@ -71,10 +68,10 @@ export function touchNumbers(draft: LaidDraft, layer: Layer, on: boolean, number
   }
 }
 
-/** Lays a layer on all that a rule holds, or takes it off them; the rule stays in effect for numbers still to come. */
+/** Puts a layer on all numbers of a rule, or takes it off; the rule also applies to numbers still to come. */
 export function layRule(draft: LaidDraft, layer: Layer, on: boolean, rule: Rule): void {
   const { conditions } = rule;
-  // A rule about inks sees them as they are now: what is marked later does not change what it holds.
+  // A rule about inks sees them as they are now: later marks do not change its numbers.
   const looksAtInks = conditions.some(({ kind }) => kind === "ink" || kind === "marked");
   const seen: Laid = looksAtInks ? { rules: draft.rules, touched: new Map(draft.touched) } : NOTHING_LAID;
   const holds = holdsOf(rule, (number) => inksOfLayers(layersOn(seen, number)));
@@ -87,24 +84,24 @@ export function layRule(draft: LaidDraft, layer: Layer, on: boolean, rule: Rule)
   draft.rules = everything && !on ? others : [...others, { layer, rule, on, holds }];
 }
 
-/** Takes a rule on a layer out of effect; what was done to single numbers stays. */
+/** Cancels a rule on a layer; changes to single numbers stay. */
 export function dropRule(draft: LaidDraft, layer: Layer, rule: Rule): void {
   draft.rules = draft.rules.filter((old) => old.layer !== layer || !sameRule(old.rule, rule));
 }
 
-/** Takes all of a layer away. */
+/** Removes a layer completely. */
 export function clearLayer(draft: LaidDraft, layer: Layer): void {
   draft.rules = draft.rules.filter((old) => old.layer !== layer);
   dropTouches(draft.touched, layer, () => true);
 }
 
-/** The numbers among these where a touch has made an exception to the rules of a layer. */
+/** The numbers among these that a touch has made exceptions to the rules of a layer. */
 export function exceptionsOf(laid: Laid, layer: Layer, numbers: readonly Target[]): Target[] {
   const bit = layerBit(layer);
   return numbers.filter((number) => ((laid.touched.get(number) ?? 0) & (bit << OFF)) !== 0);
 }
 
-/** The numbers among these that a touch has given a layer, beyond its rules. */
+/** The numbers among these that got a layer by touch, beyond its rules. */
 export function givenByTouch(laid: Laid, layer: Layer, numbers: readonly Target[]): Target[] {
   const bit = layerBit(layer);
   return numbers.filter((number) => ((laid.touched.get(number) ?? 0) & bit) !== 0);

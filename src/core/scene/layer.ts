@@ -1,7 +1,7 @@
 import { type Checked, schema } from "../schema";
 import { INKS, Ink, type InkSet, inkBit } from "../set/ink";
 
-/** What lies on numbers, layer by layer: an ink, the covers, what makes a number stand out, and counters. */
+/** The layers on numbers: an ink, a cover, standing out, and counters. */
 export const Layer = schema((z) =>
   z.union([Ink(z), z.literal("cover"), z.literal("stand-out"), z.literal("counter")]),
 );

@@ -8,12 +8,12 @@ import { type CellState, cellState, isCovered } from "./cell-state";
 import { hasLayerOn } from "./laid";
 import type { Scene } from "./scene";
 
-/** Most ticks whose numbers are looked at one by one. */
+/** Maximum number of ticks whose numbers are examined one by one. */
 const MAX_LOOKED_AT = 2000;
 
 /**
- * All that a scene says of a span of a line, as plain data: how the numbers look that look other than plain, which
- * numbers have a label whether or not the line labels them, the more important ones with a higher rank; and the trails.
+ * Everything a scene says about a span of a line, as plain data: how the numbers look that do not look plain; which
+ * numbers are always labelled, the more important ones with a higher rank; and the trails.
  */
 export type LineMarks = {
   states: Readonly<Record<NumberKey, CellState>>;
@@ -22,15 +22,17 @@ export type LineMarks = {
   start: NumberKey | null;
   trail: Trail | null;
   aside: Aside | null;
-  /** Groups of counters on a strip, from after one number to another: brackets stand for the jumps of the trail. */
+  /**
+   * Groups of counters on a strip, from after one number up to another: their brackets replace the jumps of the trail.
+   */
   brackets: readonly { readonly after: NumberKey; readonly to: NumberKey }[];
 };
 
 const RANK = { asked: 5, focus: 4, ends: 3, stop: 2, marked: 1 } as const;
 
 /**
- * What a scene says of a span of a line.
- * @param pins numbers that have a label whatever is done
+ * What a scene says about a span of a line.
+ * @param pins numbers that are always labelled
  */
 export function lineMarks(
   line: AnyLine,
@@ -41,7 +43,8 @@ export function lineMarks(
   const states: Record<NumberKey, CellState> = {};
   const ranks: Record<NumberKey, number> = {};
   const isOpen = line.kind === "line" && line.open;
-  // On an open line all that is put on it is seen, wherever it lies; on a ring all has its cell, however many turns on.
+  // On an empty line everything put on it is seen, wherever it lies; on a ring everything has its place, however many
+  // turns on.
   const all = isOpen || isClosed(line);
   const holds = (value: Exact) => all || (value.compare(span.from) >= 0 && value.compare(span.to) <= 0);
   const known = new Map<NumberKey, boolean>();
@@ -65,14 +68,14 @@ export function lineMarks(
     put(each.end, RANK.ends);
   }
   if (focus !== null && line.pointer !== "off") put(focus, RANK.focus);
-  // Elsewhere a tick that is asked for is ringed, and takes no label's room.
+  // Elsewhere a tick that is asked for is ringed, and takes no label's place.
   if (isOpen && scene.asked?.as === "place") put(numberOf(scene.asked.number), RANK.asked);
 
   const look = (key: NumberKey) => {
     const state = cellState(scene, key);
     if (state === 0) return;
     states[key] = state;
-    // A cover alone asks for no room: it lies where a label would be.
+    // A cover needs no extra room: it lies where a label would be.
     if (!isCovered(state) || scene.laid.touched.has(key)) put(key, RANK.marked);
   };
   for (const key of scene.laid.touched.keys()) if (!isCellKey(key) && within(key)) look(key);

@@ -3,7 +3,7 @@ import type { Ink } from "../set/ink";
 import { isCellKey } from "../surface/cell-key";
 import type { Act } from "./move";
 
-/** The numbers that hands have marked in an ink, in the order in which they were marked and without those unmarked. */
+/** The numbers marked in an ink by hand, in the order in which they were marked, without those unmarked since. */
 export function marksByHand(acts: readonly Act[], ink: Ink): NumberKey[] {
   const marked = new Set<NumberKey>();
   for (const move of acts.flat(2)) {

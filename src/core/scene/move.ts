@@ -31,5 +31,5 @@ export const applyMove = (draft: Draft, move: Move): void => kinds.get(move.do)!
 export const Beat = schema((z) => z.array(Move(z)).check(z.minLength(1), z.maxLength(20)));
 export type Beat = Checked<typeof Beat>;
 
-/** What one touch, one drag or one run of the count does: its beats are taken back together. */
+/** What one touch, one drag or one run of the count does; its beats are taken back together. */
 export type Act = readonly Beat[];

@@ -13,7 +13,10 @@ import type { Laying } from "./slices/laying";
 import type { Talk } from "./slices/talk";
 import type { OnTrail } from "./slices/trail";
 
-/** What a view that keeps its own has for itself: marks, covers, what is written, the focus, the trail. */
+/**
+ * The parts of the scene that a view keeping its own has for itself: marks, covers, what is written, the focus, the
+ * trail.
+ */
 export type OwnScene = Laying & Filling & Talk & OnTrail & SetAside & Building;
 export type Own = { readonly own: { readonly [view in ViewId]?: OwnScene } };
 
@@ -36,7 +39,7 @@ const Inner = schema(
     ) as unknown as z.ZodMiniType<NumberMove>,
 );
 
-/** Most moves that are made in a view at one moment, as in a beat. */
+/** Maximum number of moves in a view in one beat. */
 const MAX_WITHIN = 20;
 
 const moves = [
@@ -72,7 +75,7 @@ const moves = [
   ),
 ] as const;
 
-/** The slice of the views that keep their own. */
+/** The slice of views that keep their own. */
 export const own: Slice<Own, typeof moves> = { initial: { own: {} }, moves };
 
 const scenes = new WeakMap<Scene, Map<ViewId, Scene>>();
@@ -87,7 +90,7 @@ export function sceneOfView(view: Pick<View, "id" | "own"> | undefined, scene: S
   return there;
 }
 
-/** Moves as they are made on a view: where it keeps its own, those about numbers are made within it. */
+/** Directs moves at a view: if it keeps its own, those about numbers are wrapped in `within`. */
 export function movesOnView<M extends { do: string }>(
   view: Pick<View, "id" | "own"> | undefined,
   done: readonly M[],
@@ -98,7 +101,7 @@ export function movesOnView<M extends { do: string }>(
   return within.length === 0 ? rest : [{ do: "within", view: view.id, moves: within }, ...rest];
 }
 
-/** Of moves those that were made on a view: within it where it keeps its own, else those on the board. */
+/** The moves among these that were made on a view: within it if it keeps its own, else those on the board. */
 export function movesMadeOn<M extends { do: string }>(
   view: Pick<View, "id" | "own"> | undefined,
   done: readonly M[],

@@ -4,7 +4,7 @@ import type { KindName } from "../views/view";
 
 type Point = { x: number; y: number };
 
-/** Points of a ring; a little more than once round, as by hand. */
+/** Number of points in a ring; it goes a little more than once round, as by hand. */
 const ROUND = 30;
 
 /** How far a stroke reaches from the middle of a number, in units: a numeral is half a unit high. */
@@ -16,8 +16,8 @@ function reachOf(view: KindName, number: Target): Point {
 }
 
 /**
- * The stroke that the pen draws round a number, or the highlighter over it, where nobody draws it by hand.
- * @returns its points in units, from the cell of the number on
+ * The stroke by which the keyboard rings a number with the pen, or highlights it.
+ * @returns its points in units, relative to the number's cell
  */
 export function strokeOn(view: KindName, number: Target, tool: "pen" | "highlighter"): Point[] {
   const reach = reachOf(view, number);

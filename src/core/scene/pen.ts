@@ -6,19 +6,19 @@ import { ViewId } from "../views/view-id";
 
 /** Points are kept in thousandths of a unit: the height of a place, a label, or the view itself. */
 export const UNIT = 1000;
-/** Most points of one stroke; a longer one is thinned out. */
+/** Maximum number of points in a stroke; a longer one is thinned out. */
 export const MAX_POINTS = 600;
-/** Most strokes and notes of a board. */
+/** Maximum number of strokes and notes on a board. */
 export const MAX_STROKES = 4000;
-/** How far from its number anything may be drawn, in thousandths of a unit. */
+/** Maximum distance from its number of anything drawn, in thousandths of a unit. */
 export const FAR = 200 * UNIT;
 
 const Id = schema((z) => z.string().check(z.minLength(1), z.maxLength(16)));
 const Coordinate = schema((z) => z.int().check(z.minimum(-FAR), z.maximum(FAR)));
 
 /**
- * Where something drawn belongs: a view, and the number of it that it moves with. In views without places of their
- * own for numbers it belongs to the view.
+ * What a drawing belongs to: a view, and the number in it that it moves with. In views without places of their own for
+ * numbers it belongs to the view.
  */
 const anchored = (z: Z) => ({
   id: Id(z),
@@ -27,7 +27,7 @@ const anchored = (z: Z) => ({
   ink: Ink(z),
 });
 
-/** A stroke by hand: its points as x, y, x, y, … from its number on, in thousandths of a unit. */
+/** A stroke by hand: its points as x, y, x, y, … relative to its number, in thousandths of a unit. */
 export const Stroke = schema((z) =>
   z.object({
     ...anchored(z),

@@ -5,7 +5,7 @@ import { Layout } from "../views/layout";
 import { View } from "../views/view";
 import type { ViewId } from "../views/view-id";
 
-/** What a board is set to that may be another in class than it was prepared: moves set it, and are taken back. */
+/** Settings of a board that may be changed in class: moves set them, and are taken back. */
 export const Setting = schema((z) =>
   z.discriminatedUnion("of", [
     z.object({ of: z.literal("count"), is: Count(z) }),
@@ -16,7 +16,7 @@ export const Setting = schema((z) =>
 );
 export type Setting = Checked<typeof Setting>;
 
-/** The settings that a scene has for its board, in the place of the prepared ones. */
+/** The settings that a scene has changed on its board. */
 export type SceneSettings = {
   readonly count?: Count;
   readonly fill?: Fill;
@@ -24,7 +24,7 @@ export type SceneSettings = {
   readonly views?: { readonly [id in ViewId]: View };
 };
 
-/** The settings with one more. */
+/** Adds or replaces one setting. */
 export const withOneMore = (settings: SceneSettings, setting: Setting): SceneSettings =>
   setting.of === "view"
     ? { ...settings, views: { ...settings.views, [setting.is.id]: setting.is } }

@@ -5,7 +5,7 @@ import type * as z from "../zod";
 import type { LaidDraft } from "./laid";
 import type { Scene } from "./scene";
 
-/** A scene while moves are folded into it: its parts may be exchanged, and its two large maps be changed in place. */
+/** A scene while moves are folded into it: parts may be replaced, and its two large maps may be changed in place. */
 export type Draft = { -readonly [part in keyof Omit<Scene, "laid" | "written">]: Scene[part] } & {
   laid: LaidDraft;
   written: Map<Target, NumberKey>;
@@ -16,7 +16,7 @@ export type Some = {
   /** A whole number, both ends included. */
   whole: (min: number, max: number) => number;
   one: <const T>(of: readonly T[]) => T;
-  /** As many as there are from `min` to `max`. */
+  /** An array of `min` to `max` items. */
   list: <T>(of: () => T, min: number, max: number) => T[];
 };
 
@@ -57,14 +57,14 @@ export function move<const D extends string, S extends Shape>(
 type AnyMoveKind = { readonly do: string; readonly schema: (z: Z) => z.core.$ZodType };
 
 /**
- * A part of a scene: how it begins, the moves that are mainly about it, and of which numbers and places two scenes may
- * say something else because of it; "any" where that may be any of them. A slice that says nothing of single numbers has
+ * A part of a scene: its initial value, the moves that are mainly about it, and the numbers and cells about which two
+ * scenes may differ because of it; "any" if that may be any of them. A slice that says nothing about single numbers has
  * no `changed`.
  */
 export type Slice<Part, Moves extends readonly AnyMoveKind[]> = {
   readonly initial: Part;
   readonly moves: Moves;
-  /** It is about numbers: a view that keeps its own has these parts for itself. */
+  /** Whether it is about numbers: a view that keeps its own has these parts for itself. */
   readonly ofNumbers?: true;
   readonly changed?: (before: Scene, after: Scene) => Iterable<Target> | "any";
 };

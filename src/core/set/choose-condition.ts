@@ -21,7 +21,7 @@ export const CONDITION_CHOICES: readonly { name: string; options: readonly Choic
 export function choiceOf(condition: Condition): string {
   const { choices } = kindOf(condition);
   const parts = Object.entries(condition);
-  // What a choice begins with keeps all it can: the condition's own choice leaves it as it is.
+  // A choice starts from the current condition where it can: the condition's own choice leaves it unchanged.
   const own = choices.find(({ start }) => {
     const started: Record<string, unknown> = start(condition, squaresIn(condition));
     return parts.every(([part, value]) => !(part in started) || started[part] === value);
@@ -29,7 +29,7 @@ export function choiceOf(condition: Condition): string {
   return (own ?? choices[0]!).value;
 }
 
-/** A condition of another choice to begin from, with what can be kept of the one it replaces. */
+/** A condition for another choice, keeping what it can of the one it replaces. */
 export function chooseCondition(value: string, old: Condition, squares?: Squares): Condition {
   const choice = ALL.find((one) => one.value === value);
   if (!choice) return old;
@@ -59,16 +59,16 @@ export function firstOnly(typed: {
     : { ok: false, message: made.error.issues[0]!.message, at: "from" };
 }
 
-/** The squares that a condition speaks of; those of a hundred chart where it speaks of none. */
+/** The squares that a condition refers to; those of a hundred chart if it refers to none. */
 const squaresIn = (condition: Condition): Squares => ("on" in condition ? condition.on : HUNDRED_SQUARES);
 
-/** A rule as it is on another chart: what it says about where numbers stand is about that one. */
+/** A rule transferred to another chart: what it says about positions is about that one. */
 export const ruleOn = (rule: Rule, squares: Squares): Rule => ({
   ...rule,
   conditions: rule.conditions.map((one) => ("on" in one ? { ...one, on: squares } : one)),
 });
 
-/** The condition with some of its parts as typed: refused with the part it is about, or with what all of them make. */
+/** The condition with some parts replaced as typed; or refused, naming the part at fault or the combination. */
 export function conditionWith(
   condition: Condition,
   typed: Readonly<Record<string, string | undefined>>,
@@ -80,7 +80,7 @@ export function conditionWith(
     const text = typed[part];
     if (text === undefined) continue;
     if ("numbers" in field) {
-      const read = readNumbers(text, 1, field.numbers.most);
+      const read = readNumbers(text, 1, field.numbers.max);
       if (!read.ok) return { ok: false, message: read.message, at: part };
       next[part] = read.texts;
       continue;

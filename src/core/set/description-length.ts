@@ -19,12 +19,12 @@ export function descriptionLength({ conditions, first }: Rule): number {
   return cut + joinedBits(conditions.map((condition) => ({ condition, bits: conditionBits(condition) })));
 }
 
-/** What a word that joins two conditions costs. */
+/** The cost of a word that joins two conditions. */
 export const JOINING = 3;
-/** Most that a kind that was said already saves. */
+/** The maximum saving for a kind that was named already. */
 export const MAX_SAVED = 4;
 
-/** What it takes to say conditions together, each of which costs what it does alone. */
+/** The cost of several conditions together, given the cost of each alone. */
 export function joinedBits(
   parts: readonly { readonly condition: Condition; readonly bits: number }[],
 ): number {
@@ -38,7 +38,7 @@ export function joinedBits(
   return bits;
 }
 
-/** What it takes to say one condition. */
+/** The cost of one condition. */
 export function conditionBits(condition: Condition): number {
   const { weight, fields, choices } = kindOf(condition);
   const parts: Readonly<Record<string, unknown>> = condition;
@@ -53,7 +53,7 @@ export function conditionBits(condition: Condition): number {
   return bits;
 }
 
-/** What it takes to name numbers that a rule is wrong about. */
+/** The cost of naming the exceptions to a rule. */
 export const exceptionBits = (numbers: readonly string[]): number =>
   numbers.reduce((sum, number) => sum + 6 + numberBits(number), 0);
 

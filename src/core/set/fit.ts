@@ -2,7 +2,7 @@ import type { NumberKey } from "../number/exact";
 import { holdsOf } from "./holds";
 import type { Rule } from "./rule";
 
-/** What a sentence shades, beside what is shaded: the numbers that both have, and those that one of them has. */
+/** How a sentence compares with a shading: the numbers that both have, and those that only one of them has. */
 export type Fit = {
   readonly fits: readonly NumberKey[];
   /** Shaded, and not by the sentence. */

@@ -6,16 +6,19 @@ import { type Condition, kindOf, type Rule, testOf } from "./rule";
 /** Whether a set holds a number. */
 export type Holds = (number: NumberKey) => boolean;
 
-/** What a rule about inks looks at: the inks that a number carries. */
+/** What a rule about inks depends on: the inks that a number carries. */
 export type Inked = (number: NumberKey) => InkSet;
 
-/** Most answers that one condition keeps: a times grid may be slid over more numbers than any memory has room for. */
+/**
+ * Maximum number of answers cached for a condition: a times grid may be slid over more numbers than there is memory
+ * for.
+ */
 const MAX_KEPT = 5000;
 const kept = new WeakMap<Condition, Holds>();
 
 /**
- * The set that a rule describes. `inked` says what the conditions about inks see; all others depend on the number
- * alone, and keep their answers, so that asking again costs a look into a table.
+ * The set that a rule describes. `inked` supplies the inks for conditions about marks; all others depend on the number
+ * alone and cache their answers, so that asking again is a table lookup.
  */
 export function holdsOf(rule: Rule, inked: Inked): Holds {
   return rule.first ? firstHolds(rule) : allHolds(rule, inked);

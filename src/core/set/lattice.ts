@@ -4,7 +4,7 @@ import type { Z } from "../schema";
 export type Cell = { row: number; column: number };
 
 /**
- * How so many things are laid out in lanes: a lane is a row that runs across, or a column that runs down; rows follow each
+ * How things are laid out in lanes: a lane is a row that runs across, or a column that runs down; rows follow each
  * other down the page, or up it; and every lane is read the same way, or back and forth like a path.
  */
 export type Lattice = {
@@ -34,7 +34,7 @@ export function cellAtIndex(lattice: Lattice, index: number): Cell | null {
   return { row: lattice.climb === "up" ? rows - 1 - row : row, column };
 }
 
-/** The index of what stands at a cell; null beside the lattice and in the gap after a short last row. */
+/** The index of what stands at a cell; null outside the lattice and in the gap after a short last row. */
 export function indexAtCell(lattice: Lattice, cell: Cell): number | null {
   const { columns, rows } = latticeGrid(lattice);
   if (cell.row < 0 || cell.column < 0 || cell.row >= rows || cell.column >= columns) return null;
@@ -45,7 +45,7 @@ export function indexAtCell(lattice: Lattice, cell: Cell): number | null {
   return index < lattice.count ? index : null;
 }
 
-/** Whether a lane is read against its usual way. */
+/** Whether a lane is read in reverse. */
 const isTurned = ({ reads }: Lattice, lane: number) => reads === "back-and-forth" && lane % 2 === 1;
 
 /** The parts of a lattice in a lesson file. */

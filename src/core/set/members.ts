@@ -2,16 +2,16 @@ import { kindOf, type Rule, wholeTestOf } from "./rule";
 
 /** No number on a board is larger. */
 const LAST = 999_999_999_999_999;
-/** Most numbers that are tried for one answer, so that a rule that holds nothing more ends the search. */
+/** Maximum number of candidates tried for one answer, so that a rule without further members ends the search. */
 const MAX_TRIED = 100_000;
 
-/** The numbers that were found, and whether the search ended before there were enough: how far it came. */
+/** The numbers found, and, if the search ended before there were enough, how far it came. */
 export type Members = { readonly found: readonly number[]; readonly searchedTo: number | null };
 
 /**
- * The next whole numbers that a rule holds, from one on. A rule that can say itself which its next number is finds it at
- * once, however far away; for the others one number after the other is tried.
- * @param rule one that does not ask for marks
+ * The next whole numbers of a rule, from a given one on. A rule that can compute its next member finds it at once,
+ * however far away; for the others every number is tried in turn.
+ * @param rule one that does not depend on marks
  */
 export function membersFrom(rule: Rule, from: number, many: number): Members {
   if (rule.first) {
@@ -28,7 +28,7 @@ export function membersFrom(rule: Rule, from: number, many: number): Members {
       ? (number: number) => meets.every((meet) => meet(number))
       : (number: number) => meets.some((meet) => meet(number));
   const known = nexts.filter((next) => next !== null);
-  // Of conditions joined by "or", one that cannot say it makes all of them be tried.
+  // In an "or", one condition that cannot compute its next member means that every number is tried.
   const leaps = rule.join === "and" ? known.length > 0 : known.length === nexts.length;
   const pick = rule.join === "and" ? Math.max : Math.min;
   const leap = (at: number): number | null => {

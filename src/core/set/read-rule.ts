@@ -5,22 +5,22 @@ import { CONDITIONS } from "./conditions";
 import { type AnyConditionKind, Condition, Rule } from "./rule";
 import { HUNDRED_SQUARES } from "./squares";
 
-/** A way of saying a kind of condition: its words, with a place for each of its numbers. */
+/** A wording of a kind of condition, with a slot for each of its numbers. */
 type Way = {
   readonly pattern: RegExp;
   readonly make: (numbers: readonly string[]) => object;
   readonly not: boolean;
 };
 
-/** Numbers that stand in for those of a condition while its words are learnt; none is part of another. */
+/** Placeholder numbers used while the wordings are derived; none is part of another. */
 const STANDING_IN = ["427", "613"] as const;
 const NUMBER = "([-−]?[\\d][\\d.,/ ]*?)";
 
 let ways: readonly Way[] | undefined;
 
 /**
- * Every way in which a condition is said, learnt from the conditions themselves: each choice is said with numbers that stand
- * in for its own, and where they come up in its words, any number may stand.
+ * All wordings, derived from the conditions themselves: each choice is put into words with placeholder numbers, and
+ * wherever these turn up in its wording any number may stand.
  */
 function allWays(): readonly Way[] {
   if (ways) return ways;
@@ -53,7 +53,7 @@ function allWays(): readonly Way[] {
 
 type Standing = { readonly part: string; readonly text: string };
 
-/** The parts of a condition that are numbers, each with the one that stands in for it. */
+/** The numeric parts of a condition, each with its placeholder. */
 const partsOf = (kind: AnyConditionKind, start: object): Standing[] =>
   kind.fields.flatMap((field) => {
     if (!("number" in field)) return [];
@@ -63,7 +63,10 @@ const partsOf = (kind: AnyConditionKind, start: object): Standing[] =>
       : [];
   });
 
-/** What each choice of a kind begins with, its numbers stood in for; of a digit, each of the ten; and those with words of their own. */
+/**
+ * The starting values of each choice of a kind, with placeholders for its numbers; for a digit, each of the ten; and
+ * the cases with a wording of their own.
+ */
 function startsOf(kind: AnyConditionKind): object[] {
   if (kind.asks === "inks" || kind.family === "squares") return [];
   const begun = kind.choices.flatMap(({ start }) => {
@@ -96,7 +99,7 @@ function wayOf(words: string, parts: readonly Standing[], make: Way["make"], not
   };
 }
 
-/** Words as they are compared: small letters, one space, no full stop, and without what may be said or left out. */
+/** Normalises words for comparison: lower case, single spaces, no full stop, and without optional words. */
 const tidied = (text: string): string =>
   text
     .toLowerCase()

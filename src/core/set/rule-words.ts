@@ -2,7 +2,7 @@ import { listWords } from "../number/list-words";
 import { showNumber } from "../number/show-number";
 import { type Condition, kindOf, type Rule } from "./rule";
 
-/** How a rule is said: "multiples of 6, from 6 to 120", "numbers that are odd and are not multiples of 3". */
+/** A rule in words: "multiples of 6, from 6 to 120", "numbers that are odd and are not multiples of 3". */
 export function ruleWords({ join, conditions, first }: Rule): string {
   if (first) {
     const many = first.many === 1 ? "the first whole number" : `the first ${first.many} whole numbers`;
@@ -18,7 +18,7 @@ export function ruleWords({ join, conditions, first }: Rule): string {
   return nounNot ? nounNot(condition) : `numbers that ${predicate(condition)}`;
 }
 
-/** A rule as short as it can be said, for a label: "multiples of 6", "2 more than 5s". */
+/** The shortest wording of a rule, for a label: "multiples of 6", "2 more than 5s". */
 export function shortWords(rule: Rule): string {
   if (rule.first || rule.conditions.length > 1 || rule.conditions[0]!.not) return ruleWords(rule);
   const { short, noun } = kindOf(rule.conditions[0]!);
@@ -29,22 +29,22 @@ const NOT = { are: "are not", have: "do not have", is: "is not", has: "does not 
 const SEVERAL = { are: "are", have: "have" } as const;
 type Verbs = { are: "are" | "is"; have: "have" | "has" };
 
-/** What a condition says of numbers: "are even", "do not have the ones digit 4". */
+/** A condition as a predicate: "are even", "do not have the ones digit 4". */
 function predicate(condition: Condition, verbs: Verbs = SEVERAL): string {
   const { verb, predicate: what } = kindOf(condition);
   return `${condition.not ? NOT[verbs[verb]] : verbs[verb]} ${what(condition)}`;
 }
 
 /**
- * Numbers in a sentence: "24, 54, 84 and 114". Past `most`, how many more there are.
+ * Numbers in a sentence: "24, 54, 84 and 114"; beyond `max`, how many more there are.
  * @param show how each of them is written
  */
 export function listNumbers(
   numbers: readonly string[],
-  most = 12,
+  max = 12,
   show: (number: string) => string = showNumber,
 ): string {
   if (numbers.length === 0) return "no number";
-  const shown = numbers.slice(0, most).map(show);
-  return listWords(numbers.length > most ? [...shown, `${numbers.length - most} more`] : shown);
+  const shown = numbers.slice(0, max).map(show);
+  return listWords(numbers.length > max ? [...shown, `${numbers.length - max} more`] : shown);
 }

@@ -11,7 +11,7 @@ import {
 } from "./conditions/condition";
 import type { InkSet } from "./ink";
 
-/** Most conditions that a rule joins: as many as can still be said in one sentence. */
+/** Maximum number of conditions in a rule: as many as can still be said in one sentence. */
 export const MAX_CONDITIONS = 4;
 
 type Kind = (typeof CONDITIONS)[number];
@@ -31,7 +31,7 @@ const schemas = (z: Z) =>
     });
   }) as unknown as [SchemaOf<Kind>, ...SchemaOf<Kind>[]];
 
-/** One condition that a number meets or not; with `not`, the other way round. */
+/** A condition that a number meets or not; `not` negates it. */
 export type Condition = z.infer<SchemaOf<Kind>>;
 export const Condition = schema<z.ZodMiniType<Condition>>((z) => z.discriminatedUnion("kind", schemas(z)));
 
@@ -82,10 +82,10 @@ export function wholeTestOf(condition: Condition): (number: number) => boolean {
   return (number) => meets(number) !== not;
 }
 
-/** Most numbers of a rule that is cut short after its first ones. */
+/** Maximum number of members in a rule limited to its first ones. */
 export const MAX_FIRST = 200;
 
-/** Only the first so many whole numbers that meet a rule, counted from one of them on. */
+/** Limits a rule to the first whole numbers that meet it, counted from one of them on. */
 export const FirstOnly = schema((z) =>
   z.object({
     many: z.int().check(z.minimum(1), z.maximum(MAX_FIRST)),
@@ -123,15 +123,15 @@ export const ruleOf = (condition: Condition): Rule => ({ join: "and", conditions
 
 /** Every number there is. */
 export const ALL: Rule = ruleOf({ kind: "all", not: false });
-/** The rest: all that has no mark. */
+/** Everything without a mark. */
 export const UNMARKED: Rule = ruleOf({ kind: "marked", not: true });
 export const MARKED: Rule = ruleOf({ kind: "marked", not: false });
 
-/** Whether what a rule holds depends on the marks. */
+/** Whether the members of a rule depend on the marks. */
 export const asksForInks = ({ conditions }: Rule): boolean =>
   conditions.some((condition) => kindOf(condition).asks === "inks");
 
-/** Whether two rules are written alike, so that one of them is enough. */
+/** Whether two rules are written the same. */
 export function sameRule(a: Rule, b: Rule): boolean {
   return a === b || textOf(a) === textOf(b);
 }

@@ -3,7 +3,7 @@ import { showNumber } from "../number/show-number";
 import { CONDITION_CHOICES, choiceOf } from "./choose-condition";
 import { type Condition, kindOf, type Rule } from "./rule";
 
-/** A part of a sentence: a word that stands between, or one that can be another. */
+/** A part of a sentence: a fixed word, or one that can be changed. */
 export type SentencePart =
   | { readonly word: string }
   /** `part` is "verb", "what", "join", or a part of the condition. */
@@ -14,7 +14,7 @@ const LABELS = new Map(
   CONDITION_CHOICES.flatMap(({ options }) => options).map(({ value, label }) => [value, label]),
 );
 
-/** A rule as a sentence of words, in the order in which it is read after "Numbers that". */
+/** A rule as the parts of a sentence, in reading order after "Numbers that". */
 export function sentenceParts({ join, conditions }: Rule): SentencePart[] {
   return conditions.flatMap((one, condition) => [
     ...(condition > 0 ? [{ condition, part: "join", text: join }] : []),
@@ -25,7 +25,7 @@ export function sentenceParts({ join, conditions }: Rule): SentencePart[] {
   ]);
 }
 
-/** The parts of a condition that were chosen or typed; an end that was left open is not said. */
+/** The chosen or typed parts of a condition; open ends are left out. */
 function fieldParts(one: Condition, condition: number, before: boolean): SentencePart[] {
   const parts: Readonly<Record<string, unknown>> = one;
   const said: SentencePart[] = [];

@@ -3,7 +3,7 @@ import { NumberText } from "../number/number-schema";
 import { type Checked, schema } from "../schema";
 import { type Cell, cellAtIndex, indexAtCell, latticeWays } from "./lattice";
 
-/** Most squares of a chart, and most in a row. */
+/** Maximum number of squares on a chart, and in a row. */
 export const MAX_SQUARES = 10_000;
 export const MAX_WIDTH = 100;
 
@@ -55,7 +55,7 @@ function cellsOf(squares: Squares): readonly (Cell | null)[] {
   return all;
 }
 
-/** The same for whole numbers, quicker: the finder asks of many. Null where the squares hold others. */
+/** A faster version for whole numbers: the finder asks for many. Null if the squares hold others. */
 export function squareOfWhole(squares: Squares): ((number: number) => Cell | null) | null {
   const [first, difference] = [Number(squares.first), Number(squares.difference)];
   if (!Number.isInteger(first) || !Number.isInteger(difference)) return null;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
-import { chanceOf } from "../puzzle/draw";
+import { randomOf } from "../puzzle/draw";
 import { SHEET_KINDS } from "./kinds";
 import { kindOfPart, type PartSettings } from "./sheet";
 
@@ -21,9 +21,9 @@ test("nothing is asked twice on a page, as long as there is something else to as
   fc.assert(
     fc.property(seeds, fc.constantFrom(...parts), (seed, [kind, settings]) => {
       const of = { ...SHEET_KINDS[kind].starts, ...settings } as PartSettings;
-      const { tasks } = kindOfPart(of).make(of, chanceOf(seed));
+      const { tasks } = kindOfPart(of).make(of, randomOf(seed));
       expect(tasks).toHaveLength(settings.count);
-      // The blank in its place: 3 + ? = 7 and 3 + 4 = ? are two questions.
+      // The blank counts: 3 + ? = 7 and 3 + 4 = ? are two questions.
       expect(new Set(tasks.map((task) => JSON.stringify(task))).size).toBe(tasks.length);
     }),
     { seed: 9, numRuns: 400 },

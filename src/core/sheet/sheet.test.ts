@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { chanceOf } from "../puzzle/draw";
+import { randomOf } from "../puzzle/draw";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE, inksAt, isCoveredAt, type Scene } from "../scene/scene";
 import { holdsOf } from "../set/holds";
@@ -25,7 +25,7 @@ const RUNS = { numRuns: 1_500, seed: 9 };
 const seeds = fc.nat({ max: 2 ** 31 - 1 });
 const madeOf = <K extends keyof typeof SHEET_KINDS>(kind: K, settings: object, seed: number): Made => {
   const of = { ...SHEET_KINDS[kind].starts, ...settings } as PartSettings;
-  return kindOfPart(of).make(of, chanceOf(seed));
+  return kindOfPart(of).make(of, randomOf(seed));
 };
 const asked = ({ question }: PaperView): Scene => fold(EMPTY_SCENE, question);
 const answered = ({ question, answer }: PaperView): Scene => fold(EMPTY_SCENE, [...question, ...answer]);

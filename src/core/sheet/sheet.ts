@@ -1,4 +1,4 @@
-import { chanceOf, Seed } from "../puzzle/draw";
+import { randomOf, Seed } from "../puzzle/draw";
 import * as z from "../zod";
 import { SHEET_KINDS } from "./kinds";
 import type { SheetKind } from "./sheet-kind";
@@ -21,8 +21,8 @@ const PartSettingsSchema = z.discriminatedUnion(
 export const MAX_SHEET = { parts: 8, copies: 60, title: 120, instruction: 200 } as const;
 
 const Id = z.string().check(z.minLength(1), z.maxLength(40));
-const Line = (most: number) =>
-  z.string().check(z.trim(), z.maxLength(most, `Write at most ${most} characters.`));
+const Line = (max: number) =>
+  z.string().check(z.trim(), z.maxLength(max, `Write at most ${max} characters.`));
 
 /** A part of a sheet: what it is, and what pupils are asked to do, where that is said in the teacher's own words. */
 export const SheetPart = z.object({
@@ -57,7 +57,7 @@ export const Sheet = z.object({
 });
 export type Sheet = z.infer<typeof Sheet>;
 
-/** Which pages of a sheet are made: those for pupils, those with their answers, or all. */
+/** Which pages of a sheet to make: those for pupils, those with the answers, or all. */
 export const SheetPages = z.enum(["all", "pupils", "answers"]);
 export type SheetPages = z.infer<typeof SheetPages>;
 
@@ -68,10 +68,10 @@ export const kindOfPart = <S extends PartSettings>({ kind }: S): SheetKind<S> =>
 /** A part as it stands on one copy. */
 export type MadePart = Made & { readonly nth: number };
 
-/** What is on one copy of a sheet, from 0: the same whenever it is made. */
+/** What is on the copy of a sheet with an index, from 0: the same whenever it is made. */
 export function makeCopy({ parts, seed }: Sheet, copy: number): MadePart[] {
   return parts.map(({ of, instruction }, index) => {
-    const made = kindOfPart(of).make(of, chanceOf(seed, copy * MAX_SHEET.parts + index));
+    const made = kindOfPart(of).make(of, randomOf(seed, copy * MAX_SHEET.parts + index));
     return { ...made, instruction: instruction === "" ? made.instruction : instruction, nth: index + 1 };
   });
 }

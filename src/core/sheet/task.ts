@@ -2,18 +2,18 @@ import type { Count } from "../count/count-settings";
 import type { Move } from "../scene/move";
 import type { ViewSettings } from "../views/view";
 
-/** A piece of a line of signs: signs, or a box to write in, with what belongs there. */
+/** A piece of a line of signs: signs, or a box to write in, with its answer. */
 export type Piece = { readonly text: string } | { readonly blank: string };
 
-/** A view as it stands on paper: as pupils get it, and with its answers. */
+/** A view on paper: as pupils get it, and with its answers. */
 export type PaperView = {
   readonly settings: ViewSettings;
   readonly question: readonly Move[];
-  /** What is done after it where the answers stand. */
+  /** The further moves on the answer page. */
   readonly answer: readonly Move[];
-  /** What is counted, for views that speak of a count. */
+  /** The count, for views about a count. */
   readonly count?: Pick<Count, "by" | "from" | "way">;
-  /** How high it is, in parts of its width. */
+  /** Its height, in parts of its width. */
   readonly ratio: number;
 };
 
@@ -26,23 +26,23 @@ export type TrueStrip = {
   readonly blank: boolean;
 };
 
-/** One thing to be done on a sheet, from the top down: a line of signs, a drawing, a line to write on. */
+/** One task on a sheet, from the top down: a line of signs, a drawing, a line to write on. */
 export type Task = {
   readonly signs?: readonly Piece[];
   readonly view?: PaperView;
   readonly strip?: TrueStrip;
-  /** A line to be written on: what stands before it, and what belongs there. */
+  /** A line to write on: what stands before it, and its answer. */
   readonly line?: { readonly before: string; readonly answer: string };
 };
 
-/** A part of a sheet as it is made for one copy: what is to be done, and how many stand beside each other. */
+/** A part of a sheet as made for one copy: its tasks, and how many stand beside each other. */
 export type Made = {
   readonly instruction: string;
   readonly across: 1 | 2 | 3 | 4;
   readonly tasks: readonly Task[];
 };
 
-/** What a task is answered with, in the order in which it is read: what stands in boxes and on lines. */
+/** The answers to a task, in reading order: what belongs in boxes and on lines. */
 export const answersOf = ({ signs, line }: Task): string[] => [
   ...(signs ?? []).flatMap((piece) => ("blank" in piece ? [piece.blank] : [])),
   ...(line ? [line.answer] : []),

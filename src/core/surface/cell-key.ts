@@ -8,7 +8,7 @@ export const MAX_TIMES = 1_000_000;
 /** A cell of a times grid by its row and column, `r3c8`: one of the cells where 24 lives. */
 export type CellKey = `r${number}c${number}`;
 
-/** What a move is about: a number wherever it lives, or one cell of a times grid. */
+/** The target of a move: a number wherever it lives, or one cell of a times grid. */
 export type Target = NumberKey | CellKey;
 
 const PLACE_KEY = /^r([1-9]\d{0,6})c([1-9]\d{0,6})$/;

@@ -11,7 +11,7 @@ import {
   ChartSettings as Schema,
 } from "./chart";
 
-/** The numbers of a chart as they are typed: where it begins, how it goes up, how long its rows are, where it ends. */
+/** The numbers of a chart as typed: first, difference, row length, last. */
 export type ChartPart = "first" | "difference" | "columns" | "rows" | "last";
 export type TypedChart = { readonly [part in ChartPart]?: string };
 export type ChartChange = { ok: true; value: ChartSettings } | { ok: false; message: string; at?: ChartPart };
@@ -26,8 +26,8 @@ function readPart(part: ChartPart, typed: string): Read {
 }
 
 /**
- * A chart with some of its numbers typed anew, all of them at once; or why they make no chart, and at which of them.
- * Rows of another length keep the last number. Of a number of rows and a last number the one typed later holds.
+ * Changes several numbers of a chart as typed, all at once; or says why that is no chart, and at which fields. With
+ * another row length the last number stays. Of a number of rows and a last number the one typed later counts.
  */
 export function changeChart(chart: ChartSettings, typed: TypedChart): ChartChange {
   const parts: { [part in ChartPart]?: string | number } = {};
@@ -51,7 +51,7 @@ export function changeChart(chart: ChartSettings, typed: TypedChart): ChartChang
   const made = Schema(z).safeParse(wished);
   if (made.success) return { ok: true, value: made.data };
   if (end === undefined && ("first" in parts || "difference" in parts) && chart.until.by === "last") {
-    // Numbers that no longer come to the last one go on for as many rows as before: the chart can be turned round.
+    // If the numbers no longer reach the last one, the chart keeps its number of rows, so that it can be reversed.
     const turned = Schema(z).safeParse({ ...wished, until: { by: "rows", rows: gridOf(chart).rows } });
     if (turned.success) return { ok: true, value: turned.data };
   }
@@ -59,7 +59,7 @@ export function changeChart(chart: ChartSettings, typed: TypedChart): ChartChang
   return { ok: false, message: made.error.issues[0]!.message, ...(at ? { at } : {}) };
 }
 
-/** Where a chart with rows of another length ends, so that its last number stays. */
+/** The end of a chart with another row length, so that its last number stays. */
 function untilKept(chart: ChartSettings, columns: number) {
   const count = cellCount(chart);
   const isFull = chart.until.by === "rows" && count % columns === 0;

@@ -3,12 +3,12 @@ import { readWhole } from "../number/read-whole";
 import * as z from "../zod";
 import { type AnyLine, LineSettings, MAX_CHOSEN, MAX_DIVISIONS, StripSettings } from "./line";
 
-/** What is typed about a line: its ends, its intervals and their parts, its labels and its unit. */
+/** The settings of a line as typed: its ends, its intervals and their parts, its labels and its unit. */
 export type LinePart = "from" | "to" | "interval" | "divisions" | "every" | "chosen" | "unit";
 export type TypedLine = { readonly [part in LinePart]?: string };
 export type LineChange = { ok: true; value: AnyLine } | { ok: false; message: string; at?: LinePart };
 
-/** A line with some of its parts typed anew, all of them at once; or why they make no line, and at which of them. */
+/** Changes several settings of a line as typed, all at once; or says why that is no line, and at which fields. */
 export function changeLine(line: AnyLine, typed: TypedLine): LineChange {
   const parts: Record<string, unknown> = {};
   for (const [part, text] of Object.entries(typed) as [LinePart, string][]) {
@@ -43,18 +43,18 @@ function readPart(part: LinePart, typed: string): PartRead {
 }
 
 /**
- * Several numbers in one field. They are told apart by semicolons; where there are none by spaces, which then cannot
- * stand within a number.
+ * Several numbers in one field, separated by semicolons; if there are none, by spaces, which then cannot stand within a
+ * number.
  */
 export function readList(
   typed: string,
-  most = MAX_CHOSEN,
+  max = MAX_CHOSEN,
 ): { ok: true; value: string[] } | { ok: false; message: string } {
   const texts = typed
     .split(typed.includes(";") ? ";" : /,?\s+/)
     .map((text) => text.trim())
     .filter((text) => text !== "");
-  if (texts.length > most) return { ok: false, message: `Write at most ${most} numbers.` };
+  if (texts.length > max) return { ok: false, message: `Write at most ${max} numbers.` };
   const values: string[] = [];
   for (const text of texts) {
     const isPiece =

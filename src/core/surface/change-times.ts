@@ -3,7 +3,7 @@ import * as z from "../zod";
 import { MAX_TIMES } from "./cell-key";
 import { MAX_WINDOW, MIN_WINDOW, TimesSettings } from "./times-grid";
 
-/** What is typed about the window of a times grid: its first row and column, and how many of each it shows. */
+/** The window of a times grid as typed: its first row and column, and how many of each it shows. */
 export const TIMES_PARTS = ["row", "column", "rows", "columns"] as const;
 export type TimesPart = (typeof TIMES_PARTS)[number];
 export type TypedTimes = { readonly [part in TimesPart]?: string };
@@ -16,7 +16,7 @@ const BOUNDS: Record<TimesPart, [min: number, max: number]> = {
   columns: [MIN_WINDOW.columns, MAX_WINDOW.columns],
 };
 
-/** A times grid with some of the numbers of its window typed anew; or why they make no window, and at which of them. */
+/** Changes the window of a times grid as typed; or says why that is no window, and at which fields. */
 export function changeTimes(times: TimesSettings, typed: TypedTimes): TimesChange {
   const parts: { [part in TimesPart]?: number } = {};
   for (const [part, text] of Object.entries(typed) as [TimesPart, string][]) {

@@ -51,7 +51,7 @@ describe("a chart as it is typed", () => {
 describe("a line as it is typed", () => {
   test.each([
     [{ from: "7" }, "from: Put the smaller number first."],
-    // Fields that are refused alone may be right together.
+    // Fields that are refused one by one may be valid together.
     [{ from: "7", to: "9" }, "7 to 9 in 1"],
     [
       { to: "100,000" },

@@ -16,9 +16,9 @@ import {
 import { neighbourOf, SIDES } from "./neighbours";
 import { STARTING_CHARTS, startingChart } from "./starting-charts";
 
-const ratio = (least: number, most: number) =>
+const ratio = (min: number, max: number) =>
   fc
-    .tuple(fc.integer({ min: least, max: most }), fc.integer({ min: 1, max: 12 }))
+    .tuple(fc.integer({ min, max }), fc.integer({ min: 1, max: 12 }))
     .map(([over, under]) => (over === 0 ? "0" : `${over}/${under}`));
 
 /** Charts of every kind: any numbers, short last rows, across and down, down and up, one way and back and forth. */
@@ -35,7 +35,7 @@ const anyChart = fc
     reads: fc.constantFrom("one-way" as const, "back-and-forth" as const),
   })
   .map(({ count, past, rows, ...rest }) => {
-    // A last number that the chart may stop short of by up to nine tenths of a difference.
+    // A last number that the chart may fall short of by up to nine tenths of a difference.
     const reach = exact(rest.difference).mul(exact(count - 1).add(exact(past).div(10)));
     const last = exact(rest.first).add(reach).toFraction();
     const until = rows === null ? { by: "last" as const, last } : { by: "rows" as const, rows };

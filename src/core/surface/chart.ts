@@ -8,11 +8,11 @@ import type { Squares } from "../set/squares";
 
 export type { Cell };
 
-/** Most cells in a row, and most cells on a chart: what still draws at once on a slow classroom computer. */
+/** Maximum number of cells in a row, and on a chart: what still draws at once on a slow classroom computer. */
 export const MAX_COLUMNS = 30;
 export const MAX_PLACES = 1200;
 
-/** Where a chart ends: after so many full rows, or with the last of its numbers that does not pass `last`. */
+/** Where a chart ends: after a number of full rows, or with its last number that is not beyond `last`. */
 export const Until = schema((z) =>
   z.discriminatedUnion("by", [
     z.object({ by: z.literal("rows"), rows: z.int().check(z.minimum(1), z.maximum(MAX_PLACES)) }),
@@ -48,7 +48,7 @@ export type ChartSettings = Checked<typeof ChartSettings>;
 
 type Fault = { path: string[]; message: string };
 
-/** Why settings whose parts are sound make no chart together; null where they do. */
+/** Why settings that are valid one by one do not make a chart; null if they do. */
 function faultOf({ first, difference, columns, until }: ChartSettings): Fault | null {
   const by = exact(difference);
   if (by.n === 0n)
@@ -91,7 +91,7 @@ export function plainChart(first: string, difference: string, columns: number, u
 /** The numbers 1 to 100 in ten rows of ten. */
 export const HUNDRED_CHART = plainChart("1", "1", 10, { by: "rows", rows: 10 });
 
-/** What follows from the settings: worked out once for each chart. */
+/** Everything derived from the settings. Memoised for each chart. */
 type Shape = { sequence: Sequence; lattice: Lattice; columns: number; rows: number };
 
 const shapes = new WeakMap<ChartSettings, Shape>();
@@ -124,7 +124,7 @@ export function gridOf(chart: ChartSettings): { columns: number; rows: number } 
   return { columns, rows };
 }
 
-/** The number that stands at a cell; null beside the chart and in the gap after a short last row. */
+/** The number at a cell; null outside the chart and in the gap after a short last row. */
 export function numberAt(chart: ChartSettings, cell: Cell): NumberKey | null {
   const { sequence, lattice } = shapeOf(chart);
   const index = indexAtCell(lattice, cell);
@@ -156,7 +156,7 @@ export function chartNumbers(chart: ChartSettings): readonly NumberKey[] {
   return numbers;
 }
 
-/** Whether a chart writes its parts of wholes as fractions: where any of them has no end as a decimal. */
+/** Whether a chart writes fractions: if any of its numbers has no finite decimal. */
 export function writesFractions(chart: ChartSettings): boolean {
   const { first, difference } = shapeOf(chart).sequence;
   return [first, difference].some((value) => keyOf(value).includes("/"));

@@ -18,27 +18,27 @@ export function labelStride(
   interval: Exact = exact(1),
   around?: number,
 ): number {
-  const least = room / apart;
-  if (least <= 1) return 1;
+  const min = room / apart;
+  if (min <= 1) return 1;
   const strides = around === undefined ? roundStrides(interval) : factorsOf(around);
-  return strides.find((stride) => stride >= least) ?? plainStride(least);
+  return strides.find((stride) => stride >= min) ?? plainStride(min);
 }
 
 /** The factors of a whole number, the smallest first. */
 const factorsOf = (whole: number): number[] =>
   Array.from({ length: whole }, (_, i) => i + 1).filter((part) => whole % part === 0);
 
-/** Of every how many a label stays, where nothing but their number matters. */
-function plainStride(least: number): number {
+/** Every how many labels one stays, if only their number matters. */
+function plainStride(min: number): number {
   for (let power = 1; power < 1e15; power *= 10) {
-    for (const stride of [power, 2 * power, 5 * power]) if (stride >= least) return stride;
+    for (const stride of [power, 2 * power, 5 * power]) if (stride >= min) return stride;
   }
   return 1e15;
 }
 
 const MAX_POWER = 12;
 
-/** By how many intervals labels stand at round distances, the nearest first. */
+/** The numbers of intervals that give round distances, the smallest first. */
 function roundStrides(interval: Exact): readonly number[] {
   const key = interval.toFraction();
   const known = strides.get(key);
@@ -49,13 +49,13 @@ function roundStrides(interval: Exact): readonly number[] {
   return made;
 }
 
-/** A line that slides asks in each frame. */
+/** Cached: a sliding line asks in every frame. */
 const strides = new Map<string, readonly number[]>();
 const MAX_KEPT = 100;
 
 function stridesOf(interval: Exact): number[] {
   const sizes: Exact[] = [];
-  // Parts of one whole that come out: of twelfths 1/6, 1/4, 1/3, 1/2. Decimals go by tenths and fifths.
+  // Unit fractions that fit: of twelfths 1/6, 1/4, 1/3, 1/2. Decimals go by tenths and fifths.
   const parts = interval.compare(1) < 0 && interval.n === 1n ? Number(interval.d) : 1;
   const isDecimal = /^10*$/.test(String(interval.d)) || interval.d === 5n;
   for (let n = 2; n <= Math.min(parts, 1000); n += 1) {

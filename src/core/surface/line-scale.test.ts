@@ -36,10 +36,11 @@ describe("labels", () => {
             value.valueOf(),
           );
           fc.pre(ours.length >= 3);
-          // d3-scale (d3js.org) chooses 1, 2 or 5 by a power of ten: of its choices, the densest that leaves each the room.
+          // d3-scale (d3js.org) chooses 1, 2 or 5 times a power of ten: the densest of its choices that leaves each
+          // label its room.
           const theirs = scaleLinear([from.valueOf(), to.valueOf()], [0, 1000]);
-          const most = Array.from({ length: count }, (_, fewer) => theirs.ticks(count - fewer));
-          const fitting = most.find((ticks) => theirs(ticks[1]!) - theirs(ticks[0]!) >= room - 1e-9)!;
+          const choices = Array.from({ length: count }, (_, fewer) => theirs.ticks(count - fewer));
+          const fitting = choices.find((ticks) => theirs(ticks[1]!) - theirs(ticks[0]!) >= room - 1e-9)!;
           expect(ours).toHaveLength(fitting.length);
           ours.forEach((value, i) => {
             expect(value).toBeCloseTo(fitting[i]!, 9);

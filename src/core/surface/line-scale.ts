@@ -1,24 +1,24 @@
 import { type Exact, exact } from "../number/exact";
 import { type AnyLine, canBeWritten, lineNumbers, type Span, wholeSpan } from "./line";
 
-/** Fewest intervals that are seen before a line that is drawn nearer shows finer ones. */
+/** With fewer visible intervals than this, a line that is zoomed in shows finer ones. */
 const FEWEST = 2;
-/** Most intervals that are seen before one that is drawn further away shows coarser ones. */
+/** With more visible intervals than this, a line that is zoomed out shows coarser ones. */
 const MAX = 25;
 
-/** How a span of a line is divided: interval and step, and the number from which both are counted. */
+/** The division of a span of a line: interval and step, and the number from which both are counted. */
 export type Scale = {
   readonly interval: Exact;
   readonly step: Exact;
   readonly anchor: Exact;
-  /** By how many powers of ten the intervals are coarser than those of the settings; negative where they are finer. */
+  /** How many powers of ten coarser the intervals are than in the settings; negative if they are finer. */
   readonly level: number;
 };
 
 /**
- * The scale of a span. Drawn nearer or further away, a line shows intervals of a tenth or of ten, so that there are
- * always a few of them and never hundreds; fractions that are no decimals stay in their parts. Intervals are counted
- * from 0 wherever the line allows it, so that they are round numbers.
+ * The scale of a span. Zoomed in or out, a line shows intervals of a tenth or ten times the size, so that there are
+ * always a few and never hundreds; fractions that are not decimals keep their parts. Intervals are counted from 0
+ * wherever the line allows it, so that they are round numbers.
  */
 export function scaleOf(line: AnyLine, span: Span): Scale {
   const { from, to, interval, step } = lineNumbers(line);
@@ -77,7 +77,7 @@ export function tickAt({ step, anchor }: Pick<Scale, "step" | "anchor">, index: 
   return anchor.add(step.mul(exact(index)));
 }
 
-/** The span that a scene has a line at, else the whole of it. */
+/** The span of a line in a scene, else the whole line. */
 export function spanOf(line: AnyLine, kept: { from: string; to: string } | undefined): Span {
   return kept ? { from: exact(kept.from), to: exact(kept.to) } : wholeSpan(line);
 }

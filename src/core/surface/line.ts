@@ -31,12 +31,12 @@ const fields = (z: Z) => ({
   divisions: z.int().check(z.minimum(1), z.maximum(MAX_DIVISIONS)),
   ticks: z.enum(["all", "labelled", "none"]),
   labels: z.enum(["all", "ends", "every", "chosen", "none"]),
-  /** Of which interval each is labelled, where labels are `every`. */
+  /** With labels `every`: every how many intervals one is labelled. */
   every: z.int().check(z.minimum(1), z.maximum(100)),
   chosen: z.array(NumberText(z)).check(z.maxLength(MAX_CHOSEN, "A line has room for 60 chosen labels.")),
   numbers: z.enum(["decimal", "parts", "mixed", "lowest"]),
   unit: z.string().check(z.trim(), z.maxLength(20, "Write at most 20 characters.")),
-  /** An open line has nothing on it but what is put there. */
+  /** An empty line shows only the numbers put on it. */
   open: z.boolean(),
   /** A pinned line does not slide. */
   pinned: z.boolean(),
@@ -51,12 +51,12 @@ const endsOf = ({ from, to, interval, divisions }: Ends) => ({
   step: exact(interval).div(divisions),
 });
 
-/** The first thing that is wrong with the numbers of a line as a whole, and at which field; null where all is well. */
+/** The first fault of the numbers of a line taken together, and its field; null if there is none. */
 function lineFault(ends: Ends): { at: "to" | "interval" | "divisions"; message: string } | null {
-  // Parts that are none are told by their own field.
+  // An invalid number of parts has its own message.
   if (!(ends.divisions >= 1)) return null;
   const { from, to, step } = endsOf(ends);
-  // An interval that is none is told by its own field.
+  // An invalid interval has its own message.
   if (step.compare(0) <= 0) return null;
   const order = from.compare(to);
   if (order === 0) return { at: "to", message: "The ends are the same number. Write another one." };
@@ -81,7 +81,7 @@ function lineFault(ends: Ends): { at: "to" | "interval" | "divisions"; message: 
   return null;
 }
 
-/** Whether every number met going on from `from` in `step` can be written within the digits a number may have. */
+/** Whether every number from `from` on in steps of `step` can be written within the digits that a number may have. */
 export function canBeWritten(from: Exact, step: Exact): boolean {
   const common = from.d * (step.d / gcd(from.d, step.d));
   let [rest, twos, fives] = [common, 0, 0];
@@ -91,7 +91,7 @@ export function canBeWritten(from: Exact, step: Exact): boolean {
   return decimals <= DIGITS.decimals && (rest === 1n || String(common).length <= DIGITS.denominator);
 }
 
-/** The numbers of a line must fit each other; the message goes to the field that can mend it. */
+/** The numbers of a line must fit together; the message goes to the field that can mend it. */
 const fits = (z: Z) =>
   z.check<Ends>((context) => {
     const fault = lineFault(context.value);
@@ -137,29 +137,29 @@ export function wholeSpan(line: AnyLine): Span {
   return { from, to };
 }
 
-/** Where a number stands on a span: 0 at its one end, 1 at its other; beyond them below 0 and above 1. For drawing. */
+/** The position of a number on a span: 0 at one end, 1 at the other, outside it below 0 or above 1. For drawing. */
 export function partOf({ from, to }: Span, value: Exact): number {
   return value.sub(from).div(to.sub(from)).valueOf();
 }
 
-/** Whether a line is slid and drawn nearer: not when it is pinned, closed to a ring, or open. */
+/** Whether a line can be slid and zoomed: not if it is pinned, a ring, or empty. */
 export const slides = (line: AnyLine): boolean =>
   !line.pinned && !(line.kind === "line" && (line.open || line.shape === "ring"));
 
-/** Whether a line is closed: what goes on beyond its end goes round once more. */
+/** Whether a line is a ring: whatever goes beyond its end goes round again. */
 export const isClosed = (line: AnyLine): boolean =>
   line.kind === "line" && line.shape === "ring" && !line.open;
 
 /**
- * Of the numbers that stand at the place of `value` on a ring, whole turns apart, the one nearest to another number: on
- * a ring from 0 to 60, the 5 that is nearest to 58 is 65. Of two that are equally near, the smaller one.
+ * Of the numbers at the same place as `value` on a ring, whole turns apart, the one nearest to another number: on a
+ * ring from 0 to 60, the 5 nearest to 58 is 65. Of two that are equally near, the smaller one.
  */
 export function nearestTurn({ from, to }: Span, value: Exact, near: Exact): Exact {
   const turn = to.sub(from);
   return value.add(turn.mul(near.sub(value).div(turn).sub(exact("1/2")).ceil()));
 }
 
-/** Whether the line holds a number at all: within its reach, and on a pinned line, which is no ring, within its ends. */
+/** Whether the line can hold a number: within its reach, and on a pinned line other than a ring, within its ends. */
 export function lineHolds(line: AnyLine, value: Exact): boolean {
   if (line.pinned && !isClosed(line)) {
     const { from, to } = endsOf(line);
@@ -196,7 +196,7 @@ export function plainLine(
   };
 }
 
-/** The line as a number track, or a number track as a line. */
+/** Turns a line into a number track, or a number track into a line. */
 export function lineAs(line: AnyLine, kind: "line" | "strip"): AnyLine {
   if (line.kind === kind) return line;
   if (kind === "line") return { ...line, kind, shape: "flat" };

@@ -3,11 +3,11 @@ import { exact, keyOf, type NumberKey } from "../number/exact";
 import { showNumber } from "../number/show-number";
 import { type ChartSettings, cellOf, numberAt } from "./chart";
 
-/** The four ways from a cell to its neighbours, as they are seen. */
+/** The four directions from a cell to its neighbours, as seen. */
 export const SIDES = ARROWS;
 export type Side = Arrow;
 
-/** The way of a side in rows and columns of cells. */
+/** A direction as rows and columns. */
 export const SIDE_STEPS: Record<Side, { row: number; column: number }> = {
   left: { row: 0, column: -1 },
   right: { row: 0, column: 1 },
@@ -15,7 +15,7 @@ export const SIDE_STEPS: Record<Side, { row: number; column: number }> = {
   down: { row: 1, column: 0 },
 };
 
-/** A neighbour: the number, how much it is more (with its sign), and how that is said: "10 more". */
+/** A neighbour: the number, its signed difference, and that in words: "10 more". */
 export type Neighbour = { number: NumberKey; by: NumberKey; words: string };
 
 /** The number beside a number of the chart, or null where the chart ends there. */

@@ -7,7 +7,7 @@ import type { Arrow } from "../count/route";
 import { isRoute, jumpBack, jumpOn, startTrail, type Trail } from "../count/trail";
 import { exact, keyOf } from "../number/exact";
 import { ARROW_CARDS, cardsFrom, drawCard } from "../puzzle/arrow-cards";
-import { chanceOf } from "../puzzle/draw";
+import { randomOf } from "../puzzle/draw";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE } from "../scene/scene";
 import { type ChartSettings, chartNumbers, plainChart } from "./chart";
@@ -110,10 +110,10 @@ describe("arrow cards", () => {
 
   test("a drawn card stays on the chart, from every number", () => {
     for (const number of chartNumbers(hundred)) {
-      const drawn = drawCard(hundred, number, chanceOf(Number(number)))!;
+      const drawn = drawCard(hundred, number, randomOf(Number(number)))!;
       expect(routeOf(hundred, number, drawn)).toHaveLength(drawn.length);
       expect(cardsFrom(hundred, number)).toContain(drawn);
     }
-    expect(drawCard(plainChart("1", "1", 1, { by: "rows", rows: 1 }), "1", chanceOf(1))).toBeNull();
+    expect(drawCard(plainChart("1", "1", 1, { by: "rows", rows: 1 }), "1", randomOf(1))).toBeNull();
   });
 });

@@ -1,7 +1,7 @@
 /** A point of a drawing, in whatever unit it is drawn in. */
 export type Point = { readonly x: number; readonly y: number };
 
-/** How far a point is from the nearest one of the straight way between two others, in their unit. */
+/** The distance from a point to a straight segment, in their unit. */
 export function distanceToSegment(at: Point, a: Point, b: Point): number {
   const [dx, dy] = [b.x - a.x, b.y - a.y];
   const squared = dx * dx + dy * dy;

@@ -21,7 +21,7 @@ export const STARTING_CHARTS = [
   { id: "blank", name: "Blank, 10 × 10", chart: { ...rows("1", 10, 10), covers: "empty" as const } },
 ] as const satisfies readonly { id: string; name: string; chart: ChartSettings }[];
 
-/** A starting chart by its id; 1 to 100 when there is none of that id. */
+/** The starting chart with an id; 1 to 100 if there is none. */
 export function startingChart(id: string): ChartSettings {
   return (STARTING_CHARTS.find((start) => start.id === id) ?? STARTING_CHARTS[0]).chart;
 }

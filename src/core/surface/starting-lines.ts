@@ -14,7 +14,7 @@ export const STARTING_LINES = [
   { id: "open", name: "Empty line", line: plainLine("0", "100", "10", 1, { open: true }) },
 ] as const satisfies readonly { id: string; name: string; line: LineSettings }[];
 
-/** A starting line by its id; 0 to 100 where there is none of that id. */
+/** The starting line with an id; 0 to 100 if there is none. */
 export function startingLine(id: string): LineSettings {
   return (STARTING_LINES.find((start) => start.id === id) ?? STARTING_LINES[2]).line;
 }

@@ -47,7 +47,7 @@ export type TimesSettings = Checked<typeof TimesSettings>;
 /** The first row and the first column of a window. */
 export type WindowAt = { row: number; column: number };
 
-/** The window that is as near to the wished one as the grid allows: rows and columns begin at 1. */
+/** The window nearest to the wanted one that the grid allows: rows and columns begin at 1. */
 export function clampWindow({ rows, columns }: TimesSettings, { row, column }: WindowAt): WindowAt {
   const clamp = (at: number, length: number) => Math.max(1, Math.min(MAX_TIMES - length + 1, at));
   return { row: clamp(row, rows), column: clamp(column, columns) };

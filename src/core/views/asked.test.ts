@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { INPUTS } from "../../../tests/support/recipe-inputs";
 import { RECIPE_NAMES, RecipeInputs, recipeOf, written } from "../lesson/recipes/any";
-import { chanceOf } from "../puzzle/draw";
+import { randomOf } from "../puzzle/draw";
 import { SHEET_KINDS } from "../sheet/kinds";
 import { kindOfPart, type PartSettings, SHEET_KIND_NAMES } from "../sheet/sheet";
 import { choicesOf, isAsked, partsSet } from "./asked";
@@ -10,7 +10,7 @@ import type { KindField } from "./kind";
 import { KINDS } from "./kinds";
 import { KIND_NAMES } from "./view";
 
-/** What a field may be set to beside what it is. */
+/** The other values that a field may be set to. */
 function othersOf(field: KindField, is: unknown): unknown[] {
   const choices = choicesOf(field);
   if (choices) return choices.filter((value) => value !== is);
@@ -51,7 +51,7 @@ describe("a field that is asked for only at times", () => {
         for (const field of fields.filter((one) => idle.has(one.part) && isAsked(one, inputs.data)))
           for (const other of othersOf(field, (some as Record<string, unknown>)[field.part])) {
             const changed = RecipeInputs.safeParse({ ...inputs.data, [field.part]: other });
-            // What makes no stair any more has changed something too.
+            // Inputs that no longer make a stair are a change too.
             const isRefused = !changed.success && ("options" in field || "switched" in field);
             if (isRefused || (changed.success && textOf(changed.data) !== textOf(inputs.data)))
               idle.delete(field.part);
@@ -64,7 +64,7 @@ describe("a field that is asked for only at times", () => {
   test("changes something where it is asked for: what stands on a sheet", () => {
     for (const name of SHEET_KIND_NAMES) {
       const { starts, fields } = SHEET_KINDS[name] as { starts: PartSettings; fields: readonly KindField[] };
-      const made = (of: PartSettings) => JSON.stringify(kindOfPart(of).make(of, chanceOf(5)));
+      const made = (of: PartSettings) => JSON.stringify(kindOfPart(of).make(of, randomOf(5)));
       const idle = fields.filter((field) => {
         const at = field.only ? { ...starts, [field.only.part]: field.only.is[0] } : starts;
         const others = othersOf(field, starts[field.part as never]);
@@ -112,7 +112,7 @@ describe("a field that is asked for only at times", () => {
           ...othersOf(chosen, starts[chosen.part as never]),
         ]) {
           const settings = { ...starts, [chosen.part]: value } as PartSettings;
-          const made = (of: PartSettings) => kindOfPart(of).make(of, chanceOf(5));
+          const made = (of: PartSettings) => kindOfPart(of).make(of, randomOf(5));
           const asked = fields.filter((one) => isAsked(one, settings)).map(({ part }) => part);
           for (const field of fields.filter(({ part }) => !asked.includes(part)))
             for (const other of othersOf(field, settings[field.part as never])) {

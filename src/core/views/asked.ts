@@ -1,10 +1,10 @@
 import type { KindField } from "./kind";
 
-/** Whether a field is asked for, as things are set. */
+/** Whether a field is asked for under the current settings. */
 export const isAsked = ({ only }: KindField, settings: object): boolean =>
   !only || only.is.includes(String((settings as Readonly<Record<string, unknown>>)[only.part]));
 
-/** The values that a field offers; null where a number or words are written. */
+/** The values that a field offers; null if a number or words are typed. */
 export function choicesOf(field: KindField): readonly string[] | null {
   if ("switched" in field) return [field.switched.off, field.switched.on];
   const choices = "options" in field ? field.options : "list" in field ? field.list : null;
@@ -12,8 +12,8 @@ export function choicesOf(field: KindField): readonly string[] | null {
 }
 
 /**
- * The parts of settings that are set when one is set to a value: it, and where a choice is no longer offered then, that.
- * It becomes the last one that is: of sticks in bundles there are no thousands.
+ * The changes that setting one field to a value entails: that field, and any choice that is then no longer offered,
+ * which becomes the last one that is: of bundled sticks there are no thousands.
  */
 export function partsSet(
   fields: readonly KindField[],

@@ -17,7 +17,7 @@ const SHEETS = SHEET_KIND_NAMES.map((name): Row => {
   return [`sheet of ${name}`, starts, fields, (settings) => schema.safeParse(settings).success];
 });
 
-/** As a field hands it in: some settings keep their numbers as text. */
+/** As the field passes it on: some settings store their numbers as text. */
 const set = (starts: object, part: string, value: number) => {
   const was = (starts as Record<string, unknown>)[part];
   return { ...starts, [part]: typeof was === "string" ? String(value) : value };
@@ -28,8 +28,8 @@ test.each([...VIEWS, ...SHEETS])(
   (_, starts, fields, keeps) => {
     for (const field of fields) {
       if (!("whole" in field)) continue;
-      const { least, most } = field.whole;
-      const kept = [least - 1, most + 1].map((value) => keeps(set(starts, field.part, value)));
+      const { min, max } = field.whole;
+      const kept = [min - 1, max + 1].map((value) => keeps(set(starts, field.part, value)));
       expect([field.part, ...kept]).toEqual([field.part, false, false]);
     }
   },

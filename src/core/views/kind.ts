@@ -13,47 +13,47 @@ export type Seen = {
 type Options = readonly { readonly value: string; readonly label: string }[];
 
 /**
- * A setting that the drawer asks for: one of a few values that stand beside each other, one of a list, yes or no, a number,
- * a whole number, a few words, or some numbers in a row.
+ * A field of the set-up: one of a few values side by side, one of a list, yes or no, a number, a whole number, a few
+ * words, or several numbers in a row.
  */
 export type KindField = {
   readonly part: string;
   readonly label: string;
-  /** It is asked for only where another part is one of these: elsewhere it would change nothing. */
+  /** Asked for only if another setting has one of these values: otherwise it would change nothing. */
   readonly only?: { readonly part: string; readonly is: readonly string[] };
 } & (
   | { readonly options: Options }
   | { readonly list: Options }
-  /** Something that is so or not: the value for either. */
+  /** Yes or no: the value for each. */
   | { readonly switched: { readonly off: string; readonly on: string } }
   | { readonly number: true }
-  | { readonly whole: { readonly least: number; readonly most: number } }
-  | { readonly text: { readonly most: number } }
-  | { readonly numbers: { readonly least: number; readonly most: number } }
+  | { readonly whole: { readonly min: number; readonly max: number } }
+  | { readonly text: { readonly max: number } }
+  | { readonly numbers: { readonly min: number; readonly max: number } }
 );
 
-/** A kind of view: what it is set to, what it starts with, which numbers it has, and how it is called. */
+/** A kind of view: its settings, their starting values, the numbers it has, and its name. */
 export type ViewKind<S extends { kind: string }> = {
   readonly kind: S["kind"];
   readonly schema: (z: Z) => z.ZodMiniObject & { readonly _zod: { readonly output: S } };
   readonly starts: S;
-  /** What it is called. */
+  /** Its name. */
   readonly name: string;
-  /** What it is set up with, where that needs no form of its own. */
+  /** The fields of its set-up, unless it needs a form of its own. */
   readonly fields: readonly KindField[];
-  /** What it says of itself, to tell it from another of its kind: "1 to 100". */
+  /** What distinguishes it from another of its kind: "1 to 100". */
   readonly says: (settings: S) => string;
-  /** Its name among the views that numbers are laid out on; no such view without it. */
+  /** Its name among the views that lay out numbers; without it, it is none of them. */
   readonly surface?: string;
-  /** What it says nothing without: then it gives its room to the others until there is one. */
+  /** What it needs in order to say anything: until there is one, it gives its room to the others. */
   readonly needs?: "a trail" | "a jump";
   /** Whether it has a place in the layout. */
   readonly stands: (settings: S) => boolean;
-  /** Whether a count can go to a number of it. */
+  /** Whether a count can reach one of its numbers. */
   readonly holds: (settings: S, number: NumberKey) => boolean;
   /** What can be touched on it, in order. */
   readonly lists: (settings: S, seen: Seen) => readonly Target[];
-  /** The numbers that stand on the lines of its board whatever is done. */
+  /** The numbers that always stand on the lines of its board. */
   readonly pins: (settings: S) => readonly NumberKey[];
 };
 

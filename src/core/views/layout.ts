@@ -1,10 +1,10 @@
 import { type Checked, schema } from "../schema";
 
-/** Most views of a board, and most of them that stand in its layout. */
+/** Maximum number of views on a board, and in its layout. */
 export const MAX_VIEWS = 6;
 export const MAX_PLACED = 4;
 
-/** The smallest part of a board that a view can have. */
+/** Minimum share of a board that a view can have. */
 export const MIN_SHARE = 0.2;
 
 /**

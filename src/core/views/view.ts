@@ -5,11 +5,11 @@ import { KINDS } from "./kinds";
 import { ViewId } from "./view-id";
 
 export type KindName = keyof typeof KINDS;
-/** What a view of a kind is set to. */
+/** The settings of a view of a kind. */
 export type SettingsOf<K extends KindName> = (typeof KINDS)[K] extends ViewKind<infer S> ? S : never;
 export type ViewSettings = { [K in KindName]: SettingsOf<K> }[KindName];
 
-/** One representation on a board: what it is set to, its name there, and whether it keeps its own marks and trail. */
+/** A view on a board: its settings, its id there, and whether it keeps its own marks and trail. */
 export type ViewOf<K extends KindName> = SettingsOf<K> & { id: ViewId; own?: true | undefined };
 export type View = { [K in KindName]: ViewOf<K> }[KindName];
 

@@ -80,18 +80,18 @@ function filled(node: YogaNode, style: Style, element: Element, builder: Builder
   return { node, style, element, children, pieces: null, atoms: [] };
 }
 
-/** A page lets nothing become smaller than what is in it; Yoga does, unless it is told. */
+/** On a web page nothing shrinks below its content; in Yoga it does, unless told otherwise. */
 function shrinkIn(as: "flex" | "block", child: Box, parent: Style): void {
   const own = child.style.own;
-  // In a block, room above and below is not shared out.
+  // In a block, auto margins above and below are 0.
   if (as === "block" && own.get("margin") === "auto") {
     child.node.setMargin(Edge.Top, 0);
     child.node.setMargin(Edge.Bottom, 0);
   }
   if (own.has("flex") || own.has("flex-shrink")) return;
   const inRow = as === "flex" && !(parent.own.get("flex-direction") ?? "row").startsWith("column");
-  const least = own.get(inRow ? "min-width" : "min-height");
-  const mayShrink = (child.pieces !== null && inRow) || least === "0px" || least === "calc(0.25rem * 0)";
+  const min = own.get(inRow ? "min-width" : "min-height");
+  const mayShrink = (child.pieces !== null && inRow) || min === "0px" || min === "calc(0.25rem * 0)";
   child.node.setFlexShrink(as === "flex" && mayShrink ? 1 : 0);
 }
 
@@ -173,7 +173,7 @@ function trimEnds(pieces: Piece[]): void {
   trimmed(-1, "trimEnd");
 }
 
-/** What makes an inline element a box of its own. */
+/** What turns an inline element into a box of its own. */
 const BOXED = [
   "background",
   "background-color",

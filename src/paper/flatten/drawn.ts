@@ -1,13 +1,13 @@
-/** A colour as every format knows it, and how much of what lies under it shows through. */
+/** A colour that every format knows, and its opacity. */
 export type Paint = { readonly hex: string; readonly alpha: number };
 
-/** A change of place, size and direction, as SVG writes a matrix. */
+/** A transformation, written like a matrix in SVG. */
 export type Matrix = readonly [number, number, number, number, number, number];
 
 export const IDENTITY: Matrix = [1, 0, 0, 1, 0, 0];
 export const moved = (x: number, y: number): Matrix => [1, 0, 0, 1, x, y];
 
-/** One change after another: first `inner`, then `outer`. */
+/** Composes transformations: first `inner`, then `outer`. */
 export const combined = (outer: Matrix, inner: Matrix): Matrix => {
   const [a, b, c, d, e, f] = outer;
   const [g, h, i, j, k, l] = inner;
@@ -38,7 +38,7 @@ export type Stroked = {
 /** The typefaces that ship with the application, and their weights. */
 export type FontName = `${"andika" | "figtree"}-${400 | 500 | 600 | 700 | 800}`;
 
-/** What a drawing comes to: shapes and texts, one over the other. Every format of picture and paper is written from these. */
+/** A drawing reduced to shapes and texts, one over the other. Every picture and paper format is written from these. */
 export type Drawn =
   | {
       readonly kind: "group";
@@ -57,7 +57,7 @@ export type Drawn =
     }
   | {
       readonly kind: "text";
-      /** Where its line begins, on the baseline. */
+      /** The start of its line, on the baseline. */
       readonly x: number;
       readonly y: number;
       readonly text: string;

@@ -33,7 +33,7 @@ function wordsOf(drawn: readonly Drawn[], matrix: Matrix = IDENTITY): Word[] {
       const before = widthOf(one.text.slice(0, word.index), one.font) * one.size;
       const [a, b, c, d, e, f] = matrix;
       const [x, y] = [one.x + before, one.y];
-      // A first letter may be made large only as it is shown.
+      // A first letter may be capitalised by the style sheet only.
       return { text: word[0].toLowerCase(), x: a * x + c * y + e, y: b * x + d * y + f };
     });
   });
@@ -68,7 +68,7 @@ beforeAll(async () => {
 });
 afterAll(() => browser?.close());
 
-/** The words of the same drawing as a browser lays them out. */
+/** The words of the same drawing as laid out by a browser. */
 async function wordsInBrowser(drawing: ReactElement): Promise<Word[]> {
   const sheet = await styleSheet();
   const reach = { andika: reachOf("andika-400").above, figtree: reachOf("figtree-400").above };
@@ -85,7 +85,7 @@ async function wordsInBrowser(drawing: ReactElement): Promise<Word[]> {
       if (parent.closest(".sr-only, title, style")) continue;
       const style = getComputedStyle(parent);
       const up = style.fontFamily.startsWith("andika") ? above.andika : above.figtree;
-      // What is drawn larger or smaller than it says.
+      // Elements that are scaled.
       const scale = parent instanceof SVGGraphicsElement ? parent.getScreenCTM()!.a : 1;
       for (const word of node.textContent!.matchAll(/\S+/g)) {
         const range = document.createRange();
@@ -104,7 +104,7 @@ async function wordsInBrowser(drawing: ReactElement): Promise<Word[]> {
   }, reach);
 }
 
-/** How far the words of two layouts stand from each other, each from the nearest of the same letters; the worst of all. */
+/** The distance between the words of two layouts, each from the nearest equal word; the worst of all. */
 function worst(paper: readonly Word[], screen: readonly Word[]): { off: number; word: Word | null } {
   const left = [...screen];
   let found: { off: number; word: Word | null } = { off: 0, word: null };
@@ -121,7 +121,7 @@ function worst(paper: readonly Word[], screen: readonly Word[]): { off: number; 
   return left.length > 0 ? { off: Number.POSITIVE_INFINITY, word: left[0]! } : found;
 }
 
-/** How far the words of a board are from where a browser has them, some steps up its stair; nothing where they are near. */
+/** The words of a board that are far from where a browser has them, some steps up its stair; none if all are near. */
 async function astray(board: Board, steps: number): Promise<object[]> {
   const scene = sceneOf(standOn(openBoard(board), steps));
   const moment = { board: boardWith(board, scene.settings), scene, mayAsk: true };

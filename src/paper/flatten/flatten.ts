@@ -8,8 +8,8 @@ import { AT_FIRST } from "./style";
 import { styleSheet } from "./style-sheet";
 
 /**
- * A drawing of the screen as shapes and texts, laid out as a page lays it out: the same drawing, for a picture file or for
- * paper. Yoga lays out what the style sheet of the application says.
+ * Turns a drawing of the screen into shapes and texts, laid out as on a web page: the same drawing, for a picture file
+ * or for paper. Yoga lays out what the application's style sheet says.
  * @param drawing one element, which fills its room
  * @param room in pixels
  */

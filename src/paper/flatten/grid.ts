@@ -42,7 +42,7 @@ const bare = (node: YogaNode, children: readonly Box[], inherited: Inherited): B
   atoms: [],
 });
 
-/** A cell of a grid, with what stands in it; the last row keeps the room of what it lacks. */
+/** A cell of a grid with its contents; in the last row missing cells keep their room. */
 function cellOf(
   item: Box | undefined,
   track: Track | undefined,
@@ -74,7 +74,7 @@ function cellOf(
   return bare(cell, item ? [item] : [], inherited);
 }
 
-/** The width of a column, or height of a row, of a grid: fixed, at most so much, or its part of the rest. */
+/** The size of a track of a grid: fixed, with a maximum, or a share of the rest. */
 type Track = { readonly px?: number; readonly shrinks: boolean };
 
 function tracksOf(template: string | undefined, em: number): Track[] {
@@ -82,8 +82,8 @@ function tracksOf(template: string | undefined, em: number): Track[] {
   const repeat = /^repeat\((\d+),\s*(.+)\)$/.exec(template);
   const list = repeat ? Array<string>(Number(repeat[1])).fill(repeat[2]!) : template.split(/\s+(?![^(]*\))/);
   return list.map((track) => {
-    const most = /^minmax\(0,\s*(.+)\)$/.exec(track)?.[1];
-    const length = lengthOf(most ?? track, em);
-    return length && "px" in length ? { px: length.px, shrinks: most !== undefined } : { shrinks: true };
+    const max = /^minmax\(0,\s*(.+)\)$/.exec(track)?.[1];
+    const length = lengthOf(max ?? track, em);
+    return length && "px" in length ? { px: length.px, shrinks: max !== undefined } : { shrinks: true };
   });
 }

@@ -1,7 +1,7 @@
 import { reachOf, widthOf } from "../fonts";
 import { fontOf, type Inherited, lineHeight } from "./style";
 
-/** A piece of a line: letters of one look, or a box that stands among them. */
+/** A piece of a line: letters in one style, or an inline box. */
 export type Piece =
   | { readonly kind: "letters"; readonly text: string; readonly look: Inherited }
   | {
@@ -14,7 +14,7 @@ export type Piece =
       readonly look: Inherited;
     };
 
-/** A piece where it stands in its block: its left edge, and the baseline of its line, or the top of its box. */
+/** A piece placed in its block: its left edge, and the baseline of its line, or the top of its box. */
 export type Placed = {
   readonly piece: Piece;
   readonly x: number;
@@ -24,7 +24,7 @@ export type Placed = {
 
 type Word = { pieces: { piece: Piece; width: number }[]; width: number; space: number; breaks: boolean };
 
-/** The letters of pieces as words that stay together; a box is a word of its own. */
+/** Splits pieces into words that stay together; a box is a word of its own. */
 function wordsOf(pieces: readonly Piece[], wraps: boolean): Word[] {
   const words: Word[] = [];
   let space = 0;
@@ -65,7 +65,7 @@ function wordsOf(pieces: readonly Piece[], wraps: boolean): Word[] {
   return words;
 }
 
-/** Collapses white space as a page does, unless the look says that it stays. A space that does not break is none. */
+/** Collapses white space as a web page does, unless the style keeps it. A no-break space does not count. */
 export function collapsed(text: string, look: Inherited): string {
   if (look.whiteSpace.startsWith("pre")) return text;
   return text.replace(/[ \t\n\r\f]+/g, " ");
@@ -78,8 +78,8 @@ export type LaidLines = {
 };
 
 /**
- * Pieces in lines, as a page sets them: broken between words where they are wider than their room.
- * @param look the block they stand in: its line height and how its lines are aligned
+ * Breaks pieces into lines as a web page does: between words, when they are wider than their room.
+ * @param look the style of their block: its line height and alignment
  */
 export function layLines(pieces: readonly Piece[], room: number, look: Inherited): LaidLines {
   const wraps = look.whiteSpace !== "nowrap" && look.whiteSpace !== "pre";
@@ -93,7 +93,7 @@ export function layLines(pieces: readonly Piece[], room: number, look: Inherited
       continue;
     }
     const space = line.length === 0 ? 0 : word.space;
-    // A hair of room is kept: widths are sums of rounded ones.
+    // A tiny allowance: widths are sums of rounded ones.
     if (wraps && line.length > 0 && taken + space + word.width > room + 0.01) {
       lines.push([word]);
       taken = word.width;
@@ -112,7 +112,7 @@ export function layLines(pieces: readonly Piece[], room: number, look: Inherited
     let below = lineHeight(look) - above;
     for (const { piece } of parts) {
       if (piece.kind === "box") {
-        // A box stands on the baseline, or so far above it.
+        // A box stands on the baseline, or raised above it.
         above = Math.max(above, piece.height + piece.raised);
         below = Math.max(below, -piece.raised);
         continue;

@@ -2,7 +2,7 @@ import { type DefaultTreeAdapterMap, parseFragment } from "parse5";
 import type { ReactElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
 
-/** An element of a drawing as it stands in a page, or a text in it. */
+/** An element of a drawing's markup, or a text in it. */
 export type Markup = { readonly text: string } | Element;
 export type Element = {
   readonly tag: string;
@@ -12,7 +12,7 @@ export type Element = {
 
 export const isElement = (one: Markup): one is Element => "tag" in one;
 
-/** A drawing as markup: what the server sends a browser, taken apart. */
+/** Parses a drawing's markup: what the server would send to a browser. */
 export function markupOf(drawing: ReactElement): Element[] {
   const { childNodes } = parseFragment(renderToStaticMarkup(drawing));
   return childNodes.flatMap(taken).filter(isElement);

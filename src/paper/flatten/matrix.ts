@@ -1,6 +1,6 @@
 import { combined, IDENTITY, type Matrix, moved } from "./drawn";
 
-/** The transforms that our drawings write: moves, turns and sizes, by attribute or by style. */
+/** The transforms that our drawings use: translate, rotate and scale, by attribute or by style. */
 export function matrixOf(attribute: string, css: string): Matrix {
   const all = [...`${attribute} ${css === "none" ? "" : css}`.matchAll(/(\w+)\(([^)]*)\)/g)];
   if (all.length === 0) return IDENTITY;

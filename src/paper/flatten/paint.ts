@@ -10,7 +10,7 @@ import { paintOf, pixels } from "./values";
 
 type Room = { left: number; top: number; width: number; height: number };
 
-/** What a box and all that stands in it comes to, in the room of what it stands in. */
+/** A box and its contents as shapes and texts, in the room of its parent. */
 export function painted(box: Box, sheet: StyleSheet): Drawn[] {
   return paintedAt(box, box.node.getComputedLayout(), sheet);
 }
@@ -48,7 +48,7 @@ function linesOf({ pieces, style, node, atoms }: Box, width: number, sheet: Styl
   const edge = (which: 0 | 1) => node.getComputedPadding(which) + node.getComputedBorder(which);
   const [left, top] = [edge(0), edge(1)];
   const right = node.getComputedPadding(2) + node.getComputedBorder(2);
-  // The room was wide enough when it was measured: rounding must not break a line now.
+  // The room was wide enough when measured: rounding must not break a line now.
   const { placed } = layLines(pieces!, width - left - right + 0.02, style.inherited);
   return joined(placed).flatMap(({ piece, x, y, width: wide }) => {
     if (piece.kind === "box") {
@@ -59,7 +59,7 @@ function linesOf({ pieces, style, node, atoms }: Box, width: number, sheet: Styl
   });
 }
 
-/** Words of one look that follow each other on a line as one text: it is found and copied as it is read. */
+/** Joins consecutive words in one style into one text, so that it can be searched and copied as it is read. */
 function joined(placed: readonly Placed[]): Placed[] {
   const all: Placed[] = [];
   for (const one of placed) {
@@ -115,7 +115,7 @@ const rect = (width: number, height: number, rx: number, out = 0): Outline => ({
   rx: Math.max(0, rx + out),
 });
 
-/** What lies under the content: a ring around it, and its ground. */
+/** What lies under the content: a ring around it, and its background. */
 function grounds(box: Box, width: number, height: number): Drawn[] {
   const { own, inherited } = box.style;
   const radius = radiusOf(box, width, height);

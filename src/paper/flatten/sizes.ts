@@ -153,7 +153,7 @@ export function applySizes(node: YogaNode, { own, inherited }: Style): void {
   if (own.has("flex-shrink")) node.setFlexShrink(Number(own.get("flex-shrink")));
 }
 
-/** A drawing in SVG is as large as it says, unless the style sheet says otherwise. */
+/** An SVG has the size in its attributes, unless the style sheet says otherwise. */
 export function sizeOfSvg(node: YogaNode, { attributes }: Element, { own, inherited }: Style): void {
   const width = lengthOf(attributes.width ?? "300px", inherited.size);
   const height = lengthOf(attributes.height ?? "150px", inherited.size);

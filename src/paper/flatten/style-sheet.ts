@@ -3,7 +3,7 @@ import { join } from "node:path";
 import postcss, { type Rule } from "postcss";
 import { compile } from "tailwindcss";
 
-/** What a class says, in the order in which it counts; some only of what is not first. */
+/** The declarations of a class, in the order of precedence; some apply only to elements that are not first. */
 type Said = {
   readonly declarations: readonly (readonly [string, string])[];
   readonly order: number;
@@ -12,16 +12,16 @@ type Said = {
 
 /** The style sheet of the application, asked class by class. */
 export type StyleSheet = {
-  /** What some classes say together, the later and weightier last. */
+  /** The declarations of several classes together, the later and more specific last. */
   readonly of: (classes: readonly string[], isFirst: boolean) => readonly (readonly [string, string])[];
   readonly variable: (name: string) => string | undefined;
-  /** It as text, with all classes that were asked for. */
+  /** The style sheet as text, with all classes that were asked for. */
   readonly text: () => string;
 };
 
 const ROOT = process.cwd();
 
-/** The typefaces of the page are named by Next; on paper they are called by their own names. */
+/** Next generates the names of the page's typefaces; on paper they have their real names. */
 const FAMILIES = { "--font-andika": "andika", "--font-figtree": "figtree" } as const;
 
 let loaded: Promise<StyleSheet> | undefined;
@@ -40,7 +40,7 @@ async function load(): Promise<StyleSheet> {
       return { path: id, base: ROOT, content: readFileSync(path, "utf8") };
     },
   });
-  // Tailwind passes on only what its classes need; drawings name colours themselves.
+  // Tailwind emits only the variables that its classes need; drawings also name colours directly.
   const theme = new Map<string, string>();
   postcss
     .parse(css)
@@ -61,7 +61,7 @@ async function load(): Promise<StyleSheet> {
     });
     sheet.walkRules((rule) => {
       const match = /^\.((?:\\.|[\w-])+)(:not\(:first-child\))?$/.exec(rule.selector);
-      // What holds only for some windows, or under a pointer, holds for no picture.
+      // Rules for certain window sizes or for hovering do not apply to pictures.
       if (!match || (rule.parent?.type === "atrule" && (rule.parent as postcss.AtRule).name === "media"))
         return;
       const name = match[1]!.replace(/\\(.)/g, "$1");

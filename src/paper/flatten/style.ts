@@ -4,7 +4,7 @@ import type { Element } from "./markup";
 import type { StyleSheet } from "./style-sheet";
 import { pixels, withVars } from "./values";
 
-/** What an element takes over from what it stands in. */
+/** The styles that an element inherits. */
 export type Inherited = {
   readonly color: Paint;
   readonly family: "andika" | "figtree";
@@ -38,7 +38,7 @@ export const AT_FIRST: Inherited = {
 export const fontOf = ({ family, weight }: Pick<Inherited, "family" | "weight">): FontName =>
   fontNamed(family, weight);
 
-/** What the style sheet and the element itself say of it. */
+/** The declarations of an element, from the style sheet and its own attributes. */
 export function styleOf(
   { attributes, tag }: Element,
   before: Inherited,
@@ -52,7 +52,7 @@ export function styleOf(
   const lookUp = (name: string) => variables.get(name) ?? sheet.variable(name);
   const own = new Map<string, string>();
   for (const [name, value] of said) if (!name.startsWith("--")) own.set(name, withVars(value, lookUp).trim());
-  // Rings are shadows of a form that holds for all browsers; their width and colour are enough.
+  // Tailwind's rings are box shadows of a fixed form; their width and colour are enough.
   const ring = /\bring-(\d+)\b/.exec(attributes.class ?? "");
   if (ring) {
     own.set(
@@ -61,7 +61,7 @@ export function styleOf(
     );
   }
   for (const [name, value] of own) {
-    // An empty variable leaves the rest.
+    // An empty variable leaves the other declarations.
     if (value === "") own.delete(name);
   }
   const size = sizeOf(own.get("font-size"), before.size);

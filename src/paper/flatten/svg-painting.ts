@@ -4,7 +4,7 @@ import type { Inherited, Style } from "./style";
 import type { StyleSheet } from "./style-sheet";
 import { pixels, withVars } from "./values";
 
-/** How SVG paints, as it is taken over from element to element. */
+/** How SVG paints, as inherited from element to element. */
 export type Painting = {
   readonly look: Inherited;
   readonly fill: string;
@@ -30,10 +30,10 @@ export const PLAIN = {
   strokeAlpha: 1,
 };
 
-/** What the shapes of one drawing are read with. */
+/** The context for reading the shapes of one drawing. */
 export type Reader = { readonly sheet: StyleSheet; readonly clips: ReadonlyMap<string, Outline> };
 
-/** What an element of SVG says of itself by attribute, class or style; the style counts most. */
+/** The properties of an SVG element from attributes, classes and style; the style takes precedence. */
 export function sayings(
   element: Element,
   style: Style,
@@ -45,7 +45,7 @@ export function sayings(
   };
 }
 
-/** How an element paints, where it says nothing as what it stands in. */
+/** How an element paints; what it does not set is inherited. */
 export function paintingOf(element: Element, style: Style, before: Painting, sheet: StyleSheet): Painting {
   const says = sayings(element, style, sheet);
   const number = (name: string, otherwise: number) => {

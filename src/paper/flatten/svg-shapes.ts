@@ -25,7 +25,7 @@ export function svgShapes(
   return [group([group(children, { matrix })], { clip: open ? null : clip })];
 }
 
-/** How the room that a drawing speaks of lies in the one it has. */
+/** How the view box of a drawing is mapped to its room. */
 function roomOf(
   svg: Element,
   { width, height }: { width: number; height: number },

@@ -5,7 +5,7 @@ import { fontOf, type Inherited, styleOf } from "./style";
 import { type Painting, paintingOf, type Reader } from "./svg-painting";
 import { paintOf } from "./values";
 
-/** Letters of one look in a text, and where they begin, where that is said. */
+/** Letters in one style in a text, and their position, if it is given. */
 type Letters = {
   text: string;
   painting: Painting;
@@ -15,7 +15,7 @@ type Letters = {
   dy: number;
 };
 
-/** The letters of a text, each run where it stands. */
+/** The runs of letters of a text, each in its place. */
 export function textsOf(element: Element, painting: Painting, reader: Reader): Drawn[] {
   const letters: Letters[] = [];
   gatherLetters(element, painting, reader, letters, true);
@@ -23,7 +23,7 @@ export function textsOf(element: Element, painting: Painting, reader: Reader): D
   let [penX, penY] = [0, 0];
   for (let i = 0; i < letters.length; ) {
     const first = letters[i]!;
-    // Letters go on where those before them end, until a place is said anew.
+    // A run continues where the previous one ends, unless it has a position of its own.
     let end = i + 1;
     while (end < letters.length && letters[end]!.x === null) end += 1;
     const line = letters.slice(i, end);
@@ -55,7 +55,10 @@ export function textsOf(element: Element, painting: Painting, reader: Reader): D
   return drawn;
 }
 
-/** How far below the place said the baseline lies: a text in the middle of its line is hung by the middle of its letters. */
+/**
+ * The distance of the baseline below the given position: text in the middle of its line is hung by the middle of its
+ * letters.
+ */
 function hung(element: Element, { family, weight, size }: Inherited): number {
   if (element.attributes["dominant-baseline"] !== "central") return 0;
   const { above, below } = reachOf(fontOf({ family, weight }));

@@ -1,10 +1,10 @@
 import { converter, formatHex, interpolate, parse } from "culori";
 import type { Paint } from "./drawn";
 
-/** What a variable of the style sheet stands for. */
+/** The value of a variable of the style sheet. */
 export type Vars = (name: string) => string | undefined;
 
-/** A value with its variables put in; a variable that is not known takes what stands for it, or nothing. */
+/** Substitutes the variables in a value; an unknown one becomes its fallback, or nothing. */
 export function withVars(value: string, vars: Vars, depth = 0): string {
   const at = value.indexOf("var(");
   if (at < 0 || depth > 20) return value;
@@ -17,7 +17,7 @@ export function withVars(value: string, vars: Vars, depth = 0): string {
   return withVars(`${value.slice(0, at)}${known}${value.slice(end + 1)}`, vars, depth + 1);
 }
 
-/** Where the bracket that opens at a place is closed. */
+/** The position of the bracket that closes the one at a position. */
 function closing(text: string, from: number): number {
   let open = 0;
   for (let i = from; i < text.length; i += 1) {
@@ -34,7 +34,7 @@ export type Length = { readonly px: number } | { readonly percent: number };
 /** Pixels of a rem. */
 const REM = 16;
 
-/** Reads a length, a sum of lengths or a plain number, whose units are brought to pixels; null for what is none. */
+/** Reads a length, a sum of lengths or a plain number, converted to pixels; null for anything else. */
 export function lengthOf(value: string, em: number): Length | null {
   const text = value.trim();
   if (text.startsWith("calc(")) return calculated(text.slice(5, closing(text, 4)), em);
@@ -45,7 +45,7 @@ export function lengthOf(value: string, em: number): Length | null {
   return { px: number * (match[2] === "rem" ? REM : match[2] === "em" ? em : 1) };
 }
 
-/** Two lengths and a sign between them, or several from left to right: Tailwind writes no others. */
+/** Two lengths with an operator, or several from left to right: Tailwind writes no others. */
 function calculated(text: string, em: number): Length | null {
   const parts = text.match(/calc\([^()]*\)|[^\s*/]+|[*/]/g) ?? [];
   if (parts[0] === "infinity") return { px: 9999 };
@@ -71,7 +71,7 @@ export const pixels = (value: string, em: number): number | null => {
 const rgb = converter("rgb");
 const known = new Map<string, Paint | null>();
 
-/** Reads a colour, mixed or plain; null for none. */
+/** Reads a colour, also one made by `color-mix`; null for anything else. */
 export function paintOf(value: string, current: Paint): Paint | null {
   const text = value.trim();
   if (text === "none" || text === "transparent" || text === "") return null;

@@ -1,16 +1,19 @@
 import type { Drawn, Paint } from "../flatten/drawn";
 
-/** What a drawing looks like that is written on: nothing is laid over a page in solid ink. */
+/** How a drawing looks that will be written on: nothing on a page is covered in solid ink. */
 export type PaperLook = { readonly grey: boolean };
 
 const INK = "#16233b";
 const STAIR = "#ffc928";
 const BY_HAND = "#1c5fa8";
 const WHITE: Paint = { hex: "#ffffff", alpha: 1 };
-/** A cover is larger than a tick or a bead. */
+/** Covers are larger than ticks or beads. */
 const SMALLEST_COVER = 8;
 
-/** A drawing as it is put on paper: covers become boxes to write in, what is asked for a frame; in one colour, where that is wanted. */
+/**
+ * Adapts a drawing to paper: covers become boxes to write in, the cell asked for gets a frame; in one colour, if
+ * wanted.
+ */
 export function forPaper(drawn: readonly Drawn[], look: PaperLook): Drawn[] {
   return drawn.flatMap((one): Drawn[] => {
     if (one.kind === "group") return [{ ...one, children: forPaper(one.children, look) }];
@@ -45,10 +48,10 @@ export function forPaper(drawn: readonly Drawn[], look: PaperLook): Drawn[] {
   });
 }
 
-/** A colour as it is printed. Grey keeps how light it is, as a copier would. */
+/** A colour as printed. Grey keeps its lightness, as a copier would. */
 export function inked(paint: Paint, { grey }: PaperLook): Paint {
   if (!grey) return paint;
-  // What is written by hand is as dark as what is printed.
+  // Answers are as dark as what is printed.
   if (paint.hex === BY_HAND) return { ...paint, hex: "#1e1e1e" };
   const [r, g, b] = [1, 3, 5].map((i) => Number.parseInt(paint.hex.slice(i, i + 2), 16)) as [
     number,

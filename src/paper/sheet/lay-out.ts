@@ -11,7 +11,7 @@ export type Place = {
   readonly height: number;
 };
 
-/** What stands on a page: the instruction of a part, a task of it, or a piece of a strip. */
+/** An item on a page: the instruction of a part, a task of it, or a piece of a strip. */
 export type Standing =
   | { readonly kind: "instruction"; readonly nth: number; readonly text: string; readonly place: Place }
   | { readonly kind: "task"; readonly task: Task; readonly place: Place }
@@ -36,8 +36,8 @@ const GAP = { across: 8, down: 5, part: 5 } as const;
 export const PIECE = { height: 16, gap: 6, glue: 9 } as const;
 
 /**
- * The parts of a copy on pages, from the top down; what does not fit goes on on the next page, and no task is cut. A task higher
- * than a page is made as high as the page.
+ * Lays out the parts of a copy on pages, from the top down; what does not fit continues on the next page, and no task
+ * is split. A task higher than a page is made as high as the page.
  */
 export function layOut(sheet: Sheet, parts: readonly MadePart[]): LaidPage[] {
   const { width, height } = pageSize(sheet);
@@ -80,7 +80,7 @@ type Row = {
   readonly standing: (left: number, top: number) => Standing[];
 };
 
-function rowsOf(tasks: readonly Task[], across: number, width: number, most: number): Row[] {
+function rowsOf(tasks: readonly Task[], across: number, width: number, max: number): Row[] {
   const rows: Row[] = [];
   const wide = (width - (across - 1) * GAP.across) / across;
   for (let i = 0; i < tasks.length; i += across) {
@@ -90,7 +90,7 @@ function rowsOf(tasks: readonly Task[], across: number, width: number, most: num
       rows.push(...pieceRows(strip, width));
       continue;
     }
-    const height = Math.min(most, Math.max(...row.map((task) => heightOf(task, wide))));
+    const height = Math.min(max, Math.max(...row.map((task) => heightOf(task, wide))));
     rows.push({
       height,
       gap: GAP.down,
@@ -108,7 +108,7 @@ function rowsOf(tasks: readonly Task[], across: number, width: number, most: num
 const heightOf = ({ signs, view, line }: Task, width: number): number =>
   (signs ? SIGNS : 0) + (view ? width * view.ratio : 0) + (line ? LINE : 0);
 
-/** A strip in pieces as long as the page is wide; each but the last has an edge to which the next is glued. */
+/** Cuts a strip into pieces as long as the page is wide; each but the last has an edge to which the next is glued. */
 function pieceRows(strip: TrueStrip, width: number): Row[] {
   const each = Math.max(1, Math.floor((width - PIECE.glue) / strip.cell));
   const rows: Row[] = [];

@@ -151,13 +151,13 @@ type SignsProps = { signs: readonly Piece[]; answers: boolean; width: number };
 const SIGN = { size: 19, gap: 7, box: 54 };
 
 /**
- * A line of signs with boxes to write in, wide enough for a child's hand; smaller where that has no room. A box has room
- * for a digit more than the longest number beside it: how long the answer is must not be seen.
+ * A line of signs with boxes to write in, wide enough for a child's hand; smaller if there is no room. A box has room
+ * for a digit more than the longest number beside it, so that it does not reveal the length of the answer.
  */
 function Signs({ signs, answers, width }: SignsProps) {
   const texts = signs.map((piece) => ("text" in piece ? shown(piece.text) : null));
   const known = texts.map((text) => (text === null ? 0 : signWidth(text)));
-  // A box that stands alone is about what is drawn below it, where the number is seen.
+  // A box that stands alone is about the drawing below it, which shows the number.
   const alone = signs.length === 1 && "blank" in signs[0]! ? signWidth(shown(signs[0].blank)) : 0;
   const numbers = known.filter((_, i) => /\d/.test(texts[i] ?? ""));
   const box = Math.max(SIGN.box, (Math.max(alone, ...numbers) + 1) * SIGN.size);
@@ -192,13 +192,13 @@ function Signs({ signs, answers, width }: SignsProps) {
 }
 
 const BOX_HIGH = 34;
-/** A number of a line of signs as it is shown; other pieces as they are. */
+/** A number of a line of signs as displayed; other pieces are unchanged. */
 const shown = (text: string) => (/^-?[\d./]+$/.test(text) ? showNumber(text) : text);
 
 /** The name of a view that stands alone. */
 const ALONE = "view" as View["id"];
 
-/** The board that a view on paper stands on: what is counted there, and nothing else. */
+/** The board for a view on paper: it has the count, and nothing else. */
 function boardOf({ settings, count }: PaperView): Board {
   const board = newBoard("paper", "Paper", HUNDRED_CHART);
   const view = { ...settings, id: ALONE } as View;
@@ -213,7 +213,7 @@ function OnPaper({ view, answers, drawings, size }: OnPaperProps) {
   const drawing = drawings[one!.kind] as Drawing<never> | undefined;
   if (!drawing) return null;
   const scene = fold(EMPTY_SCENE, answers ? [...view.question, ...view.answer] : view.question);
-  // Paper is read from nearby: what is drawn for a screen is drawn in a larger room, and shown smaller.
+  // Paper is read from close by: what is drawn for a screen is drawn in a larger room and scaled down.
   const room = { width: size.width * FINER, height: size.height * FINER };
   const theme = { ...ORDINARY, screen: Math.max(360, room.height), bare: true as const };
   const shift = (length: number) => (length * (1 - FINER)) / 2;

@@ -18,7 +18,7 @@ const sheetOf = (of: PartSettings, more: Partial<Sheet> = {}): Sheet => ({
 
 type Page = { width: number; height: number; texts: string[] };
 
-/** The pages of a PDF by a reader that knows nothing of how it was made. */
+/** The pages of a PDF, read by an independent library. */
 async function pagesOf(bytes: Uint8Array): Promise<Page[]> {
   const document = await getDocument({ data: new Uint8Array(bytes), useSystemFonts: false, verbosity: 0 })
     .promise;

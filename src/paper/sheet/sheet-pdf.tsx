@@ -11,7 +11,7 @@ import { forPaper } from "./for-paper";
 import { layOut } from "./lay-out";
 import { SheetPage } from "./sheet-page";
 
-/** The pages of one copy of a sheet, and after them those with its answers. */
+/** The pages of one copy of a sheet, followed by those with its answers. */
 export async function copyPages(sheet: Sheet, copy: number, which: SheetPages = "all"): Promise<Picture[]> {
   const parts = makeCopy(sheet, copy);
   const pages = layOut(sheet, parts);
@@ -31,13 +31,13 @@ export async function copyPages(sheet: Sheet, copy: number, which: SheetPages = 
   return made;
 }
 
-/** What is only written on or cut out has no answers. */
+/** Tasks that are only written on or cut out have no answers. */
 const hasAnswer = (task: Task): boolean => answersOf(task).length > 0 || (task.view?.answer.length ?? 0) > 0;
 
 const kindsOf = (parts: readonly MadePart[]): KindName[] =>
   parts.flatMap(({ tasks }) => tasks.flatMap(({ view }) => (view ? [view.settings.kind] : [])));
 
-/** A sheet as a PDF: all its copies, or only so many of them; nothing where no page is to be made. */
+/** A sheet as a PDF: all its copies, or only the first ones; null if no page is to be made. */
 export async function sheetPdf(
   sheet: Sheet,
   copies = sheet.copies,

@@ -3,7 +3,7 @@ import { isRoute, type Trail } from "@/core/count/trail";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { drawCard } from "@/core/puzzle/arrow-cards";
-import { chanceOf } from "@/core/puzzle/draw";
+import { randomOf } from "@/core/puzzle/draw";
 import type { Beat, Move } from "@/core/scene/move";
 import type { Scene } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/cell-key";
@@ -14,11 +14,11 @@ import type { BoardStore } from "../store/board-store";
 import { boardInHand, sceneInHand } from "../store/on-show";
 
 export type ArrowActions = {
-  /** An arrow was touched: it is laid in the row, or followed at once. */
+  /** An arrow was touched: lay it in the row, or follow it at once. */
   arrow: (arrow: Arrow) => void;
-  /** The next tile of the row is followed; false where none is left or the chart ends. */
+  /** Follows the next tile of the row; false if none is left or the chart ends. */
   followTile: () => boolean;
-  /** The tiles are followed from the number in focus, one by one. */
+  /** Follows the tiles one by one from the number in focus. */
   startRoute: () => void;
   pauseRoute: () => void;
   clearTiles: () => void;
@@ -32,7 +32,7 @@ export function tilesLeft({ tiles, trail }: Scene): readonly Arrow[] {
   return tiles.slice(followed(tiles, trail));
 }
 
-/** How many tiles of the row the trail has followed: as far as its arrows are those of the row. */
+/** How many tiles of the row the trail has followed: as far as its arrows match those of the row. */
 function followed(tiles: readonly Arrow[], trail: Trail | null): number {
   if (!trail || !isRoute(trail) || trail.arrows.length > tiles.length) return 0;
   return trail.arrows.every((arrow, i) => arrow === tiles[i]) ? trail.arrows.length : 0;
@@ -42,7 +42,7 @@ const NO_START = "Touch the number to start from first.";
 
 const known = new WeakMap<BoardStore, ArrowActions>();
 
-/** The acts of arrow moves. Where an arrow leads is worked out by core. */
+/** The acts of arrow moves. Core computes where an arrow leads. */
 export function arrowActionsOf(store: BoardStore): ArrowActions {
   const actions = known.get(store) ?? arrowActions(store);
   known.set(store, actions);
@@ -63,8 +63,8 @@ function arrowActions({ getState: get, setState: set }: BoardStore): ArrowAction
   };
 
   /**
-   * The beat that follows an arrow from where the route stands, or from there anew; null where the chart ends,
-   * which is said.
+   * The beat that follows an arrow from the end of the route, or starts a new one there; null if the chart ends, which
+   * is announced.
    */
   const follow = (arrow: Arrow, anew: boolean): Beat | null => {
     const [from, over] = [standing(), chart()];
@@ -84,7 +84,7 @@ function arrowActions({ getState: get, setState: set }: BoardStore): ArrowAction
   };
 
   const lay = (arrows: readonly Arrow[]): Move => ({ do: "lay", arrows: [...arrows] });
-  /** A row that was followed to its end begins anew; where it ended, the next one starts. */
+  /** A row that was followed to its end is cleared; the next one starts where it ended. */
   const fresh = (): Move[] => {
     const from = standing();
     return from !== null && scene().trail !== null ? [{ do: "start", number: from }] : [];
@@ -111,7 +111,7 @@ function arrowActions({ getState: get, setState: set }: BoardStore): ArrowAction
     startRoute: () => {
       if (scene().tiles.length === 0) return say("Lay some arrows first, or take a new route.");
       if (standing() === null) return say(NO_START);
-      // A row that was followed to its end is followed once more, from where it led.
+      // A row that was followed to its end is followed again, from where it landed.
       if (tilesLeft(scene()).length === 0) act(fresh());
       setRouting(actions.followTile());
     },
@@ -123,7 +123,7 @@ function arrowActions({ getState: get, setState: set }: BoardStore): ArrowAction
     drawCard: () => {
       const [from, over] = [standing(), chart()];
       if (from === null || !over) return say(NO_START);
-      const card = drawCard(over, from, chanceOf(board().seed, scene().draws));
+      const card = drawCard(over, from, randomOf(board().seed, scene().draws));
       if (card) act([...fresh(), lay(card), { do: "draw" }]);
     },
     layCard: (arrows) => void act([...fresh(), lay(arrows)]),

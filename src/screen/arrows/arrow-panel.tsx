@@ -42,7 +42,7 @@ export function ArrowPanel() {
   const left = tilesLeft(scene).length;
   return (
     <section aria-label="Arrows" className="@container rounded-card bg-board p-4">
-      {/* Below a chart, where it is wide, the pad stands beside the rest. */}
+      {/* Below a chart, where there is room, the pad stands beside the rest. */}
       <div className="grid gap-3 @min-[35rem]:grid-cols-2 @min-[35rem]:grid-rows-[auto_1fr_auto]">
         <Segments
           label="When arrows are followed"
@@ -129,7 +129,7 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
 
 /** The row of tiles; those that have been followed are filled. */
 function Tiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
-  // Where the panel lies below the board it is as high without them: the board keeps its size.
+  // Below the board the panel has the same height without them, so that the board keeps its size.
   if (tiles.length === 0) return <div className="hidden h-press @min-[35rem]:block" />;
   return <LaidTiles tiles={tiles} left={left} />;
 }
@@ -138,7 +138,7 @@ function LaidTiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
   const store = useBoardStore();
   const place = useRef<HTMLOListElement>(null);
   const { width } = useSize(place, { width: 0, height: 0 });
-  // They grow with the words of the window, as all that is pressed does.
+  // They grow with the text size of the window, like everything that is pressed.
   const rem = Number.parseFloat(getComputedStyle(document.documentElement).fontSize);
   const size = tileSize(tiles.length, width / rem);
   return (
@@ -163,7 +163,7 @@ function LaidTiles({ tiles, left }: { tiles: readonly Arrow[]; left: number }) {
   );
 }
 
-/** A tile with its arrow; its side is so many rem. */
+/** A tile with its arrow; its side is given in rem. */
 function TileFace({ arrow, followed, size = 2.75 }: { arrow: Arrow; followed: boolean; size?: number }) {
   const Icon = ICONS[arrow];
   return (

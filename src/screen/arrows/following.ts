@@ -1,4 +1,4 @@
 import { ahead } from "@/kit/later";
 
-/** What arrows do. A board stands before it is there. */
+/** The arrow actions, loaded after the board stands. */
 export const following = ahead(() => import("./arrow-actions"));

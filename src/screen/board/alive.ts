@@ -1,3 +1,3 @@
-/* What makes a board alive, in one piece: what its views bring beside it then comes once. */
+/* Everything that makes a board interactive, as one chunk, so that what its views share with it is loaded once. */
 export { begin } from "./begin";
 export { LiveBoard } from "./live-board";

@@ -13,15 +13,14 @@ import { bringStages } from "../views/stages";
 import type { OpenLesson } from "./open-lesson";
 
 /**
- * A lesson that was opened: its store, the name of this window, work that was not saved, and whether the window comes back to
- * where it was.
+ * An opened lesson: its store, the name of this window, unsaved work, and whether the window returns to where it was.
  */
 export type Ready = { store: BoardStore; name: string; unsaved: Unsaved | null; isBack: boolean };
 
-/** What reads kept work; most boards are opened without any. */
+/** Reads unsaved work; most boards are opened without any. */
 const keptWork = patient(() => import("../save/kept-work"));
 
-/** Opens a lesson, with what this browser kept of it, and fetches what its board needs to stand. */
+/** Opens a lesson with what this browser has kept of it, and loads what its board needs. */
 export async function begin({ id, file }: OpenLesson, prepare: boolean): Promise<Ready> {
   // The server has checked it.
   const made = await readyFor(id, JSON.parse(file) as Lesson, prepare);
@@ -44,7 +43,7 @@ async function readyFor(id: string, lesson: Lesson, prepare: boolean): Promise<R
   const { readUnsaved, leftWork } = await keptWork();
   const own = readUnsaved(id, name);
   if (own) return ready(name, own);
-  // What a window that is gone could not save is taken up by the next one that opens the lesson.
+  // Work that a closed window could not save is taken over by the next one that opens the lesson.
   const [left] = leftWork(isOpen, id);
   if (left && (await becomeWindow(left.name))) return ready(left.name, readUnsaved(id, left.name));
   return ready(name, null);

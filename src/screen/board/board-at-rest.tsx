@@ -20,7 +20,7 @@ import {
   SLIM_UNDER,
 } from "./side";
 
-/** So high a window is low, as the variant of the style sheet says, in pixels. */
+/** The height below which a window counts as low, in pixels: as in the style sheet's variant. */
 const LOW = 480;
 /** The steps while preparing, in pixels. */
 const STEPS = 116;
@@ -28,8 +28,8 @@ const STEPS = 116;
 const MIN = 0.45;
 
 /**
- * What is left for the board in a window, as the head, the rail and the edges take their room there.
- * @param named whether the head names the boards of the lesson, upright in a row of their own
+ * The room left for the board in a window, after the head, the rail and the edges.
+ * @param named whether the head shows the boards of the lesson, upright in a row of their own
  */
 function roomIn({ width, height }: Seen, named: boolean): Size {
   // The variants of the style sheet: `low`, and narrow windows whose rail has two rows.
@@ -43,8 +43,9 @@ function roomIn({ width, height }: Seen, named: boolean): Size {
 type Props = { id: string; revision: number; lesson: Lesson; prepare: boolean; seen: Seen; nonce: string };
 
 /**
- * The board screen as the server draws it, with the first board in its place, until the live one takes its place. A window
- * that comes back to where it was is shown nothing meanwhile: what was covered by hand must not be seen for a moment.
+ * The board screen as the server draws it, with the first board in its place, until the live one replaces it. In a
+ * window that returns to where it was, nothing is shown meanwhile: what was covered by hand must not be seen for a
+ * moment.
  */
 export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Props) {
   const board = lesson.boards[0]!;
@@ -52,7 +53,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
   const placed = (keeps ? keptOf : standingOf)(board, asOpened(board).scene);
   const upright = seen.height > seen.width;
   const panels = arrowsOf(board) !== undefined || timesOf(board) !== undefined;
-  // As the live board has it: a second view stands over the panel.
+  // As on the live board, a second view stands over the panel.
   const overPanel =
     panels &&
     layoutOf(board).run !== "above" &&
@@ -112,7 +113,8 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
         {/* The menu, and the way to preparing. */}
         <span className="h-press w-40 shrink-0" />
       </header>
-      {/* What stands below the board or beside it comes before it: it has its place from its first frame on. */}
+      {/* Whatever stands below or beside the board is rendered first, so that the board has its place from its first
+          frame on. */}
       {prepare && <div className="order-1 h-[7.25rem] shrink-0 low:h-press" />}
       <footer className="order-2 h-[6.5rem] shrink-0 bg-rail max-[63.9375rem]:h-40 low:h-touch" />
       <main className="flex min-h-0 flex-1 flex-col px-5 pb-3 low:px-2 low:pb-1.5">
@@ -144,7 +146,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
   );
 }
 
-/** Says before anything is drawn whether this window comes back to the lesson. */
+/** Tells before anything is drawn whether this window returns to the lesson. */
 const comesBack = (id: string) =>
   `try{if(sessionStorage.getItem(${JSON.stringify(whereKey(id))})||Object.keys(localStorage).some(function(k){return k.indexOf(${JSON.stringify(unsavedFrom(id))})===0}))document.documentElement.dataset.comesBack=""}catch(e){}`.replaceAll(
     "<",

@@ -9,7 +9,7 @@ import type { OpenLesson } from "./open-lesson";
 /** What makes the board alive. */
 const alive = patient(() => import("./alive"));
 
-// It is fetched while the page is still waking up.
+// Loaded while the page is still hydrating.
 if (typeof document !== "undefined") void alive();
 
 type Props = {
@@ -27,13 +27,13 @@ export function BoardScreen({ open, prepare, children }: Props) {
     let gone = false;
     void alive().then(async ({ begin, LiveBoard }) => {
       const ready = await begin(open, prepare);
-      // The board comes alive between other things that the page has to do, and not all at once.
+      // The board becomes interactive in a transition, between other work of the page.
       if (!gone) startTransition(() => setBoard({ ready, Board: LiveBoard }));
     });
     return () => {
       gone = true;
     };
   }, [open, prepare]);
-  // What the browser kept is known only there; until it has been read the board stands as the server has drawn it.
+  // Only the browser knows what it kept; until that has been read the board stands as the server has drawn it.
   return board ? <board.Board open={open} ready={board.ready} /> : children;
 }

@@ -10,8 +10,8 @@ import { ViewStage } from "../views/stages";
 import { Divider } from "./later";
 
 /**
- * The views of the board that stand on it now. Those with nothing to say yet are among them while it is prepared, and while
- * jumps are made by hand or by arrows: what a hand is at must not move as the first one lands.
+ * The views that stand on the board now. Those with nothing to say yet are included while it is prepared, and while
+ * jumps are made by hand or by arrows: what a hand is working on must not move when the first jump lands.
  */
 export function usePlaced(): View[] {
   const ids = useBoard((state) => {
@@ -75,13 +75,13 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
   );
 }
 
-/** Where a window is cramped the views lie below each other, each as high as it needs to be read, and are scrolled to. */
+/** In a cramped window the views lie below each other, each as high as it needs to be readable, and are scrolled to. */
 const BELOW = "cramped:flex cramped:flex-col cramped:gap-2 cramped:overflow-y-auto";
 export const OF_MANY = "cramped:h-[clamp(12.5rem,44dvh,27.5rem)] cramped:shrink-0";
 
 type SharedProps = {
   layout: Layout;
-  /** On an upright screen the second part is as high as what stands in it. */
+  /** On an upright screen the second part is as high as its contents. */
   fits?: boolean;
   children: [ReactNode, ReactNode];
 };

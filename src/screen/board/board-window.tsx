@@ -60,17 +60,17 @@ type Props = {
   open: OpenLesson;
   name: string;
   unsaved: Unsaved | null;
-  /** This window comes back to where it was in the lesson. */
+  /** This window returns to where it was in the lesson. */
   isBack: boolean;
 };
 
 /**
- * So long what prints is waited for, in milliseconds: a slow computer may need it right after the board was opened. A server that is
- * away keeps nobody from printing.
+ * How long to wait for the code that prints, in milliseconds: a slow computer may need it right after the board was
+ * opened. A server that is away must not prevent printing.
  */
 const PRINT_WAIT_MS = 15_000;
 
-/** Prints the board, once what draws it for paper has come. */
+/** Prints the board once the code that draws it for paper is loaded. */
 async function printWhenReady(): Promise<void> {
   await Promise.race([PrintBoard.bring(), new Promise((resolve) => setTimeout(resolve, PRINT_WAIT_MS))]);
   afterFrame(() => window.print());
@@ -82,7 +82,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const preparing = useBoard((state) => state.preparing);
   const [isTry] = useState(() => new URLSearchParams(window.location.search).has(TRY));
   const [strong, setStrong] = useState(() => isOn(localStorage, STRONG));
-  // Opened again, it is where it was.
+  // When opened again, it shows the step that it showed before.
   const [rulesPage, setRulesPage] = useState("marks");
   const [dialog, setDialog] = useState<BoardDialog>(null);
   const saver = useSaver({ ...open, name, unsaved }, store);
@@ -141,7 +141,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   useTyping();
   useSureTaps();
 
-  // A step that goes one by one on a board that shows all at once has a pace of its own.
+  // A step played one by one on a board that shows everything at once has a pace of its own.
   const climbEvery = useBoard((state) => pickBoard(state).climbEvery || ORDINARY_PACE);
   const playing = useBoard((state) => state.played !== null && paceOf(boardStateOf(state)) === "paced");
   useClock(playing, climbEvery, () => store.getState().playBeat());
@@ -151,7 +151,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const isBeside = useBoard((state) => layoutOf(pickBoard(state)).run !== "above");
   const share = useBoard((state) => pickBoard(state).layout.share);
   const placed = usePlaced();
-  // The panel that reads the count is narrow: it gives its room to whatever else is asked for at the side.
+  // The count panel is narrow: it gives its room to whatever else is opened at the side.
   const narrow = isBeside && placed.length === 2 && placed[1]?.kind === "trail";
   const low = useMedia(LOW);
   const upright = useMedia(UPRIGHT);
@@ -233,7 +233,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
             {side === "tool" &&
               beside &&
               (narrow && beside.withCount ? (
-                // The count so far stays while it is jumped.
+                // The count panel stays while jumps are made.
                 <div className="flex min-h-0 flex-col gap-4">
                   <div className="h-[30%] min-h-0 shrink-0">
                     <ViewStage view={placed[1]!} strong={strong} />

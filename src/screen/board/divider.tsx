@@ -18,7 +18,7 @@ const STEP = 0.04;
 const within = (share: number) =>
   Math.round(Math.max(MIN_SHARE, Math.min(1 - MIN_SHARE, share)) * 1000) / 1000;
 
-/** Drawn by a finger, or moved by the arrow keys, it gives one part more room and the other less. */
+/** Dragged by a finger or moved by the arrow keys, it gives one part more room and the other less. */
 export function Divider({ beside, share, frame, onDraw, onKeep }: Props) {
   const shareAt = ([x, y]: readonly [number, number]) => {
     const box = frame.current!.getBoundingClientRect();
@@ -31,7 +31,7 @@ export function Divider({ beside, share, frame, onDraw, onKeep }: Props) {
       if (last) onKeep(canceled || tap ? share : shareAt(xy));
       else if (!first) onDraw(shareAt(xy));
     },
-    // By keys it goes in steps of its own.
+    // The keys move it in steps of their own.
     { pointer: { keys: false } },
   );
   const onKeyDown = (event: KeyboardEvent) => {

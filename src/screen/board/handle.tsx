@@ -1,6 +1,6 @@
 import { clsx } from "clsx";
 
-/** What a divider is taken by. */
+/** The visible grip of a divider. */
 export function Grip({ beside }: { beside: boolean }) {
   return (
     <span

@@ -24,7 +24,7 @@ import { stageOf } from "../views/stages";
 import { Handle } from "./handle";
 
 type Parts = typeof import("./parts");
-/** How they are fetched comes for itself. */
+/** The loaders are a chunk of their own. */
 const parts = patient(() => import("./parts"));
 const part = <K extends keyof Parts>(name: K): Parts[K] =>
   (() => parts().then((all) => (all[name] as () => Promise<unknown>)())) as Parts[K];
@@ -34,8 +34,8 @@ const settable = <K extends keyof Parts>(name: K) =>
   having([settingUp], part(name) as () => Promise<unknown>) as Parts[K];
 
 /*
- * Parts of the board screen that are not there when it opens. They come after the board itself stands, so that it
- * stands soon; and they come before they are asked for, so that a server that goes away takes nothing with it.
+ * Parts of the board screen that are not loaded when it opens. They are loaded after the board itself stands, so that
+ * it stands soon; and before they are asked for, so that a server that goes away takes nothing with it.
  */
 const Strip: ComponentType<object> = () => <div aria-busy className="h-[7.25rem] low:h-press" />;
 
@@ -75,7 +75,7 @@ export const ClearItems = later(part("clearItems"));
 export const DrawerItems = later(part("drawerItems"));
 export const AddBoard = later(part("addBoard"));
 
-/** It can be drawn once it is there; until then it is seen. */
+/** Can be drawn once loaded; until then a placeholder is shown. */
 export const Divider = later(settable("divider"), Handle, "when brought");
 
 const PARTS = [
@@ -116,7 +116,7 @@ const PARTS = [
   AddBoard,
 ];
 
-/** What tools and menus need comes before the rest. */
+/** What tools and menus need is loaded before the rest. */
 const TOOL_PARTS = [
   filling,
   noNext,
@@ -129,7 +129,7 @@ const TOOL_PARTS = [
 
 const AFTER_THE_BOARD_MS = 2500;
 
-/** Brings the later parts once the board has stood for a while. */
+/** Loads the later parts once the board has stood for a while. */
 export function useLaterParts(): void {
   useEffect(() => {
     let callOff = () => {};

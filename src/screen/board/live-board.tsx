@@ -8,7 +8,7 @@ import type { Ready } from "./begin";
 import { BoardWindow } from "./board-window";
 import type { OpenLesson } from "./open-lesson";
 
-/** The board screen alive, with a lesson that was opened. */
+/** The interactive board screen of an opened lesson. */
 export function LiveBoard({ open, ready }: { open: OpenLesson; ready: Ready }) {
   return (
     <BoardProvider store={ready.store}>
@@ -18,7 +18,7 @@ export function LiveBoard({ open, ready }: { open: OpenLesson; ready: Ready }) {
   );
 }
 
-/** Once the board is alive: what was touched on its picture until then. */
+/** Once the board is interactive, replay what was touched on its picture until then. */
 function LastTouches({ store }: { store: BoardStore }) {
   useLayoutEffect(() => {
     doTouches(store);

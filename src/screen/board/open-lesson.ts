@@ -4,7 +4,7 @@ import type { SittingTold } from "../sitting/sitting-messages";
 export type OpenLesson = {
   id: string;
   revision: number;
-  /** The lesson as its file has it: a browser reads it a good deal faster than as part of the page. */
+  /** The lesson as JSON text: a browser parses it a good deal faster than as part of the page's props. */
   file: string;
   /** Where it stopped with each class, the latest first. */
   sittings: readonly SittingTold[];

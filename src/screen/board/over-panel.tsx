@@ -5,8 +5,8 @@ import { ViewStage } from "../views/stages";
 import { countHeight } from "./side";
 
 /**
- * A view above arrows and their like, which stay where they are. On an upright screen it has its height from the start: what
- * it comes to say makes the board no smaller.
+ * A view above a panel such as the arrows, which stays where it is. On an upright screen the view has its full height
+ * from the start: whatever it says later takes nothing from the board.
  */
 export function OverPanel({ view, strong, panel }: { view: View; strong: boolean; panel: ReactNode }) {
   return (

@@ -1,4 +1,7 @@
-/* How the later parts of the board screen are fetched: the many names of their files are not sent with the board. */
+/*
+ * The loaders of the later parts of the board screen: kept apart, so that their many file names are not sent with the
+ * board.
+ */
 export const drawer = () => import("../prepare/drawer").then((part) => part.Drawer);
 export const stepsStrip = () => import("../prepare/steps-strip").then((part) => part.StepsStrip);
 export const keepStep = () => import("../prepare/keep-step").then((part) => part.KeepStep);

@@ -9,11 +9,11 @@ export type Seen = z.infer<typeof Seen>;
 const USUAL: Seen = { width: 1280, height: 800, strong: false };
 const PHONE: Seen = { width: 412, height: 823, strong: false };
 
-/** What a cookie tells; where there is none, or none that can be read, the usual window of such a browser. */
+/** Reads the cookie; if there is none, or an unreadable one, the usual window of such a browser. */
 export function readSeen(cookie: string | undefined, browser: string): Seen {
   const [width, height, strong] = (cookie ?? "").split("x");
   const read = Seen.safeParse({ width: Number(width), height: Number(height), strong: strong === "1" });
   if (read.success) return read.data;
-  // So a browser on a phone calls itself.
+  // How browsers on phones identify themselves.
   return browser.includes("Mobi") ? PHONE : USUAL;
 }

@@ -7,16 +7,18 @@ export const SIDE =
 /** The arrows at the side; on an upright screen they lie below the board and need no more than they are high. */
 export const ARROWS =
   "grid-cols-[minmax(0,1fr)_21.25rem] portrait:grid-rows-[minmax(45%,1fr)_fit-content(26.25rem)]";
-/** While a board is prepared: the set-up at the side, as high as the board and its steps together; upright the three below each
- * other, of what the steps leave the board keeps nearly half. */
+/**
+ * While preparing: the set-up at the side, as high as the board and its steps together; on an upright screen the three
+ * below each other, where the board keeps nearly half of what the steps leave.
+ */
 export const PREPARING =
   "grid-cols-[minmax(0,1fr)_21.25rem] landscape:grid-rows-[minmax(0,1fr)_auto] landscape:gap-y-3 low:gap-y-1.5 portrait:grid-rows-[minmax(calc(45%-3.75rem),1fr)_minmax(0,26.25rem)_auto]";
-/** What stands between the board that is prepared and the rail: its steps, and above them the settings of a tool. */
+/** What stands between the board and the rail while preparing: its steps, and above them the settings of a tool. */
 export const BELOW_BOARD =
   "flex min-w-0 flex-col gap-3 low:gap-1.5 landscape:col-start-1 landscape:row-start-2 portrait:-mt-1 phone:sticky phone:bottom-0 phone:bg-wall";
 /** A panel of a few arrows, which needs less. */
 export const SLIM = "grid-cols-[minmax(0,1fr)_15.75rem] portrait:grid-rows-[minmax(0,1fr)_auto]";
-/** What a panel takes from the board, with the room before it, in pixels. */
+/** What a panel takes from the board, gap included, in pixels. */
 export const SIDE_ROOM = { width: 340 + 16, height: 420 + 16 } as const;
 /** The arrows; on an upright screen with the choice of their way, their tiles and their buttons beside them, one below another. */
 export const ARROWS_ROOM = { width: SIDE_ROOM.width, height: 52 + 12 + 44 + 12 + 44 + 2 * 16 + 16 } as const;

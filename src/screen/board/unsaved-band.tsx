@@ -18,13 +18,13 @@ type Props = {
   /** The lesson, and the window that has it open. */
   id: string;
   name: string;
-  /** Nothing more is saved from here. */
+  /** This window saves nothing more. */
   stop: () => void;
 };
 
 /**
- * The lesson cannot be saved where it was: nothing is merged and nothing lost without the teacher's word. It stands
- * above the board and takes no keyboard: what is being typed goes on, and presses nothing here.
+ * The lesson cannot be saved where it was: nothing is merged and nothing lost without the teacher's word. The band
+ * stands above the board and takes no focus, so that typing goes on and presses nothing here.
  */
 export function UnsavedBand({ state, onHide, id, name, stop }: Props) {
   const store = useBoardStore();
@@ -40,7 +40,7 @@ export function UnsavedBand({ state, onHide, id, name, stop }: Props) {
   };
   const showSaved = () => {
     stop();
-    // Only what is safe elsewhere may go from here.
+    // Work may only be dropped here once it is safe elsewhere.
     if (!setAsideWork(id, lessonOf(store.getState()))) {
       return say("This browser cannot keep your work meanwhile. Keep it as a copy first.");
     }

@@ -6,12 +6,12 @@ import type { DrawerPage } from "../prepare/drawer";
 import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
 import { toolOf } from "../tools";
 
-/** What may be asked for to stand beside the board in class. */
+/** What may be opened beside the board in class. */
 export type Asked = "rules" | "count";
 
 /**
- * What stands beside the board. Preparing always shows the set-up, where the tool in hand, the count and the rules have
- * pages; in class it is what was asked for last, a tool in hand or a panel, and else what the board itself has.
+ * What stands beside the board. While preparing it is always the set-up, which has pages for the tool in hand, the
+ * count and the rules; in class it is what was opened last, a tool or a panel, and otherwise what the board itself has.
  */
 export function useSide() {
   const store = useBoardStore();
@@ -22,22 +22,22 @@ export function useSide() {
   const { panel } = toolOf(tool);
   const beside = panel?.at === "side" ? panel : null;
   const board = useBoard((state) => pickBoard(state).id);
-  // Until a page is asked for it is the one with the settings of what stood there as the board came: a view that is put to
-  // it turns no page.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: anew with another board, and each time of preparing.
+  // Until a page is chosen, it is the one with the settings of what stood there when the board came: adding a view
+  // turns no page.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: reset with another board, and each time of preparing.
   const opens = useMemo<DrawerPage>(
     () => (surfacesOf(pickBoard(store.getState())).length > 0 ? "numbers" : "views"),
     [board, preparing],
   );
   const [chosen, setPage] = useState<DrawerPage | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
-  // A tool that is taken in hand comes with its page; put away, it leaves the page that was there before.
+  // Taking a tool in hand opens its page; putting it away returns to the page before.
   const [onTool, setOnTool] = useState(false);
   useEffect(() => {
     setOnTool(beside !== null);
     if (beside) setAsked(null);
   }, [beside]);
-  // What is counted is looked at: its settings give their room back.
+  // While the count is watched, its settings give their room back.
   const counting = useBoard((state) => state.counting);
   useEffect(() => {
     if (counting) setAsked((was) => (was === "count" ? null : was));
@@ -54,7 +54,7 @@ export function useSide() {
     count: side === "count" || (preparing && (shownPage === "count" || shownPage === "pace")),
   };
   const toggle = (what: Asked) => {
-    // A tool with a panel has the same room: who asks for another has done with it.
+    // A tool's panel has the same place: opening another closes it.
     if (beside) store.getState().choose("mark");
     if (preparing) showPage(what === "rules" ? "marks" : "count");
     else setAsked(shows[what] ? null : what);

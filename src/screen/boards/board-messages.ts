@@ -1,7 +1,7 @@
 import { Board } from "@/core/lesson/board";
 import * as z from "@/core/zod";
 
-/** A board that is to stand in a lesson too. */
+/** A board to be copied into another lesson. */
 export const BoardRequest = z.object({ board: Board(z) });
 
 /** Lessons of the shelf, to be chosen from. */

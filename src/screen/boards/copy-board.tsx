@@ -9,7 +9,7 @@ import { say } from "@/kit/messages";
 import { CopyAnswer, LessonsTold, type LessonTold } from "./board-messages";
 
 const TOO_LONG_MS = 15_000;
-/** After the last letter they are looked for. */
+/** The search starts this long after the last letter. */
 const STILL_MS = 150;
 const UNREACHED = "Yellow Stair did not answer. Check that it is running, then try again.";
 
@@ -20,7 +20,7 @@ type Props = {
   onClose: () => void;
 };
 
-/** Another lesson of the shelf, at whose end a copy of a board is put. */
+/** Chooses another lesson of the shelf, to which a copy of a board is appended. */
 export function CopyBoard({ lesson, board, onClose }: Props) {
   const [all, setAll] = useState<readonly LessonTold[] | null>(null);
   const [typed, setTyped] = useState("");

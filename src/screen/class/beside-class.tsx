@@ -13,7 +13,7 @@ const ClassSees = later(() => import("./class-sees").then((part) => part.ClassSe
 
 type Props = { link: StoreApi<ClassLink> | null; children: ReactNode };
 
-/** No class screen has been heard of. */
+/** No class screen is known. */
 const NONE = createStore<Pick<ClassLink, "follows" | "held" | "blank">>()(() => ({
   follows: false,
   held: null,
@@ -21,8 +21,8 @@ const NONE = createStore<Pick<ClassLink, "follows" | "held" | "blank">>()(() => 
 }));
 
 /**
- * The board while it is taught: with a class screen, what the class sees has a frame, and what only the teacher sees stands beside
- * it. The board is the same one with and without: a class screen that opens takes nothing out of a hand.
+ * The board while teaching: with a class screen, a frame shows what the class sees, and what only the teacher sees
+ * stands beside it. It is the same board with and without: a class screen that opens takes nothing out of a hand.
  */
 export function BesideClass({ link, children }: Props) {
   const follows = useStore(link ?? NONE, (state) => state.follows);

@@ -7,7 +7,10 @@ import type { Shown } from "./shown-to-class";
 
 const Count = z.int().check(z.minimum(0));
 
-/** What a window keeps of a class screen that does not follow: a reload shows the class nothing that it was not to see. */
+/**
+ * What a window remembers about a class screen that is held or blank: after a reload the class still sees nothing that
+ * it was not to see.
+ */
 const ClassKept = z.object({
   blank: z.boolean(),
   held: z.boolean(),
@@ -29,13 +32,13 @@ const keyOf = (lesson: string) => `yellow-stair:class:${lesson}`;
 
 export type ClassKeeper = { read: () => ClassKept | null; write: (kept: ClassKept | null) => void };
 
-/** What keeps it for as long as the window is there. */
+/** Storage that lasts as long as the window. */
 export const classKeeper = (lesson: string): ClassKeeper => ({
   read: () => readKept(sessionStorage, keyOf(lesson), ClassKept),
   write: (kept) => void keep(sessionStorage, keyOf(lesson), kept),
 });
 
-/** What is shown, as it is kept: the board by its id. */
+/** What is shown, as stored: the board by its id. */
 export function toKeep({ state, ...shown }: Shown): ClassKept["shown"] {
   const { board, climbed, live } = state;
   return { ...shown, at: board.id, climbed, live: live as ClassKept["shown"]["live"] };

@@ -6,11 +6,11 @@ import { FromClass, type FromTeacher } from "./class-messages";
 import { pointing } from "./pointing";
 import { boardMessage, isSameShown, type Shown, showMessage, shownOf } from "./shown-to-class";
 
-/** How a class screen stands to this window. */
+/** The relation of a class screen to this window. */
 export type ClassLink = {
-  /** A class screen is there and has answered lately. */
+  /** A class screen is open and has answered recently. */
   follows: boolean;
-  /** What it goes on showing while the teacher looks ahead; null where it follows. */
+  /** What it keeps showing while the teacher looks ahead; null if it follows. */
   held: Shown | null;
   blank: boolean;
   hold: (held: boolean) => void;
@@ -19,14 +19,14 @@ export type ClassLink = {
   setPointing: (on: boolean) => void;
 };
 
-/** A class screen is asked now and then whether it is still there, and gone if it does not answer. */
+/** A class screen is asked regularly whether it is still there, and counts as gone if it does not answer. */
 const ASK_EVERY_MS = 4_000;
 const GONE_AFTER_MS = 10_000;
 
 /**
- * Tells the class screens of this lesson what the class is to see, whenever that is another: the board once, then what is
+ * Tells the class screens of this lesson what the class is to see, whenever that changes: the board once, then what is
  * done on it. Preparing is not shown: meanwhile they keep what they show. `close` ends it.
- * @param keeper of what they keep showing, also when this window is loaded anew
+ * @param keeper remembers what they keep showing, also over a reload of this window
  */
 export function linkClass(
   channel: BroadcastChannel,
@@ -61,7 +61,7 @@ export function linkClass(
     held: before?.held ? beforeShown : null,
     blank: before?.blank ?? false,
     hold: (held) => {
-      // A ring would stay on what is held.
+      // A ring would stay on a held screen.
       pointing.setState({ at: null });
       set({ held: held ? kept : null });
       remember();
@@ -74,14 +74,14 @@ export function linkClass(
     },
     setPointing: (on) => pointing.setState({ on, at: null }),
   }));
-  /** What does not follow is kept while a class screen is there. */
+  /** Remember what is held while a class screen is there. */
   const remember = () => {
     const { held, blank, follows } = link.getState();
     const { preparing } = board.getState();
     const isStill = held !== null || blank || preparing;
     keeper.write(follows && isStill ? { blank, held: held !== null, shown: toKeep(held ?? kept) } : null);
   };
-  /** Several changes within one frame are told together. */
+  /** Several changes within one frame are sent together. */
   const soon = () => {
     frame ||= requestAnimationFrame(tell);
   };
@@ -93,9 +93,9 @@ export function linkClass(
   let pointed = 0;
   const forgetPointing = pointing.subscribe((now, was) => {
     const { follows, held } = link.getState();
-    // What is held is another board, or was: nothing is pointed at on it.
+    // A held screen shows an earlier moment: nothing is pointed at on it.
     if (now.at === was.at || !follows || held) return;
-    // A hand that moves fast is told once in a frame.
+    // A moving hand is sent once per frame.
     pointed ||= requestAnimationFrame(() => {
       pointed = 0;
       post({ kind: "point", at: pointing.getState().at });
@@ -111,7 +111,7 @@ export function linkClass(
     link.setState({ follows });
     if (isOther) remember();
     if (kind === "hello") told = null;
-    // One that was there before this window was knows what another has told it.
+    // A class screen older than this window knows only what another one sent it.
     if (kind !== "gone" && told === null) tell();
   };
   channel.onmessage = ({ data }) => hear(data);

@@ -16,7 +16,7 @@ export type ClassView = {
   readonly strong: boolean;
   readonly blank: boolean;
   readonly pointed: Spot | null;
-  /** A count walks by itself. */
+  /** A count is running by itself. */
   readonly counting: boolean;
 };
 
@@ -29,14 +29,14 @@ export type Known = {
 };
 export const NOTHING_KNOWN: Known = { board: null, live: [], show: null, pointed: null };
 
-/** What a class screen knows after one more message, and what it answers; null for nothing. */
+/** Takes in one more message: what the class screen then knows, and its answer, or null. */
 export function hear(known: Known, message: FromTeacher): [Known, FromClass["kind"] | null] {
   switch (message.kind) {
     case "board":
-      // What the class sees stays until it is told how this board stands: never a board for a moment as it opens.
+      // The class keeps seeing the same until the state of this board is sent: never a board as it opens, for a moment.
       return [{ board: message, live: [], show: null, pointed: null }, null];
     case "show": {
-      // It is about a board that was sent while this window was not yet there.
+      // It is about a board that was sent before this window existed.
       if (known.board?.board.id !== message.board) return [known, "hello"];
       const live = withSince(known.live, message.live);
       return [{ ...known, live, show: message }, "here"];
@@ -50,7 +50,7 @@ export function hear(known: Known, message: FromTeacher): [Known, FromClass["kin
   }
 }
 
-/** The board as it was sent, with steps that have no words. */
+/** The board as sent, its steps without words. */
 const stateOf = ({ board, beats }: BoardMessage, live: BoardState["live"], climbed: number): BoardState => ({
   board: {
     ...board,
@@ -64,7 +64,7 @@ const stateOf = ({ board, beats }: BoardMessage, live: BoardState["live"], climb
 const withRing = (scene: Scene, pointed: Spot | null): Scene =>
   pointed ? { ...scene, strokes: [...scene.strokes, ringRound(pointed)] } : scene;
 
-/** What the class sees by now; null where nothing has been told. */
+/** What the class sees now; null if nothing has been sent. */
 export function viewOf({ board: sent, live, show, pointed }: Known): ClassView | null {
   if (!sent || !show) return null;
   const { climbed, played, counting, within, question, answer, strong, blank } = show;

@@ -9,7 +9,7 @@ const MAX_ACTS = 100_000;
 const Level = z.int().check(z.minimum(0), z.maximum(MAX.steps));
 const Acts = z.array(z.array(Beat(z)));
 
-/** A board as the class screen is given it: what its steps do, and none of their words. */
+/** A board as sent to the class screen: what its steps do, without any of their words. */
 const BoardMessage = z.object({
   kind: z.literal("board"),
   board: Board(z),
@@ -17,8 +17,8 @@ const BoardMessage = z.object({
 });
 
 /**
- * What the class sees: where the board stands, and what was done by hand on a step, from the act on that is no longer the
- * same. A question without its answer, until that is shown.
+ * What the class sees: where the board stands, and the live acts of a step from the first one that changed. A question
+ * comes without its answer until that is shown.
  */
 const ShowMessage = z.object({
   kind: z.literal("show"),
@@ -44,7 +44,7 @@ const PointMessage = z.object({
   at: z.nullable(z.pick(Note(z), { view: true, number: true, x: true, y: true })),
 });
 
-/** What the teacher's window says: what to show, what is pointed at, or that it is there and asks who follows. */
+/** Messages of the teacher's window: what to show, what is pointed at, or that it is there and asks who follows. */
 export const FromTeacher = z.discriminatedUnion("kind", [
   BoardMessage,
   ShowMessage,
@@ -53,9 +53,9 @@ export const FromTeacher = z.discriminatedUnion("kind", [
 ]);
 export type FromTeacher = z.infer<typeof FromTeacher>;
 
-/** What a class screen says: it has opened and needs everything, it follows, it closes. */
+/** Messages of a class screen: it has opened and needs everything, it follows, it closes. */
 export const FromClass = z.object({ kind: z.enum(["hello", "here", "gone"]) });
 export type FromClass = z.infer<typeof FromClass>;
 
-/** Windows of one browser hear each other by the lesson that they show. */
+/** Windows of one browser communicate on a channel for each lesson. */
 export const channelOf = (lesson: string): string => `yellow-stair:class:${lesson}`;

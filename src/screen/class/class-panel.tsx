@@ -26,7 +26,7 @@ const AHEAD = 3;
 export function ClassPanel({ link }: { link: StoreApi<ClassLink> }) {
   const { held, blank, hold, setBlank, setPointing } = useStore(link);
   const points = useStore(pointing, ({ on }) => on);
-  // Who puts the class screen away, or prepares, points no more.
+  // Pointing ends when the class screen is put away, or preparing begins.
   useEffect(() => {
     void PointLayer.bring();
     return () => setPointing(false);
@@ -79,7 +79,7 @@ type TurnedProps = {
   children: string;
 };
 
-/** What is done to the class screen, and undone by the same button. */
+/** Something done to the class screen, and undone by the same button. */
 const Turned = ({ on, turn, icon: Icon, name, children }: TurnedProps) => (
   <Button
     tone={on ? "stair" : "plain"}

@@ -8,7 +8,7 @@ import type { ClassView } from "./class-memory";
 import { hasTime } from "./has-time";
 import { useShown } from "./use-shown";
 
-/** All drawings at once: a board that comes later must not wait for a server that may be gone by then. */
+/** Load all drawings at once: a later board must not wait for a server that may be gone by then. */
 const brought = typeof document === "undefined" ? null : drawingsOf(KIND_NAMES);
 
 /**
@@ -27,7 +27,7 @@ export function ClassScreen({ lesson }: { lesson: string }) {
   }, []);
   useEffect(() => {
     const turn = () => {
-      // Where the browser cannot, the window stays as it is: nothing is said on the class's display.
+      // If the browser refuses, the window stays as it is: no message belongs on the class's display.
       if (document.fullscreenElement) void document.exitFullscreen();
       else void document.documentElement.requestFullscreen().catch(() => {});
     };

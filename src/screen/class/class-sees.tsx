@@ -6,7 +6,7 @@ const SEES = {
   nothing: "Only you see this: the class screen is blank",
 } as const;
 
-/** What the frame round the board stands for, on its lower edge. */
+/** The label on the lower edge of the frame round the board. */
 export function ClassSees({ sees }: { sees: keyof typeof SEES }) {
   return (
     <p

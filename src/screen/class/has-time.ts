@@ -1,8 +1,8 @@
 import type { Board } from "@/core/lesson/board";
 
 /** A count that walks faster leaves no time to draw its jumps from start to landing, least of all on a slow computer. */
-const LEAST_S = 1;
+const MIN_S = 1;
 
 /** Whether jumps that are made now can be drawn in motion. */
 export const hasTime = (counting: boolean, { count }: Pick<Board, "count">): boolean =>
-  !counting || count.every >= LEAST_S;
+  !counting || count.every >= MIN_S;

@@ -1,6 +1,6 @@
 import { say } from "@/kit/messages";
 
-/** Where a second display is, as far as the browser tells. */
+/** The position of a second display, if the browser reveals it. */
 type Screens = { screens: readonly Display[]; currentScreen: Display };
 type Display = { availLeft: number; availTop: number; availWidth: number; availHeight: number };
 
@@ -15,16 +15,16 @@ async function placeOfWindow(): Promise<string> {
     const { availLeft: left, availTop: top, availWidth: width, availHeight: height } = other;
     return `popup,left=${left},top=${top},width=${width},height=${height}`;
   } catch {
-    // It was not allowed: the window is moved there by hand.
+    // Permission refused: the teacher moves the window there.
     return "popup,width=1280,height=800";
   }
 }
 
-/** A class screen that has not been heard of after so long has not been let open. */
+/** If no class screen has been heard of after this long, it was blocked. */
 const OPENS_WITHIN_MS = 6_000;
 
 /**
- * Opens a class screen for a lesson, on the second display where the browser tells of one.
+ * Opens a class screen for a lesson, on the second display if the browser knows of one.
  * @param isHeard whether a class screen has been heard of
  */
 export async function openClassScreen(lesson: string, isHeard: () => boolean): Promise<void> {

@@ -2,5 +2,5 @@
 
 import { later } from "@/kit/later";
 
-/** What lies over a view while the teacher points. It comes with the first class screen. */
+/** The layer over a view while the teacher points, loaded with the first class screen. */
 export const PointLayer = later(() => import("./point-layer").then((part) => part.PointLayer));

@@ -7,7 +7,7 @@ import { pointing, spotAt } from "./pointing";
 
 type Props = { view: ViewId; anchors: Anchors; width: number; height: number };
 
-/** After a finger has left, what it pointed at is seen so long. */
+/** How long the ring stays after a finger has left. */
 const STAYS_MS = 1500;
 
 /** Lies over a view while the teacher points: a mouse that moves and a finger that lies here mark nothing and show everything. */

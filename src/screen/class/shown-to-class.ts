@@ -5,7 +5,9 @@ import type { BoardScreenState } from "../store/board-store";
 import { boardStateOf } from "../store/on-show";
 import type { BoardMessage, ShowMessage } from "./class-messages";
 
-/** What of the teacher's screen the class sees: nothing of what is in her hand, of menus, notes or messages. */
+/**
+ * The part of the teacher's screen that the class sees: nothing of what is in her hand, of menus, notes or messages.
+ */
 export type Shown = Pick<BoardScreenState, "played" | "counting" | "within" | "answerShown"> & {
   readonly state: BoardState;
 };
@@ -15,7 +17,7 @@ export function shownOf(screen: BoardScreenState): Shown {
   return { state: boardStateOf(screen), played, counting, within, answerShown };
 }
 
-/** Whether two moments of the teacher's screen are one and the same for the class. */
+/** Whether two moments of the teacher's screen look the same to the class. */
 export const isSameShown = (a: Shown, b: Shown): boolean =>
   a.state === b.state &&
   a.played === b.played &&
@@ -23,7 +25,7 @@ export const isSameShown = (a: Shown, b: Shown): boolean =>
   a.within === b.within &&
   a.answerShown === b.answerShown;
 
-/** A board without the words of its steps: what is not shown is not even sent. */
+/** A board without the words of its steps: what must not be shown is not even sent. */
 export function boardMessage({ board }: BoardState): BoardMessage {
   const { recipe: _, ...rest } = board;
   return { kind: "board", board: { ...rest, stair: [] }, beats: board.stair.map(({ beats }) => beats) };
@@ -31,7 +33,7 @@ export function boardMessage({ board }: BoardState): BoardMessage {
 
 type Live = BoardState["live"];
 
-/** What was done by hand since `before`, level by level, from the first act on that is another. */
+/** The live acts that differ from `before`, level by level, from the first changed act on. */
 export function liveSince(before: Live, now: Live): ShowMessage["live"] {
   const levels = Math.max(before.length, now.length);
   return Array.from({ length: levels }, (_, level) => level).flatMap((level) => {
@@ -44,7 +46,7 @@ export function liveSince(before: Live, now: Live): ShowMessage["live"] {
   });
 }
 
-/** What was done by hand, with what came since. */
+/** The live acts with the changes applied. */
 export function withSince(before: Live, since: ShowMessage["live"]): Live {
   const live = [...before];
   for (const { level, from, acts } of since) {
@@ -56,7 +58,7 @@ export function withSince(before: Live, since: ShowMessage["live"]): Live {
 
 type Look = { readonly strong: boolean; readonly blank: boolean };
 
-/** What the class is to see now, given what it has been told of the same board. */
+/** What the class is to see now, given what was sent about the same board. */
 export function showMessage(shown: Shown, told: Live, look: Look): ShowMessage {
   const { state, played, counting, within, answerShown } = shown;
   const step = currentStep(state);

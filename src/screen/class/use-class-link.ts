@@ -6,15 +6,15 @@ import { ahead } from "@/kit/later";
 import { useBoardStore } from "../store/use-board";
 import type { ClassLink } from "./class-link";
 
-// It stands with the messages, which bring what checks them; here only its name is needed.
+// Defined with the messages, which load what checks them; only the type is needed here.
 const channelOf = (lesson: string) => `yellow-stair:class:${lesson}`;
 
 /** What opens a class screen; it comes with the other parts that a board does not need to stand. */
 export const opening = ahead(() => import("./open-class-screen"));
 
 /**
- * How the class screens of a lesson stand to this window, null until one is heard of; and what opens one. What tells them is
- * brought when there is one.
+ * The state of a lesson's class screens, null until one is heard of; and what opens one. The code that talks to them is
+ * loaded when there is one.
  */
 export function useClassLink(
   lesson: string,
@@ -52,7 +52,7 @@ export function useClassLink(
       // Another window that teaches this lesson asks too; only a class screen answers.
       if (data?.kind === "there" || data?.kind === "board" || data?.kind === "show" || data?.kind === "point")
         return;
-      // A class screen that says hello twice before all is there is answered once.
+      // A class screen that says hello twice before everything is loaded is answered once.
       close ??= begin(channel, data, () => over);
     };
     channel.postMessage({ kind: "there" });

@@ -16,7 +16,7 @@ export function useShown(lesson: string): ClassView | null {
     const draw = () => {
       frame = 0;
       const next = viewOf(known);
-      // Within this frame: what is drawn after it would be seen one frame later.
+      // Within this frame: anything drawn later would be seen one frame late.
       if (next) flushSync(() => setView(next));
     };
     channel.onmessage = ({ data }) => {
@@ -24,7 +24,7 @@ export function useShown(lesson: string): ClassView | null {
       if (!read.success) return;
       const [next, answer] = hear(known, read.data);
       known = next;
-      // A slow computer draws what holds by now, and not all that came before it.
+      // A slow computer draws only the current state, not every state before it.
       frame ||= requestAnimationFrame(draw);
       if (answer) post(answer);
     };

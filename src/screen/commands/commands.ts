@@ -31,10 +31,10 @@ export type ScreenDoors = {
   saveFile: () => void;
   numbers: () => void;
   print: () => void;
-  /** What was set aside for the saved lesson, as a lesson of its own. */
+  /** Saves what was set aside as a lesson of its own. */
   bringBack: (key: string, lesson: Lesson) => void;
   findCommand: () => void;
-  /** What the class sees, in a window of its own. */
+  /** Opens the class screen. */
   classScreen: () => void;
   anotherClass: () => void;
   versions: () => void;

@@ -6,7 +6,7 @@ import type { Command } from "./commands";
 /** Keys that do something else together with Shift. All others come as the sign that Shift makes of them. */
 const SHIFTED = /^(z|Arrow\w+)$/;
 
-/** Runs commands by their keys, except while something is typed, chosen in a list or asked in a dialog. */
+/** Runs commands by their keys, except while typing, choosing from a list or in a dialog. */
 export function useKeys(commands: readonly Command[]): void {
   useLayoutEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
@@ -32,11 +32,11 @@ export function useKeys(commands: readonly Command[]): void {
   }, [commands]);
 }
 
-/** Whether the element with the keyboard needs this key for itself. */
+/** Whether the focused element needs this key for itself. */
 function isTaken(target: EventTarget | null, key: string): boolean {
   if (!(target instanceof Element)) return false;
   if (
-    // A list that has just opened may not have the keyboard yet.
+    // A list that has just opened may not have the focus yet.
     document.querySelector("[role=listbox]") ||
     target.closest(
       "input, textarea, select, [contenteditable], [role=dialog], [role=menu], [role=radiogroup]",

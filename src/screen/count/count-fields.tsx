@@ -30,7 +30,7 @@ const PACES = [
 ] as const;
 const OFTEN = ["2", "3", "4", "5", "6", "7", "8", "9", "10", "20", "25", "50", "100"] as const;
 
-/** Sets a part of the count. */
+/** Changes a part of the count. */
 function useTake() {
   const store = useBoardStore();
   return (part: Partial<Count>) =>
@@ -67,7 +67,7 @@ function NumbersFields({ onPad }: { onPad: () => void }) {
             options={OFTEN.map((by) => ({ value: by, label: by }))}
             onChange={(by) => take({ by })}
           />
-          {/* In the room that the last row leaves. */}
+          {/* In the space left by the last row. */}
           <button
             type="button"
             onMouseDown={keepKeyboard}
@@ -94,7 +94,7 @@ function NumbersFields({ onPad }: { onPad: () => void }) {
   );
 }
 
-/** How fast the count goes, where it waits, and what is seen and heard of it. */
+/** The pace of the count, where it waits, and what is seen and heard of it. */
 export function CountPace() {
   const count = useBoard((state) => pickBoard(state).count);
   const take = useTake();
@@ -136,7 +136,7 @@ export function CountPace() {
   );
 }
 
-/** A keypad for the number that is counted in, in the room of all else until it is done. */
+/** A keypad for the size of the count, in place of everything else until it is done. */
 function CountPad({ onDone }: { onDone: () => void }) {
   const count = useBoard((state) => pickBoard(state).count);
   const take = useTake();
@@ -163,7 +163,7 @@ function CountPad({ onDone }: { onDone: () => void }) {
   );
 }
 
-/** What is counted: its fields, or a keypad in their room. */
+/** The settings of the count, or a keypad in their place. */
 export function CountNumbers() {
   const [typing, setTyping] = useState(false);
   return typing ? (
@@ -173,7 +173,7 @@ export function CountNumbers() {
   );
 }
 
-/** The count while a class is taught: beside the board, which stays whole. */
+/** The settings of the count while teaching: beside the board, which stays whole. */
 export function CountPanel({ onClose }: { onClose: () => void }) {
   const [typing, setTyping] = useState(false);
   return (
@@ -189,7 +189,7 @@ export function CountPanel({ onClose }: { onClose: () => void }) {
           <CountPad onDone={() => setTyping(false)} />
         </div>
       ) : (
-        // A page at a time: each is whole.
+        // One page at a time, so that each is whole.
         <Tabs
           label="What to set"
           pages={[

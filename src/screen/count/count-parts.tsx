@@ -17,7 +17,7 @@ const PARTS: readonly { part: Exclude<keyof TrailSettings, "kind" | "words">; la
 ];
 const NO_PARTS: TrailSettings = { ...KINDS.trail.starts, numbers: false, sentence: false, ones: false };
 
-/** What the panel reads from the count, and the arrow moves that stand with it. */
+/** The parts of the count panel, and the arrow moves that stand with it. */
 export function CountParts() {
   const trail: TrailSettings = useBoard((state) => trailOf(pickBoard(state))) ?? NO_PARTS;
   const placed = useBoard((state) => placedOf(pickBoard(state)).length);

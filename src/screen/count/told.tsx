@@ -6,8 +6,8 @@ import { keepKeyboard } from "@/kit/rail-button";
 import { useBoard } from "../store/use-board";
 
 /**
- * Something said to the teacher alone. While a board is prepared it stands there; in class, where everybody sees the one
- * screen, it is a small sign that says more when it is pressed.
+ * A message for the teacher alone. While preparing it is shown in full; in class, where everybody sees the one screen,
+ * it is a small sign that says more when it is pressed.
  */
 export function Told({ words }: { words: string }) {
   const preparing = useBoard((state) => state.preparing);

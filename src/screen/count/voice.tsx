@@ -7,11 +7,11 @@ import { isCoveredAt } from "@/core/scene/scene";
 import { say } from "@/kit/messages";
 import { pickBoard, pickScene, useBoard } from "../store/use-board";
 
-/** Says each number of the count as it is come to, with the browser's own voice; at first the one that it stands on. */
+/** Speaks each number as the count reaches it, with the browser's own voice; when switched on, the current one. */
 export function Voice() {
   const form = useBoard((state) => trailOf(pickBoard(state))?.words);
   const trail = useBoard((state) => pickScene(state).trail);
-  // What the class is to keep in its head, or to find, is not said.
+  // Numbers that the class keeps in its head, or is to find, are not spoken.
   const hidden = useBoard((state) => {
     const scene = pickScene(state);
     return scene.trail !== null && isCoveredAt(scene, scene.trail.end);

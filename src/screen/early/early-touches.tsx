@@ -6,12 +6,12 @@ import type { CellsAt } from "@/view/cells-at";
 import type { DrawingProps, Size, Theme } from "@/view/drawing";
 import { TOUCHED, type TouchGrid, takeTouches } from "./take-touches";
 
-/** Boards with more cells than this are touched once they are alive: the page would be long. */
+/** Boards with more cells than this cannot be touched early: the page would become too long. */
 const MAX_CELLS = 1500;
 
 type CellsOf = { readonly [K in KindName]?: (of: DrawingProps<K>) => CellsAt };
 
-/** What tells where the cells are, of the kinds of view that have any. */
+/** By kind of view: where its cells are, if it has any. */
 export async function allCells(): Promise<CellsOf> {
   const brought = KIND_NAMES.map(async (kind) => [kind, await DRAWINGS[kind].cells?.()] as const);
   return Object.fromEntries(await Promise.all(brought)) as CellsOf;
@@ -29,7 +29,10 @@ export function touchGrids(moment: Moment, cellsOf: CellsOf, room: Size, theme: 
   return grids.reduce((sum, { targets }) => sum + targets.length, 0) > MAX_CELLS ? [] : grids;
 }
 
-/** What takes the touches on the picture of a board. It runs as the page comes, before any other code is there. */
+/**
+ * The inline script that takes touches on the picture of a board. It runs while the page is loading, before any other
+ * code.
+ */
 export function EarlyTouches({ grids, nonce }: { grids: readonly TouchGrid[]; nonce: string }) {
   const told = JSON.stringify(grids).replaceAll("<", "\\u003c");
   return (

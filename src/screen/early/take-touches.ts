@@ -3,12 +3,13 @@ import type { CellsAt } from "@/view/cells-at";
 /** The cells of one view on the picture of a board, in pixels of the room in which the board is drawn. */
 export type TouchGrid = CellsAt & { readonly view: string };
 
-/** The name under which the page keeps what was touched. */
+/** The global under which the page stores the touches. */
 export const TOUCHED = "yellowStairTouched";
 
 /**
- * Answers touches on the picture of a board, and keeps them until the board is alive: a cell that shows its bare number is
- * marked, as the tool that is in hand at first does. It is sent as text and runs by itself, so it uses nothing of any module.
+ * Answers touches on the picture of a board, and stores them until the board is interactive: a cell that shows its bare
+ * number is marked, as the initial tool does. The function is sent as text and runs by itself, so it uses nothing from
+ * any module.
  */
 export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
   const taken: { view: string; target: string }[] = [];
@@ -19,7 +20,7 @@ export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
     for (const key of Object.keys(attributes)) element.setAttribute(key, String(attributes[key]));
     return element;
   };
-  /** The first mark of a number comes, and goes again at the next touch. */
+  /** The first touch marks a number, the next one removes the mark. */
   const show = (board: Element, grid: TouchGrid, target: string) => {
     const key = `${grid.view} ${target}`;
     if (laid[key]) {
@@ -45,7 +46,7 @@ export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
   const onDown = (event: PointerEvent) => {
     const board = document.querySelector<SVGSVGElement>(".at-rest svg");
     if (event.button !== 0 || !board || document.documentElement.dataset.comesBack !== undefined) return;
-    // The board stands in the middle of its room, as large as it may.
+    // The board is centred in its room, as large as fits.
     const { left, top, width, height } = board.getBoundingClientRect();
     const room = board.viewBox.baseVal;
     const scale = Math.min(width / room.width, height / room.height);
@@ -61,7 +62,8 @@ export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
       show(board, grid, target);
     }
   };
-  // Nothing else hears of touches on the picture: the page would stop to wake up for them, and be seen to answer after that.
+  // No other listener gets touches on the picture: the page would hydrate because of them, and the answer would appear
+  // only after that.
   const keep = (event: Event) => {
     if (event.target instanceof Element && event.target.closest(".at-rest")) event.stopPropagation();
   };

@@ -8,10 +8,10 @@ import { TOUCHED } from "./take-touches";
 const FINGER = -3;
 
 type Taking = { taken: { view: string; target: string }[]; stop: () => void };
-/** What the page's script keeps; there is none where a board was opened from the shelf. */
+/** What the inline script has stored; there is none if the board was opened from the shelf. */
 const taking = () => (globalThis as { [TOUCHED]?: Taking })[TOUCHED];
 
-/** Does on a board what was touched on its picture so far, each touch once. */
+/** Replays on a board what was touched on its picture, each touch once. */
 export function doTouches(store: BoardStore): void {
   for (const { view: id, target } of taking()?.taken.splice(0) ?? []) {
     const view = viewOf(boardNow(store.getState()), id);

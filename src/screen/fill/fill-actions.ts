@@ -12,7 +12,7 @@ import { boardCells, chartOf, linesOf, textOn, timesOf } from "@/core/lesson/vie
 import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { readNumber, withFractionSign } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
-import { chanceOf, pick } from "@/core/puzzle/draw";
+import { pick, randomOf } from "@/core/puzzle/draw";
 import type { Fill } from "@/core/puzzle/fill-settings";
 import { hintFor, wrongWords } from "@/core/puzzle/hint";
 import { fold } from "@/core/scene/fold";
@@ -24,19 +24,21 @@ import type { BoardStore } from "../store/board-store";
 import { EMPTY_HAND, type FillHand } from "../store/fill-hand";
 import { boardInHand, sceneInHand } from "../store/on-show";
 
-/** Most signs that fit the display of the keypad. */
+/** Maximum number of characters in the display of the keypad. */
 const MAX_TYPED = 12;
 
 export type FillActions = {
-  /** An open cell was touched with the writing tool. `reach`: how far off a touch on a line may be, as a finger is wide. */
+  /**
+   * An open cell was touched with the writing tool. `reach`: the tolerance of a touch on a line, as a finger is wide.
+   */
   fillTouch: (cell: Target, reach?: Exact) => void;
   /** A covered size of jumps was touched, to be written in. */
   fillTerm: (jumps: readonly number[]) => void;
   /** A key of the keypad: a sign of a number, or "back" for the last one away. */
   typeKey: (key: string) => void;
-  /** What was typed goes into its cell. */
+  /** Writes what was typed into its cell. */
   writeTyped: () => void;
-  /** A number goes into a cell: typed, dragged, or looked for. */
+  /** Writes a number into a cell: typed, dragged, or looked for. */
   writeIn: (cell: Target, says: NumberKey) => void;
   takeTile: (tile: NumberKey | null) => void;
   chooseNext: () => void;
@@ -49,7 +51,7 @@ export type FillActions = {
 
 const known = new WeakMap<BoardStore, FillActions>();
 
-/** The acts of filling. What is right, and what is asked next, is worked out by core. */
+/** The acts of filling. Core decides what is right, and what is asked next. */
 export function fillActionsOf(store: BoardStore): FillActions {
   const actions = known.get(store) ?? fillActions(store);
   known.set(store, actions);
@@ -80,21 +82,23 @@ function fillActions({ getState: get, setState: set }: BoardStore): FillActions 
   /** Whether a line of the board is empty: what is written on it is put there. */
   const isEmptyLine = () => linesOf(board()).some((line) => line.kind === "line" && line.open);
   const isOnLine = () => linesOf(board()).length > 0 && !chartOf(board()) && !timesOf(board());
-  /** Covers a number, for it to be written there; one that is covered stays so. */
+  /** Covers a number so that it can be written there; a covered one stays covered. */
   const covering = (cell: Target): Move[] =>
     isCoveredAt(scene(), cell) ? [] : [{ do: "cover", numbers: [cell] }];
 
-  /** The moves that ask for another number, drawn from those that may be; none is asked where none is left. */
+  /** The moves that ask for another number, drawn from the possible ones; if none is left, nothing is asked. */
   const asking = (open: readonly Target[]): Move[] => {
     const { seed } = board();
-    const [cell] = pick(open, 1, chanceOf(seed, scene().draws));
+    const [cell] = pick(open, 1, randomOf(seed, scene().draws));
     if (cell === undefined) return [{ do: "ask", number: null, as: "number" }];
     // A chosen number that shows on a chart is covered to be looked for.
     const hide = isOnLine() || isCellKey(cell) ? [] : covering(cell);
     return [...hide, { do: "ask", number: numberOf(cell), as: "number" }, { do: "draw" }];
   };
 
-  /** A right number goes in; where a home was looked for, the next one is asked until as many as wished have one. */
+  /**
+   * Writes a right number; if its place was looked for, the next one is asked until as many as wanted have been placed.
+   */
   const writeRight = (cell: Target) => {
     const { asked } = scene();
     if (!isCoveredAt(scene(), cell) && asked?.as === "place") {
@@ -132,7 +136,7 @@ function fillActions({ getState: get, setState: set }: BoardStore): FillActions 
     );
   };
 
-  /** A covered size is written in: a right one is lifted, a wrong one changes nothing. */
+  /** Writes the size of a covered jump: a right one uncovers it, a wrong one changes nothing. */
   const writeTerm = (jumps: readonly number[], says: NumberKey) => {
     const { trail } = scene();
     const sentence = board().views.find((view) => view.kind === "sentence");
@@ -153,7 +157,7 @@ function fillActions({ getState: get, setState: set }: BoardStore): FillActions 
     fillTouch: (cell, reach) => {
       const { tile, choosing } = hand();
       const { by, check } = fill();
-      // What is not checked at once may be written again, right or wrong: that it cannot would tell which it is.
+      // When answers are not checked at once, any may be written again: refusing the right ones would give them away.
       const tells = check === "at-once" || by === "home";
       const isAskedFor = scene().asked?.as === "place" && scene().asked?.number === cell;
       const isOpen =
@@ -228,7 +232,7 @@ function fillActions({ getState: get, setState: set }: BoardStore): FillActions 
       act(asking(others));
     },
     freshChart: () => {
-      // What was put on a line is taken off it; what was covered on a chart is empty again.
+      // Removes what was put on a line; empties what was covered on a chart.
       const put = isOnLine() ? [...scene().written.keys()] : [];
       const cleared: Move[] = [
         { do: "erase", number: null },
@@ -262,13 +266,13 @@ function fillActions({ getState: get, setState: set }: BoardStore): FillActions 
   return actions;
 }
 
-/** A number as it was typed, with its real signs; as it is shown, where it was not typed. */
+/** A number as typed, with real mathematical signs; as displayed, if it was not typed. */
 function typedWords(typed: string, says: NumberKey, write: (number: NumberKey) => string): string {
   const text = typed.trim();
   return text === "" ? write(says) : withFractionSign(showNumber(text.replaceAll("−", "-")));
 }
 
-/** Where a hint may reason from: on a times grid the row and the column of the cell, else everywhere. */
+/** The numbers that a hint may reason from: on a times grid the row and the column of the cell, else all. */
 function inReach(about: Target, cells: readonly Target[]): Target[] {
   if (!isCellKey(about)) return [...cells];
   const { row, column } = cellAt(about);

@@ -29,7 +29,7 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
       aria-label="Write"
       className={clsx("@container flex min-h-0 flex-col overflow-y-auto rounded-card", className)}
     >
-      {/* Below a chart, where it is wide, the keys stand beside the rest. */}
+      {/* Below a chart, where there is room, the keys stand beside the rest. */}
       <div
         className={clsx(
           "flex min-h-0 flex-1 flex-col gap-2",
@@ -48,7 +48,7 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
           </div>
           <FillSettings />
         </div>
-        {/* What is said grows up here; what is pressed stands below it, and stays where it is. */}
+        {/* Messages grow in this upper part; the keys below stay where they are. */}
         <section
           aria-label="What is asked"
           className={clsx("flex flex-1 flex-col gap-3 overflow-y-auto", preparing ? "min-h-4" : "min-h-20")}
@@ -79,7 +79,7 @@ export function FillPanel({ className = "bg-board p-4" }: { className?: string }
   );
 }
 
-/** What was last said to the pupil, with a hint where one can be given. */
+/** The last message to the pupil, with a hint if one can be given. */
 function Told() {
   const told = useBoard((state) => state.hand.told);
   const at = useBoard((state) => state.hand.at);

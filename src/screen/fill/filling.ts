@@ -1,4 +1,4 @@
 import { ahead } from "@/kit/later";
 
-/** What is done with the writing tool. A board stands before it is there. */
+/** The acts of the writing tool, loaded after the board stands. */
 export const filling = ahead(() => import("./fill-actions"));

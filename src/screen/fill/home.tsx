@@ -14,7 +14,7 @@ import { makePuzzle } from "../times/make-puzzle";
 import { fillActionsOf } from "./fill-actions";
 import { Keypad } from "./keypad";
 
-/** What is looked for: the cell of a number, or the number of a square; and how many have been found. */
+/** What is being looked for: the cell of a number, or the number of a square; and how many have been found. */
 export function HomeWords() {
   const board = useBoard(pickBoardInHand);
   const scene = useBoard(pickScene);
@@ -27,7 +27,7 @@ export function HomeWords() {
       {choosing ? (
         <p className={question}>Touch a square for somebody else.</p>
       ) : asked?.as === "place" ? (
-        // What was said of a wrong number asks it once more.
+        // The message about a wrong number asks again.
         !told && <p className={question}>What belongs here?</p>
       ) : asked ? (
         <>
@@ -49,7 +49,7 @@ export function HomeWords() {
 const placedSoFar = (board: Board, scene: Scene) =>
   writtenAmong(scene, placeTargets(board, scene)).right.length;
 
-/** What is pressed to look for the cell of a number; it stays where it is while the words above it change. */
+/** The buttons for finding the place of a number; they stay put while the words above them change. */
 export function Home() {
   const board = useBoard(pickBoardInHand);
   const asked = useBoard((state) => pickScene(state).asked);
@@ -114,7 +114,7 @@ const PLACE_COLORS = [
 ];
 const PLACE_NAMES = ["ones", "tens", "hundreds", "thousands"];
 
-/** The number as digit tiles, each with the name of its place; a number with a sign or a part stands as it is. */
+/** The number as digit tiles, each with the name of its place; a signed or fractional number as it is. */
 function DigitTiles({ number }: { number: NumberKey }) {
   const write = useNumberText();
   const digits = /^\d{1,4}$/.test(number) ? [...number] : null;

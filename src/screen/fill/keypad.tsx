@@ -18,7 +18,7 @@ export function Keypad({ low = false }: { low?: boolean }) {
       pickScene(state).asked?.as === "place" ||
       linesOf(pickBoardInHand(state)).some((line) => line.kind === "line" && line.open),
   );
-  // Beside what is set up there is less height.
+  // Beside the set-up there is less height.
   const wide = useBoard((state) => state.preparing) || low;
   const typed = useBoard((state) => state.hand.typed);
   const store = useBoardStore();

@@ -7,7 +7,7 @@ import { createPortal } from "react-dom";
 import { openAmong } from "@/core/lesson/fill";
 import { boardCells, chartOf, timesOf } from "@/core/lesson/views-of";
 import { exact, keyOf, keyOfText, type NumberKey } from "@/core/number/exact";
-import { chanceOf } from "@/core/puzzle/draw";
+import { randomOf } from "@/core/puzzle/draw";
 import { answerTiles } from "@/core/puzzle/tiles";
 import { numbersWith } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/cell-key";
@@ -30,9 +30,9 @@ export function Tray() {
     const row = chart ? keyOf(exact(by).mul(exact(chart.columns))) : String(times?.column ?? 1);
     // On a times grid a number may live in several open cells: one tile for it is enough to take.
     const open = [...new Set(covered.split(" ").map(numberOf))];
-    return answerTiles(open, { by, row }, chanceOf(board.seed));
+    return answerTiles(open, { by, row }, randomOf(board.seed));
   }, [board, covered]);
-  // A tile is used up once every cell that it belongs to is filled; where nothing is checked at once, once it lies
+  // A tile is used up once every cell that it belongs to is filled; if answers are not checked at once, once it lies
   // anywhere.
   const open = new Set(openAmong(scene, boardCells(board, scene)).map(numberOf));
   const tells = board.fill.check === "at-once";
@@ -77,7 +77,7 @@ type TileProps = {
 /** Less than this, in pixels, is a tap. */
 const DRAGS_FROM = 6;
 
-/** A tile may be let go before it was drawn anywhere: where it falls is told by the finger, not by what is drawn. */
+/** A tile may be dropped before its move was rendered: the pointer says where, not the rendered position. */
 function Tile({ tile, chosen, onTake, onDrop }: TileProps) {
   const [at, setAt] = useState<{ x: number; y: number } | null>(null);
   const bind = useDrag(

@@ -5,7 +5,7 @@ import type { BoardScreenState } from "../store/board-store";
 import { pickBoard, pickScene, useBoardStore } from "../store/use-board";
 import { filling } from "./filling";
 
-/** Whether a keypad is in hand: numbers are written by it, or the number of a square that is asked for. */
+/** Whether a keypad is in use: to write numbers, or the number of a square that is asked for. */
 const hasKeypad = (state: BoardScreenState): boolean => {
   if (state.tool !== "write") return false;
   const { by } = pickBoard(state).fill;
@@ -13,8 +13,8 @@ const hasKeypad = (state: BoardScreenState): boolean => {
 };
 
 /**
- * While a keypad is in hand the keyboard types on it too: digits and signs, and once a square waits, Enter. What is typed
- * before all of the tool is there waits for it.
+ * While a keypad is in use the keyboard types on it too: digits and signs, and once a square waits, Enter. What is
+ * typed before the whole tool is loaded waits for it.
  */
 export function useTyping(): void {
   const store = useBoardStore();
@@ -30,10 +30,10 @@ export function useTyping(): void {
       const target = event.target as Element | null;
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (target?.closest("input, textarea, [role=dialog]")) return;
-      // Asked of the board as it is now: what is typed right after a touch is meant for what it has done.
+      // Read from the store directly: what is typed right after a touch is meant for the result of that touch.
       if (!hasKeypad(store.getState())) return;
       const { hand } = store.getState();
-      // A button is pressed by Enter; but in the middle of a number only those of the keypad are.
+      // Enter presses a focused button; in the middle of a number, only one of the keypad.
       const button = event.key === "Enter" ? target?.closest("button") : null;
       const typed = hand.typed !== "" || filling.isAwaited();
       if (button && (!typed || button.closest("[data-keypad]"))) return;

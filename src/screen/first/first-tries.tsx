@@ -8,7 +8,7 @@ import type { BoardScreenState } from "../store/board-store";
 import { boardStateOf } from "../store/on-show";
 import { useBoardStore } from "../store/use-board";
 
-/** What is tried, and whether it has just been done. */
+/** A thing to try, and whether it has just been done. */
 const TRIES: readonly { words: string; isDone: (now: BoardScreenState, was: BoardScreenState) => boolean }[] =
   [
     {
@@ -31,7 +31,7 @@ const TRIES: readonly { words: string; isDone: (now: BoardScreenState, was: Boar
 /** Above a board that is tried for the first time: three things to do, each ticked once it is done. */
 export function FirstTries() {
   const store = useBoardStore();
-  // A finger may have been there before the board was alive.
+  // A finger may have touched before the board was interactive.
   const [done, setDone] = useState<readonly boolean[]>(() => {
     const now = store.getState();
     return TRIES.map(({ isDone }) => isDone(now, now));

@@ -30,9 +30,9 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
   const { title } = useBoard((state) => state.words);
   const forClass = useBoard((state) => state.taughtTo);
   return (
-    // Painted as one thing, so that a touch on a number does not look through all of it.
+    // A paint layer of its own, so that a touch on a number does not repaint it.
     <header className="isolate flex min-h-[3.75rem] low:min-h-press shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-1 phone:pr-2 portrait:flex-wrap portrait:gap-y-0">
-      {/* Left by the router, once it is known that there is a shelf to go to. */}
+      {/* Navigate by the router once it is known that the shelf can be reached. */}
       <a
         href="/"
         aria-label="Lessons"

@@ -33,7 +33,7 @@ export function AddBoard() {
   );
 }
 
-/** What can be done to the board on show while it is prepared: part of the one menu of the head. */
+/** What can be done to the current board while preparing: part of the one menu of the head. */
 export function BoardItems({ fromRecipe, allBoards }: Pick<ScreenDoors, "fromRecipe" | "allBoards">) {
   const boards = useBoard((state) => state.boards);
   const at = useBoard((state) => state.at);

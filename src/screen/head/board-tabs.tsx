@@ -19,7 +19,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
     if (!nav) return;
     const show = () =>
       nav.querySelector("[aria-current]")?.scrollIntoView({ block: "nearest", inline: "nearest" });
-    // The observer tells once at the start, and whenever the row has more or less room.
+    // The observer fires once at the start, and whenever the room of the row changes.
     const watch = new ResizeObserver(show);
     watch.observe(nav);
     return () => watch.disconnect();
@@ -32,7 +32,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
         ref={row}
         aria-label="Boards"
         onWheel={(event) => {
-          // A wheel turns down; the boards lie beside each other.
+          // A vertical wheel scrolls the row sideways.
           row.current?.scrollBy({ left: event.deltaX || event.deltaY });
         }}
         className="flex min-w-0 flex-1 items-center overflow-x-auto [scrollbar-width:none] motion-safe:scroll-smooth"
@@ -65,7 +65,7 @@ export function BoardTabs({ preparing }: { preparing: boolean }) {
   );
 }
 
-/** What the buttons to boards out of sight take from the row, in pixels: without them it may hold all. */
+/** The room that the buttons to hidden boards take from the row, in pixels: without them it may hold all. */
 function roomOfMore(nav: HTMLElement): number {
   const around = nav.parentElement!;
   const gap = Number.parseFloat(getComputedStyle(around).columnGap) || 0;
@@ -76,8 +76,8 @@ function roomOfMore(nav: HTMLElement): number {
 type MoreProps = { side: 1 | -1; row: RefObject<HTMLElement | null>; boards: number };
 
 /**
- * There are more boards than the head has room for: a button to those that are out of sight. It keeps its room at the end of the row
- * too, so that nothing moves under a finger while the row slides.
+ * A button to the boards that are out of sight. It keeps its place at the end of the row too, so that nothing moves
+ * under a finger while the row slides.
  */
 function More({ side, row, boards }: MoreProps) {
   const [more, setMore] = useState<"all are in sight" | "none on this side" | "some">("all are in sight");

@@ -20,7 +20,7 @@ import { workAside } from "../save/kept-work";
 import { useBoard, useBoardStore } from "../store/use-board";
 import { BoardItems } from "./board-items";
 
-// Made when it is needed: a slow computer takes a tenth of a second for a format of its own.
+// Created when needed: a date format takes a slow computer a tenth of a second.
 const day = (at: number) => new Date(at).toLocaleDateString("en-GB", { day: "numeric", month: "long" });
 
 type Props = {

@@ -6,7 +6,7 @@ import type { SaveState } from "../save/saver";
 
 type Props = { state: SaveState; quiet: boolean; showUnsaved: () => void };
 
-/** Whether the lesson is saved. In front of a class it speaks only when it is not. */
+/** Whether the lesson is saved. In class it is shown only when it is not. */
 export function SaveStatus({ state, quiet, showUnsaved }: Props) {
   const calm = state.kind === "saved" || state.kind === "saving";
   return (

@@ -5,9 +5,9 @@ import { type Heard, heardBetween } from "@/core/lesson/heard";
 import type { BoardScreenState } from "../store/board-store";
 import { pickBoard, pickBoardInHand, pickClimbed, pickScene, useBoardStore } from "../store/use-board";
 
-/** What comes within this time is told together, in milliseconds: a drag over ten numbers is one thing. */
+/** What happens within this time is announced together, in milliseconds: a drag over ten numbers is one thing. */
 const TOGETHER_MS = 250;
-/** A count that goes faster than this, in seconds a number, is told where it stops. */
+/** A count faster than this, in seconds per number, is announced only where it stops. */
 const FAST_S = 1;
 
 const heardNow = (state: BoardScreenState): Heard => ({
@@ -16,7 +16,7 @@ const heardNow = (state: BoardScreenState): Heard => ({
   scene: pickScene(state),
 });
 
-/** Tells who does not see the board what happens on it. */
+/** Announces to screen readers what happens on the board. */
 export function Announcer() {
   const store = useBoardStore();
   const [words, setWords] = useState("");
@@ -28,11 +28,11 @@ export function Announcer() {
       const state = store.getState();
       if (state.counting && pickBoard(state).count.every < FAST_S) return;
       const now = { at: state.at, ...heardNow(state) };
-      // Another board is told by its name in the row of boards.
+      // A change of board is announced by its name in the row of boards.
       const heard = told.at === now.at ? heardBetween(told, now) : "";
       told = now;
       if (heard === "") return;
-      // The same words once more are told once more.
+      // The same words are announced again when they come again.
       setWords((was) => (was === heard ? `${heard}\u00a0` : heard));
     };
     const stop = store.subscribe((now, before) => {

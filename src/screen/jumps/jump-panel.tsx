@@ -20,7 +20,7 @@ import { SentenceForm, useSentence, WAY_NAMES } from "./sentence-field";
 
 const OFTEN = ["1", "2", "5", "10", "100"] as const;
 
-/** Below a board, where the panel is wide, two parts stand beside each other. */
+/** Below a board, where there is room, two parts stand beside each other. */
 const TWO_HALVES =
   "flex flex-col gap-2.5 @min-[35rem]:grid @min-[35rem]:grid-cols-2 @min-[35rem]:items-end @min-[35rem]:gap-x-6";
 
@@ -135,7 +135,7 @@ export function JumpPanel({ className = "bg-board p-4" }: { className?: string }
   );
 }
 
-/** The size of a jump and how often it is made, as typed. */
+/** The size of a jump and the number of repeats, as typed. */
 function readSizes(typed: { readonly by?: string; readonly times?: string }) {
   const value: { by?: NumberKey; times?: number } = {};
   if (typed.by !== undefined) {
@@ -155,7 +155,7 @@ function readSizes(typed: { readonly by?: string; readonly times?: string }) {
   return { ok: true as const, value };
 }
 
-/** Where a way begins and leads, as typed; an empty start is where the trail stands. */
+/** The start and the target of a way, as typed; an empty start means the trail's landing. */
 function readEnds(typed: { readonly from?: string; readonly to?: string }) {
   const value: { from?: NumberKey | null; target?: NumberKey | null } = {};
   for (const part of ["from", "to"] as const) {

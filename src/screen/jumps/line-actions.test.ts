@@ -147,7 +147,7 @@ describe("a line in hand", () => {
     expect(sceneNow(run()).focus).toBeNull();
   });
 
-  test("a tick is read: asked for by chance, another one the next time, then shown", () => {
+  test("a tick is read: asked for at random, another one the next time, then shown", () => {
     const { run } = storeWith(startingLine("0-100"));
     run().readScale("line");
     const first = sceneNow(run()).asked?.number;

@@ -5,7 +5,7 @@ import { type JumpPart, MAX_JUMPS } from "@/core/count/trail";
 import { boardHolds, linesOf, lookOf, partsOf, textOn, viewOf } from "@/core/lesson/views-of";
 import { type Compared, compared, comparedWords } from "@/core/number/compared";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { chanceOf } from "@/core/puzzle/draw";
+import { randomOf } from "@/core/puzzle/draw";
 import { scaleTick } from "@/core/puzzle/scale";
 import type { Beat, Move } from "@/core/scene/move";
 import type { Scene } from "@/core/scene/scene";
@@ -19,49 +19,49 @@ import type { BoardStore } from "../store/board-store";
 import { boardInHand, sceneInHand } from "../store/on-show";
 
 export type LineActions = {
-  /** A line is seen from another number to another; slides in a row are taken back together. */
+  /** Moves the visible part of a line; consecutive slides are taken back together. */
   lookAt: (view: ViewId, span: Span) => void;
   /** Begins a trail at a number. */
   startAt: (number: NumberKey) => void;
-  /** One jump from a number to another: it goes on from where the trail landed, or begins one. */
+  /** One jump from a number to another: it continues the trail, or begins one. */
   jumpBetween: (from: NumberKey, to: NumberKey) => void;
-  /** Jumps on or back in the size that is set, as often as is set. */
+  /** Jumps on or back in the chosen size, as often as chosen. */
   jumpSet: (way: 1 | -1) => void;
-  /** The latest jump once more. */
+  /** Repeats the latest jump. */
   jumpAgain: () => void;
-  /** The way from where the trail stands to the target that is set. */
+  /** Draws the way from the trail's landing to the chosen target. */
   goToTarget: () => void;
-  /** Draws a number sentence as it was typed; gives the message where it cannot be read. */
+  /** Draws a number sentence as typed; returns the message if it cannot be read. */
   drawSentence: (typed: string, way: Way) => string | null;
-  /** The pointer is drawn to a number. */
+  /** Moves the pointer to a number. */
   pointTo: (number: NumberKey) => void;
-  /** Covers or lifts part of jumps; with the jump in hand, the one that was touched is chosen. */
+  /** Covers or lifts a part of jumps; with the jump tool in hand, the touched jump is selected. */
   touchJump: (jumps: readonly number[], part: JumpPart) => boolean;
   splitJump: (jump: number, into: readonly NumberKey[]) => void;
   joinJump: (jump: number) => void;
   coverAllJumps: (part: JumpPart, on: boolean) => void;
   coverJumps: (jumps: readonly number[], part: JumpPart, on: boolean) => void;
-  /** The trail stands aside in the ink in hand, or in its own where two are compared. */
+  /** Sets the trail aside in the ink in hand, or in its own if two are being compared. */
   setAside: () => void;
   trailInk: (which: "trail" | "aside", ink: Ink) => void;
-  /** A tick of the line is ringed, and its number asked for. */
+  /** Rings a tick of the line and asks for its number. */
   readScale: (view: ViewId) => void;
-  /** What is asked for on a line is shown. */
+  /** Shows what is asked for on a line. */
   showAsked: () => void;
-  /** The sign between two numbers is chosen; what is said where it does not belong. */
+  /** Chooses the sign between two numbers; returns the message if it is wrong. */
   chooseSign: (id: ViewId, sign: Compared) => string | null;
 };
 
 const known = new WeakMap<BoardStore, LineActions>();
 
-/** The acts on lines and trails of a board screen. What they come to is worked out by core. */
+/** The acts on lines and trails of a board screen. Core computes their results. */
 export function lineActionsOf(store: BoardStore): LineActions {
   const actions = known.get(store) ?? lineActions(store);
   known.set(store, actions);
   return actions;
 }
 
-/** Where the next jump begins: where the trail landed, else the number in focus, else 0. */
+/** Where the next jump begins: at the trail's landing, else at the number in focus, else at 0. */
 export const standingIn = ({ trail, focus }: Scene): NumberKey =>
   trail?.end ?? (focus === null ? "0" : numberOf(focus));
 
@@ -73,7 +73,7 @@ function lineActions(store: BoardStore): LineActions {
   const standing = () => standingIn(scene());
   const begins = (): Move[] => (scene().trail ? [] : [{ do: "start", number: standing() }]);
   const holds = (number: NumberKey) => boardHolds(board())(number);
-  /** Jumps one after the other, as far as the board goes; what lies beyond is said. */
+  /** Makes jumps one after the other, as far as the board goes; a message says what lies beyond. */
   const go = (jumps: readonly NumberKey[], first: readonly Move[] = begins()) => {
     const start = first.find((move) => move.do === "start");
     let at = exact(start?.do === "start" ? start.number : standing());
@@ -95,7 +95,7 @@ function lineActions(store: BoardStore): LineActions {
     }
     if (beats.some((beat) => beat.some((move) => move.do === "jump"))) act(beats);
   };
-  /** Covers or lifts a part of those jumps that it is not covered or lifted of already. */
+  /** Covers or lifts a part of those jumps where that changes anything. */
   const coverJumps = (jumps: readonly number[], part: JumpPart, on: boolean) => {
     const { trail } = scene();
     const some = jumps.filter((index) => (trail?.covers[index]?.[part] === true) !== on);
@@ -189,7 +189,7 @@ function lineActions(store: BoardStore): LineActions {
       if (!aside) return;
       const inks = { trail: aside.beside, aside: aside.ink };
       const other = which === "trail" ? "aside" : "trail";
-      // The ink of the other one is exchanged for its own.
+      // Choosing the other trail's ink swaps the two.
       const kept = inks[other] === ink ? inks[which] : inks[other];
       act([[{ do: "trail-inks", ...inks, [which]: ink, [other]: kept }]]);
     },
@@ -198,7 +198,7 @@ function lineActions(store: BoardStore): LineActions {
       if (!of) return;
       const { asked, draws } = scene();
       const before = asked ? numberOf(asked.number) : null;
-      const tick = scaleTick(of, lookOf(of, scene()), chanceOf(board().seed, draws), before);
+      const tick = scaleTick(of, lookOf(of, scene()), randomOf(board().seed, draws), before);
       if (tick === null)
         return say("There is no tick to read here. Draw the line nearer, or cut its intervals into parts.");
       act([[{ do: "ask", number: tick, as: "place" }, { do: "draw" }]]);

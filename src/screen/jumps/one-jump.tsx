@@ -11,7 +11,7 @@ import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } fr
 import { lineActionsOf } from "./line-actions";
 import { Small } from "./small-button";
 
-/** What can be made of one jump, the last one or the one that was chosen: several, or one with the jump before it. */
+/** What can be done with one jump, the last or the selected one: split it, or join it with the one before. */
 export function OneJump() {
   const trail = useBoard((state) => pickScene(state).trail);
   const chosen = useBoard((state) => state.jump.chosen);
@@ -38,7 +38,7 @@ export function OneJump() {
   return (
     <div className="flex flex-col gap-2.5">
       <div className="flex min-h-6 items-center justify-between gap-2">
-        {/* In front of a class a covered size is told nowhere. */}
+        {/* In class a covered size is shown nowhere. */}
         <h2 className="font-semibold">
           {`Jump ${index + 1} of ${count}${trail.covers[index]?.size ? "" : `: ${signed(by, write)}`}`}
         </h2>

@@ -22,7 +22,7 @@ const TERM_WAYS = WAY_NAMES.map((way) => (way.value === "one" ? { ...way, label:
 /** A number sentence that is typed, and what is wrong with it. */
 type Typed = { readonly text: string; readonly message: string };
 
-/** What is typed of a sentence on the board on show, and how it is typed on; it stays while other pages are looked at. */
+/** The sentence being typed on the current board, and how to change it; it stays while other pages are open. */
 export function useSentence(): [Typed, (typed: Typed) => void] {
   const board = useBoard((state) => pickBoard(state).id);
   const [written, setWritten] = useState({ board, text: "", message: "" });
@@ -38,14 +38,14 @@ export function SentenceField() {
   return <SentenceForm here={here} onType={onType} />;
 }
 
-/** Reads a number sentence, and draws its trail: each of its terms as a jump, or in the way that is chosen. */
+/** Reads a number sentence and draws its trail: each term as a jump, or in the chosen way. */
 export function SentenceForm({ here, onType }: Props) {
   const way = useBoard((state) => state.jump.sentenceWay);
   const store = useBoardStore();
   const draw = () => {
     const fault = lineActionsOf(store).drawSentence(here.text, way);
     onType({ text: here.text, message: fault ?? "" });
-    // What is drawn is there to be talked about: the keys belong to the board again.
+    // The drawing is there to be talked about, so the keys belong to the board again.
     if (!fault && document.activeElement instanceof HTMLElement) document.activeElement.blur();
   };
   return (

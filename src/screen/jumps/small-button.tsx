@@ -3,7 +3,7 @@ import { keepKeyboard } from "@/kit/rail-button";
 
 type Props = { name: string; onClick: () => void; disabled?: boolean; children: ReactNode };
 
-/** A quiet button of one sign, beside what it moves. */
+/** A quiet icon button beside what it moves. */
 export function Small({ name, onClick, disabled = false, children }: Props) {
   return (
     <button

@@ -34,8 +34,8 @@ import { useBoardStore } from "../store/use-board";
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void };
 
-/** Most that is read of a file or of what is pasted, in characters. */
-const MOST_TEXT = 500_000;
+/** Maximum length of a file or pasted text, in characters. */
+const MAX_TEXT = 500_000;
 const TRAIL = "trail";
 
 /** The numbers of the board as a table, and a table of numbers as marks or as a chart. */
@@ -109,7 +109,7 @@ function TakeNumbers({ close }: { close: () => void }) {
   };
   const openFile = async (file: File | undefined) => {
     if (!file) return;
-    if (file.size > MOST_TEXT) return say("This file is too large for a table of numbers.");
+    if (file.size > MAX_TEXT) return say("This file is too large for a table of numbers.");
     setText(await file.text());
   };
   return (
@@ -133,7 +133,7 @@ function TakeNumbers({ close }: { close: () => void }) {
         label="Numbers"
         rows={5}
         value={text}
-        maxLength={MOST_TEXT}
+        maxLength={MAX_TEXT}
         onChange={(event) => setText(event.target.value)}
         placeholder={"6\n12\n18"}
       />

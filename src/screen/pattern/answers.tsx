@@ -5,7 +5,7 @@ import type { Answer } from "@/core/set/finder/find-rules";
 import { textOf } from "@/core/set/rule";
 import { ToldLine } from "./told-line";
 
-/** So many are shown: the simplest ones are what a class finds. */
+/** Number of answers shown: the simplest ones are what a class finds. */
 const MAX_SHOWN = 6;
 
 /** The rules behind a shading, the simplest first, each under its cover in class. */

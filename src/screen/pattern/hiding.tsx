@@ -1,7 +1,7 @@
 "use client";
 
 import { boardNumbers } from "@/core/lesson/views-of";
-import { chanceOf, pick } from "@/core/puzzle/draw";
+import { pick, randomOf } from "@/core/puzzle/draw";
 import type { Move } from "@/core/scene/move";
 import { numbersWith } from "@/core/scene/scene";
 import { ALL } from "@/core/set/rule";
@@ -12,7 +12,7 @@ import { pickScene, useBoard, useBoardStore } from "../store/use-board";
 
 const SOME = 5;
 
-/** The numbers of a shading hidden, so that only the shading is seen, and brought back. */
+/** Hides the numbers of a shading, so that only the shading is seen, and brings them back. */
 export function Hiding({ chart }: { chart: ViewOf<"chart"> }) {
   const store = useBoardStore();
   const scene = useBoard(pickScene);
@@ -29,7 +29,7 @@ export function Hiding({ chart }: { chart: ViewOf<"chart"> }) {
     const state = store.getState();
     const [now, here] = [sceneInHand(state), boardInHand(state)];
     const hidden = numbersWith(now, "cover", boardNumbers(here, now));
-    const back = pick(hidden, many, chanceOf(here.seed, now.draws));
+    const back = pick(hidden, many, randomOf(here.seed, now.draws));
     if (back.length > 0) state.act([[{ do: "lift", numbers: back }, { do: "draw" }]]);
   };
   return (

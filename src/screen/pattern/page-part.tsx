@@ -2,7 +2,7 @@ import { type ReactNode, useId } from "react";
 
 type Props = {
   name: string;
-  /** What is said beside the name. */
+  /** Text beside the name. */
   aside?: string;
   children: ReactNode;
 };

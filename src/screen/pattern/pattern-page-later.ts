@@ -3,5 +3,5 @@
 import { Busy } from "@/kit/busy";
 import { later } from "@/kit/later";
 
-/** What a shading has in common; fetched when it is first asked for. */
+/** The pattern page, loaded when it is first opened. */
 export const PatternPage = later(() => import("./pattern-page").then((part) => part.PatternPage), Busy);

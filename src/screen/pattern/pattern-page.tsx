@@ -23,7 +23,7 @@ export function PatternPage() {
   const ink = useBoard((state) => state.ink);
   const chart = chartOf(board);
   const preparing = useBoard((state) => state.preparing);
-  // In class nothing is told of marks that are under a cover.
+  // In class, marks under a cover are not revealed.
   const shading = useMemo(
     () => chart && shadingOf(chart, scene, ink, preparing ? undefined : isMarkSeen(board, scene)),
     [chart, scene, ink, preparing, board],

@@ -19,7 +19,7 @@ function noneWords(shaded: number, all: number): string {
     : "The shading has none.";
 }
 
-/** What a shading looks the same after, each drawn over the chart on request. */
+/** The symmetries of a shading, each drawn over the chart on request. */
 export function Symmetries({ shading, rule }: { shading: ShadedChart; rule: Rule | null }) {
   const store = useBoardStore();
   const scene = useBoard(pickScene);

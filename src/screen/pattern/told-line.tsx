@@ -8,8 +8,8 @@ import { useBoard } from "../store/use-board";
 type Props = { name: string; children: ReactNode; aside?: ReactNode };
 
 /**
- * Something that the class is to find: while a board is prepared it can be read, in class it is under a cover until it is
- * touched. What stands on the one screen is seen by everybody.
+ * Something for the class to find: while preparing it can be read; in class it is under a cover until it is touched,
+ * since everybody sees the one screen.
  */
 export function ToldLine({ name, children, aside }: Props) {
   const preparing = useBoard((state) => state.preparing);

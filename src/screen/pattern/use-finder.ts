@@ -14,8 +14,7 @@ type Found = {
 };
 
 /**
- * The rules behind a shading, worked out beside the page; null while they are being worked out. The last answers stand until
- * others are there.
+ * The rules behind a shading, found in a web worker; null while it works. The last answers stay until new ones arrive.
  */
 export function useFinder(question: Question | null): Found {
   const worker = useRef<Worker | null>(null);
@@ -30,7 +29,7 @@ export function useFinder(question: Question | null): Found {
       worker.current = null;
     };
   }, []);
-  // A question that is asked as it was before is no new one.
+  // An unchanged question is not asked again.
   const text = question && JSON.stringify(question);
   useEffect(() => {
     asked.current += 1;
@@ -44,7 +43,7 @@ export function useFinder(question: Question | null): Found {
   };
 }
 
-/** The squares of a chart as the finder is asked about them. */
+/** The squares of a chart as sent to the finder. */
 export const askAbout = (
   numbers: readonly string[],
   shaded: readonly string[],

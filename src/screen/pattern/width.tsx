@@ -12,7 +12,7 @@ import { PagePart } from "./page-part";
 /** The same numbers in rows of another width: what stays of a pattern, and what changes. */
 export function Width({ chart }: { chart: ViewOf<"chart"> }) {
   const store = useBoardStore();
-  /** The scene as the slider was taken in hand. */
+  /** The scene when the slider was grabbed. */
   const before = useRef<Scene>(null);
   const widen = (columns: number) => {
     const state = store.getState();

@@ -2,5 +2,5 @@
 
 import { later } from "@/kit/later";
 
-/** The layer that is drawn on: a board stands before it is there. */
+/** The layer that is drawn on, loaded after the board stands. */
 export const PenLayer = later(() => import("@/view/pen/pen-layer").then((part) => part.PenLayer));

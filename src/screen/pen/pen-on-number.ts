@@ -7,8 +7,8 @@ import type { BoardStore } from "../store/board-store";
 import { sceneNow } from "../store/on-show";
 
 /**
- * The pen by keyboard: on a number it draws a ring, the highlighter a bar, the rubber takes away what belongs to it, and
- * a note is begun at it.
+ * The pen by keyboard: on a number the pen draws a ring, the highlighter a bar, the rubber removes what belongs to it,
+ * and a note begins at it.
  */
 export function penOnNumber(store: BoardStore, view: View, number: Target): void {
   const { pen, ink, hand, drawn } = store.getState();

@@ -14,7 +14,7 @@ const TOOLS: readonly { tool: PenTool; name: string; icon: ReactNode }[] = [
   { tool: "note", name: "Note", icon: <StickyNote aria-hidden size="1.25rem" /> },
 ];
 
-/** What the pen in hand is, low on the board, where a pupil reaches it. */
+/** The choice of pen, low on the board, within a pupil's reach. */
 export function PenStrip() {
   const pen = useBoard((state) => state.pen);
   const drawn = useBoard((state) => pickScene(state).strokes.length + pickScene(state).notes.length > 0);

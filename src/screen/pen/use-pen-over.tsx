@@ -36,7 +36,7 @@ export function usePenOver(view: ViewId): Over {
       onNoteEnd: () => store.setState((state) => ({ hand: { ...state.hand, noteAt: null } })),
     };
   }, [inHand, tool, ink, noteAt, store]);
-  // Where nothing is drawn and no pen is in hand, the layer is not even brought.
+  // If nothing is drawn and no pen is in hand, the layer is not even loaded.
   const needed = drawn || pen !== null;
   const points = useStore(pointing, ({ on }) => on);
   return useCallback(

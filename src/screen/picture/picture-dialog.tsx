@@ -104,7 +104,7 @@ function PictureForm({ strong }: { strong: boolean }) {
     const type = as === "png" ? "image/png" : asText ? "text/plain" : "image/svg+xml";
     const picture = askPicture(shown, wish).then((made) => (asText ? new Blob([made], { type }) : made));
     try {
-      // A picture that is still being made may be promised: some browsers allow copying only at the touch.
+      // Pass a promise of the picture: some browsers allow copying only during the press itself.
       await navigator.clipboard.write([new ClipboardItem({ [type]: picture })]);
     } catch {
       await picture;

@@ -3,14 +3,14 @@ import type { PictureWish } from "@/core/lesson/picture-wish";
 
 const TOO_LONG_MS = 60_000;
 
-/** Has a picture made of a board as it stands. Throws with a message for the teacher. */
+/** Requests a picture of a board as it stands. Throws with a message for the teacher. */
 export async function askPicture(state: BoardState, wish: PictureWish, signal?: AbortSignal): Promise<Blob> {
   const { board, climbed, live } = state;
   const late = AbortSignal.timeout(TOO_LONG_MS);
   const response = await fetch("/api/picture", {
     method: "POST",
     headers: { "Content-Type": "application/json" },
-    // Levels that were never stood on have no acts.
+    // Steps that were never reached have no acts.
     body: JSON.stringify({ shown: { board, climbed, live: Array.from(live, (acts) => acts ?? []) }, wish }),
     signal: signal ? AbortSignal.any([signal, late]) : late,
   });
@@ -18,13 +18,13 @@ export async function askPicture(state: BoardState, wish: PictureWish, signal?: 
   return response.blob();
 }
 
-/** Lets the browser keep a file. */
+/** Downloads a file. */
 export function keepFile(content: Blob, name: string): void {
   const address = URL.createObjectURL(content);
   const link = document.createElement("a");
   link.href = address;
   link.download = name;
   link.click();
-  // The browser has taken it over by then.
+  // By then the browser has started the download.
   setTimeout(() => URL.revokeObjectURL(address), 60_000);
 }

@@ -8,14 +8,14 @@ import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-draw
 import { boardNow, boardStateOf, sceneNow } from "../store/on-show";
 import { useBoardStore } from "../store/use-board";
 
-/** The room of a board on paper: a sheet that lies, less its margins. */
+/** The room of a board on paper: a landscape page less its margins. */
 const ROOM = { width: 1240, height: 850 };
 
 type Props = { strong: boolean };
 
 /**
- * What prints the board, with all that it may have to draw: a browser that prints waits for nothing, and a board may get a new
- * view.
+ * Loads the code that prints the board, with every drawing that it may need: a printing browser does not wait, and the
+ * board may get a new view.
  */
 export async function printBoard(): Promise<ComponentType<Props>> {
   const drawings = await drawingsOf(KIND_NAMES);

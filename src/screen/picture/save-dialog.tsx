@@ -7,11 +7,11 @@ import type { ScreenDoors } from "../commands/commands";
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; doors: ScreenDoors };
 
-/** What can be saved of a board or printed, each with what it is for. */
+/** What can be saved or printed of a board, each with its purpose. */
 export function SaveDialog({ open, onOpenChange, doors }: Props) {
   const after = (run: () => void) => () => {
     onOpenChange(false);
-    // The dialog is gone from the page, and so from what is printed.
+    // By then the dialog has left the page and is not printed.
     setTimeout(run, 60);
   };
   return (

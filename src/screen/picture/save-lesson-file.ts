@@ -3,7 +3,7 @@ import { fileNameOf, writeLessonFile } from "@/core/lesson/write-lesson";
 import { say } from "@/kit/messages";
 import { keepFile } from "./picture-door";
 
-/** Lets the browser keep a lesson as it is now, saved or not. */
+/** Downloads a lesson as it is now, saved or not. */
 export function saveLessonFile(id: string, lesson: Lesson): void {
   const name = `${fileNameOf(lesson.title)}.json`;
   keepFile(new Blob([writeLessonFile(id, lesson)], { type: "application/json" }), name);

@@ -8,9 +8,9 @@ import { pickBoard, useBoard } from "../store/use-board";
 type Props<T> = {
   label: string;
   value: string;
-  /** Reads what is typed, or gives the message where it cannot be used. */
+  /** Reads typed text, or returns the message if it cannot be used. */
   read: (typed: string) => DraftRead<T, "field">;
-  /** Takes what was read: a little after the last key, at Enter, or when the field is left. */
+  /** Accepts what was read: shortly after the last key, at Enter, or when the field is left. */
   onTake: (value: T) => void;
   /** What it belongs to. */
   of?: string;
@@ -25,7 +25,7 @@ export function CheckedField<T>({ of = "", ...rest }: Props<T>) {
   return <OwnField of={`${board} ${of}`} {...rest} />;
 }
 
-/** One field that changes nothing until what stands in it can be used, and says so where it cannot. */
+/** A field that changes nothing until its text can be used, and says why if it cannot. */
 export function OwnField<T>(props: Props<T>) {
   const { label, value, read, onTake, of = "", numeric, bare, className } = props;
   const drafts = useDrafts({

@@ -46,7 +46,7 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
     panel?.at === "side"
       ? [{ id: "tool", name: panel.name, content: <panel.Panel className="h-full p-1" /> }]
       : [];
-  // Asked for on the rail, where the count is.
+  // Opened from the rail, where the count is.
   const ofCount =
     page === "count" || page === "pace"
       ? [
@@ -84,13 +84,13 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
   );
 }
 
-/** The kinds of view that numbers are laid out on, by what they are called in a row of choices. */
+/** The kinds of view that lay out numbers, by their names in a row of choices. */
 const SURFACES = KIND_NAMES.flatMap((kind) => {
   const { surface } = KINDS[kind];
   return surface === undefined ? [] : [{ value: kind, label: surface }];
 });
 
-/** The main view of the board and its numbers; where others stand beside it that have numbers too, theirs as well. */
+/** The main view of the board and its numbers; and those of other views that have numbers too. */
 function NumbersFields() {
   const board = useBoard(pickBoard);
   const store = useBoardStore();
@@ -148,7 +148,10 @@ function KeepsItsOwn({ view }: { view: View }) {
   );
 }
 
-/** The board with its first view with numbers of another kind: one that stands there comes to the front, else a new one. */
+/**
+ * Changes the kind of the board's first view with numbers: an existing view of that kind comes to the front, else a new
+ * one.
+ */
 function withSurface(board: Board, kind: KindName): Board {
   const [first] = surfacesOf(board);
   const there = placedOf(board).find((view) => view.kind === kind);

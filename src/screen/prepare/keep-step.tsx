@@ -11,7 +11,7 @@ import { StepDialog } from "./step-dialog";
 
 const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
 
-/** Keeps what was done by hand as a step, with its words. */
+/** Keeps the live acts as a step, with its words. */
 export function KeepStep({ onClose }: { onClose: () => void }) {
   const store = useBoardStore();
   const keep = (said: StepWords) => {

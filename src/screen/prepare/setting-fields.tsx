@@ -19,16 +19,19 @@ import { OwnField } from "./checked-field";
 type Props = {
   fields: readonly KindField[];
   settings: object;
-  /** What the settings may be: what is typed and does not fit is refused with its reason. Without it each stands alone. */
+  /**
+   * The schema of the settings: typed values that do not fit are refused with the reason. Without it each field stands
+   * alone.
+   */
   schema?: z.ZodMiniObject;
   onSet: (part: object) => void;
   /** What the settings belong to. */
   of: string;
-  /** How many fields stand beside each other. */
+  /** The number of columns. */
   beside?: 2 | 4;
 };
 
-/** In the narrowest form, beside the arrow that the list opens with. */
+/** In the narrowest form, beside the arrow of the list. */
 const LETTERS_OF_A_COLUMN = 10;
 
 /** Two fields of so few letters stand beside each other. */
@@ -61,7 +64,7 @@ export function SettingFields({ fields, beside = 2, onSet, ...rest }: Props) {
   );
 }
 
-/** Fields one by one, those that follow each other with the same choices together. */
+/** Groups consecutive fields that have the same choices. */
 function alike(fields: readonly KindField[]): [KindField, ...KindField[]][] {
   const groups: [KindField, ...KindField[]][] = [];
   for (const field of fields) {
@@ -117,11 +120,11 @@ function SettingField({
       label={label}
       of={of}
       numeric={!("text" in field)}
-      className={"numbers" in field || ("text" in field && field.text.most > SHORT) ? "col-span-2" : ""}
+      className={"numbers" in field || ("text" in field && field.text.max > SHORT) ? "col-span-2" : ""}
       value={shown}
       read={(typed) => {
         const found = read(typed);
-        // What the lesson does not take is refused here, with its reason.
+        // Values that a lesson does not accept are refused here, with the reason.
         const whole = found.ok && schema ? schema.safeParse({ ...settings, [part]: found.value }) : null;
         const issue = whole?.error?.issues[0];
         return issue ? { ok: false, message: issue.message } : found;
@@ -133,29 +136,29 @@ function SettingField({
 
 type Typed = { shown: string; read: (typed: string) => DraftRead<unknown, "field"> };
 
-/** How a field shows its setting and reads what is typed. */
+/** How a field displays its setting and reads typed text. */
 function typedIn(field: KindField, value: unknown): Typed {
   if ("whole" in field) {
-    const { least, most } = field.whole;
-    return { shown: showNumber(String(value)), read: (typed) => readWhole(typed, least, most) };
+    const { min, max } = field.whole;
+    return { shown: showNumber(String(value)), read: (typed) => readWhole(typed, min, max) };
   }
   if ("numbers" in field) {
-    const { least, most } = field.numbers;
+    const { min, max } = field.numbers;
     return {
       shown: (value as readonly string[]).map((text) => showNumber(text)).join(", "),
       read: (typed) => {
-        const found = readNumbers(typed, least, most);
+        const found = readNumbers(typed, min, max);
         return found.ok ? { ok: true, value: found.texts } : found;
       },
     };
   }
   if ("text" in field) {
-    const { most } = field.text;
+    const { max } = field.text;
     return {
       shown: String(value),
       read: (typed) =>
-        typed.trim().length > most
-          ? { ok: false, message: `Write at most ${most} characters.` }
+        typed.trim().length > max
+          ? { ok: false, message: `Write at most ${max} characters.` }
           : { ok: true, value: typed.trim() },
     };
   }

@@ -25,9 +25,9 @@ import { sayDone } from "../store/say-done";
 import { useBoard, useBoardStore } from "../store/use-board";
 
 const CARD = "relative flex w-[9.5rem] shrink-0 flex-col overflow-hidden rounded-t-button bg-board text-left";
-/** What is above and below the words of a card, and how high a line of them is, in pixels. */
+/** The room above and below the words of a card, and their line height, in pixels. */
 const [EDGES, LINE] = [16, 18.75];
-/** Pixels of an ordinary window, as large as its words. */
+/** Pixels at the usual text size. */
 const inRem = (pixels: number) => `${pixels / 16}rem`;
 
 export function FootCard({ height, here }: { height: number; here: boolean }) {
@@ -94,7 +94,7 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
           onClick={() => store.getState().standOn(level)}
           className="flex min-w-0 flex-1 flex-col items-start self-stretch pt-1.5 pl-3 text-left leading-tight after:absolute after:inset-0"
         >
-          {/* As many whole lines as the card has room for. */}
+          {/* The number of whole lines that the card has room for. */}
           <span
             className="line-clamp-2 text-small leading-tight whitespace-pre-line text-quiet"
             style={{ WebkitLineClamp: Math.floor((height - EDGES) / LINE) }}
@@ -163,7 +163,7 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
 
 type AgainProps = { title: string; height: number; onKeep: () => void; onLeave: () => void };
 
-/** A step is done again: what is done by hand now takes the place of what it did, and its words stay. */
+/** Recording over a step: what is done live now replaces what it did, and its words stay. */
 export function AgainCard({ title, height, onKeep, onLeave }: AgainProps) {
   const live = useBoard((state) => liveHere(boardStateOf(state)).length > 0);
   return (
@@ -195,7 +195,7 @@ export function AgainCard({ title, height, onKeep, onLeave }: AgainProps) {
   );
 }
 
-/** Where the next step would stand. It can be kept once something was done by hand. */
+/** The place of the next step. It can be kept once something was done live. */
 export function KeepCard({ height, keepStep }: { height: number; keepStep: () => void }) {
   const live = useBoard((state) => liveHere(boardStateOf(state)).length > 0);
   return (
@@ -215,7 +215,7 @@ export function KeepCard({ height, keepStep }: { height: number; keepStep: () =>
 
 type SideProps = { icon: ReactNode; onPress: () => void; children: string };
 
-/** A way from the stair to somewhere else. */
+/** A button that leads from the stair to somewhere else. */
 export function SideButton({ icon, onPress, children }: SideProps) {
   return (
     <button

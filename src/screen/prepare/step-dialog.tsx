@@ -9,14 +9,14 @@ import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field, TextField } from "@/kit/field";
 
 type Props = {
-  /** What to do, as the button says it. */
+  /** The words of the button. */
   doing: "Keep the step" | "Change the words";
   words: StepWords | null;
   onClose: () => void;
   onSave: (words: StepWords) => void;
 };
 
-/** A step's title, its question and the answer. Open while there are words to begin from. */
+/** Edits a step's title, question and answer. Open while there are starting words. */
 export function StepDialog({ doing, words, onClose, onSave }: Props) {
   return (
     <Dialog

@@ -21,14 +21,14 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
   const climbed = useBoard(pickClimbed);
   const isWritten = useBoard((state) => pickBoard(state).recipe !== undefined);
   const [wording, setWording] = useState<number | null>(null);
-  /** The step that is looked at in the workshop; 0 for none in particular. */
+  /** The step to open the workshop at; 0 for none in particular. */
   const [looking, setLooking] = useState<number | null>(null);
   const board = useBoard(pickPrepared);
   const faults = useMemo(() => faultsOf(board), [board]);
-  /** The step that is done again, by its id. */
+  /** The id of the step being recorded over. */
   const [again, setAgain] = useState<string | null>(null);
   const store = useBoardStore();
-  // The step that is stood on is in sight, however long the stair is.
+  // The current step stays in sight, however long the stair is.
   const strip = useRef<HTMLElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is in sight follows the step.
   useEffect(() => {

@@ -30,18 +30,18 @@ const SQUARE = { value: "square", label: "In a square" } as const;
 /** The part of the page with the views and their places. */
 const ARRANGE = "arrange";
 
-/** Whether a view is set up here: numbers have a page of their own. */
+/** Whether a view is set up here: views with numbers have a page of their own. */
 const hasPart = (kind: KindName): boolean => KINDS[kind].surface === undefined && hasFields(kind);
 
 /**
- * Which views stand on the board, in which places; what the panel that reads the count shows; and what each view without numbers of
- * its own is set up with.
+ * The page for the views of the board: which ones stand where; the parts of the count panel; and the settings of each
+ * view without numbers of its own.
  */
 export function ViewsPage() {
   const board = useBoard(pickBoard);
   const [part, setPart] = useState<string | null>(null);
   const toSetUp = placedOf(board).filter(({ kind }) => hasPart(kind));
-  // Where no numbers are laid out, the settings of the first view are what the page is opened for.
+  // If no view has numbers, the page is opened for the settings of the first view.
   const first = surfacesOf(board).length === 0 ? toSetUp[0]?.id : undefined;
   const parts = [
     { id: ARRANGE, name: "Arrange", content: <Arrange onNew={setPart} /> },
@@ -58,7 +58,7 @@ export function ViewsPage() {
 
 /**
  * The views of the board in their places.
- * @param onNew is told which part of the page a view that comes has
+ * @param onNew is told which part of the page a new view has
  */
 function Arrange({ onNew }: { onNew: (part: string) => void }) {
   const board = useBoard(pickPrepared);

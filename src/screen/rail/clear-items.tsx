@@ -12,7 +12,7 @@ import { goBackToPrepared } from "../store/back-to-prepared";
 import { boardStateOf } from "../store/on-show";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore } from "../store/use-board";
 
-/** What can be cleared in one touch. */
+/** What can be cleared with one touch. */
 export function ClearItems() {
   const store = useBoardStore();
   const marked = useBoard(

@@ -9,7 +9,7 @@ import { InkShape } from "@/view/ink/ink-shape";
 import { INK_STYLE } from "@/view/ink/ink-style";
 import { useBoard, useBoardStore } from "../store/use-board";
 
-/** The inks as they stand on the dark rail: fuller than on the board, each with ink-dark shape. */
+/** The inks on the dark rail: stronger than on the board, each with its dark shape. */
 const FULL: Record<Ink, string> = {
   sun: "#ffc928",
   coral: "#f4836a",
@@ -18,10 +18,7 @@ const FULL: Record<Ink, string> = {
   plum: "#b68ee0",
 };
 
-/**
- * The five inks: touching one takes it in hand, to mark with. Where the rail is narrow they open
- * from one button beside Mark.
- */
+/** The five inks: touching one takes it in hand for marking. On a narrow rail they open from one button beside Mark. */
 export function InkRail() {
   const tool = useBoard((state) => state.tool);
   const ink = useBoard((state) => state.ink);
@@ -56,7 +53,7 @@ function InkButton({ ink, chosen }: { ink: Ink; chosen: boolean }) {
       aria-label={`${INK_STYLE[ink].name} ink`}
       aria-pressed={chosen}
       onMouseDown={keepKeyboard}
-      // With the pen in hand an ink is one to draw with.
+      // With the pen in hand, an ink is for drawing.
       onClick={() => store.getState().choose(store.getState().tool === "pen" ? "pen" : "mark", ink)}
       className="group flex h-rail w-14 shrink-0 items-center justify-center rounded-button low:h-press"
     >

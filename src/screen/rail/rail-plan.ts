@@ -1,11 +1,12 @@
 import type { ToolName } from "../tools";
 
-/** What may lie on the rail or in its drawer. */
+/** The parts that may lie on the rail or in its drawer. */
 export type RailPart = ToolName | "by-rule" | "keep" | "clear" | "set-count";
 
 /**
- * From which width on a part lies on the rail: always; where there is room for the tools; for more than the tools; for all.
- * Below 1024 an upright screen has a rail of two rows, with room for all. The widths stand in the style sheet.
+ * The width from which a part lies on the rail: always; where there is room for the tools; for more than the tools; for
+ * everything. Below 1024 an upright screen has a rail of two rows, with room for everything. The widths are in the
+ * style sheet.
  */
 export type RailPlace = "always" | "tools" | "more" | "all";
 
@@ -36,7 +37,7 @@ export function placeOf(part: RailPart, jumps: boolean): RailPlace {
   }
 }
 
-/** A part as it lies on the rail, and as it lies in the drawer: where it is in one, it is not in the other. */
+/** The classes of a part on the rail and in the drawer: it is in one or the other. */
 export const ON_RAIL: Record<RailPlace, string> = {
   always: "flex",
   tools: "hidden rail-tools:flex",

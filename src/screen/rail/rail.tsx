@@ -26,7 +26,7 @@ type RailProps = {
 export function Rail(props: RailProps) {
   const jumps = useBoard((state) => TOOLS.jump.offered(pickBoardInHand(state)));
   return (
-    // Painted as one thing, so that a touch on a number does not look through all of it.
+    // A paint layer of its own, so that a touch on a number does not repaint it.
     <footer className="isolate flex min-h-[6.5rem] shrink-0 flex-wrap items-center justify-between gap-x-1 gap-y-2 bg-rail px-2 py-3 text-white rail-wide:px-6 low:min-h-14 low:flex-nowrap low:overflow-x-auto low:py-0">
       <StairRail />
       {/* biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group. */}
@@ -72,7 +72,7 @@ function ToolButton({ name, shown }: { name: ToolName; shown: string }) {
   );
 }
 
-/** What is asked for less often, on a rail that has room for it; on a narrower one, the drawer. */
+/** What is needed less often, if the rail has room for it; otherwise the drawer. */
 function MoreTools({ jumps, byRule, onByRule, keepStep, onSetCount }: RailProps & { jumps: boolean }) {
   return (
     <div className="flex">

@@ -54,8 +54,8 @@ export function StairRail() {
 }
 
 /**
- * The steps as blocks, each higher than the one before; those climbed are yellow, the one stood on is brightest.
- * Once something was done by hand, a touch on them goes back to the step as prepared.
+ * The steps as blocks, each higher than the one before; climbed ones are yellow, the current one is brightest. Once
+ * something was done live, a touch on them goes back to the step as prepared.
  */
 function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
   const live = useBoard((state) => hasLive(boardStateOf(state)));

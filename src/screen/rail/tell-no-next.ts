@@ -8,8 +8,8 @@ import type { BoardStore } from "../store/board-store";
 import { boardInHand, sceneInHand } from "../store/on-show";
 
 /**
- * Says why no number of the count comes next, and offers how one does.
- * @param walks whether the count then goes on by itself
+ * Says why the count has no next number, and offers a way to go on.
+ * @param walks whether the count then runs by itself
  */
 export function tellNoNext(store: BoardStore, write: (number: NumberKey) => string, walks: boolean): void {
   const board = boardInHand(store.getState());
@@ -27,7 +27,7 @@ export function tellNoNext(store: BoardStore, write: (number: NumberKey) => stri
   const none = "This board does not have the first number of the count.";
   if (enters !== null)
     say(none, {
-      // What is covered is named nowhere.
+      // Covered numbers are never named.
       label: isCoveredAt(scene, enters) ? "Start on the board" : `Start at ${write(enters)}`,
       run: () => store.getState().countOn({ ...board.count, from: enters }, walks),
     });

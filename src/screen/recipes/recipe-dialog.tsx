@@ -17,11 +17,11 @@ import { useRecipe } from "./use-recipe";
 
 const OFFERED = [{ name: "A stair written for you", kinds: RECIPE_NAMES }];
 
-/** A stair from a recipe: on a board of its own, or on the one on show, where that has none or one that was written so. */
+/** Writes a stair from a recipe: on a new board, or on the current one if it has none or one that was written so. */
 export function RecipeDialog({ onClose }: { onClose: () => void }) {
   const store = useBoardStore();
   const prepared = useBoard(pickPrepared);
-  // A recipe that has changed since then is begun anew.
+  // A recipe that has changed since then starts with its own values.
   const before = RecipeInputs.safeParse(prepared.recipe);
   const again = before.success;
   const inHand = useRecipe(before.success ? before.data : RECIPES["count-and-predict"].starts);

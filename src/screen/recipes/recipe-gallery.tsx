@@ -10,21 +10,21 @@ import { SettingFields } from "../prepare/setting-fields";
 import { DrawnHere } from "../views/drawn-here";
 import type { InHand } from "./use-recipe";
 
-/** What is offered, in groups with names. */
+/** The recipes on offer, in named groups. */
 export type Offered = readonly { readonly name: string; readonly kinds: readonly RecipeInputs["kind"][] }[];
 
 const ROOM = { width: 1040, height: 600 };
-/** Pictures of a stair that are shown before it is written. */
+/** Number of steps shown as pictures before a stair is written. */
 const SHOWN = 6;
 
-/** Recipes to choose from, the numbers that one is given, and the first things that it makes. */
+/** Recipes to choose from, the inputs of the chosen one, and the first steps that it makes. */
 export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: InHand }) {
   const { inputs, fault, board, choose, set } = inHand;
   const { name, about, fields, presets = [] } = recipeOf(inputs);
   const stair = board.stair.length > 0;
   const nameOf = (kind: RecipeInputs["kind"]) => recipeOf({ kind } as RecipeInputs).name;
   return (
-    // In a low window there is room for no list of its own: the dialog is scrolled as a whole.
+    // In a low window there is no room for a separate list: the dialog is scrolled as a whole.
     <div className="flex min-h-0 flex-1 gap-7 max-md:flex-col low:flex-none">
       <div className="md:hidden">
         <Select
@@ -87,7 +87,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
           )}
         >
           <div className="flex flex-col gap-3">
-            {/* Another recipe has other fields, though some are called alike. */}
+            {/* Another recipe has other fields, even if some have the same name. */}
             <SettingFields
               key={inputs.kind}
               of={inputs.kind}
@@ -103,7 +103,7 @@ export function RecipeGallery({ offered, inHand }: { offered: Offered; inHand: I
           {stair ? (
             <Steps board={board} dim={fault !== null} />
           ) : (
-            // Below two rows of ready numbers it is whole, and it stays in sight of more fields than have room beside it.
+            // Below two rows of presets it is whole, and it stays in sight beside a long form.
             <div className="sticky top-0 z-10 order-first w-full max-w-[max(17.5rem,calc((100dvh-32rem)*1.73))] min-w-0 self-start rounded-card bg-mist p-3 max-md:static @min-[38.75rem]:order-none">
               <div className={clsx("aspect-[1040/600]", fault && "opacity-40")}>
                 <Picture board={board} at={0} />

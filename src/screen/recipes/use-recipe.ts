@@ -5,25 +5,25 @@ import type { Board } from "@/core/lesson/board";
 import { type RecipeInputs, recipeOf } from "@/core/lesson/recipes/any";
 import { recipeBoard } from "@/core/lesson/write-recipe";
 
-/** A recipe that is being given its numbers: what is typed so far, and what it writes. */
+/** A recipe while its inputs are typed: what is typed so far, and what it writes. */
 export type InHand = {
-  /** What is typed, which may make no stair yet. */
+  /** The typed inputs, which may not make a stair yet. */
   inputs: RecipeInputs;
-  /** Why it makes none; null where it does. */
+  /** Why they do not; null if they do. */
   fault: string | null;
-  /** What it writes; with what is typed now, or what last made one. */
+  /** What it writes from the current inputs, or else from the last valid ones. */
   board: Board;
   choose: (kind: RecipeInputs["kind"]) => void;
   set: (part: object) => void;
 };
 
-/** Steps of a picture need names of their own. */
+/** Steps of a preview need ids. */
 function picture(inputs: RecipeInputs): Board {
   let names = 0;
   return recipeBoard("picture", inputs, () => `step-${names++}`);
 }
 
-/** A recipe to begin with, another chosen later: what was typed for each is kept while one looks at others. */
+/** Starts with one recipe and lets another be chosen: what was typed for each is kept while looking at others. */
 export function useRecipe(first: RecipeInputs): InHand {
   const [kind, choose] = useState(first.kind);
   const [typed, setTyped] = useState<{ [kind in string]?: RecipeInputs }>({ [first.kind]: first });

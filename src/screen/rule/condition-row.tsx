@@ -13,7 +13,7 @@ import { DraftField, useBoardDrafts } from "../prepare/checked-field";
 
 type Props = {
   condition: Condition;
-  /** Those of the chart at hand, for what is said about where numbers stand. */
+  /** The squares of the chart at hand, for conditions about positions. */
   squares?: Squares | undefined;
   onChange: (condition: Condition) => void;
   onRemove?: (() => void) | undefined;
@@ -39,7 +39,7 @@ export function ConditionRow({ condition, squares, onChange, onRemove }: Props) 
       return [[field.part, typeof value === "string" ? showNumber(value) : ""]];
     }),
   );
-  // A condition of another kind has other fields: what was typed for the old one is not for them.
+  // A condition of another kind has other fields; text typed for the old one must not go into them.
   const drafts = useBoardDrafts(
     choiceOf(condition),
     texts,

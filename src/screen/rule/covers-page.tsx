@@ -4,7 +4,7 @@ import { useRef, useState } from "react";
 import { boardCells } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
-import { chanceOf, pick } from "@/core/puzzle/draw";
+import { pick, randomOf } from "@/core/puzzle/draw";
 import { numbersWith } from "@/core/scene/scene";
 import { ALL, MARKED, type Rule, UNMARKED } from "@/core/set/rule";
 import { MAX_PLACES } from "@/core/surface/chart";
@@ -22,7 +22,7 @@ export function CoversPage() {
   const store = useBoardStore();
   const { rule, setRule, held, squares } = useRule();
   const [howMany, setHowMany] = useState(10);
-  // A number that was just typed is meant by the button beside it, before it is drawn anew.
+  // The button uses a number that was just typed, even before it is rendered.
   const wanted = useRef(howMany);
   const drafts = useBoardDrafts(
     "covers",
@@ -40,13 +40,13 @@ export function CoversPage() {
   const atRandom = () => {
     if (!drafts.settle()) return;
     const open = numbers.filter((number) => !covered.includes(number));
-    const drawn = pick(open, wanted.current, chanceOf(board.seed, scene.draws));
+    const drawn = pick(open, wanted.current, randomOf(board.seed, scene.draws));
     if (drawn.length > 0) store.getState().act([[{ do: "cover", numbers: drawn }, { do: "draw" }]]);
   };
-  /** All covered but a few at random, to reason from. */
+  /** Covers everything except a few random numbers to reason from. */
   const leaveAtRandom = () => {
     if (!drafts.settle()) return;
-    const left = pick(numbers, wanted.current, chanceOf(board.seed, scene.draws));
+    const left = pick(numbers, wanted.current, randomOf(board.seed, scene.draws));
     store.getState().act([[{ do: "cover", numbers: ALL }, { do: "lift", numbers: left }, { do: "draw" }]]);
   };
   return (
@@ -71,7 +71,7 @@ export function CoversPage() {
       </div>
       <hr className="border-rule" />
       <RuleBuilder rule={rule} onChange={setRule} held={held} squares={squares} />
-      {/* In sight whatever is scrolled away of the rule. */}
+      {/* Stays in sight while the rule is scrolled. */}
       <div className="sticky -bottom-1 flex gap-2 bg-board py-1">
         <Button tone="strong" className="flex-1" onClick={() => act("cover", rule)}>
           Cover them

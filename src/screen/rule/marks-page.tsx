@@ -89,25 +89,25 @@ const hasRule = (scene: Scene, layer: Layer) => scene.laid.rules.some((rule) => 
 
 type ListProps = { layer: Layer; scene: Scene; numbers: readonly NumberKey[] };
 
-/** The rules on a layer, one below the other, with their exceptions, and what a touch has added to them. */
+/** The rules on a layer, one below the other, with their exceptions, and what was added by touch. */
 export function LaidList({ layer, scene, numbers }: ListProps) {
   const store = useBoardStore();
   const preparing = useBoard((state) => state.preparing);
   const seen = useSeen();
   const rules = scene.laid.rules.filter((rule) => rule.layer === layer);
-  // What was touched on a times grid may have been slid away; it is still marked.
+  // Cells touched on a times grid may have been slid out of sight; they are still marked.
   const cells = [...scene.laid.touched.keys()].filter(isCellKey);
   const exceptions = exceptionsOf(scene.laid, layer, [...numbers, ...cells]);
   const byTouch = givenByTouch(scene.laid, layer, [...numbers, ...cells]);
   const write = useNumberText();
   const name = (target: Target) => showTarget(target, write);
-  /** Numbers by name as far as the class sees them, and how many are covered. */
-  const namedOf = (some: readonly Target[], most: number) => {
+  /** Names the numbers that the class sees, and counts the covered ones. */
+  const namedOf = (some: readonly Target[], max: number) => {
     const shown = seen(some);
     const hidden = some.length - shown.length;
-    if (hidden === 0) return listNumbers(shown, most, name);
+    if (hidden === 0) return listNumbers(shown, max, name);
     const covered = hidden === 1 ? "1 covered number" : `${hidden} covered numbers`;
-    return shown.length === 0 ? covered : `${shown.slice(0, most).map(name).join(", ")} and ${covered}`;
+    return shown.length === 0 ? covered : `${shown.slice(0, max).map(name).join(", ")} and ${covered}`;
   };
   const clear = () =>
     store
@@ -122,7 +122,7 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
   return (
     <>
       {rules.map(({ rule, on, holds }) => {
-        // What is covered by which rule is for the class to find.
+        // Which rule covers what is for the class to find.
         const said = layer === "cover" && !preparing ? "by a rule" : ruleWords(rule);
         const words = `${on ? "" : "without "}${said}`;
         return (
@@ -154,7 +154,7 @@ export function LaidList({ layer, scene, numbers }: ListProps) {
   );
 }
 
-/** What takes a layer off numbers that is no ink. */
+/** The buttons that take a layer other than an ink off numbers. */
 const TAKES_OFF = { cover: "lift", "stand-out": "stand-back", counter: "take-counters" } as const;
 
 const countWords = (count: number) => manyOf(count, "number");
@@ -176,7 +176,7 @@ function Entry({ layer, words, note, remove, onRemove }: EntryProps) {
   );
 }
 
-/** The sign of a layer: the shape of an ink on its ground, a cover, or a large numeral. */
+/** The icon of a layer: the shape of an ink on its ground, a cover, or a large numeral. */
 function LayerSign({ layer }: { layer: Layer }) {
   const swatch = "flex size-7 shrink-0 items-center justify-center rounded-button";
   if (layer === "cover") return <span className={`${swatch} bg-cover`} />;

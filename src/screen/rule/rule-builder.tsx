@@ -17,7 +17,7 @@ import { useSeen } from "./use-seen";
 type Props = {
   rule: Rule;
   onChange: (rule: Rule) => void;
-  /** The squares of the chart at hand, for what is said about where numbers stand. */
+  /** The squares of the chart at hand, for conditions about positions. */
   squares?: Squares | undefined;
   /** The numbers of the board that the rule holds. */
   held: readonly NumberKey[];
@@ -25,7 +25,7 @@ type Props = {
 
 /** A rule as a sentence of plain controls, with the numbers it holds counted below. */
 export function RuleBuilder({ rule, onChange: onRule, held, squares }: Props) {
-  // What asks for marks has no first ones: they are counted without a board.
+  // Rules about marks cannot be limited to their first numbers, which are counted without a board.
   const onChange = (next: Rule) =>
     onRule(next.first && asksForInks(next) ? { ...next, first: undefined } : next);
   const { conditions, join } = rule;
@@ -83,7 +83,7 @@ export function RuleBuilder({ rule, onChange: onRule, held, squares }: Props) {
   );
 }
 
-/** How many of the numbers that meet a rule are meant, and from which one on; all of them where nothing is typed. */
+/** Limits a rule to its first numbers: how many, and from which one on; all of them if nothing is typed. */
 function OnlyTheFirst({ rule, onChange }: Pick<Props, "rule" | "onChange">) {
   const { first } = rule;
   const shown = { many: first ? String(first.many) : "", from: first ? showNumber(first.from) : "1" };

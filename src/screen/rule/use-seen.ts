@@ -6,8 +6,8 @@ import type { Target } from "@/core/surface/cell-key";
 import { pickScene, useBoard } from "../store/use-board";
 
 /**
- * Of some numbers those that may be named: all of them while a board is prepared, and in class those that the class
- * sees, since what stands on the one screen is seen by everybody.
+ * The numbers among these that may be named: all of them while preparing; in class only those that the class sees,
+ * since everybody sees the one screen.
  */
 export function useSeen(): <T extends Target>(numbers: readonly T[]) => readonly T[] {
   const scene = useBoard(pickScene);

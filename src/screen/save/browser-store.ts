@@ -1,6 +1,6 @@
 import type * as z from "@/core/zod";
 
-/** Whether anything is kept under a key. */
+/** Whether anything is stored under a key. */
 export function isKept(store: Storage, key: string): boolean {
   try {
     return store.getItem(key) !== null;
@@ -9,7 +9,7 @@ export function isKept(store: Storage, key: string): boolean {
   }
 }
 
-/** What a browser keeps for this application, read back through a schema; anything else counts as nothing. */
+/** Reads a stored value through a schema; anything else counts as missing. */
 export function readKept<T>(store: Storage, key: string, schema: z.ZodMiniType<T>): T | null {
   try {
     const text = store.getItem(key);
@@ -19,7 +19,7 @@ export function readKept<T>(store: Storage, key: string, schema: z.ZodMiniType<T
   }
 }
 
-/** Keeps a value, or forgets it when it is null. False where the browser does not: a private window, a full store. */
+/** Stores a value, or deletes it when it is null. False if the browser refuses: a private window, a full store. */
 export function keep(store: Storage, key: string, value: unknown): boolean {
   try {
     if (value === null) store.removeItem(key);
@@ -30,7 +30,7 @@ export function keep(store: Storage, key: string, value: unknown): boolean {
   }
 }
 
-/** The keys under which anything is kept that begin so. */
+/** The stored keys with a prefix. */
 export function keysFrom(store: Storage, start: string): string[] {
   try {
     return Object.keys(store).filter((key) => key.startsWith(start));
@@ -39,7 +39,7 @@ export function keysFrom(store: Storage, start: string): string[] {
   }
 }
 
-/** Whether something is kept as switched on. */
+/** Whether a stored switch is on. */
 export function isOn(store: Storage, key: string): boolean {
   try {
     return store.getItem(key) === "true";

@@ -6,7 +6,7 @@ import { WINDOW } from "./kept-keys";
 
 const Name = z.string().check(z.minLength(1), z.maxLength(40));
 
-/** The name that a window has kept. */
+/** The stored name of a window. */
 export const readName = () => readKept(sessionStorage, WINDOW, Name);
 
 /** Where the teacher was in a lesson. */

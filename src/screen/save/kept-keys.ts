@@ -4,36 +4,36 @@ import { keep, keysFrom } from "./browser-store";
 import type { Unsaved } from "./saver";
 
 /*
- * What a browser keeps of lessons: work that is not known to be saved, a window for itself, so that no window forgets
- * what another has; and work that was set aside for the saved lesson, until the teacher lets it go.
+ * The keys under which a browser stores work on lessons: work not known to be saved, for each window separately, so
+ * that no window overwrites another's; and work set aside for the saved lesson, until the teacher drops it.
  */
 const UNSAVED = "yellow-stair:unsaved:";
 const ASIDE = "yellow-stair:aside:";
 
-/** Where a window keeps its name. */
+/** The key of a window's name. */
 export const WINDOW = "yellow-stair:window";
 
-/** How the keys of unsaved work begin, all of it or that on one lesson. */
+/** The key prefix of unsaved work, all of it or that on one lesson. */
 export const unsavedFrom = (id?: string) => (id === undefined ? UNSAVED : `${UNSAVED}${id}:`);
-/** How the keys of work that was set aside begin. */
+/** The key prefix of work that was set aside. */
 export const asideFrom = (id?: string) => (id === undefined ? ASIDE : `${ASIDE}${id}:`);
 export const unsavedKey = (id: string, name: string) => unsavedFrom(id) + name;
 
-/** Whether this browser keeps anything of lessons, or of one. */
+/** Whether this browser has stored any work on lessons, or on one. */
 export const isAnyKept = (id?: string): boolean =>
   [unsavedFrom(id), asideFrom(id)].some((start) => keysFrom(localStorage, start).length > 0);
 
-/** Keeps a window's work on a lesson, or forgets it. False where the browser does not keep it. */
+/** Stores a window's work on a lesson, or deletes it. False if the browser refuses. */
 export const keepUnsaved = (id: string, name: string, work: Unsaved | null): boolean =>
   keep(localStorage, unsavedKey(id, name), work);
 
-/** Sets a lesson aside, for the saved one to be shown in its place. False where the browser does not keep it. */
+/** Sets a lesson aside, so that the saved one can be shown instead. False if the browser refuses. */
 export const setAsideWork = (id: string, lesson: Lesson): boolean =>
   keep(localStorage, asideFrom(id) + nanoid(8), { at: Date.now(), lesson });
 
 export type WorkAside = { key: string; at: number; lesson: Lesson };
 
-/** Keeps again what was just forgotten. */
+/** Restores what was just deleted. */
 export const keepAgain = ({ key, ...aside }: WorkAside): boolean => keep(localStorage, key, aside);
 
 export const forgetWork = (key: string): void => void keep(localStorage, key, null);

@@ -5,7 +5,7 @@ import { keysFrom, readKept } from "./browser-store";
 import { asideFrom, unsavedFrom, unsavedKey, type WorkAside } from "./kept-keys";
 import type { Unsaved } from "./saver";
 
-/** A lesson as a browser kept it, brought up to date where an older version of the program kept it. */
+/** A lesson as stored by a browser, brought up to date if an older version of the program stored it. */
 const KeptLesson = z.pipe(
   z.unknown(),
   z.transform((value, context): Lesson => {
@@ -22,14 +22,14 @@ const UnsavedKept = z.object({
 });
 const AsideKept = z.object({ at: z.number(), lesson: KeptLesson });
 
-/** The work that a window of a name has on a lesson. */
+/** The stored work of a named window on a lesson. */
 export const readUnsaved = (id: string, name: string): Unsaved | null =>
   readKept(localStorage, unsavedKey(id, name), UnsavedKept);
 
-/** Work that is kept, with the lesson it is on. */
+/** Stored work, with its lesson. */
 export type KeptWork = { key: string; id: string; lesson: Lesson; name: string };
 
-/** Work on lessons, or on one, that was left in this browser by windows that are no longer open. */
+/** Stored work on lessons, or on one, by windows that are no longer open. */
 export function leftWork(isOpen: (name: string) => boolean, id?: string): KeptWork[] {
   return keysFrom(localStorage, unsavedFrom(id)).flatMap((key) => {
     const kept = readKept(localStorage, key, UnsavedKept);

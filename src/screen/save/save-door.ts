@@ -4,11 +4,11 @@ import type { Whereabouts } from "../store/whereabouts";
 import { forgetWork, type WorkAside } from "./kept-keys";
 import type { Save, SaveAnswer } from "./save-messages";
 
-/** What reads an answer: a board stands without it, and it is brought before the first save. */
+/** Reads an answer. Not needed for the board to stand; loaded before the first save. */
 export const answers = () => import("./save-messages");
 
 const TOO_LONG_MS = 15_000;
-/** Browsers let a page that is closing send no more than this, in bytes: letters beyond ASCII take several. */
+/** Maximum size of a request from a closing page, in bytes: letters beyond ASCII take several. */
 const CLOSING_BYTES = 60_000;
 
 async function ask(method: "PUT" | "POST", path: string, body: unknown): Promise<unknown> {
@@ -49,19 +49,22 @@ export async function sendAside({ key, lesson }: Pick<WorkAside, "key" | "lesson
   return id;
 }
 
-/** Whether Yellow Stair answers now. */
+/** Whether the server answers now. */
 export const isAnswering = (): Promise<boolean> =>
   fetch("/api/alive", { signal: AbortSignal.timeout(4_000) }).then(
     ({ ok }) => ok,
     () => false,
   );
 
-/** Keeps where a lesson stands with a class; null begins it again. What does not arrive is sent with the next change. */
+/**
+ * Stores where a lesson stands with a class; null begins it again. Whatever does not arrive is sent with the next
+ * change.
+ */
 export function sendSitting(id: string, forClass: string, where: Whereabouts | null): void {
   ask("PUT", `/api/lessons/${encodeURIComponent(id)}/sitting`, { forClass, where }).catch(() => {});
 }
 
-/** Notes that the lesson was taught today. A note that does not arrive is not worth a message in class. */
+/** Records that the lesson was taught today. If that does not arrive, it is not worth a message in class. */
 export function sendTaught(id: string): void {
   ask("POST", `/api/lessons/${encodeURIComponent(id)}/taught`, {}).catch(() => {});
 }

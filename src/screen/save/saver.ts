@@ -10,7 +10,7 @@ export type SaveState =
   | { kind: "stale" }
   | { kind: "refused"; message: string };
 
-/** What a browser keeps of work that is not known to be saved. `name` is the window's, which all its saves carry. */
+/** Where a browser stores work that is not known to be saved. `name` is the window's, which all its saves carry. */
 export type Unsaved = { name: string; basedOn: number; lesson: Lesson };
 
 type Parts = {
@@ -19,7 +19,7 @@ type Parts = {
   revision: number;
   unsaved?: Unsaved | null;
   send: (save: Save) => Promise<SaveAnswer>;
-  /** Keeps work in this browser, or forgets it; false where the browser keeps nothing. */
+  /** Stores work in this browser, or deletes it; false if the browser refuses. */
   keep: (unsaved: Unsaved | null) => boolean;
   tell: (state: SaveState) => void;
   after: (milliseconds: number, run: () => void) => () => void;
@@ -30,8 +30,8 @@ const FIRST_RETRY_MS = 1_000;
 const LAST_RETRY_MS = 10_000;
 
 /**
- * Saves a lesson as it changes. One save is under way at a time, the newest work goes next, and what is not known
- * to be saved is kept until it is. A stale save is told and nothing more is sent; the work stays kept.
+ * Saves a lesson as it changes. One save is under way at a time and the newest work goes next; work not known to be
+ * saved stays stored. After a stale save nothing more is sent, and the work stays stored.
  */
 export function createSaver({ name, revision, unsaved, send, keep, tell, after }: Parts) {
   let basedOn = unsaved?.basedOn ?? revision;
@@ -106,7 +106,7 @@ export function createSaver({ name, revision, unsaved, send, keep, tell, after }
   if (latest) soon(0);
 
   return {
-    /** The lesson has changed. Also a window that is stale keeps what is changed in it. */
+    /** The lesson has changed. A stale window too stores its changes. */
     change(lesson: Lesson) {
       latest = lesson;
       keepLatest();
@@ -116,7 +116,7 @@ export function createSaver({ name, revision, unsaved, send, keep, tell, after }
     },
     /** Sends what is not saved yet without waiting: the page is being left, or the network is back. */
     flush,
-    /** Whether anything is not known to be saved, and whether the browser has it. */
+    /** Whether any work is not known to be saved, and whether the browser has stored it. */
     standing: () => ({ unsaved: latest !== null, kept }),
     /** Sends no more. */
     stop() {

@@ -8,10 +8,10 @@ import type { useSaver } from "./use-saver";
 
 type Saver = Pick<ReturnType<typeof useSaver>, "flush" | "standing">;
 
-/** The way back to the lessons, and the wait for what is not saved yet. */
+/** Going back to the shelf, and waiting for unsaved work. */
 export function useLeaving(saver: Saver) {
   const router = useRouter();
-  /** Whether all is saved, after a little while at most. */
+  /** Whether everything is saved, waiting a little if necessary. */
   const saveFirst = async () => {
     keepDrafts();
     await saver.flush();

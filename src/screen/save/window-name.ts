@@ -3,14 +3,14 @@ import { patient } from "@/kit/patient";
 import { isKept, keep } from "./browser-store";
 import { WINDOW } from "./kept-keys";
 
-/** What reads back what a window keeps; most are opened without anything. */
+/** Reads what a window has stored; most have stored nothing. */
 export const keptByWindow = patient(() => import("./kept-by-window"));
 const lockOf = (name: string) => `yellow-stair:window:${name}`;
 
-/** This window by its name, and which other windows of this browser are open. */
+/** The name of this window, and which other windows of this browser are open. */
 export type WindowName = { name: string; isOpen: (name: string) => boolean };
 
-/** Says of a name that it is this window's, for as long as the window is open. False where another one has it. */
+/** Claims a name for this window for as long as it is open. False if another window has it. */
 function hold(name: string): Promise<boolean> {
   return new Promise((resolve) => {
     navigator.locks
@@ -25,8 +25,8 @@ function hold(name: string): Promise<boolean> {
 let held: string | null = null;
 
 /**
- * The name of this window. It keeps it over a reload; a tab that was duplicated, and came with the name of the other, gets
- * one of its own. Where a browser does not tell which windows are open, all of them count as open.
+ * The name of this window. It survives a reload; a duplicated tab, which copied the other's name, gets one of its own.
+ * If the browser cannot tell which windows are open, all of them count as open.
  */
 export async function windowName(): Promise<WindowName> {
   const known = isKept(sessionStorage, WINDOW) ? (await keptByWindow()).readName() : null;

@@ -3,8 +3,8 @@ import type { Sheet, SheetPages } from "@/core/sheet/sheet";
 const TOO_LONG_MS = 200_000;
 
 /**
- * Has a sheet made as a PDF, or only its first copies, or only some of its pages: null where it has none of these. Throws when it
- * cannot be made.
+ * Requests a sheet as a PDF, or only its first copies, or only some of its pages: null if it has none of these. Throws
+ * if it cannot be made.
  */
 export async function askSheet(
   sheet: Sheet,

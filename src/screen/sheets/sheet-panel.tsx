@@ -42,7 +42,7 @@ const KINDS = SHEET_KIND_NAMES.filter((kind) => kind !== "view").map((value) => 
   label: SHEET_KINDS[value].name,
 }));
 
-/** What a sheet is set to, and its parts. */
+/** The settings of a sheet, and its parts. */
 export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
   const [open, setOpen] = useState<string | null>(sheet.parts[0]?.id ?? null);
   const set = (part: Partial<Sheet>) => onChange({ ...sheet, ...part });

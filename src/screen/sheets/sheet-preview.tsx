@@ -6,15 +6,15 @@ import type { Sheet } from "@/core/sheet/sheet";
 import { Button } from "@/kit/button";
 import { askSheet } from "./sheet-door";
 
-/** A page changes often while it is set up: it is made anew once nothing has changed for so long. */
+/** A sheet changes often while it is set up: its pages are made again once nothing has changed for this long. */
 const STILL_MS = 450;
 
-/** What is looked at: the pages for pupils, and those with their answers, each as a PDF. */
+/** The previewed PDFs: the pages for pupils, and those with the answers. */
 type Seen = { pages: string; answers: string | null } | { message: string };
 
 /**
- * The first copy of a sheet as the PDF that it will be, and beside it its answers. In class they are made once they are asked
- * for: what stands on the display is seen.
+ * The first copy of a sheet as its PDF, and beside it its answers. In class the answers are made only when asked for:
+ * what stands on the display is seen.
  */
 export function SheetPreview({ sheet, inClass }: { sheet: Sheet; inClass: boolean }) {
   const [wanted, setWanted] = useState(!inClass);
@@ -48,7 +48,7 @@ export function SheetPreview({ sheet, inClass }: { sheet: Sheet; inClass: boolea
     return () => {
       clearTimeout(timer);
       asked.abort();
-      // What is still shown is let go once it is replaced.
+      // Release a PDF once another one replaces it.
       setTimeout(() => addresses.forEach((address) => void URL.revokeObjectURL(address)), 60_000);
     };
   }, [sheet, answered]);

@@ -23,7 +23,7 @@ import { SheetPreview } from "./sheet-preview";
 /** A sheet that was removed, and where it stood: it can be put back as long as this page is open. */
 type Gone = { sheet: Sheet; index: number };
 
-/** The sheets of a lesson: each as it will be printed, and what it is set to. */
+/** The sheets of a lesson: each as it will be printed, and its settings. */
 export function Sheets({ onClose }: { onClose: () => void }) {
   const store = useBoardStore();
   const sheets = useBoard((state) => state.sheets);

@@ -11,7 +11,7 @@ export function BoardPicture({ lesson, revision, board, ahead }: Props) {
   const of = `${lesson} ${revision}`;
   return (
     <StillBoard
-      // Of another revision it is another picture: what stands there is not kept.
+      // A new revision gets a new element, so that the old picture is not kept.
       key={of}
       of={of}
       board={board}

@@ -8,7 +8,7 @@ describe("cards of the shelf", () => {
   });
 
   test("as many are drawn ahead as a window shows, and no more than come with the page", () => {
-    // So many begin within the window, counted on the shelf of the demo, which has the offer of a first visit above them.
+    // How many begin within the window, counted on the demo's shelf, which has the offer of a first visit above them.
     const counted = { "412x823": 1, "820x1180": 6, "1024x768": 4, "1280x800": 6, "1920x1080": 15 };
     for (const [window, cards] of Object.entries(counted)) {
       const [width = 0, height = 0] = window.split("x").map(Number);

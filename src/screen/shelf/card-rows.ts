@@ -1,12 +1,12 @@
 import { AT_A_TIME } from "./shelf-lesson";
 
-/** A card is at least so wide; between two of them, and two rows of them, there is a gap. In pixels, as in the list's style. */
+/** Minimum width of a card, and the gap between cards and rows, in pixels, as in the list's style. */
 export const [CARD, GAP, ROW_GAP] = [264, 24, 32];
-/** No more stand beside each other, however wide the window is: they grow instead. */
-export const MOST = 8;
-/** A row of cards is about so high until one has been measured. */
+/** Maximum number of columns: in a wider window the cards grow instead. */
+export const MAX = 8;
+/** Estimated height of a row of cards, until one has been measured. */
 export const ROW = 260;
-/** A picture is so high for its width, and the words below it take so much. */
+/** The aspect ratio of a picture, and the height of the words below it. */
 const [HIGH, WORDS] = [10 / 16, 81];
 /** The yellow stair and the edges beside the cards; a narrow window has the stair above them. */
 const [BESIDE, EDGES, NARROW] = [184 + 64, 40, 768];
@@ -15,9 +15,9 @@ const [ABOVE, ABOVE_NARROW] = [180, 360];
 
 /** How many cards stand beside each other in a list of some width. */
 export const columnsIn = (width: number): number =>
-  Math.max(1, Math.min(MOST, Math.floor((width + GAP) / (CARD + GAP))));
+  Math.max(1, Math.min(MAX, Math.floor((width + GAP) / (CARD + GAP))));
 
-/** How many cards are seen of the shelf in a window, before it is scrolled: so many the server draws into the page. */
+/** How many cards are visible in a window before scrolling: the server renders that many into the page. */
 export function cardsSeen({ width, height }: { width: number; height: number }): number {
   const narrow = width < NARROW;
   const list = width - (narrow ? EDGES : BESIDE);

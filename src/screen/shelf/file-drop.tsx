@@ -29,7 +29,7 @@ export function FileDrop({ children }: Props) {
       const looked = await sendFiles(files, false);
       if (looked.kind === "refused") return say(looked.message);
       if (looked.kind !== "looked") return;
-      // What needs no word of the teacher is opened at once.
+      // Files that need no decision are opened at once.
       if (looked.files.some(({ standing }) => standing === "differs" || standing === "unreadable")) {
         return setAsks({ files, standing: looked.files });
       }

@@ -1,6 +1,6 @@
 import * as z from "@/core/zod";
 
-/** Largest handful of files that is sent to be opened at once, in bytes. */
+/** Maximum total size of files opened together, in bytes. */
 export const LARGEST_HANDFUL = 110_000_000;
 
 export const FileChoice = z.enum(["replace", "both", "leave"]);
@@ -12,7 +12,7 @@ export const OpenRequest = z.object({
   choices: z.record(z.string().check(z.regex(/^\d{1,5}$/)), FileChoice),
 });
 
-/** What a file is to the shelf, or why it cannot be opened. */
+/** How a file relates to the shelf, or why it cannot be opened. */
 export const FileStanding = z.object({
   /** Its place among all files, those of a zip one by one. */
   index: z.int(),

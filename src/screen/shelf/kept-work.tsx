@@ -11,7 +11,7 @@ import { openWindows } from "../save/window-name";
 
 type Work = { left: Kept[]; aside: WorkAside[] };
 
-/** Work that this browser keeps and that is not on the shelf: not saved yet, or set aside for the saved lesson. */
+/** Work stored in this browser that is not on the shelf: not saved yet, or set aside for the saved lesson. */
 export function KeptWork() {
   const router = useRouter();
   const [work, setWork] = useState<Work>({ left: [], aside: [] });

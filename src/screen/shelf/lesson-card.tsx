@@ -19,16 +19,19 @@ const VersionsDialog = later(() => import("../versions/versions-dialog").then((p
 
 type Props = {
   lesson: ShelfLesson;
-  /** Where it stands among all that are looked for. */
+  /** Its position among the search results. */
   place: number;
   total: number;
-  /** Labels of the shelf. */
+  /** The labels in use on the shelf. */
   inUse: readonly string[];
-  /** Its picture has come with the page. */
+  /** Its picture came with the page. */
   isDrawn: boolean;
 };
 
-/** One lesson on the shelf: its picture and its words; a touch opens it. The list is measured and drawn anew, not its cards. */
+/**
+ * A lesson on the shelf: its picture and its words; a touch opens it. Memoised: the list is measured and rendered
+ * again, its cards are not.
+ */
 export const LessonCard = memo(function LessonCard({ lesson, place, total, inUse, isDrawn }: Props) {
   const [naming, setNaming] = useState(false);
   const [looking, setLooking] = useState(false);

@@ -3,19 +3,19 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { useSize } from "@/kit/use-size";
-import { CARD, columnsIn, GAP, MOST, ROW, ROW_GAP } from "./card-rows";
+import { CARD, columnsIn, GAP, MAX, ROW, ROW_GAP } from "./card-rows";
 import { LessonCard } from "./lesson-card";
 import { AT_A_TIME } from "./shelf-lesson";
 import type { Found } from "./use-shelf";
 
-/** Rows that stand ready above and below the window. */
+/** Rows rendered above and below the window. */
 const READY = 2;
 
 type Props = {
   found: Found;
-  /** The labels of the shelf: where there are any, every card has a line for them. */
+  /** The labels in use: if there are any, every card has a line for them. */
   inUse: readonly string[];
-  /** So many cards stand there before the window is known. */
+  /** Number of cards rendered before the window is known. */
   drawn: number;
   onNear: (near: { from: number; to: number }) => void;
 };
@@ -47,7 +47,7 @@ export function LessonList({ found, inUse, drawn, onNear }: Props) {
   useLayoutEffect(() => virtual.measure(), [row]);
 
   const shown = virtual.getVirtualItems();
-  // Before the window is known, cards stand as far as it is seen; the others come with it.
+  // Before the window is known, only the visible cards are rendered.
   const before = width === 0;
   const [firstRow, lastRow] = before ? [0, 0] : [shown[0]?.index ?? 0, shown.at(-1)?.index ?? 0];
   const from = firstRow * columns;
@@ -59,7 +59,7 @@ export function LessonList({ found, inUse, drawn, onNear }: Props) {
       className="grid gap-x-6 gap-y-8"
       style={{
         gridTemplateColumns: before
-          ? `repeat(auto-fill, minmax(max(min(${CARD}px, 100%), (100% - ${(MOST - 1) * GAP}px) / ${MOST}), 1fr))`
+          ? `repeat(auto-fill, minmax(max(min(${CARD}px, 100%), (100% - ${(MAX - 1) * GAP}px) / ${MAX}), 1fr))`
           : `repeat(${columns}, minmax(0, 1fr))`,
         paddingTop: firstRow * (row + ROW_GAP),
         paddingBottom: before ? 0 : Math.max(0, rows - 1 - lastRow) * (row + ROW_GAP),

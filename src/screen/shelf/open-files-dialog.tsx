@@ -17,10 +17,10 @@ const CHOICES: readonly { value: FileChoice; label: string }[] = [
   { value: "replace", label: "Replace" },
 ];
 
-/** Most rows that the window shows; the rest is told by number. */
-const MOST_ROWS = 60;
+/** Maximum number of rows in the dialog; the rest are only counted. */
+const MAX_ROWS = 60;
 
-/** What each file is, and what is to be done with lessons that are there already. */
+/** Lists the files, with the choices for lessons that exist already. */
 export function OpenFilesDialog({ files, standing, onClose }: Props) {
   const [choices, setChoices] = useState<Record<number, FileChoice>>({});
   const [busy, setBusy] = useState(false);
@@ -29,7 +29,7 @@ export function OpenFilesDialog({ files, standing, onClose }: Props) {
   const fresh = standing.filter((one) => one.standing === "new");
   const chosen = differing.filter(({ index }) => (choices[index] ?? "leave") !== "leave");
   const count = fresh.length + chosen.length;
-  // Those that need a word come first.
+  // Those that need a decision come first.
   const rows = [...broken, ...differing, ...fresh, ...standing.filter((one) => one.standing === "same")];
 
   const openAll = async () => {
@@ -61,7 +61,7 @@ export function OpenFilesDialog({ files, standing, onClose }: Props) {
         </div>
       )}
       <ul className="flex flex-col divide-y divide-rule border-y border-rule">
-        {rows.slice(0, MOST_ROWS).map(({ index, file, title, standing: is, message }) => (
+        {rows.slice(0, MAX_ROWS).map(({ index, file, title, standing: is, message }) => (
           <li key={index} className="flex flex-wrap items-center gap-x-4 gap-y-2 py-3">
             {is === "unreadable" ? (
               <TriangleAlert aria-hidden className="shrink-0 text-wrong" />
@@ -87,7 +87,7 @@ export function OpenFilesDialog({ files, standing, onClose }: Props) {
           </li>
         ))}
       </ul>
-      {rows.length > MOST_ROWS && <p className="mt-3 text-quiet">And {rows.length - MOST_ROWS} more.</p>}
+      {rows.length > MAX_ROWS && <p className="mt-3 text-quiet">And {rows.length - MAX_ROWS} more.</p>}
       <DialogEnd>
         <Button onClick={onClose}>{count === 0 ? "Close" : "Cancel"}</Button>
         {count > 0 && (

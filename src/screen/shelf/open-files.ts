@@ -3,7 +3,9 @@ import { OpenAnswer as Answer, type FileChoice, type OpenAnswer } from "./file-m
 
 const TOO_LONG_MS = 120_000;
 
-/** Shows files to the server, which looks at them only, or opens them with the choices made. Throws when no answer comes. */
+/**
+ * Sends files to the server, which only inspects them, or opens them with the choices made. Throws if no answer comes.
+ */
 export async function sendFiles(
   files: readonly File[],
   open: boolean,
@@ -22,7 +24,7 @@ export async function sendFiles(
 
 const lessons = (count: number) => manyOf(count, "lesson");
 
-/** What was opened, in a sentence. */
+/** A sentence about what was opened. */
 export function openedWords({ opened, replaced, left }: Extract<OpenAnswer, { kind: "opened" }>): string {
   const parts = [
     ...(opened > 0 ? [`${lessons(opened)} opened.`] : []),

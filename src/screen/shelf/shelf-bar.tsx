@@ -20,11 +20,11 @@ type Props = {
   setWish: (wish: ShelfWish) => void;
   labels: readonly LabelInUse[];
   found: Found;
-  /** Whether the server does not answer. */
+  /** Whether the server is away. */
   away: boolean;
 };
 
-/** The labels to choose from, how many lessons there are of what is looked for, and their order. */
+/** The labels to choose from, the number of lessons found, and their order. */
 export function ShelfBar({ wish, setWish, labels, found, away }: Props) {
   const { total } = found;
   const said = found.wish.find || found.wish.label ? "found" : "";

@@ -2,7 +2,7 @@ import type { ShelfAnswer, ShelfRequest } from "./shelf-messages";
 
 const TOO_LONG_MS = 15_000;
 
-/** Asks the server to change the shelf. Throws when no answer comes that can be read. */
+/** Asks the server to change the shelf. Throws if no readable answer comes. */
 export async function askShelf(request: ShelfRequest): Promise<ShelfAnswer> {
   const response = await fetch("/api/shelf", {
     method: "POST",
@@ -10,7 +10,7 @@ export async function askShelf(request: ShelfRequest): Promise<ShelfAnswer> {
     body: JSON.stringify(request),
     signal: AbortSignal.timeout(TOO_LONG_MS),
   });
-  // The shelf stands without what reads an answer.
+  // What reads an answer is loaded when needed.
   const answers = await import("./shelf-messages");
   return answers.ShelfAnswer.parse(await response.json());
 }

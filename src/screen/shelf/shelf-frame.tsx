@@ -4,7 +4,7 @@ import type { ReactNode } from "react";
 
 type Props = { here: "lessons" | "removed"; removed: number; children: ReactNode };
 
-/** The page around the shelf: the name, the ways in, and a stair that rises with the window. */
+/** The page around the shelf: the name, the entrances, and a stair that rises with the window. */
 export function ShelfFrame({ here, removed, children }: Props) {
   const link = "flex h-press items-center justify-between rounded-button px-3 text-large font-semibold";
   const style = (chosen: boolean) => clsx(link, chosen ? "bg-ink text-board" : "text-ink hover:bg-ink/10");

@@ -7,5 +7,5 @@ export type ShelfLesson = ShelfPart["lessons"][number];
 /** How many boards a lesson has, in words. */
 export const boardsOf = (count: number): string => manyOf(count, "board");
 
-/** So many lessons come with the page, and so many are asked for at a time. */
+/** Number of lessons in the page, and number requested at a time. */
 export const AT_A_TIME = 24;

@@ -8,7 +8,7 @@ export const LessonId = z.string().check(z.minLength(1), z.maxLength(40));
 export const NewLessonRequest = z.extend(LessonWords(z), { begins: RecipeInputs });
 export type NewLessonRequest = z.infer<typeof NewLessonRequest>;
 
-/** What the shelf is asked to do. */
+/** A request to the shelf. */
 export const ShelfRequest = z.discriminatedUnion("do", [
   z.object({ do: z.literal("create"), lesson: NewLessonRequest }),
   z.object({ do: z.literal("reword"), id: LessonId, words: LessonWords(z) }),
@@ -18,7 +18,7 @@ export const ShelfRequest = z.discriminatedUnion("do", [
 ]);
 export type ShelfRequest = z.infer<typeof ShelfRequest>;
 
-/** What a door of the shelf answers: done, with the lesson's id, or a message for the teacher. */
+/** The answer of the shelf: done, with the lesson's id, or a message for the teacher. */
 export const ShelfAnswer = z.discriminatedUnion("ok", [
   z.object({ ok: z.literal(true), id: z.string() }),
   z.object({ ok: z.literal(false), message: z.string() }),

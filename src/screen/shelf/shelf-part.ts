@@ -16,6 +16,6 @@ const Shown = z.object({
   picture: z.nullable(Board(z)),
 });
 
-/** Some lessons of the shelf, one after the other, and how many there are in all. */
+/** A page of lessons, and how many there are in all. */
 export const ShelfPart = z.object({ total: z.number(), lessons: z.array(Shown) });
 export type ShelfPart = z.infer<typeof ShelfPart>;

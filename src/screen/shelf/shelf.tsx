@@ -20,17 +20,17 @@ import { useShelf } from "./use-shelf";
 
 const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
 const NewLesson = later(() => import("./new-lesson").then((part) => part.NewLesson));
-/** It comes before it is asked for, and after the shelf stands. */
+/** Loaded after the shelf stands and before it is asked for. */
 const AFTER_THE_SHELF_MS = 1500;
 
 type Props = {
-  /** What came with the page: which lessons are looked for, the first of them, and the labels in use. */
+  /** What came with the page: the search, the first lessons found, and the labels in use. */
   wish: ShelfWish;
   first: ShelfPart;
   labels: readonly LabelInUse[];
   /** Whether nobody has used Yellow Stair in this browser, as far as the server knows. */
   isFirstVisit: boolean;
-  /** So many cards the server has drawn: as many as this window shows, as far as it knows. */
+  /** Number of cards rendered by the server: as many as it believes this window to show. */
   drawn: number;
 };
 
@@ -41,7 +41,7 @@ export function Shelf({ labels, isFirstVisit, drawn, ...came }: Props) {
   const inUse = useMemo(() => labels.map(({ label }) => label), [labels]);
   const isEmpty = found.total === 0 && wishQuery(found.wish) === "";
   const [making, setMaking] = useState(false);
-  // What a browser keeps is known only there.
+  // Only the browser knows what it has stored.
   const [kept, setKept] = useState(false);
   const [first, setFirst] = useState(isFirstVisit);
   useEffect(() => {

@@ -9,7 +9,7 @@ import type { ShelfAnswer, ShelfRequest } from "./shelf-messages";
 const UNREACHED =
   "Yellow Stair did not answer, so nothing was changed. Check that it is running, then try again.";
 
-/** Asks for a change of the shelf and shows it, or says what went wrong. */
+/** Requests a change of the shelf and shows it, or says what went wrong. */
 export function useDoor(): [boolean, (request: ShelfRequest, then: (id: string) => void) => void] {
   const [busy, start] = useTransition();
   const router = useRouter();

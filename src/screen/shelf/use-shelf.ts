@@ -6,7 +6,7 @@ import { patient } from "@/kit/patient";
 import type { ShelfLesson } from "./shelf-lesson";
 import type { ShelfPart } from "./shelf-part";
 
-/** The lessons that are looked for, as far as they have come, by their place on the shelf. */
+/** The lessons found, as far as they have been loaded, by their position. */
 export type Found = { wish: ShelfWish; total: number; lessons: ReadonlyMap<number, ShelfLesson> };
 
 const foundIn = (wish: ShelfWish, { total, lessons }: ShelfPart): Found => ({
@@ -15,12 +15,12 @@ const foundIn = (wish: ShelfWish, { total, lessons }: ShelfPart): Found => ({
   lessons: new Map(lessons.map((lesson, place) => [place, lesson])),
 });
 
-/** After the last letter it is looked for. */
+/** The search starts this long after the last letter. */
 const STILL_MS = 120;
 const TOO_LONG_MS = 15_000;
 const AGAIN_MS = 3_000;
 
-/** What reads a wish from an address; most pages are opened at their own. */
+/** Reads a search from the address; loaded only when needed. */
 const readWish = patient(() => import("./read-wish"));
 
 async function fetchPart(wish: ShelfWish, from: number, signal: AbortSignal): Promise<ShelfPart> {
@@ -29,14 +29,14 @@ async function fetchPart(wish: ShelfWish, from: number, signal: AbortSignal): Pr
   const answer = await fetch(`/api/shelf?${query}`, {
     signal: AbortSignal.any([signal, AbortSignal.timeout(TOO_LONG_MS)]),
   });
-  // The shelf stands without what reads an answer.
+  // What reads an answer is loaded when needed.
   const { ShelfPart } = await import("./shelf-part");
   return ShelfPart.parse(await answer.json());
 }
 
 /**
- * The shelf: what came with the page, then what is looked for, and more of it as it comes into sight.
- * @param near the places that are in sight or nearly so
+ * The shelf: what came with the page, then what is searched for, and more of it as it comes into sight.
+ * @param near the positions that are in sight or nearly so
  */
 export function useShelf(
   came: { wish: ShelfWish; first: ShelfPart },
@@ -44,8 +44,8 @@ export function useShelf(
 ): { wish: ShelfWish; setWish: (wish: ShelfWish) => void; found: Found; away: boolean } {
   const { first } = came;
   const [wish, setWish] = useState(came.wish);
-  // A page that is come back to is the one that came first; the address has what was looked for since.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as the page comes.
+  // On coming back, the page is as it first arrived; the address holds the search made since.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the page arrives.
   useEffect(() => {
     const { search } = window.location;
     if (new URLSearchParams(search).toString() === wishQuery(came.wish)) return;
@@ -54,8 +54,8 @@ export function useShelf(
   const [found, setFound] = useState(() => foundIn(came.wish, first));
   const [away, setAway] = useState(false);
   const [tries, setTries] = useState(0);
-  // After each change of the shelf its page comes anew.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the wish comes with the part, and is no news by itself.
+  // After each change of the shelf its page arrives again.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the search comes with the page, and is no news by itself.
   useEffect(() => setFound(foundIn(came.wish, first)), [first]);
 
   const isAnother = wishQuery(wish) !== wishQuery(found.wish);
@@ -71,7 +71,7 @@ export function useShelf(
         setAway(false);
         if (isAnother) {
           setFound(foundIn(wish, part));
-          // It is there again when the teacher comes back from a lesson.
+          // Kept for when the teacher comes back from a lesson.
           const query = wishQuery(wish);
           window.history.replaceState(null, "", query ? `/?${query}` : "/");
         } else setFound((was) => (was === found ? withPart(was, missing, part) : was));
@@ -96,7 +96,7 @@ function firstMissing({ total, lessons }: Found, { from, to }: { from: number; t
   return null;
 }
 
-/** What has come is put to what is there. Where the shelf was changed meanwhile, a lesson keeps its latest place. */
+/** Adds what has arrived. If the shelf was changed meanwhile, a lesson keeps its latest position. */
 function withPart(found: Found, from: number, { total, lessons }: ShelfPart): Found {
   const coming = new Set(lessons.map(({ id }) => id));
   const there = [...found.lessons].filter(([place, { id }]) => place < total && !coming.has(id));

@@ -1,6 +1,6 @@
 import { format, isSameYear, isToday, isYesterday } from "date-fns";
 
-/** When a lesson was last taught, as a teacher would say it. */
+/** When a lesson was last taught, in words. */
 export function whenTaught(taughtAt: Date | null, now: Date): string {
   if (!taughtAt) return "not taught yet";
   return `taught ${dayWords(taughtAt, now)}`;

@@ -13,19 +13,19 @@ const fetched = async (path: string): Promise<unknown> => {
   return answer.json();
 };
 
-/** Where a lesson stopped with each class, the latest first; none where the server does not answer. */
+/** Where a lesson stopped with each class, the latest first; empty if the server does not answer. */
 export const askSittings = (id: string): Promise<readonly SittingTold[]> =>
   fetched(at(id))
     .then((told) => SittingsTold.parse(told))
     .catch(() => []);
 
-/** What is done with the class so far is kept before another takes its place. */
+/** Store what was done with the current class before switching to another. */
 function keepThis(id: string, store: BoardStore): void {
   const state = store.getState();
   if (isBegun(state)) sendSitting(id, state.taughtTo, whereaboutsOf(state));
 }
 
-/** Carries a lesson on where it stopped with a class. False where it could not be fetched, which is said. */
+/** Carries a lesson on where it stopped with a class. False if that could not be loaded; a message says so. */
 export async function carryOn(id: string, store: BoardStore, forClass: string): Promise<boolean> {
   try {
     const where = WhereaboutsKept.parse(await fetched(`${at(id)}?class=${encodeURIComponent(forClass)}`));

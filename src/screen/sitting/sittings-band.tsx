@@ -11,8 +11,8 @@ import type { SittingTold } from "./sitting-messages";
 const OFFERED = 3;
 
 /**
- * A lesson that was begun before is carried on, or begun again, with one touch. Whoever simply teaches has begun again: the
- * offer goes with the first thing that is done.
+ * Offers to carry on a lesson that was begun before, or to begin again, with one touch each. Simply starting to teach
+ * begins again: the offer goes with the first thing that is done.
  */
 export function SittingsBand({ id, sittings }: { id: string; sittings: readonly SittingTold[] }) {
   const store = useBoardStore();

@@ -1,7 +1,7 @@
 import { EMPTY_HAND } from "./fill-hand";
 import { EMPTY_JUMP } from "./jump-hand";
 
-/** Nothing goes on: as a board is when it comes on show. */
+/** Nothing is under way: the state of a board when it is first shown. */
 export const AT_REST = {
   played: null,
   counting: false,

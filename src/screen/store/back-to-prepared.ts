@@ -4,8 +4,8 @@ import { boardStateOf } from "./on-show";
 import { sayDone } from "./say-done";
 
 /**
- * The board as its step was prepared, with a way back in the message: much work may go with one touch. While numbers are
- * written, the key for it is the one that takes a digit back, and does nothing else.
+ * Returns the board to its step as prepared, with a way back in the message, since much work may go with one touch.
+ * While numbers are being written, the key for it deletes a digit and does nothing else.
  */
 export function goBackToPrepared(store: BoardStore, byKey = true): void {
   const state = store.getState();

@@ -174,7 +174,7 @@ describe("what is saved", () => {
     const store = createBoardStore(lesson, where);
     expect([store.getState().at, boardStateOf(store.getState()).climbed]).toEqual([0, 1]);
     expect(covered(sceneNow(store.getState()))).toEqual(["3"]);
-    // A board that another one was put before is still the one it was.
+    // A board keeps its identity when another one is inserted before it.
     const moved = { ...lesson, boards: [{ ...board!, id: "first" }, board!] };
     const again = createBoardStore(moved, { at: board!.id, boards: { [board!.id]: was } });
     expect(again.getState().at).toBe(1);

@@ -9,15 +9,15 @@ import { AT_REST } from "./at-rest";
 import type { Part } from "./part";
 import type { Whereabouts } from "./whereabouts";
 
-/** The lesson: its boards with their past, and which of them is on show. */
+/** The lesson: its boards with their history, and which of them is on show. */
 export type BoardsPart = {
-  /** The board is prepared: what is set is set in the lesson. In class it is live, and taken back like any move. */
+  /** While preparing, settings are made in the lesson. In class they are live, and taken back like any move. */
   preparing: boolean;
   words: LessonWords;
-  /** The class that this sitting is with. */
+  /** The class of this sitting. */
   taughtTo: string;
   boards: readonly History<BoardState>[];
-  /** Boards that were removed from the lesson, the latest first. */
+  /** Boards removed from the lesson, the latest first. */
   removed: readonly Board[];
   /** Sheets to be printed for the table. */
   sheets: readonly Sheet[];
@@ -30,19 +30,19 @@ export type BoardsPart = {
     at: number,
   ) => void;
   goTo: (at: number) => void;
-  /** The lesson as it stood in a sitting with a class; from its beginning where there is none. */
+  /** Restores the lesson as it stood in a sitting with a class; from its beginning if there is none. */
   carryOn: (where: Whereabouts | null, forClass: string) => void;
-  /** One more board, after the one on show, and it is shown. False where the lesson is full. */
+  /** Adds a board after the one on show, and shows it. False if the lesson is full. */
   addBoard: (board: Board) => boolean;
-  /** A board out of the lesson, that on show where none is named; the last one stays. */
+  /** Removes a board, the one on show if none is named; the last one stays. */
   removeBoard: (which?: number) => void;
-  /** A board at another place; the one on show stays on show. */
+  /** Moves a board; the one on show stays on show. */
   putBoardAt: (from: number, to: number) => void;
-  /** A removed board back: as the board of that number, else after the one on show. */
+  /** Puts a removed board back: at a position, else after the one on show. */
   putBoardBack: (id: string, at?: number) => void;
 };
 
-/** Boards as they stood, with what was done on them by hand. */
+/** Restores boards with their live acts. */
 const boardsAt = (boards: readonly Board[], where: Whereabouts | null): History<BoardState>[] =>
   boards.map((board) => {
     const was = where?.boards[board.id];
@@ -76,7 +76,7 @@ export const boardsPart =
       setWords: (words) =>
         set((was) => ({
           words,
-          // A class that is called otherwise from now on is the same class.
+          // Renaming a class keeps its sitting.
           taughtTo: was.taughtTo === was.words.forClass ? words.forClass : was.taughtTo,
         })),
       setSheets: (next) => set({ sheets: next(get().sheets) }),
@@ -117,7 +117,7 @@ export const boardsPart =
         set({ taughtTo, boards: boardsAt(prepared, where), at: placeOf(prepared, where), ...AT_REST });
       },
       goTo: (at) => {
-        // What is typed is about the board that it was typed on.
+        // Typed text belongs to the board on which it was typed.
         keepDrafts();
         set({ at, ...AT_REST });
       },

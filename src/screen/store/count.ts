@@ -7,16 +7,16 @@ import { waitsBetween } from "@/core/surface/pauses";
 import { boardInHand, sceneInHand } from "./on-show";
 import type { Part } from "./part";
 
-/** The count, walking by itself and number by number. Which number comes next is worked out by core. */
+/** The count, running by itself or number by number. Core computes the next number. */
 export type CountPart = {
-  /** The count walks by itself. */
+  /** The count is running by itself. */
   counting: boolean;
   startCount: () => void;
   pauseCount: () => void;
-  /** The next number of a count that walks; false where there is none. */
+  /** Goes to the next number of a running count; false if there is none. */
   walkOn: () => boolean;
   oneOn: () => void;
-  /** Goes on with another count, walking by itself or one number: in class both are taken back together. */
+  /** Continues with another count, running or by one number: in class both are taken back together. */
   countOn: (count: Count, walks: boolean) => void;
   oneBack: () => void;
 };
@@ -34,7 +34,7 @@ export const countPart: Part<CountPart> = ({ getState: get, setState: set }) => 
     startCount: () => {
       const begun = first();
       if (!begun) return;
-      // What one walk does is taken back at once.
+      // One run of the count is taken back at once.
       get().ends("walk");
       get().grow("walk", counted(begun));
       set({ counting: true });

@@ -15,30 +15,30 @@ import { EMPTY_JUMP, type JumpHand } from "./jump-hand";
 import { boardInHand, boardStateOf, sceneInHand, viewInHand } from "./on-show";
 import type { Part } from "./part";
 
-/** What is in the hand, on which view, and what its fingers do. */
+/** The tool in hand, the view that it is used on, and the fingers on the board. */
 export type HandPart = {
   tool: ToolName;
   ink: Ink;
-  /** What the pen in hand is. */
+  /** The kind of pen in hand. */
   pen: PenTool;
   hand: FillHand;
   jump: JumpHand;
   /** Arrow tiles are being followed one by one. */
   routing: boolean;
-  /** The view that was touched last: where it keeps its own, what is done is done on it. */
+  /** The view touched last: if it keeps its own, acts apply to it. */
   within: ViewId | null;
-  /** The class has a screen of its own: this window is seen by the teacher alone. */
+  /** The class has a screen of its own: only the teacher sees this window. */
   seenAlone: boolean;
-  /** Fingers that are on their way over numbers. */
+  /** Fingers moving over numbers. */
   drags: { readonly [finger in number]?: Drag | undefined };
   choose: (tool: ToolName, ink?: Ink) => void;
-  /** Takes a tool in hand; one that is in hand already is put away. */
+  /** Takes a tool in hand, or puts it away if it is in hand already. */
   take: (tool: ToolName) => void;
   choosePen: (pen: PenTool) => void;
   setJump: (part: Partial<JumpHand>) => void;
-  /** A view is touched: what is done next is about its numbers. */
+  /** A view was touched: the next acts are about its numbers. */
   hold: (view: ViewId) => void;
-  /** A finger comes down on a number, is drawn on over others, and leaves. */
+  /** A finger touches a number, moves over others, and leaves. */
   beginSweep: (number: Target, finger: number, reach?: Exact) => void;
   sweepOver: (number: Target, finger: number) => void;
   endSweep: (finger: number) => void;
@@ -46,7 +46,7 @@ export type HandPart = {
   touchLine: (numbers: readonly Target[]) => void;
 };
 
-/** Of what was done by hand, what was done on a view. */
+/** The live acts that were made on a view. */
 const actsOn = (view: View | undefined, acts: readonly Act[]): readonly Act[] =>
   view?.own ? acts.map((done) => done.map((beat) => [...movesMadeOn(view, beat)])) : acts;
 
@@ -82,7 +82,7 @@ export const handPart: Part<HandPart> = (store) => {
       const before = viewInHand(get());
       set({ within });
       const after = viewInHand(get());
-      // A count that walks stays on its own view: it does not go on where another one keeps its numbers.
+      // A running count stays on its own view: it stops where another view keeps its numbers.
       if (before?.id !== after?.id && (before?.own || after?.own)) set({ counting: false });
     },
     beginSweep: (number, finger, reach) => {
@@ -93,7 +93,7 @@ export const handPart: Part<HandPart> = (store) => {
       if (takes) return takes(store, { number, finger, reach });
       get().ends(`finger ${finger}`);
       setDrag(finger, { from: number, at: number, met: 0, laying: lays(onBoard(get()), number) });
-      // A step that is still played is shown to its end.
+      // A step that is still playing is finished first.
       if (get().played !== null) set({ played: null });
       get().sweepOver(number, finger);
     },

@@ -5,7 +5,7 @@ import type { BoardScreenState } from "./board-store";
 
 type Held = Pick<BoardScreenState, "words" | "boards" | "removed" | "sheets">;
 
-/** The lesson as it now is, to be saved. */
+/** The current lesson, to be saved. */
 export function lessonOf({ words, boards, removed, sheets }: Held): Lesson {
   return {
     format: FORMAT,

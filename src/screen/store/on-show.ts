@@ -7,7 +7,7 @@ import type { Scene } from "@/core/scene/scene";
 import type { View } from "@/core/views/view";
 import type { BoardScreenState } from "./board-store";
 
-/** What a board looks like on a screen follows from this much of it. */
+/** The part of the store that determines how a board looks. */
 export type OnShow = Pick<BoardScreenState, "boards" | "at" | "played" | "counting" | "within">;
 
 export function boardStateOf(state: Pick<OnShow, "boards" | "at">): BoardState {
@@ -16,14 +16,14 @@ export function boardStateOf(state: Pick<OnShow, "boards" | "at">): BoardState {
 
 const scenes = new WeakMap<BoardState, Map<number, Scene>>();
 
-/** The scene on show, whether or not a silent count walks. Folded once for each board state. */
+/** The scene on show, regardless of a silent count. Folded once for each board state. */
 function shownScene(state: OnShow): Scene {
   const board = boardStateOf(state);
   const played = state.played ?? Number.POSITIVE_INFINITY;
   return scenes.get(board)?.get(played) ?? keepScene(board, sceneOf(board, played), played);
 }
 
-/** The scene on show, which every view reads that keeps nothing of its own. */
+/** The scene on show, read by every view that does not keep its own. */
 export function sceneNow(state: OnShow): Scene {
   const board = boardStateOf(state);
   const scene = shownScene(state);
@@ -31,8 +31,8 @@ export function sceneNow(state: OnShow): Scene {
 }
 
 /**
- * The view in hand: the one that was touched last, else the first with numbers. Tools, count and panels are about its
- * numbers, which are the board's unless it keeps its own.
+ * The view in hand: the one touched last, else the first with numbers. Tools, count and panels are about its numbers,
+ * which are the board's unless it keeps its own.
  */
 export function viewInHand(state: OnShow): View | undefined {
   const board = boardNow(state);
@@ -59,13 +59,15 @@ export function boardNow(state: OnShow): Board {
   return boardWith(boardStateOf(state).board, sceneNow(state).settings);
 }
 
-/** Whether the number of a count that walks is hidden: a silent count, or a pointer covered until it stands still. */
+/**
+ * Whether the number of a running count is hidden: in a silent count, or with a pointer covered until it stands still.
+ */
 const isHushed = (board: Board) =>
   board.count.silent || linesOf(board).some(({ pointer }) => pointer === "until-still");
 
 const hushed = new WeakMap<Scene, Scene>();
 
-/** The scene while a silent count walks, the same one each time: however the count ends, its number shows again. */
+/** The scene during a silent count. Memoised: however the count ends, its number shows again. */
 function hushedOf(scene: Scene): Scene {
   const known = hushed.get(scene) ?? { ...scene, hushed: true };
   hushed.set(scene, known);
@@ -85,7 +87,7 @@ export function classScene(state: OnShow): Scene {
   return { ...scene, own: { ...scene.own, [view.id]: { ...there, hushed: true } } };
 }
 
-/** Keeps the scene of a board state, however it was folded. */
+/** Caches the scene of a board state, however it was folded. */
 export function keepScene(board: BoardState, scene: Scene, played = Number.POSITIVE_INFINITY): Scene {
   const known = scenes.get(board) ?? new Map<number, Scene>();
   scenes.set(board, known.set(played, scene));

@@ -8,21 +8,21 @@ import { EMPTY_HAND } from "./fill-hand";
 import { boardNow, keepScene, sceneNow, viewInHand } from "./on-show";
 import type { Part } from "./part";
 
-/** What may go on for a while, and is taken back together: a slide, a stroke of the rubber, a count that walks, a finger. */
+/** Acts that last for a while and are taken back as one: a slide, a stroke of the rubber, a running count, a finger. */
 export type Growth = "slide" | "widen" | "look" | "point" | "rub" | "walk" | `finger ${number}`;
 
-/** What is done on the board on show, and its past. */
+/** Acts on the board on show, and its history. */
 export type PastPart = {
-  /** Acts that grow for as long as each is the latest of its step. */
+  /** Acts that can still be extended while each is the latest of its step. */
   growing: { readonly [by in Growth]?: Act | undefined };
-  /** A change of the board on show; it can be taken back. */
+  /** Makes a change to the board on show that can be taken back. */
   change: (next: (state: BoardState) => BoardState, more?: Partial<typeof CALM>) => void;
   act: (beats: Act) => void;
-  /** One beat, an act by itself. */
+  /** Does one beat as an act by itself. */
   add: (beat: Beat) => void;
-  /** One beat more of what goes on; the first begins it. */
+  /** Adds a beat to a lasting act; the first one begins it. */
   grow: (by: Growth, beat: Beat) => void;
-  /** What went on has ended: what comes next of its kind is another act. */
+  /** Ends a lasting act: the next of its kind is another act. */
   ends: (by: Growth) => void;
   takeBack: () => void;
   doAgain: () => void;
@@ -35,9 +35,9 @@ export const pastPart: Part<PastPart> = ({ getState: get, setState: set }) => {
   const now = () => get().boards[get().at]!;
   const put = (history: History<BoardState>, more: Partial<ReturnType<typeof get>> = {}) =>
     set((state) => ({ boards: state.boards.with(state.at, history), ...more }));
-  /** The scene without what only its telling hides. */
+  /** The scene without what is hidden only while a count runs. */
   const scene = () => sceneNow({ ...get(), played: null, counting: false });
-  /** Adds a beat to the act of what goes on, where that is still the latest, or begins an act with it. */
+  /** Adds a beat to the lasting act if that is still the latest, else begins a new act. */
   const add = (done: Beat, by?: Growth) => {
     const { present } = now();
     const open = by && get().growing[by];
@@ -45,7 +45,8 @@ export const pastPart: Part<PastPart> = ({ getState: get, setState: set }) => {
     const beat = followBeat(boardNow(get()), scene(), onView);
     const goesOn = open !== undefined && liveHere(present).at(-1) === open;
     const next = goesOn ? extendAct(present, [beat]) : act(present, [beat]);
-    // Folding in two parts is folding at once, so one beat more costs one beat, however long the lesson has gone on.
+    // Folding in two parts is the same as folding at once, so another beat costs one beat, however long the lesson has
+    // gone on.
     keepScene(next, fold(scene(), beat));
     const more = by ? { growing: { ...get().growing, [by]: liveHere(next).at(-1) } } : {};
     if (goesOn) put(amend(now(), next), more);

@@ -1,7 +1,7 @@
 import { say } from "@/kit/messages";
 import type { BoardStore } from "./board-store";
 
-/** Says what was just done to the board, with a way back for as long as nothing else was done since. */
+/** Shows a message about what was just done, with a way back as long as nothing else has been done since. */
 export function sayDone(store: BoardStore, message: string, label = "Take back"): void {
   const { boards } = store.getState();
   say(message, {

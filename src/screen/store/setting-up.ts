@@ -1,4 +1,4 @@
 import { ahead } from "@/kit/later";
 
-/** How a board is set up. A board stands, and is taught, before it is there. */
+/** The actions that set up a board, loaded after the board stands. */
 export const settingUp = ahead(() => import("@/core/lesson/prepare"));

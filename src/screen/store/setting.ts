@@ -17,20 +17,20 @@ import { settingUp } from "./setting-up";
 
 type PenMove = Extract<Move, { do: "pen" | "note" | "rub" | "wipe-pen" }>;
 
-/** What is done to the board by other than touching its numbers. */
+/** Acts on the board other than touching its numbers. */
 export type SettingPart = {
-  /** The window of a times grid slides to where it then begins; slides in a row are taken back together. */
+  /** Slides the window of a times grid to a new start; consecutive slides are taken back together. */
   slideTo: (view: ViewId, at: WindowAt) => void;
   wonder: (view: ViewId, side: "right" | "below") => void;
-  /** A number stands out, or is as the others again: the one in focus, where no other is given. */
+  /** Makes a number stand out, or ordinary again: the one in focus, if no other is given. */
   standOut: (number?: Target | null) => void;
-  /** The marks of an ink away, or all; a count that was marked begins anew with them. */
+  /** Clears the marks of an ink, or all; a count that was marked starts again. */
   clearMarks: (ink: Ink | null) => void;
-  /** The neighbours of the number in focus named, or no longer; of another one, which is talked about from then on. */
+  /** Shows or hides the neighbours of the number in focus; of another one, which then becomes the focus. */
   showGuides: (number?: Target | null) => void;
-  /** Strokes and notes: more of them, or away with some. */
+  /** Adds strokes and notes, or removes some. */
   drawn: (move: PenMove) => void;
-  /** Sets the board to something else: in the lesson while it is prepared, and live in class. */
+  /** Changes a setting of the board: in the lesson while preparing, live in class. */
   setTo: (setting: Setting | ((board: Board) => Setting)) => void;
   /** A view set up anew, while the board is prepared. */
   layView: (view: View | ((board: Board) => View)) => void;
@@ -64,18 +64,18 @@ export const settingPart: Part<SettingPart> = ({ getState: get }) => ({
         { do: "guides", on: true },
       ]);
     const first = boardNumbers(boardInHand(get()), scene)[0];
-    // With no number in focus there are no neighbours to name: the talk begins at the first.
+    // Without a number in focus there are no neighbours: start at the first number.
     const talk: Move[] = scene.focus === null && first !== undefined ? [{ do: "focus", number: first }] : [];
     get().add([{ do: "guides", on: !scene.guides }, ...(scene.guides ? [] : talk)]);
   },
   drawn: (move) => {
-    // What one pass of the rubber wipes away comes back with one touch.
+    // One pass of the rubber is taken back with one touch.
     if (move.do === "rub") return get().grow("rub", [move]);
     get().ends("rub");
     get().add([move]);
   },
   setTo: (next) => {
-    // What is pressed right after something was typed is about the board as it then is, not as it was drawn.
+    // A press right after typing is about the board with the typed change, even if that is not rendered yet.
     const setting = () => (typeof next === "function" ? next(boardNow(get())) : next);
     if (!get().preparing) return get().add([{ do: "set", setting: setting() }]);
     settingUp.with(({ prepareSetting }) => {

@@ -10,9 +10,9 @@ import {
 import { boardStateOf } from "./on-show";
 import type { Part } from "./part";
 
-/** Where the board stands on its stair. */
+/** The position of the board on its stair. */
 export type StairPart = {
-  /** How many beats of the step being climbed have been played; null while none is. */
+  /** How many beats of the step being climbed have been played; null if none is. */
   played: number | null;
   answerShown: boolean;
   climb: () => void;
@@ -40,7 +40,8 @@ export const stairPart: Part<StairPart> = ({ getState: get, setState: set }) => 
     played: null,
     answerShown: false,
     climb: () => {
-      // A second touch while a step is still played finishes it, or does the next thing of one that goes by touches.
+      // A second touch while a step is still playing finishes it, or does the next beat of a step that advances by
+      // touches.
       if (get().played !== null && paceOf(here()) === "by-press") get().playBeat();
       else if (get().played !== null) set({ played: null });
       else step(climb(here()));

@@ -30,14 +30,14 @@ export function useBoardStore(): BoardStore {
   return useParts().store;
 }
 
-/** Part of the board screen's state; redraws when that part is another, a frame after the cells have. */
+/** Part of the board screen's state; re-renders when it changes, one frame after the cells. */
 export function useBoard<T>(pick: (state: BoardStoreState) => T): T {
   const { store, late } = useParts();
   const read = () => pick(store.getState());
   return useSyncExternalStore(late, read, read);
 }
 
-/** The same at once, for what the next key is meant for. */
+/** The same without the delay, for what decides where the next key goes. */
 export function useBoardNow<T>(pick: (state: BoardStoreState) => T): T {
   const { store } = useParts();
   const read = () => pick(store.getState());
@@ -45,8 +45,8 @@ export function useBoardNow<T>(pick: (state: BoardStoreState) => T): T {
 }
 
 /**
- * The scene of the board on show: at once for its cells, a frame later for what reports of them. For a view with numbers
- * as that view shows them, else as the view in hand has them.
+ * The scene of the board on show: at once for its cells, a frame later for what reports about them. For a view with
+ * numbers as that view shows them, else as the view in hand has them.
  */
 export function useSceneSource(when: "at once" | "after paint", view?: View): SceneSource {
   const { store, late } = useParts();
@@ -60,11 +60,11 @@ export function useSceneSource(when: "at once" | "after paint", view?: View): Sc
   );
 }
 
-/** The board on show, with what was set in class. */
+/** The board on show, with its live settings. */
 export const pickBoard = (state: BoardScreenState) => boardNow(state);
-/** The same as far as it shares its numbers with the view in hand: what tools and panels are about. */
+/** The same, reduced to what shares its numbers with the view in hand: what tools and panels are about. */
 export const pickBoardInHand = (state: BoardScreenState) => boardInHand(state);
-/** The board as it is prepared. */
+/** The board as prepared. */
 export const pickPrepared = (state: BoardScreenState) => boardStateOf(state).board;
 export const pickClimbed = (state: BoardScreenState) => boardStateOf(state).climbed;
 /** How the board on show writes a number, in one line of text: as its line or its chart does. */
@@ -72,7 +72,7 @@ export function useNumberText(): (number: NumberKey) => string {
   const board = useBoard(pickBoard);
   return useMemo(() => textOn(board), [board]);
 }
-/** Sets a view up anew: what is pressed right after something was typed is about the view as it then is. */
+/** Sets up a view: a press right after typing is about the view with the typed change. */
 export function useLay<V extends View>(view: V): (change: (now: V) => Partial<V>) => void {
   const { store } = useParts();
   return (change) =>
@@ -82,7 +82,7 @@ export function useLay<V extends View>(view: V): (change: (now: V) => Partial<V>
     });
 }
 
-/** How a view that keeps its own shows that it is the one in hand, which count and tools are about. */
+/** How a view that keeps its own shows that it is the one in hand, which the count and the tools act on. */
 export function useHeldStyle(view: View): string {
   const held = useBoard((state) => view.own === true && viewInHand(state)?.id === view.id);
   return held ? "outline-3 outline-ink -outline-offset-3" : "";

@@ -3,8 +3,8 @@
 import { useEffect, useRef } from "react";
 
 /**
- * Calls `beat` every `seconds` while `running`, the first time one interval from now. Beats are counted from the
- * start, so that one that comes late does not make the next one late too.
+ * Calls `beat` every `seconds` while `running`, the first time after one interval. Beats are counted from the start, so
+ * that a late one does not delay the next.
  */
 export function useClock(running: boolean, seconds: number, beat: () => void): void {
   const latest = useRef(beat);

@@ -10,12 +10,12 @@ import { whereKey } from "./where-key";
 import { isBegun, whereaboutsOf } from "./whereabouts";
 
 const SETTLE_MS = 300;
-/** A sitting is kept by the server, so that it is there on another day: not at each touch. */
+/** The server stores a sitting, so that it is there on another day; not at each touch. */
 const SITTING_MS = 2_000;
 
 /**
- * Keeps in this window where the teacher is. From the first act before the class on the lesson is noted as taught, and where it
- * stands with this class is kept by the server.
+ * Stores in this window where the teacher is. From the first act in class on, the lesson is recorded as taught, and the
+ * server stores where it stands with this class.
  */
 export function useWindowKeeping(id: string, store: BoardStore, preparing: boolean): void {
   useEffect(() => {

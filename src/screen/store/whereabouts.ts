@@ -2,17 +2,17 @@ import type { BoardState } from "@/core/lesson/board-state";
 import type { BoardScreenState } from "./board-store";
 import { boardStateOf } from "./on-show";
 
-/** Where a teacher was in a lesson: kept by the window, so that a reload in front of the class loses nothing. */
+/** Where a teacher was in a lesson: stored by the window, so that a reload in class loses nothing. */
 export type Whereabouts = {
   /** The board on show. */
   at: string;
-  /** The class that is taught; left out by older windows. */
+  /** The class being taught; missing in data from older windows. */
   forClass?: string | undefined;
   /** By board. */
   boards: { readonly [id in string]?: { climbed: number; live: BoardState["live"] } };
 };
 
-/** Whether anything has been done with the class: what has not been begun is not kept in the place of what has. */
+/** Whether anything has been done with the class: an untouched sitting does not replace a stored one. */
 export const isBegun = ({ boards }: Pick<BoardScreenState, "boards">): boolean =>
   boards.some(({ present: { climbed, live } }) => climbed > 0 || live.some((acts) => acts.length > 0));
 

@@ -3,7 +3,7 @@ import type { ViewId } from "@/core/views/view-id";
 import type { BoardStore } from "../store/board-store";
 import { boardNow, sceneInHand } from "../store/on-show";
 
-/** A puzzle of one answer on the times grid, ready to be written in; taken back with one touch. */
+/** Makes a puzzle with one answer on the times grid, ready to be filled in; taken back with one touch. */
 export function makePuzzle(store: BoardStore, view: ViewId): void {
   store.getState().choose("write");
   const board = boardNow(store.getState());

@@ -28,7 +28,7 @@ const WAYS = [
 const UPRIGHT =
   "portrait:flex-row portrait:items-center portrait:*:first:mx-0 portrait:*:last:min-w-0 portrait:*:last:flex-1 phone:flex-wrap";
 
-/** How the windows of times grids are slid; while the board is prepared, what else is set there too. */
+/** The controls that slide the windows of times grids; while preparing, further settings too. */
 export function TimesPanels({ preparing = false }: { preparing?: boolean }) {
   const board = useBoard(pickBoard);
   return viewsOf(board, "times").map((view) => (
@@ -93,7 +93,7 @@ function Window({ times }: { times: ViewOf<"times"> }) {
   );
   return (
     <>
-      {/* Where the class does not see which rows and columns these are, nothing here says it. */}
+      {/* If the class does not see which rows and columns these are, nothing here says so. */}
       {times.rowNames === "shown" && times.columnNames === "shown" && (
         <div {...drafts.group} className="grid grid-cols-2 gap-3">
           <DraftField label="Go to row" {...drafts.field("row")} />
@@ -104,7 +104,7 @@ function Window({ times }: { times: ViewOf<"times"> }) {
   );
 }
 
-/** What a touch on a square is about. */
+/** What a touch on a square marks. */
 function TouchMarks({ times }: { times: ViewOf<"times"> }) {
   const store = useBoardStore();
   return (
@@ -122,10 +122,10 @@ function TouchMarks({ times }: { times: ViewOf<"times"> }) {
   );
 }
 
-/** The grid as the board has it by now. */
+/** The grid with its live settings. */
 const nowOf = (board: Board, times: ViewOf<"times">) => (viewOf(board, times.id) ?? times) as ViewOf<"times">;
 
-/** What the next puzzle is like, and one of that kind. */
+/** The settings of the next puzzle, and the button that makes it. */
 function PuzzleMaker({ times }: { times: ViewOf<"times"> }) {
   const store = useBoardStore();
   const set = (part: Partial<TimesSettings["puzzle"]>) =>

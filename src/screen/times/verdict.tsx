@@ -6,7 +6,7 @@ import { verdictWords } from "@/core/puzzle/times-puzzle";
 import { Told } from "../count/told";
 import { pickBoard, pickScene, useBoard } from "../store/use-board";
 
-/** What is said of the puzzle on a times grid: whether the numbers that show leave one answer; else the rest. */
+/** The verdict on the puzzle of a times grid: whether the visible numbers leave one answer; otherwise the children. */
 export function Verdict({ otherwise }: { otherwise: ReactNode }) {
   const board = useBoard(pickBoard);
   const scene = useBoard(pickScene);

@@ -1,7 +1,7 @@
 import { isCoveredAt, numbersWith } from "@/core/scene/scene";
 import { tool } from "./tool";
 
-/** A cover as it looks on the board. */
+/** The icon: a cover as it looks on the board. */
 const CoverIcon = () => <span aria-hidden className="my-px block size-5 rounded-sign bg-current" />;
 
 /** Covers numbers. */

@@ -8,7 +8,7 @@ import { tool } from "./tool";
 
 const JumpPanel = later(() => import("../jumps/jump-panel").then((part) => part.JumpPanel), Busy);
 
-/** Views on which jumps are made, or read. */
+/** Views on which jumps are made or read. */
 const JUMPED: ReadonlySet<string> = new Set(["line", "strip", "sentence", "way"]);
 
 /** Jumps from number to number: a touch says where the next one begins, a drag makes one where it ends. */

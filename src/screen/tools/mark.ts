@@ -13,7 +13,7 @@ import { isCellKey } from "@/core/surface/cell-key";
 import { MarkSign } from "@/kit/signs";
 import { type OnBoard, tool } from "./tool";
 
-/** Marks numbers in the ink in hand; the count goes along. What is counted by touches is worked out by core. */
+/** Marks numbers in the ink in hand; the count follows. Core works out what is being counted by touches. */
 export const mark = tool({
   label: "Mark",
   key: "m",
@@ -26,20 +26,20 @@ export const mark = tool({
     if (isCellKey(number)) return [[move, ...(laying ? [{ do: "focus", number } as const] : [])]];
     return laying ? markAndCount(on, number, move, met > 1) : unmarkAndCount(on, number, move);
   },
-  // A line that carries the ink already is relieved of it.
+  // A row or column that carries the ink already loses it.
   edge: ({ scene, ink }, numbers) => {
     const all = numbersWith(scene, ink, numbers).length === numbers.length;
     return { do: all ? "unmark" : "mark", ink, numbers: [...numbers] };
   },
 });
 
-/** A number marked, and the count gone on to it where it is the next one. */
+/** Marks a number, and moves the count to it if it is the next one. */
 function markAndCount(on: OnBoard, number: NumberKey, move: Move, isStroke: boolean): Act {
   const { board, scene, ink, acts } = on;
   const { count } = board;
   const next = countByTouch(scene.trail, count, boardHolds(board), number);
   if (next.length > 0) {
-    // What was marked ahead is counted too, once the number before it is.
+    // Numbers marked ahead are counted once the number before them is.
     const ahead = new Set(marksByHand(acts, ink));
     return [[move, ...next], ...markedAhead(fold(scene, next).trail, count, (one) => ahead.has(one))];
   }
@@ -53,7 +53,7 @@ function markAndCount(on: OnBoard, number: NumberKey, move: Move, isStroke: bool
   return [[move, { do: "focus", number }], ...set, ...byHand.beats];
 }
 
-/** A number no longer marked, and the count gone back to before it where it was counted by hand. */
+/** Unmarks a number, and moves the count back to before it if it was counted by hand. */
 function unmarkAndCount(on: OnBoard, number: NumberKey, move: Move): Act {
   const { trail } = on.scene;
   const byHand = countedByHand(on, (marks) => marks.filter((one) => one !== number), false);
@@ -63,8 +63,8 @@ function unmarkAndCount(on: OnBoard, number: NumberKey, move: Move): Act {
 }
 
 /**
- * What the marks by hand count, with a change to them. Touches one by one tell what is counted; what is coloured in
- * one stroke may be a row, and is counted only where it is the count that is set.
+ * What the marks by hand count, after a change. Single touches reveal what is counted; numbers coloured in one stroke
+ * may just be a row, and count only if they match the set count.
  */
 function countedByHand(
   { board, scene, ink, acts }: OnBoard,
@@ -87,7 +87,7 @@ const sameCount = (a: Count, b: Count) => a.by === b.by && a.from === b.from && 
 
 const MAX_AHEAD = 500;
 
-/** The jumps on over numbers that carry the ink already. */
+/** The jumps over further numbers that carry the ink already. */
 function markedAhead(trail: Trail | null, count: Count, isMarked: (number: NumberKey) => boolean): Act {
   if (!trail) return [];
   const by = jumpOf(count);

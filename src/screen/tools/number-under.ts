@@ -9,7 +9,7 @@ export const numberUnder = (store: BoardStore, x: number, y: number): Target | n
   // A dragged tile lies over the cell that it is dropped on.
   numberOn(store, document.elementsFromPoint(x, y));
 
-/** The number of the cell that has the keyboard, or null where none has; its view is in hand then. */
+/** The number of the focused cell, or null; its view is then in hand. */
 export function numberWithKeyboard(store: BoardStore): Target | null {
   const { activeElement } = document;
   return activeElement?.closest("[data-cell], [data-number]") ? numberOn(store, [activeElement]) : null;

@@ -8,7 +8,7 @@ import type { Target } from "@/core/surface/cell-key";
 import type { Later } from "@/kit/later";
 import type { BoardStore } from "../store/board-store";
 
-/** What a tool is used on: the board with its scene, the ink in hand, and what was done by hand on this step. */
+/** What a tool works with: the board with its scene, the ink in hand, and the live acts on this step. */
 export type OnBoard = {
   readonly board: Board;
   readonly scene: Scene;
@@ -16,7 +16,10 @@ export type OnBoard = {
   readonly acts: readonly Act[];
 };
 
-/** A finger on its way over numbers: where it came down and is now, how many it has met, whether it lays or takes off. */
+/**
+ * A finger moving over numbers: where it came down and is now, how many numbers it has met, and whether it lays or
+ * removes.
+ */
 export type Drag = {
   readonly from: Target;
   readonly at: Target;
@@ -24,10 +27,10 @@ export type Drag = {
   readonly laying: boolean;
 };
 
-/** A touch that comes down: by which finger, and how far off a number of a line it may be. */
+/** A touch: by which finger, and its tolerance on a line, as a number. */
 export type Touch = { readonly number: Target; readonly finger: number; readonly reach?: Exact | undefined };
 
-/** A tool of the hand. What it does to the board it does by moves; which, is worked out by core. */
+/** A tool of the hand. It changes the board by moves, which core works out. */
 export type HandTool = {
   /** On the rail, in the list of commands and of keys. */
   readonly label: string;
@@ -35,17 +38,17 @@ export type HandTool = {
   readonly icon: ComponentType<{ size?: number | string; "aria-hidden"?: boolean }>;
   /** Whether a board has a use for it. */
   readonly offered: (board: Board) => boolean;
-  /** A touch that is the tool's own business, and no drag over numbers. */
+  /** A touch that the tool handles itself instead of dragging over numbers. */
   readonly takes?: (store: BoardStore, touch: Touch) => void;
-  /** Whether a drag that begins on a number lays down, or takes off what is there. */
+  /** Whether a drag that begins on a number lays, or removes what is there. */
   readonly lays: (on: OnBoard, number: Target) => boolean;
-  /** What meeting a number does, as the beats that go into the act of this drag. */
+  /** The beats added to the drag's act when a number is met. */
   readonly meets: (on: OnBoard, number: Target, drag: Drag) => Act;
-  /** What the finger does as it leaves. */
+  /** Called when the finger leaves. */
   readonly ends: (on: OnBoard, drag: Drag) => Act;
-  /** What a touch on the edge of a whole row or column does to its numbers. */
+  /** The effect of a touch on the edge of a whole row or column. */
   readonly edge: (on: OnBoard, numbers: readonly Target[]) => Move | null;
-  /** Where its panel stands while it is in hand, and under which name among the pages of the set-up. */
+  /** Its panel while it is in hand, and the name of its page in the set-up. */
   readonly panel: ToolPanel | null;
 };
 
@@ -53,11 +56,11 @@ export type ToolPanel = {
   readonly at: "side" | "below";
   readonly name: string;
   readonly Panel: Later<{ className?: string }>;
-  /** Whether the panel that reads the count stays beside it, where there is room for one of them only. */
+  /** Whether the count panel stays instead of it, if there is room for only one of them. */
   readonly withCount?: true;
 };
 
-/** A tool that does nothing by itself to numbers that are met, or to whole lines of them. */
+/** A tool that does nothing to numbers that are met, or to whole rows and columns. */
 export const tool = (parts: Pick<HandTool, "label" | "key" | "icon"> & Partial<HandTool>): HandTool => ({
   offered: () => true,
   lays: () => true,

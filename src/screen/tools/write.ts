@@ -5,7 +5,7 @@ import { KEYBOARD } from "@/view/chart/use-sweep";
 import { filling } from "../fill/filling";
 import { tool } from "./tool";
 
-// A touch on a cell may still wait for the acts of filling: no key of the panel overtakes it.
+// A touch on a cell may still be waiting for the filling actions to load: no key of the panel may overtake it.
 const FillPanel = later(
   having([filling], () => import("../fill/fill-panel").then((part) => part.FillPanel)),
   Busy,
@@ -17,7 +17,7 @@ export const write = tool({
   key: "w",
   icon: WriteSign,
   takes: (store, { number, finger, reach }) => {
-    // What is typed next is for this cell, and not for a button that was pressed before.
+    // The next keys are for this cell, not for a button pressed before.
     if (finger !== KEYBOARD && document.activeElement instanceof HTMLElement) document.activeElement.blur();
     filling.with(({ fillActionsOf }) => fillActionsOf(store).fillTouch(number, reach));
   },

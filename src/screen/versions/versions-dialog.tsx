@@ -22,11 +22,11 @@ type Props = {
   onClose: () => void;
   /** Saves what is not saved yet, before another takes its place. False where that cannot be done now. */
   first?: () => Promise<boolean>;
-  /** The lesson is another now. */
+  /** Called when the lesson was replaced. */
   onRestored: () => void;
 };
 
-/** A lesson as it was after each time of preparing, in pictures; any of them can be the lesson again. */
+/** The versions of a lesson after each time of preparing, in pictures; any of them can be restored. */
 export function VersionsDialog({ id, onClose, first, onRestored }: Props) {
   const at = `/api/lessons/${encodeURIComponent(id)}/versions`;
   const [all, setAll] = useState<readonly VersionTold[] | null>(null);

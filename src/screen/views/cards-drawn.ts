@@ -3,7 +3,7 @@ import type { Size } from "@/view/drawing";
 
 const cards = new Map<string, Size>();
 
-/** Takes in how large the cards of the views are on the board as the server has drawn it. */
+/** Records how large the cards of the views are on the board as rendered by the server. */
 export function readCards(): void {
   for (const card of document.querySelectorAll<HTMLElement>(`.at-rest [${CARD_OF}]`)) {
     const { offsetWidth: width, offsetHeight: height } = card;
@@ -11,5 +11,5 @@ export function readCards(): void {
   }
 }
 
-/** How large the card of a view was drawn: before it can be measured, that is how large it will be. */
+/** The size of a view's card in the server's rendering: used until it can be measured. */
 export const cardDrawn = (view: string): Size | undefined => cards.get(view);

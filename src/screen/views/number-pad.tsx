@@ -8,10 +8,10 @@ import { NumberKeys } from "@/kit/number-keys";
 
 type Props = {
   onDone: (says: NumberKey) => void;
-  /** Why a number cannot be taken, where it cannot. */
+  /** Why a number is not accepted, or null. */
   refuses?: (says: NumberKey) => string | null;
   label?: string;
-  /** What the button that ends it says. */
+  /** The label of the button that finishes. */
   done?: string;
   /** Wide and low. */
   wide?: boolean;
@@ -25,7 +25,7 @@ export function NumberPad(props: Props) {
   const [typed, setTyped] = useState("");
   const [message, setMessage] = useState("");
   const field = useRef<HTMLInputElement>(null);
-  // The field asks for no keyboard of the display's own, so that it can have the one on the table.
+  // The field does not open the on-screen keyboard, so that it can be focused for the keyboard on the table.
   useEffect(() => field.current?.focus(), []);
   const done = () => {
     const read = readNumber(typed);

@@ -3,7 +3,7 @@ import type { BoardStore } from "../store/board-store";
 
 const FINGER = -2;
 
-/** What the tool in hand does to a number that is touched outside any chart or line. */
+/** Applies the tool in hand to a number touched outside any chart or line. */
 export function touchNumber(store: BoardStore, number: NumberKey): void {
   store.getState().beginSweep(number, FINGER);
   store.getState().endSweep(FINGER);

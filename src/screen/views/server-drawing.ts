@@ -5,11 +5,11 @@ import { KIND_NAMES } from "@/core/views/view";
 import { BoardDrawing, drawingsOf } from "@/view/board/board-drawing";
 import { allCells, EarlyTouches, touchGrids } from "../early/early-touches";
 
-/** Most moments that are kept: a shelf of many lessons, each at its latest revision. */
+/** Maximum number of cached moments: a shelf of many lessons, each at its latest revision. */
 const MAX_KEPT = 600;
 const moments = new Map<string, Moment>();
 
-/** A board at one moment. It is worked out once for each name, however often its picture is asked for. */
+/** A board at one moment. Computed once for each key, however often its picture is requested. */
 export function momentOf(name: string, board: Board, at: number): Moment {
   const key = `${at} ${name}`;
   const known = moments.get(key);

@@ -15,14 +15,14 @@ const LATER = Object.fromEntries(
 /** The stage of a kind of view. */
 export const stageOf = (kind: KindName): Later<{ view: View; strong: boolean }> => LATER[kind];
 
-/** Fetches what views of some kinds need to stand. */
+/** Loads what views of given kinds need. */
 export const bringStages = (kinds: readonly KindName[]) =>
   Promise.all([...new Set(kinds)].map((kind) => LATER[kind].bring()));
 
 /** One view of the board, filling its place. */
 export function ViewStage({ view, strong }: { view: View; strong: boolean }) {
   const stage = createElement(LATER[view.kind], { key: view.id, view, strong });
-  // Where no number has a place of its own, the pen draws over the whole view.
+  // If numbers have no places of their own, the pen draws over the whole view.
   return kindOfView(view).surface === undefined ? (
     <PenOver key={view.id} view={view.id}>
       {stage}

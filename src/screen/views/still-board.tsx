@@ -5,24 +5,30 @@ import type { Board } from "@/core/lesson/board";
 import { later } from "@/kit/later";
 import type { Size, Theme } from "@/view/drawing";
 
-/** What a picture shows: a board as it opens, 0, or on one of its steps, laid out in a room, and a name of its own. */
+/**
+ * What a picture shows: a board with a number of steps climbed, 0 as it opens, laid out in a room; and an id of its
+ * own.
+ */
 export type StillProps = {
   of: string;
   board: Board;
   at: number;
   room: Size;
   theme: Theme;
-  /** Where it is drawn: by the server into the page; there, or here if it did not come; here once it is near the window. */
+  /**
+   * Where it is drawn: by the server into the page; by the server or, if that did not arrive, here; or here once it is
+   * near the window.
+   */
   from: "the server" | "either" | "here";
-  /** Touches on it are answered, and kept for the board that takes its place; by a script with this nonce. */
+  /** The nonce of the inline script that answers touches on it and stores them for the board that replaces it. */
   takesTouches?: string;
 };
 
 const DrawnHere = later(() => import("./drawn-here").then((part) => part.DrawnHere));
 
 /**
- * A board's picture. The server draws it into the page; the browser shows it as it came, and fetches what draws it only
- * for pictures that did not come.
+ * A board's picture. The server draws it into the page; the browser leaves it as it is, and loads the drawings only for
+ * pictures that did not arrive.
  */
 export function StillBoard(props: StillProps) {
   const { from } = props;
@@ -60,7 +66,7 @@ export function StillBoard(props: StillProps) {
     <div
       ref={frame}
       className="size-full"
-      // What the server has drawn stays: the browser has nothing to compare it with.
+      // The server's markup stays: the browser has nothing to compare it with.
       suppressHydrationWarning
       // biome-ignore lint/security/noDangerouslySetInnerHtml: nothing is set; it is how the browser is told to leave it alone.
       dangerouslySetInnerHTML={KEEP}
@@ -70,7 +76,7 @@ export function StillBoard(props: StillProps) {
 
 const KEEP = { __html: "" };
 
-/** The browser has no need of this, nor of any drawing: it is built without them. */
+/** The browser needs neither this nor any drawing: its bundle is built without them. */
 const serverDrawing = typeof window === "undefined" ? import("./server-drawing") : null;
 
 function DrawnByServer({ of, board, at, room, theme, takesTouches }: StillProps) {
@@ -80,7 +86,7 @@ function DrawnByServer({ of, board, at, room, theme, takesTouches }: StillProps)
   const cells = use(cellsOfAll);
   return (
     <>
-      {/* It comes first: no number stands that could not be touched. */}
+      {/* First, so that no number is visible before it can be touched. */}
       {takesTouches && <EarlyTouches grids={touchGrids(moment, cells, room, theme)} nonce={takesTouches} />}
       <BoardDrawing moment={moment} drawings={use(allDrawings)} room={room} theme={theme} />
     </>

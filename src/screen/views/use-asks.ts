@@ -5,8 +5,8 @@ import type { View } from "@/core/views/view";
 import { pickBoardInHand, pickScene, useBoard } from "../store/use-board";
 
 /**
- * The cell that waits for its number: the one being written in, else the one that is asked for. On a view that shows
- * other numbers than the one in hand none does.
+ * The cell that waits for its number: the one being written in, else the one asked for. A view that shows other numbers
+ * than the one in hand has none.
  */
 export function useAsks(view?: View) {
   const at = useBoard((state) => state.hand.at);

@@ -15,11 +15,11 @@ const BEFORE_MEASURED: Size = { width: 900, height: 200 };
 type Reader = {
   room: RefObject<HTMLDivElement | null>;
   drawn: Omit<DrawingProps<never>, "view">;
-  /** What a number of it does that is touched, and which one waits to be written. */
+  /** The handler for a touched number, and the number that waits to be written. */
   touched: { asks: ReturnType<typeof useAsks>; onNumber: (number: NumberKey) => void };
 };
 
-/** What the drawing of a view is given that reads the scene and has no numbers of its own, and the room it is drawn in. */
+/** The props for the drawing of a view that reads the scene and has no numbers of its own, and its room. */
 export function useReader(strong: boolean): Reader {
   const room = useRef<HTMLDivElement>(null);
   const size = useSize(room, BEFORE_MEASURED);

@@ -11,10 +11,9 @@ import { cardDrawn } from "./cards-drawn";
 import { useAsks } from "./use-asks";
 
 /**
- * What every view has that is touched number by number: the frame it stands in, how that looks, and what its picture is
- * given.
- * @param edges between its card and its room, as they are on an ordinary screen
- * @param pace whether it is drawn anew before or after what is under the fingers is painted
+ * What every view with touchable numbers needs: its frame and classes, and the props of its drawing.
+ * @param edges between its card and its room, as on an ordinary screen
+ * @param pace whether it is rendered before or after what is under the fingers
  */
 export function useUnderHand<V extends View>(
   view: V,

@@ -9,10 +9,10 @@ import type { Part } from "@/kit/parts";
 import { SettingFields } from "../prepare/setting-fields";
 import { pickBoard, useBoard, useLay } from "../store/use-board";
 
-/** `more` are parts of the page that belong to the view wherever it stands beside others. */
+/** `more` are parts of the page that belong to the view even if it stands beside others. */
 type FieldsProps<V> = { view: V; more?: readonly Part[] };
 
-/** What kinds of view are set up with beside what their kind in core asks for; fetched when it is needed. */
+/** The forms of kinds of view beyond the fields listed in core; loaded when needed. */
 const FIELDS: { readonly [K in KindName]?: () => Promise<ComponentType<FieldsProps<ViewOf<K>>>> } = {
   chart: () => import("./chart/fields").then((part) => part.ChartFields),
   times: () => import("./times/fields").then((part) => part.TimesFields),
@@ -32,7 +32,7 @@ const OWN_FIELDS = Object.fromEntries(
 export const hasFields = (kind: KindName): boolean =>
   OWN_FIELDS[kind] !== undefined || KINDS[kind].fields.length > 0;
 
-/** What a view is set up with: the fields that its kind asks for, and those that need a form of their own. */
+/** The set-up of a view: the fields listed by its kind, and those that need a form of their own. */
 export function ViewFields({ view, more }: FieldsProps<View>) {
   const own = OWN_FIELDS[view.kind];
   return (

@@ -4,7 +4,7 @@ import type { KindName, ViewOf } from "@/core/views/view";
 /** A view of a kind on the board, with touch and keys. */
 export type StageProps<K extends KindName> = { view: ViewOf<K>; strong: boolean };
 
-/** How the stage of a kind of view is fetched. */
+/** Loads the stage of a kind of view. */
 type Stage<K extends KindName> = () => Promise<ComponentType<StageProps<K>>>;
 
 const ofLine = () => import("./line/stage").then((part) => part.LineStage);

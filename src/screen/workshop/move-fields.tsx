@@ -76,11 +76,11 @@ export function MoveFields({ of, move, onPut }: Props) {
   );
 }
 
-/** A field has room for so many signs. */
+/** Maximum number of characters in a field. */
 const LONGEST = 190;
 const written = (numbers: readonly string[]) => numbers.map((number) => showNumber(number)).join(", ");
 
-/** The numbers of a move that can be typed anew; null where they are squares of a grid, a rule, or too many. */
+/** The numbers of a move that can be edited; null if they are cells of a grid, a rule, or too many. */
 function numbersOf(move: Move): string[] | null {
   if (!("numbers" in move) || !Array.isArray(move.numbers)) return null;
   const numbers = move.numbers as string[];
@@ -93,7 +93,7 @@ function keyOfTyped(text: string): string {
   return read.ok ? keyOf(read.value) : text;
 }
 
-/** What stands before the numbers of a move that can be changed. */
+/** The label of the editable numbers of a move. */
 const VERBS: { readonly [name in Move["do"]]?: string } = {
   mark: "Mark",
   unmark: "Take the mark off",

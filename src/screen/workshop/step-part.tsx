@@ -38,12 +38,12 @@ const PACES: { value: Pace | "board"; label: string }[] = [
 type Props = {
   level: number;
   faults: readonly StairFault[];
-  /** The step is another now, or none. */
+  /** Called when the step was changed or removed. */
   onGone: (next: string | undefined) => void;
   onAgain: () => void;
 };
 
-/** One step: what the board looks like on it, its pace, what it does moment by moment, and what can be done to it. */
+/** One step: how the board looks on it, its pace, what it does beat by beat, and what can be done to it. */
 export function StepPart({ level, faults, onGone, onAgain }: Props) {
   const store = useBoardStore();
   const board = useBoard(pickPrepared);

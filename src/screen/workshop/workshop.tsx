@@ -17,14 +17,14 @@ import { pickPrepared, useBoard, useBoardStore } from "../store/use-board";
 import { StepPart } from "./step-part";
 
 type Props = {
-  /** The step that is looked at first, from 1. */
+  /** The step shown first, from 1. */
   level: number;
   onClose: () => void;
-  /** A step is to be done again on the board. */
+  /** Called when a step is to be recorded over on the board. */
   onAgain: (level: number) => void;
 };
 
-/** The stair as a workshop: every step with its words and what it does, to be put in order, cut, joined and changed. */
+/** The stair as a workshop: every step with its words and what it does, to be reordered, split, joined and changed. */
 export function Workshop({ level: first, onClose, onAgain }: Props) {
   const store = useBoardStore();
   const board = useBoard(pickPrepared);

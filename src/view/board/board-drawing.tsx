@@ -14,7 +14,7 @@ import { DRAWINGS, insideOf } from "./drawings";
 /** The drawings that a board needs. */
 export type Drawings = { readonly [K in KindName]?: Drawing<K> };
 
-/** Fetches the drawings of some kinds of view. */
+/** Loads the drawings of given kinds of view. */
 export async function drawingsOf(kinds: readonly KindName[]): Promise<Drawings> {
   const brought = [...new Set(kinds)].map(async (kind) => [kind, await DRAWINGS[kind].drawing()] as const);
   return Object.fromEntries(await Promise.all(brought)) as Drawings;
@@ -24,7 +24,7 @@ type Props = { moment: Moment; drawings: Drawings; room: Size; theme: Theme };
 
 type Placed = { view: View; board: Board; scene: Scene; box: Box };
 
-/** The views of a board at one moment that are seen, each with what it is drawn from and its box in the room. */
+/** The visible views of a board at one moment, each with the props of its drawing and its box in the room. */
 export function placedViews({ board, scene }: Moment, room: Size, theme: Theme): Placed[] {
   const placed = theme.keeps ? keptOf(board, scene) : standingOf(board, scene);
   const boxes = layOutBoard(
@@ -44,7 +44,7 @@ export function placedViews({ board, scene }: Moment, room: Size, theme: Theme):
   }));
 }
 
-/** A board as it looks at one moment, its views in their layout. It stands in its room, however large it is shown. */
+/** A board at one moment, its views in their layout. It is laid out in its room, however large it is shown. */
 export function BoardDrawing({ moment, drawings, room, theme }: Props) {
   return (
     <svg

@@ -1,7 +1,7 @@
 import type { Layout } from "@/core/views/layout";
 import { clamp, type Size } from "../drawing";
 
-/** Where a drawing of the board says which view a card is of. */
+/** The attribute that tells which view a card shows. */
 export const CARD_OF = "data-card-of";
 
 /** The room between two views, in pixels. */
@@ -13,10 +13,10 @@ const NARROWEST = { gaps: 15, share: 0.44 };
 export type Box = { readonly left: number; readonly top: number } & Size;
 
 /**
- * Where the views of a board stand in its room, in pixels: one fills it; two share it; a third and a fourth share what the
- * second would have; or all four stand in a square. On an upright screen what stands beside lies below.
+ * Lays out the views of a board in its room, in pixels: one fills it; two share it; a third and a fourth share what the
+ * second would have; or all four stand in a square. On an upright screen what would stand beside lies below.
  * @param gap the room between two views
- * @param upright whether the screen is, which its room on it need not be
+ * @param upright whether the screen is upright, whatever the shape of the room
  */
 export function layOutBoard(layout: Layout, count: number, room: Size, gap: number, upright: boolean): Box[] {
   const whole = { left: 0, top: 0, ...room };
@@ -29,8 +29,8 @@ export function layOutBoard(layout: Layout, count: number, room: Size, gap: numb
   }
   const across = layout.run !== "above" && !upright;
   const length = (across ? room.width : room.height) - gap;
-  const least = across ? Math.min(NARROWEST.gaps * gap, NARROWEST.share * room.width) : 0;
-  const first = clamp(least, Math.round(length * layout.share * 100) / 100, length - least);
+  const min = across ? Math.min(NARROWEST.gaps * gap, NARROWEST.share * room.width) : 0;
+  const first = clamp(min, Math.round(length * layout.share * 100) / 100, length - min);
   const [main, rest]: [Box, Box] = across
     ? [
         { ...whole, width: first },

@@ -16,11 +16,11 @@ import { Words } from "../number/words-later";
 
 /** How a kind of view is drawn; each part is fetched when it is needed. */
 export type Drawn<K extends KindName> = {
-  /** It as it looks, without a hand on it. */
+  /** The drawing, without interaction. */
   readonly drawing: () => Promise<Drawing<K>>;
   /** The edges between its card and what is drawn, as its stage has them on an ordinary screen. */
   readonly edges: (view: ViewOf<K>, card: Size) => Edges;
-  /** Where its cells are in its drawing, for the touches that come before its stage does. */
+  /** Where its cells are in its drawing, for touches before its stage is loaded. */
   readonly cells?: () => Promise<(of: DrawingProps<K>) => CellsAt>;
 };
 
@@ -33,7 +33,7 @@ const PAIRS_CHOICE = 52;
 /** The button that marks exchanges. */
 const STOPS_BUTTON = 52;
 const BUTTON_ROW = 64;
-/** A count that stands lower than this, as over arrows, has all its height for itself. */
+/** A count panel lower than this, as above the arrows, has no buttons and uses its whole height. */
 const LOW_COUNT = 112;
 /** In a smaller room a view has no buttons under it: as the style sheet has it, and the edges about it. */
 const NO_BUTTONS = { width: 304 + 32, height: 208 + 24 };
@@ -94,7 +94,7 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
   trail: {
     drawing: async () => {
       const { TrailDrawing } = await import("../trail/trail-drawing");
-      // What is drawn at once has its words at once.
+      // Whatever is drawn at once must have its words at once.
       await Words.bring();
       return TrailDrawing;
     },

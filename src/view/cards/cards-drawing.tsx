@@ -27,18 +27,18 @@ const [EDGES, HEAD, BELOW] = [28, 52, 6];
 const BESIDE = 0.4;
 const headOf = (stacked: boolean, width: number, edges: number): Size =>
   stacked ? { width: BESIDE * width, height: 0 } : { width: 0, height: HEAD * edges };
-/** The least side of a card. */
+/** Minimum side of a card. */
 const SMALLEST = 16;
 /** A family beside others is no narrower. */
 const NARROW = 120;
-/** How much more room cards in no family may have than a family, if all of them are there. */
+/** How much more room the unsorted cards may have than a family, if all cards are there. */
 const MORE_ROOM = [1, 1.6, 2.2, 2.8, 3.4] as const;
 
 /** The colour of the cards of a family, so that it is seen from afar which belong together. */
 const colorOf = (family: number | null) =>
   family === null ? "var(--color-ink)" : INK_STYLE[INKS[(family + 2) % INKS.length]!].figure;
 
-/** Pattern cards in their families, and those that lie in none yet. */
+/** Pattern cards in their families, and those not sorted yet. */
 export function CardsDrawing({ view, scene, size, theme, card, family, onTell, onName }: Props) {
   const { homes, names, told } = scene.sorted[view.id] ?? UNSORTED;
   const squares = squaresOfCards(view);
@@ -66,7 +66,7 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
       const share = along / shares.reduce((sum, each) => sum + each, 0);
       const sides = all.map(({ length }, i) => {
         const [wide, high] = stacked ? [size.width, share * shares[i]!] : [share * shares[i]!, size.height];
-        // Those in no family have no head; in a narrow room it stands beside the cards.
+        // Unsorted cards have no heading; in a narrow room a heading stands beside the cards.
         const head = columns[i] === null ? { width: 0, height: 0 } : headOf(stacked, wide, edges);
         return cardSide(
           Math.max(1, length),
@@ -145,7 +145,7 @@ export function CardsDrawing({ view, scene, size, theme, card, family, onTell, o
   );
 }
 
-/** How large the cards of a pile can be that has so much room, each with its answer below it. */
+/** The size of the cards of a pile in a room, each with its answer below it. */
 function cardSide(many: number, width: number, height: number, answer: number): number {
   let best = 0;
   for (let across = 1; across <= many; across += 1) {

@@ -16,9 +16,9 @@ import { inksOf } from "@/core/set/ink";
 import type { ChartSettings } from "@/core/surface/chart";
 
 /**
- * What a cell is called: "48, sun mark", "12, sun and sea marks". A covered cell is "covered" and tells nothing
- * of its number or its marks, nor does one on which a counter lies; an empty one tells its marks; both tell what was
- * written there by hand.
+ * The name of a cell for screen readers: "48, sun mark", "12, sun and sea marks". A covered cell is "covered" and
+ * reveals neither its number nor its marks, nor does one with a counter on it; an empty one names its marks; both name
+ * what was written there by hand.
  */
 export function cellName(
   number: NumberKey,

@@ -3,8 +3,8 @@ import type { FaceLayout } from "./chart-layout";
 type Props = { layout: FaceLayout; corner: { x: number; y: number }; of: "focus" | "keyboard" };
 
 /**
- * A ring about a cell. The number in focus wears a coral one, over its neighbours' edges; the cell that has the
- * keyboard a broken one inside it, so that the two are told apart.
+ * A ring around a cell. The number in focus has a coral one, over its neighbours' edges; the cell with the keyboard
+ * focus a dashed one inside, so that the two can be told apart.
  */
 export function CellRing({ layout, corner, of }: Props) {
   const { x, y } = corner;

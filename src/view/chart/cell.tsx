@@ -9,7 +9,7 @@ import { LiveFace } from "./live-face";
 
 type Props = { layout: ChartLayout; index: number; number: NumberKey; cells: Cells };
 
-/** One cell of a live chart: its face, drawn at once, and its name, which follows a frame later. */
+/** One cell of a live chart: its face, rendered at once, and its name, which follows a frame later. */
 export const Cell = memo(function Cell({ layout, index, number, cells }: Props) {
   const state = useCellLate(cells, number);
   const { x } = cornerOf(layout, index);
@@ -24,7 +24,7 @@ export const Cell = memo(function Cell({ layout, index, number, cells }: Props) 
       data-cell={index}
       className="place"
     >
-      {/* All of the cell takes the finger; what is not drawn costs nothing to paint. */}
+      {/* The whole cell takes touches; an invisible shape costs nothing to paint. */}
       <rect x={x} width={w} height={h} fill="none" pointerEvents="all" />
       <LiveFace layout={layout} x={x} target={number} cells={cells} />
     </g>

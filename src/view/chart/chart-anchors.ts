@@ -1,10 +1,10 @@
 import type { Anchors } from "../pen/anchors";
 import { type ChartLayout, cornerOf } from "./chart-layout";
 
-/** What is drawn over a chart belongs to the cell under it, or to the nearest one. */
+/** Strokes over a chart belong to the cell under them, or to the nearest one. */
 export function chartAnchors(layout: ChartLayout): Anchors {
   const { cellWidth: w, cellHeight: h, columns, rows, numbers } = layout;
-  const clamp = (at: number, most: number) => Math.max(0, Math.min(most - 1, Math.floor(at)));
+  const clamp = (at: number, max: number) => Math.max(0, Math.min(max - 1, Math.floor(at)));
   return {
     at: ({ x, y }) => numbers[clamp(y / h, rows) * columns + clamp(x / w, columns)] ?? numbers[0] ?? null,
     of: (number) => {

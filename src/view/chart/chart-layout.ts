@@ -4,7 +4,7 @@ import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, gridOf, numberAt, writesFractions } from "@/core/surface/chart";
 import { round } from "../round";
 
-/** What the face of a cell needs to know of the grid that it stands in. */
+/** What the face of a cell needs to know about its grid. */
 export type FaceLayout = {
   cellWidth: number;
   cellHeight: number;
@@ -13,15 +13,15 @@ export type FaceLayout = {
   shape: number;
   /** How a covered cell looks. */
   covers: ChartSettings["covers"];
-  /** How a number is written here, where that is not as everywhere. */
+  /** Formats a number, if not in the usual way. */
   write?: (number: NumberKey) => string;
 };
 
-/** A number as it stands in a grid. */
+/** The text of a number in a grid. */
 export const textIn = (layout: Pick<FaceLayout, "write">, number: NumberKey): string =>
   (layout.write ?? showNumber)(number);
 
-/** Where everything of a chart stands, in pixels. Made once for a size and settings; the scene does not touch it. */
+/** The positions of everything on a chart, in pixels. Made once for a size and settings; the scene does not matter. */
 export type ChartLayout = FaceLayout & {
   /** The number of every cell as it is seen, row by row from the top left; null in the gap after a short row. */
   numbers: readonly (NumberKey | null)[];
@@ -36,7 +36,7 @@ export type ChartLayout = FaceLayout & {
 /** The room that the names of the neighbours take on each side of a chart, in pixels. */
 export const GUIDE_ROOM = { side: 92, top: 42 } as const;
 
-/** The height of a room in which the names of the neighbours are as large as that; in a higher one they grow. */
+/** The height of a room in which the names of the neighbours have that size; in a higher one they grow. */
 const GUIDES_AT = 560;
 
 /** The room inside the names of the neighbours. */
@@ -45,19 +45,19 @@ export function insideGuides({ width, height }: { width: number; height: number 
   return { width: width - 2 * GUIDE_ROOM.side * grow, height: height - 2 * GUIDE_ROOM.top * grow };
 }
 
-/** How much larger than ordinary the names of the neighbours are about a chart that was laid out inside them. */
+/** The scale of the names of the neighbours around a chart that was laid out inside them. */
 export const guidesGrown = (layout: Pick<ChartLayout, "height">): number =>
   Math.max(1, layout.height / (GUIDES_AT - 2 * GUIDE_ROOM.top));
 
-/** A cell is at most this much wider than high, unless its numbers are long, and at most this much higher than wide. */
+/** Maximum ratio of a cell's width to its height, unless its numbers are long, and of its height to its width. */
 const MAX_WIDTH = 1.75;
 const MAX_HEIGHT = 1.25;
-/** How much of a cell's width its number takes at most. */
+/** Maximum share of a cell's width taken by its number. */
 const WIDEST = 0.86;
 /** Width of an Andika bold digit, as a part of its size. */
 export const DIGIT = 0.64;
 
-/** How much of a cell's height its numeral takes: the lower the cell, the more. */
+/** The share of a cell's height taken by its numeral: the lower the cell, the more. */
 export const numeralShare = (cellHeight: number, strong: boolean): number =>
   Math.max(0.6, Math.min(0.8, 0.74 - (cellHeight - 36) * (cellHeight < 36 ? 0.006 : 0.005))) +
   (strong ? 0.12 : 0);
@@ -73,7 +73,7 @@ export function layOutChart(
   strong: boolean,
 ): ChartLayout {
   const { columns, rows } = gridOf(chart);
-  // A window may leave less than nothing: a chart is never drawn inside out.
+  // A window may leave no room at all: never use negative sizes.
   const [across, down] = [Math.max(4, room.width / columns), Math.max(4, room.height / rows)];
   const cellHeight = Math.min(down, across * MAX_HEIGHT);
   const numbers = Array.from({ length: columns * rows }, (_, index) =>
@@ -104,7 +104,7 @@ export function layOutChart(
   };
 }
 
-/** The cell under a point of the chart, or null beside it. */
+/** The cell under a point of the chart, or null outside it. */
 export function cellUnder(layout: ChartLayout, x: number, y: number): number | null {
   const [column, row] = [Math.floor(x / layout.cellWidth), Math.floor(y / layout.cellHeight)];
   if (column < 0 || row < 0 || column >= layout.columns || row >= layout.rows) return null;
@@ -120,7 +120,7 @@ export function cornerOf(layout: ChartLayout, index: number): { x: number; y: nu
   };
 }
 
-/** How large a numeral stands in its place; one that stands out is larger, as far as the cell allows. */
+/** The size of a numeral; one that stands out is larger, as far as its cell allows. */
 export function numeralSize(layout: FaceLayout, text: string, out: boolean): number {
   if (!out) return layout.numeral;
   const widest = (layout.cellWidth * 0.96) / (text.length * DIGIT);

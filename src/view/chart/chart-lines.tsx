@@ -2,8 +2,8 @@ import { round } from "../round";
 import type { ChartLayout } from "./chart-layout";
 
 /**
- * The lines between cells, and a heavier one about them all; none in the gap after a short row. Where rows are of
- * ten, every fifth line is heavier too, to find one's place by.
+ * The lines between cells, and a heavier one around all of them; none in the gap after a short row. With rows of ten,
+ * every fifth line is heavier too, for orientation.
  */
 export function ChartLines({ layout, climb }: { layout: ChartLayout; climb: "down" | "up" }) {
   const { columns, rows, line } = layout;
@@ -40,7 +40,7 @@ export function ChartGround({ layout }: { layout: ChartLayout }) {
 
 type Wanted = (sides: 0 | 1 | 2, axis: "across" | "down", at: number) => boolean;
 
-/** The path of all edges that are wanted, by how many of their two sides are cells. */
+/** The path of all wanted edges, chosen by how many of their two sides are cells. */
 function linesOf({ numbers, columns, rows, cellWidth, cellHeight }: ChartLayout, wanted: Wanted): string {
   const has = (row: number, column: number) =>
     row >= 0 && row < rows && column >= 0 && column < columns && numbers[row * columns + column] !== null;
@@ -61,7 +61,7 @@ function linesOf({ numbers, columns, rows, cellWidth, cellHeight }: ChartLayout,
   return d;
 }
 
-/** The stretches of 0 … count − 1 over which something holds, each from its first to one past its last. */
+/** The runs within 0 … count − 1 for which something holds, each from its first to one past its last. */
 function runs(count: number, holds: (i: number) => boolean): [number, number][] {
   const found: [number, number][] = [];
   for (let i = 0; i < count; i += 1) {

@@ -6,10 +6,10 @@ import type { ChartLayout } from "./chart-layout";
 /** The rows of a live chart with their cells. */
 export const ChartRows = memo(function ChartRows({ layout, cells }: { layout: ChartLayout; cells: Cells }) {
   return Array.from({ length: layout.rows }, (_, row) => (
-    // Each row is a drawing shut off from the others, on a layer of its own: the browser looks for a finger in one
-    // row, and lays out, paints and hands on only the row that a touch has changed.
+    // Each row is an isolated SVG on a layer of its own: the browser hit-tests, lays out, paints and composites only
+    // the row that a touch has changed.
     // biome-ignore lint/a11y/useSemanticElements: a table row cannot be drawn in SVG.
-    // biome-ignore lint/a11y/useFocusableInteractive: the cells of the row take the keyboard, not the row.
+    // biome-ignore lint/a11y/useFocusableInteractive: the cells of the row take the focus, not the row.
     <div
       // biome-ignore lint/suspicious/noArrayIndexKey: a row is where it stands.
       key={row}

@@ -57,7 +57,7 @@ function live() {
   return { source, make };
 }
 
-// By its label and not by its role: working out the roles of a whole chart takes jsdom a second.
+// By its label, not its role: computing the roles of a whole chart takes jsdom a second.
 const cell = (name: string) => screen.getByLabelText(name);
 
 describe("the numbers of one chart are written alike", () => {
@@ -129,7 +129,7 @@ describe("the chart", () => {
     );
     const faces = () =>
       [...document.querySelectorAll("[data-cell]")].map((one) => {
-        // A cover that was lifted is seen as it goes.
+        // A lifted cover is still visible as it goes.
         for (const going of one.querySelectorAll(".cover-lifted")) going.remove();
         return one.innerHTML;
       });

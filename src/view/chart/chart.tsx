@@ -32,21 +32,21 @@ import { type Sweep, useSweep } from "./use-sweep";
 
 type Props = {
   settings: ChartSettings;
-  /** Its name on its board, by which what is drawn over it is found. */
+  /** Its id on its board, by which strokes over it are found. */
   id?: ViewId;
   source: SceneSource;
-  /** Heavier lines and larger numerals, for the back of the room. */
+  /** Heavier lines and larger numerals, for "Back of the room". */
   strong: boolean;
-  /** The size of its room, where that is known before it is measured. */
+  /** The size of its room, if known before it is measured. */
   firstSize?: Size | undefined;
   sweep?: Sweep;
   /** A touch on the edge of a whole row or column; without it there are no such edges. */
   onLine?: (numbers: NumberKey[]) => void;
   /** The cell that waits for its number, with what was typed for it so far. */
   asks?: { number: NumberKey; typed: string } | null;
-  /** What lies over the chart, and keeps to its numbers. */
+  /** An overlay that is anchored to the chart's numbers. */
   over?: Over;
-  /** Whether a trail is the count of the board; without it every trail is. */
+  /** Whether a trail is the count of the board; if not given, every trail is. */
   isCount?: (trail: Trail) => boolean;
 };
 
@@ -54,7 +54,7 @@ const EVERY_TRAIL = () => true;
 
 const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
-/** A chart that fills the room it is given. It redraws when its settings or size change; its cells by themselves. */
+/** A chart that fills its room. It re-renders when its settings or size change; its cells update by themselves. */
 export const Chart = memo(function Chart({
   settings,
   id,
@@ -103,7 +103,7 @@ export const Chart = memo(function Chart({
   const shown = peeked ?? (keys.peeked === null ? undefined : layout.indexOf.get(keys.peeked));
   const asked = asks ? layout.indexOf.get(asks.number) : undefined;
 
-  // One cell at a time is in the tab order: the one that had the keyboard last.
+  // One cell at a time is in the tab order: the one focused last.
   const [withKeyboard, setWithKeyboard] = useState<number | null>(null);
   const onFocus = (event: FocusEvent<HTMLElement>) => {
     for (const old of event.currentTarget.querySelectorAll('[data-cell][tabindex="0"]')) {
@@ -193,7 +193,7 @@ export const Chart = memo(function Chart({
   );
 });
 
-/** Where a key leads from a cell, as in any grid; null for keys that lead nowhere. */
+/** Where a key moves the focus from a cell, as in any grid; null for other keys. */
 function cellByKey(key: string, index: number, { columns, numbers }: ChartLayout): number | null {
   const rowStart = index - (index % columns);
   const within = (to: number) => (numbers[to] ? to : index);

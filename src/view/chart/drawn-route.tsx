@@ -11,7 +11,10 @@ import { faceShapes } from "./face-shapes";
 
 type Props = { layout: ChartLayout; trail: Trail; scene: Scene };
 
-/** The way of a trail over a chart: through the middles of its squares, behind their numerals, with a head at its end. */
+/**
+ * The route of a trail over a chart: through the middles of its squares, behind their numerals, with an arrowhead at
+ * its end.
+ */
 export function DrawnRoute({ layout, trail, scene }: Props) {
   const { cellWidth: w, cellHeight: h, columns } = layout;
   const stops = [trail.start, ...landings(trail).map(keyOf)].map((number) => layout.indexOf.get(number));
@@ -52,7 +55,7 @@ export function DrawnRoute({ layout, trail, scene }: Props) {
   );
 }
 
-/** The numeral of a square as it stands there, with a rim of its ground: the way goes behind it. */
+/** The numeral of a square with a rim in its background colour: the route goes behind it. */
 function numeralOver(layout: ChartLayout, index: number, scene: Scene): Shape[] {
   const number = layout.numbers[index];
   if (!number) return [];

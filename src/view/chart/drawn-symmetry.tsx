@@ -9,7 +9,7 @@ import type { SceneSource } from "../scene/scene-source";
 import { useSceneLate } from "../scene/use-scene";
 import type { ChartLayout } from "./chart-layout";
 
-/** Their drawing: a chart stands before it is there. */
+/** Their drawing, loaded after the chart stands. */
 export const SymmetryLines = later(() => import("./symmetry-lines").then((part) => part.SymmetryLines));
 
 /** The symmetries that are drawn over a chart, as its scene has them now. */

@@ -18,7 +18,7 @@ export function Edges({ layout, edge, onLine }: Props) {
     const style = row
       ? { left: -edge, top: i * cellHeight, width: edge, height: cellHeight }
       : { left: i * cellWidth, top: height, width: cellWidth, height: edge };
-    // Its numbers may be covered: it is told by where it stands.
+    // Named by its position, since its numbers may be covered.
     const name = `${what} ${i + 1}`;
     return (
       <button

@@ -18,8 +18,8 @@ import { type FaceLayout, numeralSize, textIn } from "./chart-layout";
 type At = { layout: FaceLayout; x: number; y: number };
 
 /**
- * What a cell shows: its inks and its numeral. A solid cover shows nothing of either, an empty place its inks; what
- * was written in a covered cell by hand stands there in a colour of its own.
+ * What a cell shows: its inks and its numeral. A solid cover shows neither, an empty place its inks; what was written
+ * in a covered cell has a colour of its own.
  */
 export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[] {
   if (hasCounter(state)) return counterShapes(at);
@@ -32,7 +32,7 @@ export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[]
   }
   const inks = inksIn(state);
   const shown = covered ? written : number;
-  // Where nothing is to be read, a shading is as strong as it can be.
+  // Without numerals to be read, a shading is as strong as possible.
   const bare = shown === undefined;
   const look = covered ? "by-hand" : standsOut(state) ? "out" : inks ? "marked" : "plain";
   return [
@@ -67,11 +67,11 @@ export function counterShapes({ layout, x, y }: At): Shape[] {
   ];
 }
 
-/** The grounds and shapes of a cell's inks; `bare`, where no numeral stands on them. */
+/** The grounds and shapes of a cell's inks; `bare` if there is no numeral on them. */
 export function inkShapes({ layout, x, y }: At, inks: number, bare = false): Shape[] {
   const { cellWidth: w, cellHeight: h, shape } = layout;
   const split = splitInks(inks);
-  // Shapes stand at their ink's home, drawn in from the edge by their own size and a little more.
+  // Shapes stand at their ink's home, inset from the edge by their own size and a little more.
   const inset = { x: shape * 1.75, y: shape * 1.4 };
   const grounds = split.map(({ ink, region }): Shape => {
     const points = region.map(([u, v]) => `${round(x + u * w)},${round(y + v * h)}`).join(" ");

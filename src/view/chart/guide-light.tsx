@@ -1,6 +1,6 @@
 import { type ChartLayout, cornerOf } from "./chart-layout";
 
-/** The row and the column of a cell lit, under the cells: an ink shines through. */
+/** Lights the row and the column of a cell, under the cells, so that inks show through. */
 export function GuideLight({ layout, index }: { layout: ChartLayout; index: number }) {
   const { x, y } = cornerOf(layout, index);
   const { cellWidth, cellHeight, width, height } = layout;

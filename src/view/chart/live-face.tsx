@@ -13,14 +13,14 @@ type Props = { layout: FaceLayout; x: number; target: Target; cells: Cells };
 type Face = Pick<Props, "layout" | "x" | "target"> & { state: CellState };
 
 /**
- * The face of a cell under the fingers. It listens for its own number and draws itself into the document: between a
- * touch and its colour a slow computer has no time for a pass through all that React keeps.
+ * The face of a live cell. It subscribes to its own number and draws itself into the DOM: between a touch and its
+ * colour, a slow computer has no time for a pass through React's tree.
  */
 export const LiveFace = memo(function LiveFace({ layout, x, target, cells }: Props) {
   const at = useRef<SVGGElement>(null);
   const [first] = useState((): Face => ({ layout, x, target, state: faceState(cells.read(), target) }));
   const [shapes] = useState(() => shapesOf(first, false));
-  // React draws it once, also on the server, and is never asked to draw it again: what stands in it then is not its own.
+  // React renders it once, also on the server, and never again: its contents are not React's any more.
   const [face] = useState(() => <Shapes shapes={shapes} />);
   const drawn = useRef({ face: first, shapes, finish: () => {} });
   useLayoutEffect(() => {
@@ -46,7 +46,7 @@ export const LiveFace = memo(function LiveFace({ layout, x, target, cells }: Pro
     draw();
     return cells.watch(target, draw);
   }, [layout, x, target, cells]);
-  // A finger is the cell's, which stays in the document while its face is drawn anew.
+  // Touches belong to the cell, which stays in the document while its face is redrawn.
   return (
     <g ref={at} pointerEvents="none">
       {face}
@@ -57,7 +57,7 @@ export const LiveFace = memo(function LiveFace({ layout, x, target, cells }: Pro
 function shapesOf({ layout, x, target, state }: Face, lifted: boolean): Shape[] {
   const at = { layout, x, y: 0 };
   const shapes = faceShapes(at, numberOf(target), state);
-  // The cover is seen as it goes.
+  // The cover is still visible as it goes.
   const going = lifted && layout.covers === "solid";
   return going ? [...shapes, coverShape(at, "cover cover-lifted pointer-events-none")] : shapes;
 }

@@ -7,7 +7,7 @@ export type NeighboursProps = {
   layout: ChartLayout;
   settings: ChartSettings;
   scene: Scene;
-  /** Room between the chart's edges and the names, in pixels: at its left and below it. */
+  /** The gap between the chart's touch edges and the names, in pixels: at the left and below. */
   gap: number;
 };
 

@@ -8,7 +8,7 @@ type Of = Pick<DrawingProps<"chart">, "view" | "scene" | "size" | "theme">;
 type Laid = { width: number; height: number; strong: boolean; layout: ChartLayout };
 const laid = new WeakMap<object, Laid>();
 
-/** The layout of a chart in a room, the same one as before while neither changes: then cells that say the same are not drawn anew. */
+/** The layout of a chart in a room. Memoised, so that unchanged cells are not rendered again. */
 function layOut(view: Of["view"], { width, height }: Of["size"], strong: boolean): ChartLayout {
   const known = laid.get(view);
   if (known && known.width === width && known.height === height && known.strong === strong)

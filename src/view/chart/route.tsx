@@ -7,23 +7,23 @@ import { useSceneLate } from "../scene/use-scene";
 import type { ChartLayout } from "./chart-layout";
 import { routeOf } from "./route-of";
 
-/** The drawing of a route: a chart stands before it is there. */
+/** The drawing of a route, loaded after the chart stands. */
 export const DrawnRoute = later(() => import("./drawn-route").then((part) => part.DrawnRoute));
 
 type Props = {
   layout: ChartLayout;
   source: SceneSource;
-  /** Whether a trail is the count: its numbers are marked or said, and its jumps are not drawn. */
+  /** Whether a trail is the count: then its numbers are marked or said, and its jumps are not drawn. */
   isCount: (trail: Trail) => boolean;
 };
 
-/** The way over the chart that arrows or jumps have made, where they have made one. */
+/** The route over the chart made by arrows or jumps, if there is one. */
 export function Route({ layout, source, isCount }: Props) {
   const trail = useSceneLate(source, (scene) => routeOf(scene.trail, isCount));
   return trail && <LiveRoute layout={layout} source={source} trail={trail} />;
 }
 
-/** It follows what is marked and covered on its way. */
+/** It depends on what is marked and covered on its way. */
 function LiveRoute({ layout, source, trail }: Omit<Props, "isCount"> & { trail: Trail }) {
   const scene = useSceneLate(source, (now) => now);
   return <DrawnRoute layout={layout} trail={trail} scene={scene} />;

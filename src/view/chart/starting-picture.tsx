@@ -7,7 +7,7 @@ import { ChartDrawing } from "./chart-drawing";
 
 const ROOM = { width: 160, height: 96 };
 
-/** A chart as a lesson begins with it, drawn small. */
+/** A small picture of a starting chart. */
 export function StartingPicture({ chart }: { chart: ChartSettings }) {
   return (
     <Picture room={ROOM}>

@@ -29,7 +29,7 @@ test("a mirror line strikes no numeral through that has room beside it", () => {
         strong: fc.boolean(),
       }),
       ({ columns, rows, first, mirror, width, strong }) => {
-        // A slope is a mirror of a square alone.
+        // Only a square has diagonal mirrors.
         const high = mirror.startsWith("down") ? columns : rows;
         const chart = { ...HUNDRED_CHART, first, columns, until: { by: "rows", rows: high } as const };
         const layout = layOutChart(chart, { width, height: 700 }, strong);
@@ -51,7 +51,7 @@ test("a mirror line strikes no numeral through that has room beside it", () => {
             x: (textIn(layout, number!).length * DIGIT * layout.numeral) / 2,
             y: layout.numeral * 0.36,
           };
-          // Large numerals leave a line little room: its dashes may be cut, but are there.
+          // Large numerals leave a line little room: its dashes may be short, but are there.
           const roomy = half.x < 0.3 * layout.cellWidth && half.y < 0.3 * layout.cellHeight;
           if (!roomy) continue;
           for (const { from, to } of dashes)

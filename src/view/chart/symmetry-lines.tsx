@@ -10,7 +10,7 @@ type Props = {
   isShaded: (number: NumberKey) => boolean;
 };
 
-/** How far a mirror line stands over the edge of its chart. */
+/** How far a mirror line extends beyond the edge of its chart. */
 const OVER = 10;
 
 /** The symmetries of a shading, drawn over its chart: mirrors as broken lines, a turn about the middle, slides as arrows. */
@@ -50,7 +50,7 @@ function One({ one, layout, thick, isShaded }: OneProps) {
   if (one.kind === "turn") {
     const radius = Math.min(width, height) * 0.16;
     const [x, y] = [width / 2, height / 2];
-    // Half a turn goes half way round, a quarter a quarter of it.
+    // Half a turn goes half way round, a quarter turn a quarter.
     const end = one.by === "half" ? [x - radius, y] : [x, y + radius];
     const arc = `M${round(x + radius)} ${round(y)}A${round(radius)} ${round(radius)} 0 0 1 ${round(end[0]!)} ${round(end[1]!)}`;
     return (
@@ -80,7 +80,7 @@ function One({ one, layout, thick, isShaded }: OneProps) {
   );
 }
 
-/** Which way a mirror line runs, in cells across and down. */
+/** The direction of a mirror line, in cells across and down. */
 const RUNS: Readonly<Record<Mirror, readonly [across: number, down: number]>> = {
   upright: [0, 1],
   level: [1, 0],
@@ -88,13 +88,13 @@ const RUNS: Readonly<Record<Mirror, readonly [across: number, down: number]>> = 
   "down-left": [-1, 1],
 };
 
-/** A mirror line over its chart, in dashes. Where it runs through the middles of cells its gaps are at the numerals. */
+/** A dashed mirror line over its chart. If it runs through the middles of cells, its gaps are at the numerals. */
 export function mirrorLine(layout: ChartLayout, mirror: Mirror, thick: number) {
   const { width, height, columns, rows, cellWidth, cellHeight, numeral } = layout;
   const [across, down] = RUNS[mirror];
   const cell = Math.hypot(across * cellWidth, down * cellHeight);
   const over = [(across * cellWidth * OVER) / cell, (down * cellHeight * OVER) / cell] as const;
-  // From the first edge that it meets to the last.
+  // From the first edge of a cell to the last.
   const x1 = across === 0 ? width / 2 : across > 0 ? 0 : width;
   const y1 = down === 0 ? height / 2 : 0;
   const line = {
@@ -108,7 +108,7 @@ export function mirrorLine(layout: ChartLayout, mirror: Mirror, thick: number) {
   const digits = Math.max(1, ...layout.numbers.map((number) => (number ? textIn(layout, number).length : 0)));
   const beside = (numeral * DIGIT * (digits + 0.3)) / 2 / (Math.abs(across) * cellWidth);
   const above = (numeral * 0.42) / (Math.abs(down) * cellHeight);
-  const half = Math.min(MOST_LEFT_OUT, Math.min(beside, above) + thick / cell) * cell;
+  const half = Math.min(MAX_GAP_HALF, Math.min(beside, above) + thick / cell) * cell;
   // The first dash ends where the first numeral begins.
   const offset = cell - half - OVER - cell / 2;
   return {
@@ -120,21 +120,21 @@ export function mirrorLine(layout: ChartLayout, mirror: Mirror, thick: number) {
   };
 }
 
-/** A line is seen between two numerals, however large these are: in parts of a cell. */
-const MOST_LEFT_OUT = 0.42;
+/** Maximum half gap, in parts of a cell, so that a line is seen between two numerals, however large. */
+const MAX_GAP_HALF = 0.42;
 
 type Point = readonly [x: number, y: number];
 
-/** The most of an arrow that is left out at each end. */
-const MAX_LEFT_OUT = 0.3;
+/** Maximum share of an arrow left out at each end. */
+const MAX_END_LEFT_OUT = 0.3;
 
-/** Two points between the middles of two cells, beside the numerals in them: an arrow strikes no number through. */
+/** The ends of an arrow between the middles of two cells, clear of their numerals. */
 function between(layout: ChartLayout, [from, a]: [number, Point], [to, b]: [number, Point]): [Point, Point] {
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
   const leftOut = (index: number) => {
     const high = layout.numeral * 0.45;
     const wide = (layout.numeral * DIGIT * (textIn(layout, layout.numbers[index]!).length + 0.6)) / 2;
-    return Math.min(MAX_LEFT_OUT, wide / Math.max(1, Math.abs(dx)), high / Math.max(1, Math.abs(dy)));
+    return Math.min(MAX_END_LEFT_OUT, wide / Math.max(1, Math.abs(dx)), high / Math.max(1, Math.abs(dy)));
   };
   const [first, last] = [leftOut(from), leftOut(to)];
   return [
@@ -143,7 +143,7 @@ function between(layout: ChartLayout, [from, a]: [number, Point], [to, b]: [numb
   ];
 }
 
-/** The head of an arrow, pointing to the right before it is turned. */
+/** The head of an arrow, pointing to the right before it is rotated. */
 const Head = ({ at, turn, thick }: { at: readonly [number, number]; turn: number; thick: number }) => (
   <path
     d={`M${-thick * 2.6} ${-thick * 2}L${thick * 0.6} 0L${-thick * 2.6} ${thick * 2}z`}
@@ -156,7 +156,7 @@ const Head = ({ at, turn, thick }: { at: readonly [number, number]; turn: number
 
 type Slide = Extract<Symmetry, { kind: "slide" }>;
 
-/** The shaded cell nearest to the middle that slides to a shaded one; null where there is none. */
+/** The shaded cell nearest to the middle that slides onto a shaded one, or null. */
 function slideStart(layout: ChartLayout, { down, right }: Slide, isShaded: Props["isShaded"]): number | null {
   const { columns, rows, numbers } = layout;
   let best = { at: -1, far: Number.POSITIVE_INFINITY };

@@ -6,8 +6,8 @@ import { KEYBOARD, PEEK_MS, type Sweep } from "./use-sweep";
 type Pressed = Pick<Sweep, "begin" | "end" | "canPeek">;
 
 /**
- * Enter or Space on a cell, as a finger on it: on a covered place a long press shows its number to the teacher, and a
- * short one does what the tool in hand does, once it is let go. Everywhere else the press is done at once, and once.
+ * Enter or Space on a cell acts like a finger on it: on a covered cell a long press shows its number to the teacher,
+ * and a short one uses the tool in hand when released. Everywhere else the press acts at once, and once.
  */
 export function useKeyPress(sweep: Pressed | undefined) {
   const [peeked, setPeeked] = useState<string | null>(null);

@@ -14,11 +14,11 @@ import { cellIndexOf } from "./cell-element";
 import { type ChartLayout, cellUnder, cornerOf } from "./chart-layout";
 
 /**
- * A touch that begins on a number and may be drawn on over others, each told once in the order it was met. `finger`
- * tells touches apart: several pupils touch at the same time.
+ * A touch that begins on a number and may move over others, each reported once in the order it was met. `finger` tells
+ * touches apart: several pupils touch at the same time.
  */
 export type Sweep = {
-  /** `reach`: how far off a touch on a line may be, as a number: as far as a finger is wide. */
+  /** `reach`: the tolerance of a touch on a line, as a number: as far as a finger is wide. */
   begin: (number: NumberKey, finger: number, reach?: Exact) => void;
   over: (number: NumberKey, finger: number) => void;
   end: (finger: number) => void;
@@ -29,7 +29,7 @@ export type Sweep = {
 /** The finger of the keyboard. */
 export const KEYBOARD = -1;
 
-/** How long a finger rests on a covered cell before its number is shown to the teacher. */
+/** How long a finger rests on a covered cell before its number is shown to the teacher, in milliseconds. */
 export const PEEK_MS = 450;
 
 type Under = {
@@ -39,7 +39,7 @@ type Under = {
   waiting?: ReturnType<typeof setTimeout>;
 };
 
-/** Pointer handlers that turn touch, pen and mouse on a chart into runs, and the cell that is peeked at. */
+/** Pointer handlers that turn touch, pen and mouse on a chart into runs over cells, and the cell being peeked at. */
 export function useSweep(grid: RefObject<HTMLElement | null>, layout: ChartLayout, sweep: Sweep | undefined) {
   const fingers = useRef(new Map<number, Under>());
   const [peeked, setPeeked] = useState<number | null>(null);
@@ -52,7 +52,7 @@ export function useSweep(grid: RefObject<HTMLElement | null>, layout: ChartLayou
   const { down, pointers } = useMemo(() => {
     if (!sweep) return { down: () => {}, pointers: {} };
     const numberAt = (index: number) => layout.numbers[index]!;
-    /** A touch that waited to see whether it is a long press turns out to be an ordinary one. */
+    /** A touch held back as a possible long press turns out to be an ordinary one. */
     const begin = (at: Under, finger: number) => {
       if (at.waiting === undefined) return;
       clearTimeout(at.waiting);
@@ -109,7 +109,7 @@ export function useSweep(grid: RefObject<HTMLElement | null>, layout: ChartLayou
   return { pointers, peeked };
 }
 
-/** The cells on the straight way from one to another, so that a fast drag leaves none out. */
+/** The cells on the straight line from one to another, so that a fast drag skips none. */
 function between(layout: ChartLayout, from: number, to: number): number[] {
   const [a, b] = [cornerOf(layout, from), cornerOf(layout, to)];
   const columns = Math.abs(b.x - a.x) / layout.cellWidth;
@@ -120,6 +120,6 @@ function between(layout: ChartLayout, from: number, to: number): number[] {
     const part = (i + 1) / steps;
     return cellUnder(layout, a.x + (b.x - a.x) * part + halfWidth, a.y + (b.y - a.y) * part + halfHeight);
   });
-  // A straight way may cross the gap after a short row.
+  // A straight line may cross the gap after a short row.
   return met.filter((index) => index !== null);
 }

@@ -7,7 +7,7 @@ import { type Asks, chipRoom, NumberChip } from "../number/number-chip";
 type Props = DrawingProps<"compare"> & {
   asks?: Asks;
   onNumber?: (number: NumberKey) => void;
-  /** The signs to choose from, where they can be chosen. */
+  /** The handler for choosing a sign; without it none can be chosen. */
   children?: ReactNode;
 };
 
@@ -21,7 +21,7 @@ export function CompareDrawing({ view, board, scene, size: room, theme, asks, on
   const chosen = scene.signs[view.id] ?? null;
   const [a, b] = [keyOfText(view.a), keyOfText(view.b)];
   const wanted = Math.max(24, Math.min(grown(theme, theme.strong ? 100 : 84), height * 0.34));
-  // However little room there is, no digit is out of sight; and of one under a cover nobody sees how long it is.
+  // However little room there is, every digit is visible; and a covered number does not reveal its length.
   const needed = chipRoom(scene, a, write) + chipRoom(scene, b, write) + SIGN + 2 * APART;
   const size = Math.min(wanted, width / (1.05 * needed));
   return (
@@ -37,7 +37,7 @@ export function CompareDrawing({ view, board, scene, size: room, theme, asks, on
         </span>
         <NumberChip scene={scene} number={b} size={size} write={write} asks={asks} onTouch={onNumber} />
       </p>
-      {/* At rest nothing is chosen, but the numbers stand where they stand. */}
+      {/* At rest nothing can be chosen, but the numbers keep their places. */}
       {children ?? <div className="h-14 shrink-0" />}
     </div>
   );

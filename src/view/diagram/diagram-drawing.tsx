@@ -14,9 +14,9 @@ import { layOutOvals, type Oval, type Row, rowsIn } from "./ovals";
 
 type Props = DrawingProps<"diagram"> & { onNumber?: (number: NumberKey) => void };
 
-/** How far down the largest numbers go when there are many, on an ordinary screen. */
+/** Minimum size of the numbers when there are many, on an ordinary screen. */
 const SMALLEST = 9;
-/** Where on its outline each set wears the shape of its ink, away from the others: turned so far from the right. */
+/** Where on its outline each set carries the shape of its ink, away from the others, as an angle from the right. */
 const turnOf = (i: number, ovals: readonly Oval[]): number => {
   if (ovals.length === 1) return -90;
   if (ovals.length === 3) return [-140, -40, 90][i]!;
@@ -36,7 +36,8 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   const figure = clamp(9, Math.min(size.width, size.height) * 0.028, grown(theme, 20));
   const room = { width: size.width, height: Math.max(1, size.height - below - line) };
   const { size: drawn, ovals } = layOutOvals(inks.length, room, figure);
-  // All numbers are of one size, as far as the fullest region allows; where even the smallest is too large they are counted.
+  // All numbers have one size, as large as the fullest region allows; if even the smallest is too large they are
+  // counted instead.
   const largest = grown(theme, theme.strong ? 40 : 32);
   const smallest = grown(theme, SMALLEST);
   const filled = Array.from({ length: 2 ** inks.length - 1 }, (_, i) => {
@@ -77,12 +78,13 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
           const many = manyIn(regions.get(set));
           const count = [wordOf(`${many}`)];
           const inWords = [...count, wordOf(many === 1 ? "number" : "numbers")];
-          const most = counted ? largest : smallest * 1.4;
-          // Its numbers; or how many they are, in fewer words where there is less room: no region is silent about its numbers.
+          const max = counted ? largest : smallest * 1.4;
+          // Its numbers; or their count, in fewer words if there is less room: no region says nothing about its
+          // numbers.
           const ways = [
             ...(counted || fits === null ? [] : [{ told: words, at: numeral }]),
-            ...(counted ? [] : [{ told: inWords, at: most }]),
-            { told: count, at: sizeInRegion(ovals, bits, count, most, smallest) ?? smallest },
+            ...(counted ? [] : [{ told: inWords, at: max }]),
+            { told: count, at: sizeInRegion(ovals, bits, count, max, smallest) ?? smallest },
           ].map(({ told, at }) => ({ told, at, rows: fillRegion(ovals, bits, told, at) }));
           const { told, at, rows: fitting } = ways.find((way) => way.rows !== null) ?? ways.at(-1)!;
           const rows = fitting ?? [];
@@ -148,7 +150,7 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   );
 }
 
-/** The box about some rows of one height; without any, where even the set has no room for one, a point of the set. */
+/** The bounding box of rows of one height; without any, a point of the set. */
 function boxAbout(rows: readonly Row[], height: number, { x, y }: Oval) {
   if (rows.length === 0) return { left: x, top: y, width: 0, height: 0 };
   const [left, top] = [Math.min(...rows.map((row) => row.left)), Math.min(...rows.map((row) => row.top))];
@@ -166,10 +168,10 @@ function labelOf(set: number, { inks, regions }: Regions): string {
   return `${regionName(set, inks)}: ${manyOf(many, "number")}`;
 }
 
-/** A word, a little wider than it will be. */
+/** A word, slightly overestimated in width. */
 const wordOf = (text: string): Word => ({ text, wide: text.length * 0.62 });
 
-/** What stands in a region: its numbers, and how many more are covered. */
+/** The contents of a region: its numbers, and how many more are covered. */
 function wordsOf(region: RegionOf): Word[] {
   if (!region) return [];
   const numbers = region.numbers.map((number) => wordOf(showNumber(number)));
@@ -193,7 +195,7 @@ function Numeral({ number, onNumber }: { number: NumberKey; onNumber: Props["onN
   );
 }
 
-/** A word of a region that is no number of it: how many there are, or how many of them are covered. */
+/** A word of a region that is not a number: how many there are, or how many are covered. */
 const Told = ({ word, isCover }: { word: string; isCover: boolean }) =>
   isCover ? (
     <span className="rounded-button bg-cover px-[0.5em] font-semibold whitespace-nowrap text-on-cover">
@@ -203,7 +205,7 @@ const Told = ({ word, isCover }: { word: string; isCover: boolean }) =>
     <span className="font-numeral font-bold whitespace-nowrap">{word}</span>
   );
 
-/** What the rings do not show: covered numbers, and inks for which there is no ring. */
+/** What the rings do not show: covered numbers, and inks without a ring. */
 function notesOn({ hidden, more }: Regions): string {
   const covered =
     hidden === 0 ? "" : hidden === 1 ? "1 number is covered." : `${hidden} numbers are covered.`;
@@ -269,7 +271,7 @@ function Outside({ found, counted, size: { width, height }, largest, smallest, o
   );
 }
 
-/** The largest size at which some numbers all stand in a box, or null. */
+/** The largest size at which numbers all fit in a box, or null. */
 function sizeFor(
   texts: readonly string[],
   width: number,

@@ -1,7 +1,7 @@
 import { round } from "../round";
 import { type Oval, type Row, rowsIn } from "./ovals";
 
-/** What stands in a region, and how wide it is, in font sizes. */
+/** A word in a region, and its width, in font sizes. */
 export type Word = { readonly text: string; readonly wide: number };
 
 /** A row of a region with the words that stand in it, by their places among all of its words. */
@@ -9,10 +9,10 @@ export type Filled = Row & { readonly words: readonly number[] };
 
 /** The height of a line and the room between two words, in font sizes. */
 export const [LINE, GAP] = [1.22, 0.42];
-/** How far words keep from an outline: so much and half its width, in font sizes and pixels. */
+/** The distance of words from an outline, in font sizes, plus half the outline's width, in pixels. */
 const [AWAY, OUTLINE] = [0.22, 3];
 
-/** Words in the fewest rows about the middle of a region that hold them all at a font size; null where there is no room. */
+/** Places words in as few rows as possible about the middle of a region at a font size; null if there is no room. */
 export function fillRegion(
   ovals: readonly Oval[],
   bits: number,
@@ -45,7 +45,7 @@ function fill(rows: readonly Row[], words: readonly Word[], size: number): Fille
   return next === words.length ? filled : null;
 }
 
-/** The largest font size up to one at which some words all have room in a region; null if they have none even at the smallest. */
+/** The largest font size within bounds at which all words fit in a region; null if not even the smallest does. */
 export function sizeInRegion(
   ovals: readonly Oval[],
   bits: number,
@@ -53,7 +53,7 @@ export function sizeInRegion(
   largest: number,
   smallest: number,
 ): number | null {
-  // Sizes are tried from both ends: what has room at one has room at every smaller one.
+  // Bisection: what fits at one size fits at every smaller one.
   let [fits, above] = [0, Math.floor(largest) + 1];
   if (fillRegion(ovals, bits, words, smallest) === null) return null;
   fits = Math.floor(smallest);

@@ -1,11 +1,13 @@
 import type { Size } from "../drawing";
 
-/** The outline of a set: an oval about a point, in pixels. */
+/** The outline of a set: an ellipse about a point, in pixels. */
 export type Oval = { readonly x: number; readonly y: number; readonly rx: number; readonly ry: number };
 
 type Point = readonly [x: number, y: number];
 
-/** Where the middles of one, two or three sets may stand, in radii; the first way is taken unless another is clearly larger. */
+/**
+ * Possible centres of one, two or three sets, in radii; the first arrangement is used unless another is clearly larger.
+ */
 const MIDDLES: Readonly<Record<number, readonly (readonly Point[])[]>> = {
   1: [[[0, 0]]],
   2: [
@@ -26,7 +28,7 @@ const MIDDLES: Readonly<Record<number, readonly (readonly Point[])[]>> = {
     ],
   ],
 };
-/** So much longer than wide an oval may become to fill its room. */
+/** Maximum ratio of an oval's axes when it fills its room. */
 const STRETCH = 1.8;
 const CLEARLY = 1.15;
 
@@ -59,8 +61,8 @@ function layOut(middles: readonly Point[], { width, height }: Size, margin: numb
 export type Row = { readonly left: number; readonly top: number; readonly width: number };
 
 /**
- * Rows of one height that lie in the region of some sets and outside all others: about its middle, as many as asked for or as
- * have room.
+ * Rows of one height inside some sets and outside all others, about the middle of that region: as many as asked for or
+ * as fit.
  * @param bits which of the ovals the region lies in, the first as 1, the second as 2, the third as 4
  * @param pad how far they keep from every outline
  */
@@ -74,10 +76,10 @@ export function rowsIn(
   const inside = ovals.filter((_, i) => (bits & (1 << i)) !== 0);
   const top = Math.max(...inside.map(({ y, ry }) => y - ry)) + pad;
   const bottom = Math.min(...inside.map(({ y, ry }) => y + ry)) - pad;
-  const most = Math.min(count, Math.floor((bottom - top) / height));
+  const max = Math.min(count, Math.floor((bottom - top) / height));
   const middle = middleOf(ovals, bits, top, bottom, pad);
-  const start = Math.max(top, Math.min(bottom - most * height, middle - (most * height) / 2));
-  return Array.from({ length: Math.max(0, most) }, (_, i) => {
+  const start = Math.max(top, Math.min(bottom - max * height, middle - (max * height) / 2));
+  return Array.from({ length: Math.max(0, max) }, (_, i) => {
     const from = start + i * height;
     const [left, right] = stretchIn(ovals, bits, from, from + height, pad);
     return { left, top: from, width: Math.max(0, right - left) };
@@ -86,7 +88,7 @@ export function rowsIn(
 
 const SAMPLES = 32;
 
-/** How far down the middle of a region is: as much of it lies above as below. */
+/** The height of a region's middle: as much of it lies above as below. */
 function middleOf(ovals: readonly Oval[], bits: number, top: number, bottom: number, pad: number): number {
   let [sum, weight] = [0, 0];
   for (let i = 0; i < SAMPLES; i += 1) {
@@ -100,7 +102,7 @@ function middleOf(ovals: readonly Oval[], bits: number, top: number, bottom: num
 
 const NONE = [0, 0] as const;
 
-/** The longest level stretch of a region that is inside it all the way from one height to another. */
+/** The longest horizontal stretch of a region that lies inside it all the way between two heights. */
 function stretchIn(
   ovals: readonly Oval[],
   bits: number,
@@ -125,6 +127,6 @@ function stretchIn(
   return stretches.reduce((best, one) => (one[1] - one[0] > best[1] - best[0] ? one : best), NONE);
 }
 
-/** Half the width of an oval so far above or below its middle; 0 outside it. */
+/** Half the width of an oval at a distance above or below its middle; 0 outside it. */
 const halfAt = (away: number, rx: number, ry: number): number =>
   rx <= 0 || ry <= Math.abs(away) ? 0 : rx * Math.sqrt(1 - (away / ry) ** 2);

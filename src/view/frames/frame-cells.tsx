@@ -74,7 +74,7 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
       {onCell &&
         cells.map((one, index) => {
           const { x, y } = middleOfCell(layout, index);
-          // What lies under a cover is not there to be touched.
+          // Cells under a cover cannot be touched.
           if (covers.some(({ box }) => isIn(box, x, y))) return null;
           return (
             <button
@@ -111,8 +111,8 @@ const isIn = ({ left, top, width, height }: Box, x: number, y: number) =>
 type Box = { left: number; top: number; width: number; height: number };
 
 /**
- * What covers the counters of a number, row by row of its frames. How many lie in the last frame is not told: the cover goes
- * to its end, or to where the other number begins.
+ * The cover over the counters of a number, row by row of its frames. It must not reveal how many lie in the last frame:
+ * it extends to the frame's end, or to where the other number begins.
  */
 function coveredRows(layout: FramesLayout, from: number, count: number, until?: number): Box[] {
   const last = Math.floor((from + Math.max(1, count) - 1) / IN_FRAME);
@@ -138,12 +138,12 @@ function coveredRows(layout: FramesLayout, from: number, count: number, until?: 
 type CoverProps = {
   part: FramePart;
   box: Box;
-  /** The first of its rows asks. */
+  /** The question mark is in its first row. */
   asks: boolean;
   onTouch: (() => void) | undefined;
 };
 
-/** Over a part of the counters: how many are under it is to be worked out. */
+/** Over a part of the counters: how many are under it is for the class to work out. */
 const Cover = ({ part, box, asks, onTouch }: CoverProps) => (
   <Touchable
     name={`${part === "first" ? "First" : "Second"} part, covered`}

@@ -5,13 +5,13 @@ import { round } from "../round";
 import { Touchable } from "../touchable";
 import type { FrameProps } from "./frames-drawing";
 
-/** The pairs that make the whole, the one in hand lit, unless it is what is asked. */
+/** The pairs that make the whole, the current one lit unless it is being asked for. */
 export function FramePairs({ view, scene, theme, framed, room, onPair }: FrameProps) {
   const whole = framed.first + framed.second;
   const pairs = pairsThatMake(whole);
   const hides = (["first", "second", "whole"] as const).some((part) => isCoveredPart(scene, view.id, part));
   const head = clamp(grown(theme, 32), room.height * 0.07, grown(theme, 40));
-  // In as many columns as let them be largest.
+  // In the number of columns that makes them largest.
   const { size, rows, high } = [1, 2, 3]
     .map((columns) => {
       const rows = Math.ceil(pairs.length / columns);

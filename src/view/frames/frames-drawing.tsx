@@ -20,8 +20,8 @@ type Props = DrawingProps<"frames"> & {
   onPair?: (first: number, second: number) => void;
 };
 
-/** The pairs that a list has room for. */
-const MOST_PAIRS = 20;
+/** How many pairs fit in the list. */
+const MAX_PAIRS = 20;
 
 /** Frames of ten with counters, how their sum goes through the ten, and the pairs that make it. */
 export function FramesDrawing(props: Props) {
@@ -42,7 +42,7 @@ export function FramesDrawing(props: Props) {
     );
   }
   const whole = framed.first + framed.second;
-  const hasPairs = view.pairs !== "none" && whole >= 2 && whole <= MOST_PAIRS;
+  const hasPairs = view.pairs !== "none" && whole >= 2 && whole <= MAX_PAIRS;
   const beside = hasPairs && size.width > 1.15 * size.height;
   const pairsRoom = !hasPairs
     ? { width: 0, height: 0 }
@@ -63,7 +63,7 @@ export function FramesDrawing(props: Props) {
 
 export type FrameProps = Props & { framed: Framed; room: Size };
 
-/** Whether one of the two parts is covered, so that it is to be worked out. */
+/** Whether one of the two parts is covered, to be worked out. */
 const asksPart = ({ view, scene }: Pick<Props, "view" | "scene">) =>
   (["first", "second"] as const).some((part) => isCoveredPart(scene, view.id, part));
 
@@ -87,13 +87,13 @@ function Sum(props: FrameProps) {
   );
 }
 
-/** How much of the height of a line its letters are. */
+/** The size of letters, in parts of the line height. */
 const OF_LINE = 0.72;
-/** How wide a line is, in the size of its letters; a term that is covered is wider than its number. */
+/** The width of a line, in the size of its letters; a covered term is wider than its number. */
 const lengthOf = (terms: readonly Term[], isHidden: (part: FramePart) => boolean): number =>
   terms.reduce((sum, { text, of }) => sum + (of && isHidden(of) ? HIDDEN : text.length * 0.62), 0) +
   GAP * (terms.length - 1);
-/** How wide a covered term is, and how far terms stand apart, in the size of their letters. */
+/** The width of a covered term, and the gap between terms, in the size of their letters. */
 const [HIDDEN, GAP] = [1.7, 0.28];
 
 type Term = { text: string; of?: "first" | "second" | "whole" };
@@ -113,7 +113,7 @@ function linesOf({ first, second, moved }: Framed, view: ViewOf<"frames">, isAsk
   }
   const split = throughTen(first, second);
   const sum = [a!, sign("+"), b!, sign("=")];
-  // What fills the ten would tell a part that is asked for.
+  // What fills the ten would give away a part that is asked for.
   if (!split || moved < split.fill || isAsked) return [[...sum, whole]];
   const rest: Term = { text: String(split.rest), of: "second" };
   return [
@@ -123,7 +123,7 @@ function linesOf({ first, second, moved }: Framed, view: ViewOf<"frames">, isAsk
   ];
 }
 
-/** The sum, with what is covered of it. */
+/** The sum, with its covered parts. */
 function Writing({ view, scene, framed, line, onPart }: FrameProps & { line: number }) {
   const lines = linesOf(framed, view, asksPart({ view, scene }));
   const hidden = (part: FramePart) => isCoveredPart(scene, view.id, part);

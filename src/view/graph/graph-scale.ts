@@ -3,20 +3,20 @@ import { clamp, grown, type Size, type Theme } from "../drawing";
 
 type Edge = { readonly min: number; readonly max: number; readonly step: number };
 
-/** The numbers at the two edges of a graph: the least, the most, and how far apart they stand. */
+/** The numbers along an axis of a graph: the smallest, the largest, and their step. */
 export type GraphScale = { readonly x: Edge; readonly y: Edge };
 
-/** About so many numbers stand at an edge. */
+/** About how many numbers stand at an axis. */
 const ACROSS = 12;
 const UP = 8;
 
-/** The scale of a graph. What is covered has its room as well, so that nothing moves when it is shown. */
-export function graphScale({ series, as, most = 1 }: Graph): GraphScale {
+/** The scale of a graph. Covered points have their room as well, so that nothing moves when they are shown. */
+export function graphScale({ series, as, max = 1 }: Graph): GraphScale {
   const points = series.flatMap((one) => one.points);
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
   const first = as === "bars" ? Math.min(...xs) - 1 : 0;
   const last = Math.max(first + 1, ...xs) + 1;
-  const [low, high] = [Math.min(0, ...ys), Math.max(most, ...ys)];
+  const [low, high] = [Math.min(0, ...ys), Math.max(max, ...ys)];
   const step = stepFor(high - low, UP);
   return {
     x: { min: first, max: last, step: stepFor(last - first, ACROSS) },
@@ -24,11 +24,11 @@ export function graphScale({ series, as, most = 1 }: Graph): GraphScale {
   };
 }
 
-/** A step of 1, 2 or 5 with noughts behind it, of which about so many make a length. */
+/** A step of 1, 2 or 5 times a power of ten that divides a length into about a given number. */
 function stepFor(length: number, many: number): number {
-  const least = Math.max(1, length / many);
-  const power = 10 ** Math.floor(Math.log10(least));
-  return [1, 2, 5, 10].map((one) => one * power).find((one) => one >= least) ?? least;
+  const closest = Math.max(1, length / many);
+  const power = 10 ** Math.floor(Math.log10(closest));
+  return [1, 2, 5, 10].map((one) => one * power).find((one) => one >= closest) ?? closest;
 }
 
 /** How large the numbers of a graph are. */

@@ -12,7 +12,7 @@ import { Touchable } from "../touchable";
 import { type Box, layOutGroups } from "./groups-layout";
 import { ROW, roomOfSentence, type SentenceRoom, wordFor } from "./sentence-room";
 
-/** What can be covered of groups: how many are in each, and how many in all. */
+/** What can be covered: how many are in each group, and how many in all. */
 export type GroupPart = "size" | "in-all";
 
 type Props = DrawingProps<"groups"> & {
@@ -21,7 +21,7 @@ type Props = DrawingProps<"groups"> & {
 };
 type Standing = Grouped & { readonly groups: number };
 
-/** Equal groups of counters; those that lie on numbers have left outlines; and what all of it is as a sentence. */
+/** Equal groups of counters, with outlines for those that lie on numbers, and all of it as a sentence. */
 export function GroupsDrawing(props: Props) {
   const { view, scene, size, theme } = props;
   const grouped = groupedOf(scene, view);
@@ -41,7 +41,7 @@ function Groups({ view, scene, theme, grouped, room, onGroup }: Props & { groupe
   const told = !isCoveredPart(scene, view.id, "size", view.size === "covered");
   const { radius, boxes, counters } = layOutGroups(groups, each, as, room, {
     scale: grown(theme, 1),
-    // Boxes whose number is covered from the start keep their places when it is told.
+    // Boxes whose number is covered from the start keep their places when it is shown.
     told: told && view.size === "shown",
   });
   const hidden = (group: number) => as === "groups" && isGroupHidden(grouped, view, group);
@@ -104,7 +104,7 @@ function Groups({ view, scene, theme, grouped, room, onGroup }: Props & { groupe
 
 type CounterProps = { x: number; y: number; radius: number; left: boolean };
 
-/** Counters are drawn at this radius, in pixels, and made smaller: none is drawn anew while they move. */
+/** Counters are drawn at this radius, in pixels, and scaled down: none is redrawn while they move. */
 const DRAWN = 60;
 const SIDE = DRAWN * 2.2;
 
@@ -185,7 +185,7 @@ function Sentence({
   const all = isCoveredPart(scene, view.id, "in-all", view.all === "covered");
   const size = line / ROW;
   const wrote = scene.wrote[view.id] ?? null;
-  // Whether it is right is seen once all counters lie.
+  // Whether it is right is shown once all counters lie.
   const last = laid === groups * each ? lastCovered(board, scene, view) : null;
   const sizeButton = (
     <Touchable

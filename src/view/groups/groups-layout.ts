@@ -16,13 +16,13 @@ const MAX_RADIUS = 30;
 /** The step from counter to counter, in radii. */
 const STEP = 2.5;
 
-/** Boxes that tell nothing of how many counters are in them have room for so many. */
+/** Boxes that must not reveal their number of counters have room for this many. */
 const UNTOLD = 6;
 
 /**
- * Where equal groups and their counters stand in their room: each group in a box of its own, or all in rows and columns.
+ * The positions of equal groups and their counters: each group in a box of its own, or all in rows and columns.
  * @param scale how much larger than on an ordinary screen they may be
- * @param told whether the boxes may be such as suit the number in each
+ * @param told whether the boxes may be shaped to the number in each
  */
 export function layOutGroups(
   groups: number,
@@ -31,17 +31,17 @@ export function layOutGroups(
   room: Size,
   { scale = 1, told = true } = {},
 ): GroupsLayout {
-  const most = MAX_RADIUS * scale;
-  if (groups === 0) return { radius: most, boxes: [], counters: [] };
-  if (as !== "groups") return inRows(groups, each, as === "columns", room, most);
-  const boxes = boxesFor(groups, told ? each : UNTOLD, room, most);
-  return boxes ? placed(each, boxes, most) : inRows(groups, each, false, room, most);
+  const max = MAX_RADIUS * scale;
+  if (groups === 0) return { radius: max, boxes: [], counters: [] };
+  if (as !== "groups") return inRows(groups, each, as === "columns", room, max);
+  const boxes = boxesFor(groups, told ? each : UNTOLD, room, max);
+  return boxes ? placed(each, boxes, max) : inRows(groups, each, false, room, max);
 }
 
 /** Each group is a row, or turned a column: n rows of k, or k rows of n. */
-function inRows(groups: number, each: number, turned: boolean, room: Size, most: number): GroupsLayout {
+function inRows(groups: number, each: number, turned: boolean, room: Size, max: number): GroupsLayout {
   const [across, down] = turned ? [groups, each] : [each, groups];
-  const radius = Math.min(most, room.width / (across * STEP), room.height / (down * STEP));
+  const radius = Math.min(max, room.width / (across * STEP), room.height / (down * STEP));
   const step = radius * STEP;
   const [left, top] = [(room.width - across * step) / 2, (room.height - down * step) / 2];
   const counters = Array.from({ length: groups * each }, (_, i) => {
@@ -52,17 +52,17 @@ function inRows(groups: number, each: number, turned: boolean, room: Size, most:
   return { radius, boxes: [], counters };
 }
 
-/** The boxes of groups, so that their counters are as large as can be; null where there is no room for boxes. */
-function boxesFor(groups: number, each: number, room: Size, most: number): Box[] | null {
+/** The boxes of groups, with counters as large as possible; null if there is no room for boxes. */
+function boxesFor(groups: number, each: number, room: Size, max: number): Box[] | null {
   let best: { radius: number; perRow: number; box: Size } | null = null;
   for (let perRow = 1; perRow <= groups; perRow += 1) {
     const rows = Math.ceil(groups / perRow);
     const box = {
-      width: Math.min(most * 10, (room.width - GAP * (perRow - 1) - 4) / perRow),
-      height: Math.min(most * 7.4, (room.height - GAP * (rows - 1) - 4) / rows),
+      width: Math.min(max * 10, (room.width - GAP * (perRow - 1) - 4) / perRow),
+      height: Math.min(max * 7.4, (room.height - GAP * (rows - 1) - 4) / rows),
     };
     if (box.width < 30 || box.height < 30) continue;
-    const { radius } = inBox(each, box, most);
+    const { radius } = inBox(each, box, max);
     if (!best || radius > best.radius) best = { radius, perRow, box };
   }
   if (!best) return null;
@@ -77,13 +77,13 @@ function boxesFor(groups: number, each: number, room: Size, most: number): Box[]
   }));
 }
 
-/** How counters lie in a box so that they are as large as can be. */
-function inBox(each: number, box: Size, most: number): { radius: number; across: number } {
+/** The arrangement of counters in a box that makes them largest. */
+function inBox(each: number, box: Size, max: number): { radius: number; across: number } {
   let best = { radius: 0, across: 1 };
   for (let across = 1; across <= each; across += 1) {
     const down = Math.ceil(each / across);
     const radius = Math.min(
-      most,
+      max,
       (box.width - 2 * PAD) / (across * STEP),
       (box.height - 2 * PAD) / (down * STEP),
     );
@@ -93,8 +93,8 @@ function inBox(each: number, box: Size, most: number): { radius: number; across:
 }
 
 /** Counters as they lie in their boxes. */
-function placed(each: number, boxes: readonly Box[], most: number): GroupsLayout {
-  const { radius, across } = inBox(each, boxes[0]!, most);
+function placed(each: number, boxes: readonly Box[], max: number): GroupsLayout {
+  const { radius, across } = inBox(each, boxes[0]!, max);
   const down = Math.ceil(each / across);
   const step = radius * STEP;
   const counters = boxes.flatMap(({ x, y, width, height }) =>

@@ -1,16 +1,16 @@
 import type { ViewOf } from "@/core/views/view";
 import { grown, type Size, type Theme } from "../drawing";
 
-/** Height of a row, in sizes of its text; and how wide a letter is. */
+/** The height of a row and the width of a letter, in text sizes. */
 export const ROW = 1.8;
 const LETTER = 0.52;
 
-/** How high a row of the sentence is, in how many it stands, and the last numbers that groups have been laid up to. */
+/** The height of a row of the sentence, the number of rows, and the last landings that are listed. */
 export type SentenceRoom = {
   readonly line: number;
   readonly rows: number;
   readonly landings: readonly number[];
-  /** How many there are in all has a row of its own. */
+  /** The total has a row of its own. */
   readonly split: boolean;
 };
 
@@ -26,12 +26,12 @@ const IN_ROWS: readonly Rows[] = [
   [["so far"], ["landings"], ["groups", "in all"]],
   [["so far"], ["landings"], ["groups"], ["in all"]],
 ];
-/** The same before a whole group lies. */
+/** Before a whole group lies there are no landings. */
 const AT_FIRST: readonly Rows[] = [[["groups", "in all"]], [["groups"], ["in all"]]];
-/** Most landings that are told, and the fewest where there is no room for them. */
-const [MOST, FEWEST] = [8, 3];
+/** Maximum number of landings listed, and the minimum if there is no room for them. */
+const [MAX, FEWEST] = [8, 3];
 
-/** In as few rows as it can be read in, with as many landings as there is room for. */
+/** As few rows as are readable, with as many landings as fit. */
 export function roomOfSentence(
   view: ViewOf<"groups">,
   { groups, laid }: { groups: number; laid: number },
@@ -62,17 +62,17 @@ export function roomOfSentence(
     );
     return { size, line: size * ROW, rows: rows.length, landings, split: rows.at(-1)!.length === 1 };
   };
-  const tried = (whole === 0 ? AT_FIRST : IN_ROWS).map((rows) => inRows(rows, landingsOf(whole, each, MOST)));
-  for (let most = MOST - 1; whole > 0 && most >= FEWEST; most -= 1)
-    for (const rows of IN_ROWS.slice(2)) tried.push(inRows(rows, landingsOf(whole, each, most)));
+  const tried = (whole === 0 ? AT_FIRST : IN_ROWS).map((rows) => inRows(rows, landingsOf(whole, each, MAX)));
+  for (let max = MAX - 1; whole > 0 && max >= FEWEST; max -= 1)
+    for (const rows of IN_ROWS.slice(2)) tried.push(inRows(rows, landingsOf(whole, each, max)));
   return (
     tried.find(({ size }) => size >= wanted) ??
     tried.reduce((best, one) => (one.size > best.size * 1.05 ? one : best))
   );
 }
 
-const landingsOf = (whole: number, each: number, most: number): number[] =>
-  Array.from({ length: Math.min(whole, most) }, (_, i) => (i + 1 + whole - Math.min(whole, most)) * each);
+const landingsOf = (whole: number, each: number, max: number): number[] =>
+  Array.from({ length: Math.min(whole, max) }, (_, i) => (i + 1 + whole - Math.min(whole, max)) * each);
 
 /** What a number of groups is called. */
 export const wordFor = (count: number, one: string, several: string) => (count === 1 ? one : several);

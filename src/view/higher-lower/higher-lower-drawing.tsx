@@ -5,9 +5,12 @@ import { clamp, type DrawingProps, grown } from "../drawing";
 
 type Props = DrawingProps<"higher-lower">;
 
-/** How many letters the chances take. */
+/** The number of letters in the chances. */
 const CHANCES = 62;
-/** How wide the two cards are at the least with the room beside them, in pixels; and what was said, in the size of its letters. */
+/**
+ * Minimum width of the two cards with the room beside them, in pixels; and the width of the guess, in the size of its
+ * letters.
+ */
 const [WIDE_CARDS, SAID] = [152, 6.2];
 
 /** A number, the next one covered beside it, what was said of it, and how many were right in a row. */
@@ -21,7 +24,7 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
     size.height * (beside ? 0.15 : 0.09),
   );
   const chanceLines = view.chances === "after" ? Math.ceil((CHANCES * small * 0.5) / size.width) : 0;
-  // In a narrow room what was said stands below the two numbers.
+  // In a narrow room the guess stands below the two numbers.
   const narrow = !beside && size.width < WIDE_CARDS + SAID * 1.15 * small;
   const words = beside ? 16 : small * (4.4 + 1.6 * chanceLines + (narrow ? 1.8 : 0)) + 32;
   const side = clamp(

@@ -6,8 +6,8 @@ import { INK_CORNERS, INK_STYLE } from "./ink-style";
 export type InkFigureAt = { ink: Ink; x: number; y: number; radius: number; color?: string };
 
 /**
- * An ink's shape within a drawing. Its corners are worked out here and not by a transform: a chart has a thousand of
- * them, and every transform costs the browser a layer to sort at each touch.
+ * An ink's shape within a drawing. Its corners are computed here instead of using a transform: a chart has a thousand
+ * of them, and every transform costs the browser a layer to sort at each touch.
  */
 export function inkFigure({ ink, x, y, radius, color = INK_STYLE[ink].figure }: InkFigureAt): Shape {
   if (ink === "sun")

@@ -24,7 +24,7 @@ export type ArcLabel = {
 export const signed = (by: NumberKey, write: (number: NumberKey) => string = showNumber) =>
   by.startsWith("-") ? write(by) : `+${write(by)}`;
 
-/** How far the middle of a box has to stand off a ring, so that it lies outside. */
+/** How far the middle of a box must be from a ring to lie outside it. */
 function beside(part: number, halfWidth: number, halfHeight: number): number {
   const turn = 2 * Math.PI * part;
   return Math.abs(Math.sin(turn)) * halfWidth + Math.abs(Math.cos(turn)) * halfHeight + 6;
@@ -33,7 +33,7 @@ function beside(part: number, halfWidth: number, halfHeight: number): number {
 /** Room of an ink's shape before a size, in parts of the size of its digits. */
 export const ROOM_OF_FIGURE = 0.72;
 
-/** Of more arcs than these none is kept off: their labels are shared, and stand over all of them. */
+/** With more arcs than this, labels do not avoid arcs: they are shared, and stand over all of them. */
 const MAX_KEPT_OFF = 40;
 
 type Box = { left: number; right: number; top: number; bottom: number };
@@ -50,7 +50,7 @@ function curveOf(geometry: LineGeometry, { from, to, height }: Arc): { points: P
   return { points, around };
 }
 
-/** Whether a curve passes through a box, near enough: its points lie closer together than any size is wide. */
+/** Whether a curve passes through a box, approximately: its points lie closer together than any size is wide. */
 function passes({ points, around }: { points: readonly Point[]; around: Box }, box: Box): boolean {
   if (
     around.left > box.right ||
@@ -68,12 +68,14 @@ function passes({ points, around }: { points: readonly Point[]; around: Box }, b
   });
 }
 
-/** So high over its line an arc is free for a finger: the label of low ones stands above. In pixels. */
+/**
+ * The height over its line, in pixels, at which an arc can be touched freely: the label of a lower one stands above it.
+ */
 const FINGER = 22;
 
 const roomOf = (text: string, size: number) => arcTextWidth(text, size) + 8;
 
-/** Parts of a run that its label may stand at round a ring: where the middle has no room, another may have. */
+/** Fractions of a run at which its label may stand round a ring: if the middle has no room, another may have. */
 const ROUND_A_RING = [0.5, 0.7, 0.3, 0.85, 0.15];
 
 /** At the sides of a ring, as near to a run as a label is whole. */
@@ -89,7 +91,7 @@ function* besideRing(
   for (const part of ROUND_A_RING) {
     const at = geometry.point(run[0]!.from + (run.at(-1)!.to - run[0]!.from) * part, height);
     const y = Math.max(halfHeight, Math.min(room.height - halfHeight, at.y));
-    // The ring is as wide as this at the edge of the label that is nearer to its middle.
+    // The width of the ring at the edge of the label that is nearer to its middle.
     const off = Math.max(0, Math.abs(y - middle.y) - halfHeight);
     const reach = Math.sqrt(Math.max(0, radius ** 2 - off ** 2)) + half;
     const x = middle.x + (at.x < middle.x ? -reach : reach);
@@ -97,7 +99,7 @@ function* besideRing(
   }
 }
 
-/** Where the label of a run of arcs may stand, the best place first. */
+/** Possible places of the label for a run of arcs, the best first. */
 function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { width: number; size: number }) {
   const { geometry, room } = layout;
   const { shape } = geometry;
@@ -106,8 +108,8 @@ function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { widt
   const [half, halfHeight] = [width / 2 + 2, size * 0.5];
   for (const part of shape === "ring" && run.length > 1 ? ROUND_A_RING : [0.5]) {
     const middle = first.from + (last.to - first.from) * part;
-    // A label stands clear of its arc by its own size, which way that may lie: beside an upright line by its width,
-    // round a ring by as much of both as the place asks for.
+    // A label clears its arc by its own size in the direction of the offset: beside an upright line by its width, round
+    // a ring by both in proportion.
     const off =
       shape === "upright"
         ? width / 2 + 4
@@ -115,11 +117,11 @@ function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { widt
           ? beside(middle, width / 2 - 4, size * 0.62)
           : Math.max(size * 0.75, FINGER + size * 0.62 - height);
     const next = shape === "upright" ? width : size * 1.15;
-    // The size of a jump back, whose arc lies under another, stands under its own arc where there is room.
+    // The size of a jump back, whose arc lies under another, stands under its own arc if there is room.
     const under = first.by.startsWith("-") && height >= 2 * off + 10 ? [-off] : [];
     for (const lift of [off, ...under, off + next, off + 2 * next, off + 3 * next]) {
       const at = geometry.point(middle, height + lift);
-      // Of a run that goes on out of sight the label stays in sight.
+      // If a run continues out of sight, its label stays in sight.
       const x = shape === "flat" ? Math.max(half, Math.min(room.width - half, at.x)) : at.x;
       if (shape === "flat" && at.y < size * 0.6) break;
       const cut = x < half || x > room.width - half || at.y < halfHeight || at.y > room.height - halfHeight;
@@ -127,16 +129,16 @@ function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { widt
       yield { x, y: at.y };
     }
   }
-  // A small ring in a wide room has its room at its sides.
+  // A small ring in a wide room has free space at its sides.
   if (shape === "ring") yield* besideRing(layout, run, { half, halfHeight });
 }
 
 /**
- * The labels of arcs: each jump its size where there is room; equal small jumps in a row share one, "6 jumps of 1"; one
- * that would lie on another is lifted over it, and left out where even that finds no room.
+ * The labels of arcs: the size of each jump, if there is room; equal small jumps in a row share one, "6 jumps of 1";
+ * one that would overlap another is lifted over it, and left out if even that does not fit.
  * @param figures whether the shape of an ink stands before each
- * @param taken labels of another trail, that these keep off too
- * @param alsoThere the arcs of another trail, that these keep off as they do of their own
+ * @param taken labels of another trail, to be avoided as well
+ * @param alsoThere the arcs of another trail, to be avoided like one's own
  */
 export function arcLabels(
   layout: LineLayout,
@@ -160,7 +162,7 @@ export function arcLabels(
       run.length === 1
         ? said
         : `${groupDigits(String(alikeIn(trail, first.index)))} jumps of ${said.replace("+", "")}`;
-    // How wide a cover is tells nothing of the size under it.
+    // The width of a cover reveals nothing about the size under it.
     const width = roomOf(covered ? "+000" : text, size) + extra;
     let onAnArc: ArcLabel | null = null;
     for (const { x, y } of spots(layout, run, { width, size })) {
@@ -184,7 +186,7 @@ export function arcLabels(
       }
       onAnArc ??= label;
     }
-    // Where arcs are everywhere it is drawn over one, with a rim of its own.
+    // If arcs are everywhere, it is drawn over one, with a rim of its own.
     if (onAnArc) labels.push(onAnArc);
   };
   for (let i = 0; i < arcs.length; ) {
@@ -205,7 +207,7 @@ export function arcLabels(
   return labels;
 }
 
-/** How many jumps in a row, about a given one, are of its size; also those that are out of sight. */
+/** How many consecutive jumps around a given one have its size, including those out of sight. */
 function alikeIn({ jumps }: Trail, index: number): number {
   let [first, last] = [index, index];
   while (jumps[first - 1] === jumps[index]) first -= 1;

@@ -19,17 +19,17 @@ export type Arc = {
   style: JumpStyle;
 };
 
-/** So much further than its window, in windows, a line's jumps are drawn: they are seen when it slides. */
+/** How far beyond its window a line's jumps are drawn, in windows, so that they are there when it slides. */
 const BEYOND = 1;
 
 type TwoTrails = { trail: Trail | null; aside: Aside | null };
 
-/** The arcs of a trail, and of one that stands aside, as far as their jumps are seen or may slide into sight. */
+/** The arcs of a trail, and of one set aside, as far as they are visible or may slide into sight. */
 export function arcsOf(layout: LineLayout, { trail, aside }: TwoTrails): { trail: Arc[]; aside: Arc[] } {
   const one = trail ? arcsOfOne(layout, trail, aside ? styleOfInk(aside.beside) : undefined) : [];
   const other = aside ? arcsOfOne(layout, aside.trail, styleOfInk(aside.ink)) : [];
   if (one.length === 0 || other.length === 0) return { trail: one, aside: other };
-  // The larger jumps rise over the smaller ones and their sizes, so that both are seen; of two alike, those aside.
+  // Larger jumps rise over smaller ones and their sizes, so that both are seen; of two equal ones, those set aside.
   const tallest = (arcs: readonly Arc[]) => Math.max(...arcs.map(({ height }) => height));
   const [low, high] = [tallest(one), tallest(other)].toSorted((a, b) => a - b) as [number, number];
   const over = low + arcTextSize(layout) * 1.6;
@@ -47,7 +47,7 @@ export function arcsOf(layout: LineLayout, { trail, aside }: TwoTrails): { trail
     : { trail: rise(one), aside: stay(other) };
 }
 
-/** A jump that rises over others is at most so many times as high as it is long. */
+/** Maximum ratio of height to length of a jump that rises over others. */
 const STEEP = 2.2;
 
 function arcsOfOne(layout: LineLayout, trail: Trail, style?: JumpStyle): Arc[] {
@@ -62,7 +62,7 @@ function arcsOfOne(layout: LineLayout, trail: Trail, style?: JumpStyle): Arc[] {
     if (geometry.shape !== "ring" && (Math.max(from, part) < -BEYOND || Math.min(from, part) > 1 + BEYOND))
       return;
     const length = Math.abs(part - from) * geometry.length;
-    // A jump back stays below one that came the same way.
+    // A jump back stays below one over the same stretch.
     const lower = by.startsWith("-") ? 0.68 : 1;
     // Beside an upright line there is more room than over a flat one.
     const swing = geometry.shape === "upright" ? 9 : 6;
@@ -80,7 +80,7 @@ function arcsOfOne(layout: LineLayout, trail: Trail, style?: JumpStyle): Arc[] {
   return arcs;
 }
 
-/** The path of an arc. Straight lines have a smooth curve; on a ring it is drawn through points. */
+/** The SVG path of an arc: a smooth curve on straight lines, a polyline on a ring. */
 export function arcPath(geometry: LineGeometry, from: number, to: number, height: number): string {
   const dot = ({ x, y }: Point) => `${round(x)} ${round(y)}`;
   if (geometry.shape === "ring") return `M${alongArc(geometry, from, to, height).map(dot).join("L")}`;
@@ -99,7 +99,7 @@ function arcCurve(geometry: LineGeometry, from: number, to: number, height: numb
   ];
 }
 
-/** Points of an arc, and so many more for each turn of a ring that it goes along. */
+/** Number of points of an arc, and how many more for each turn of a ring. */
 const POINTS = 24;
 const TURN_POINTS = 72;
 
@@ -116,10 +116,10 @@ export function alongArc(geometry: LineGeometry, from: number, to: number, heigh
   return parts.map((t) => ({ x: at(t, "x"), y: at(t, "y") }));
 }
 
-/** A touch this near to an arc, in pixels, is on it. */
+/** A touch within this distance of an arc, in pixels, is on it. */
 const ON_ARC = 14;
 
-/** Whether an arc may pass near a point: the curve of one on a straight line stays between the points that make it. */
+/** Whether an arc may pass near a point: the curve of one on a straight line stays within its control points. */
 function mayPass(geometry: LineGeometry, from: number, to: number, height: number, at: Point): boolean {
   if (geometry.shape === "ring") return true;
   const curve = arcCurve(geometry, from, to, height);
@@ -130,8 +130,8 @@ function mayPass(geometry: LineGeometry, from: number, to: number, height: numbe
 }
 
 /**
- * The jump whose arc a touch is on: the nearest one, however many there are.
- * @param ghosts whether arcs that are covered can be touched too
+ * The jump whose arc was touched: the nearest one.
+ * @param ghosts whether covered arcs can be touched too
  */
 export function arcUnder(layout: LineLayout, two: TwoTrails, at: Point, ghosts: boolean): number | null {
   let nearest: { index: number; far: number } | null = null;

@@ -13,9 +13,9 @@ type Props = {
   trail: Trail;
   arcs: readonly Arc[];
   ghosts?: boolean;
-  /** The ink that the trail wears while two are compared; else its jumps take the colours of their places. */
+  /** The trail's ink while two are compared; otherwise its jumps have the colours of their places. */
   ink?: Ink;
-  /** The trail stands aside: it is seen, and not touched. */
+  /** The trail is set aside: it can be seen but not touched. */
   isAside?: boolean;
 };
 
@@ -71,9 +71,9 @@ type OneProps = {
   isLatest: boolean;
 };
 
-/** One jump. Where the board is live, a jump that has just been made is drawn from its start to its landing. */
+/** One jump. On a live board a new jump is animated from its start to its landing. */
 function OneArc({ arc: { index, style }, path, width, dashes, isLatest }: OneProps) {
-  // It is made once: stepping back makes another one the latest, which was there before.
+  // Only a new jump: after stepping back, the latest jump is one that was there before.
   const [made] = useState(isLatest);
   const how = {
     d: path,
@@ -111,7 +111,7 @@ function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink 
   return (
     <>
       {ink && (
-        // The board shows round it, as round the number: an arc may pass here.
+        // With a rim in the board's colour, like the number: an arc may pass here.
         <g stroke="var(--color-board)" strokeWidth={5} strokeLinejoin="round" paintOrder="stroke">
           <InkFigure ink={ink} x={left + size * 0.36} y={y} radius={size * 0.27} />
         </g>
@@ -148,7 +148,7 @@ function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink 
   );
 }
 
-/** So many arcs are each a drawing of its own; more of them are drawn as one. */
+/** Up to this many arcs are separate elements; more are drawn as one path. */
 const MAX_SINGLE = 60;
 
 type ManyProps = {
@@ -158,7 +158,7 @@ type ManyProps = {
   dashes: { strokeDasharray?: string };
 };
 
-/** Many arcs at once: those of a style are one path, so that a frame costs the same however many they are. */
+/** Many arcs at once: one path for each style, so that a frame costs the same however many they are. */
 function ManyArcs({ layout, arcs, width, dashes }: ManyProps) {
   const paths = new Map<JumpStyle, string>();
   for (const { from, to, height, style } of arcs) {
@@ -172,7 +172,7 @@ function ManyArcs({ layout, arcs, width, dashes }: ManyProps) {
   ));
 }
 
-/** Where a jump lands: a head that points down to its number, on jumps long enough to carry one. */
+/** The arrowhead of a jump, pointing to its landing, on jumps long enough to carry one. */
 function Head({ layout, arc }: { layout: LineLayout; arc: Arc }) {
   if (arc.length < 20) return null;
   const { geometry } = layout;

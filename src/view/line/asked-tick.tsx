@@ -8,7 +8,7 @@ type Box = { x: number; y: number; width: number; height: number };
 
 type AskedProps = { kind: "line" | "strip"; layout: LineLayout; number: NumberKey; typed: string };
 
-/** The number of a line that is asked for: in its own place where it has one, else at its tick. */
+/** The number of a line that is asked for: in its label's place if it has one, else at its tick. */
 export function AskedNumber({ kind, layout, number, typed }: AskedProps) {
   const placed = kind === "strip" || layout.labels.some(({ key }) => key === number);
   return placed ? (
@@ -30,7 +30,7 @@ function AskedLabel({ layout, box, typed }: { layout: LineLayout; box: Box; type
   );
 }
 
-/** How far off the line the number of a ringed tick is asked for, in pixels: clear of the ring, and of the labels. */
+/** The distance of the box for a ringed tick's number from the line, in pixels: clear of the ring and of the labels. */
 const OFF = 78;
 
 /** A tick without a label that is asked for: ringed where it is, with room for its number on the side of the jumps. */

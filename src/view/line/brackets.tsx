@@ -5,7 +5,7 @@ import { round } from "../round";
 import { cellHeight } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 
-/** Brackets under the groups of counters on a strip, each with its landing, as far as that is not covered. */
+/** Brackets under the groups of counters on a strip, each with its landing, unless that is covered. */
 export function Brackets({ layout, marks }: { layout: LineLayout; marks: LineMarks }) {
   const { geometry, placing, cell, numeral, heavy, below: numbersBelow, tallest } = layout;
   const height = cellHeight(cell, layout.room.height);

@@ -2,10 +2,10 @@ import type { JumpPlace } from "@/core/count/jump-place";
 import { INKS, type Ink } from "@/core/set/ink";
 import { INK_STYLE } from "../ink/ink-style";
 
-/** How a jump is drawn: its arc, an edge where the arc alone is too light, and its size. */
+/** The colours of a jump: its arc, an outline if the arc alone is too light, and its size. */
 export type JumpStyle = { line: string; edge?: string; text: string };
 
-/** Place value keeps its colours everywhere; equal jumps of a count are stair yellow, edged so that they are seen. */
+/** Place value keeps its colours everywhere; equal jumps of a count are stair yellow, outlined for contrast. */
 export const STYLES: Record<JumpPlace | "equal" | "other", JumpStyle> = {
   equal: { line: "var(--color-stair)", edge: "var(--color-ink)", text: "var(--color-ink)" },
   other: { line: "var(--color-quiet)", text: "var(--color-ink)" },

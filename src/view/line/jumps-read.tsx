@@ -10,11 +10,11 @@ type Props = {
   write: (number: NumberKey) => string;
   /** The number that the class is asked for. */
   asked: NumberKey | null;
-  /** On a line without numbers of its own: those that stand there all the same. All others are not told. */
+  /** On a line without labels: the numbers that are shown anyway. All others are not read out. */
   told: readonly { readonly key: NumberKey }[] | null;
 };
 
-/** The jumps over a line, for who hears them. */
+/** The jumps over a line, for screen readers. */
 export const JumpsRead = memo(function JumpsRead({ marks, scene, write, asked, told }: Props) {
   const isHidden = (number: NumberKey) =>
     isCoveredAt(scene, number) ||

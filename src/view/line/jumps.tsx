@@ -8,7 +8,7 @@ import type { LineLayout } from "./line-layout";
 
 type Props = { layout: LineLayout; marks: Pick<LineMarks, "trail" | "aside">; ghosts?: boolean };
 
-/** The jumps over a line: those of the trail, and of one that stands aside. */
+/** The jumps over a line: those of the trail, and of one set aside. */
 export const Jumps = memo(function Jumps({ layout, marks: { trail, aside }, ghosts = false }: Props) {
   const [arcs, labels] = useMemo(() => {
     const arcs = arcsOf(layout, { trail, aside });

@@ -56,6 +56,6 @@ test("the numerals of a narrow line are as large as on an ordinary one, where th
     [20, 7],
     [22, 7],
   ]);
-  // A row of larger ones would not stand in so low a room.
+  // A row of larger ones would not fit in so low a room.
   expect(narrow(tens, 410, 70)).toEqual([18, 6]);
 });

@@ -2,13 +2,13 @@ import type { Written } from "@/core/number/fraction-text";
 import { DIGIT } from "../chart/chart-layout";
 import { round } from "../round";
 
-/** Most labels whose room is measured one by one. */
+/** Maximum number of labels measured one by one. */
 export const MAX_MEASURED = 120;
 
 /** The smallest numeral in a cell of a number strip, in pixels. */
 export const MIN_NUMERAL = 15;
 
-/** How large the two numbers of a fraction are, in parts of a numeral. */
+/** The size of a fraction's two numbers, in parts of a numeral. */
 export const OF_FRACTION = 0.78;
 
 /** The size of a label: its numeral, with a fraction's two numbers one above the other. */

@@ -4,14 +4,14 @@ import { type AnyLine, lineNumbers, type Span } from "@/core/surface/line";
 import { labelledIn, labelStride } from "@/core/surface/line-labels";
 import type { Scale } from "@/core/surface/line-scale";
 
-/** Of every how many of a line's labels one stays; round a ring, so that they are equally far apart all the way round. */
+/** Every how many of a line's labels one stays; round a ring, so that they are equally spaced all the way round. */
 export function strideOf(line: AnyLine, span: Span, interval: Exact, apart: number, needed: number): number {
   const all = span.to.sub(span.from).div(interval);
   const around = line.kind === "line" && line.shape === "ring" && all.d === 1n ? Number(all.n) : undefined;
   return labelStride(apart, needed, interval, around);
 }
 
-/** The numbers of a line's own labels that there is room for. */
+/** The line's own labels that fit. */
 export function labelled(line: AnyLine, span: Span, scale: Scale, apart: number, needed: number): Exact[] {
   switch (line.labels) {
     case "none":
@@ -32,7 +32,7 @@ export function labelled(line: AnyLine, span: Span, scale: Scale, apart: number,
       );
     case "all": {
       const labels = labelledIn(span, scale, strideOf(line, span, scale.interval, apart, needed));
-      // A line of one label tells nothing of where it goes: its ends stand in.
+      // A single label does not show the line's extent: label its ends instead.
       if (labels.length > 1 || labelledIn(span, scale, 1).length < 2) return labels;
       return [span.from, span.to];
     }

@@ -5,8 +5,8 @@ import type { LineLayout } from "./line-layout";
 import { nearestNumber } from "./number-near";
 
 /**
- * What is drawn over a line belongs to the nearest number, and slides with it.
- * @param grow how many times as large as it was laid out the line stands there
+ * Strokes over a line belong to the nearest number, and slide with it.
+ * @param grow the scale at which the laid-out line is shown
  */
 export function lineAnchors(layout: LineLayout, grow = 1): Anchors {
   return {

@@ -2,12 +2,12 @@ import type { LineView } from "@/core/lesson/views-of";
 import { slides } from "@/core/surface/line";
 import type { Edges, Size } from "../drawing";
 
-/** Whether a line can be slid and drawn nearer, and whether its scale can be read: what the buttons under it are for. */
+/** Whether a line can be slid and zoomed, and whether its scale can be read: the purposes of the buttons under it. */
 export const moves = slides;
 export const reads = (line: LineView): boolean => !(line.kind === "line" && line.open);
 
 const EDGE = 8;
-/** In a room as small as this a line has all of it: fingers slide it, and the tools read it. */
+/** In a room this small the line uses all of it: fingers slide it, and the tools read it. */
 const SMALL = { width: 304, height: 176 };
 /** The height of a button under a line and the room below it; how wide those for moving and for reading are, with the gap. */
 const [BUTTON, BELOW] = [44, 6];

@@ -22,14 +22,14 @@ type Props = {
   jumpsApart?: boolean;
 };
 
-/** A line as it looks: its axis and ticks, its jumps, its labels and what is laid on them. */
+/** The drawing of a line: its axis and ticks, its jumps, its labels and what is laid on them. */
 export const LineFigure = memo(function LineFigure({ line, layout, marks, jumpsApart = false }: Props) {
   const { geometry, placing, heavy, ticks, labels, flags } = layout;
   const { trail, focus } = marks;
   const benchmarks = trail
     ? benchmarksOf(trail, line.numbers === "decimal" ? 1 : Number(layout.scale.step.d))
     : new Set<NumberKey>();
-  // In a strip the ring round its cell is the pointer.
+  // In a strip, the ring round the cell is the pointer.
   const points = focus !== null && line.pointer !== "off" && geometry.shape !== "strip";
   const shown = points ? placing.partOf(exact(focus)) : null;
   const seen = shown !== null && (isClosed(line) || (shown > -0.001 && shown < 1.001));
@@ -105,7 +105,7 @@ export const LineFigure = memo(function LineFigure({ line, layout, marks, jumpsA
   );
 });
 
-/** What lies on a number that has no room for its label, small over its place on the line. */
+/** The marks of a number without room for its label, small over its place on the line. */
 const Flag = memo(function Flag({ state, x, y }: { state: CellState; x: number; y: number }) {
   return (
     <g>
@@ -119,7 +119,7 @@ const Flag = memo(function Flag({ state, x, y }: { state: CellState; x: number; 
   );
 });
 
-/** Whether the leader of a label in the second row passes over one in the first. */
+/** Whether the leader line of a label in the second row crosses one in the first. */
 const crosses = ({ led }: Label, { x, width }: Label) => led !== null && Math.abs(led.x - x) < width / 2;
 
 /** The line itself. Where it goes on beyond what is seen, an open arrow says so; a pinned one ends. */

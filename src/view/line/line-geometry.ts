@@ -6,15 +6,15 @@ export type LineShape = "flat" | "upright" | "ring" | "strip";
 type Room = { width: number; height: number };
 
 /**
- * Where a line lies in its room, in pixels. `point` gives the place of a part of the span, 0 at its one end and 1 at its
- * other, lifted off the line by so many pixels on the side of the jumps; below 0 on the side of the labels.
+ * Where a line lies in its room, in pixels. `point` gives the position of a fraction of the span, 0 at one end and 1 at
+ * the other, raised off the line by some pixels on the side of the jumps; negative on the side of the labels.
  */
 export type LineGeometry = {
   shape: LineShape;
   /** How long the span is, in pixels. */
   length: number;
   point: (part: number, lift: number) => Point;
-  /** The part of the span under a point of the room. */
+  /** The fraction of the span under a point of the room. */
   partUnder: (at: Point) => number;
   /** How high jumps may rise. */
   headroom: number;
@@ -22,7 +22,7 @@ export type LineGeometry = {
 
 export const shapeOf = (line: AnyLine): LineShape => (line.kind === "strip" ? "strip" : line.shape);
 
-/** How much room jumps need over a flat line, in pixels, before its labels get a second row. */
+/** The room that jumps need over a flat line, in pixels; only what is left goes to a second row of labels. */
 const MIN_ABOVE = 100;
 
 /**
@@ -53,7 +53,7 @@ export function layGeometry(
   if (shape === "ring") {
     const [x, y] = [width / 2, height / 2];
     const across = Math.min(width, height);
-    // Room round it for jumps and their sizes; in a small room no more than they need, and in the smallest less.
+    // Room around it for jumps and their sizes; in a small room no more than needed, and in the smallest less.
     const round = Math.max(30, Math.min(40, across * 0.22), Math.min(76, across * 0.38 - 53));
     const radius = Math.max(20, across / 2 - round);
     return {
@@ -67,13 +67,13 @@ export function layGeometry(
       headroom: Math.max(10, round - 40),
     };
   }
-  // Below narrow cells the first and the last number stand out over their own.
+  // Below narrow cells the first and the last number extend beyond their own cell.
   const pad =
     shape === "strip" ? (belowCells ? label.width / 2 : STRIP_PAD) : Math.max(label.width / 2 + 8, 26);
   const length = Math.max(1, width - 2 * pad);
   // Jumps stand on the cells of a number strip, not on its middle.
   const base = shape === "strip" ? cellHeight(length / cells, height) / 2 : 0;
-  // Room for a second row of labels, where enough stays for the jumps; under a strip for brackets with their landings.
+  // Room for a second row of labels, if enough is left for the jumps; under a strip for brackets with their landings.
   const [one, two] = [label.height + 34, 2 * label.height + 40];
   const rows = height - two >= Math.min(height * 0.42, MIN_ABOVE) ? two : one;
   const below = shape === "strip" ? base + label.height * (belowCells ? 2 : 1) + 20 : rows;
@@ -87,18 +87,18 @@ export function layGeometry(
   };
 }
 
-/** What a strip keeps free at either end, in pixels. */
+/** The margin at either end of a strip, in pixels. */
 const STRIP_PAD = 4;
 
-/** How wide each of so many cells of a number strip is. */
+/** The width of a cell of a strip with a number of cells. */
 export const cellWidth = ({ width }: { width: number }, cells: number) =>
   Math.max(1, width - 2 * STRIP_PAD) / cells;
 
-/** How high the cells of a number strip are that are so wide. */
+/** The height of a strip's cells, given their width. */
 export const cellHeight = (width: number, room: number) =>
   Math.max(28, Math.min(width * 1.25, room * 0.3, 110));
 
-/** Where a number stands on a span, as a part of it; on an open line where there is room for it. */
+/** The position of a number on a span, as a fraction; on an empty line where there is room for it. */
 export type Placing = { partOf: (value: Exact) => number; valueAt: (part: number) => Exact };
 
 const NEAR = 1e6;
@@ -107,7 +107,7 @@ const NEAR = 1e6;
 export function evenPlacing(span: Span): Placing {
   const length = span.to.sub(span.from);
   const [from, to] = [span.from.valueOf(), span.to.valueOf()];
-  // Near zero a float tells a place to far less than a pixel; far from it only exact numbers do.
+  // Near zero a float is accurate to far less than a pixel; far from it only exact numbers are.
   const near = Math.max(Math.abs(from), Math.abs(to)) < NEAR && to - from > 1 / NEAR;
   return {
     partOf: near ? (value) => (value.valueOf() - from) / (to - from) : (value) => partOf(span, value),
@@ -123,12 +123,12 @@ export function cellPlacing(span: Span, step: Exact): Placing {
 }
 
 const EDGE = 0.06;
-/** The most of an open line that one gap takes. */
+/** Maximum share of an empty line taken by one gap. */
 const MAX_GAP = 0.3;
 
 /**
- * An open line: the numbers that are put on it stand in order, larger gaps wider, but none so small that it cannot be
- * seen and none so large that it leaves no room for the others. As on paper, it is a sketch and not to scale.
+ * An empty line: the numbers put on it stand in order, larger gaps wider, but none so small that it cannot be seen and
+ * none so large that it leaves no room for the others. As on paper, it is a sketch and not to scale.
  */
 export function openPlacing(span: Span, put: readonly Exact[]): Placing {
   if (put.length < 2) return evenPlacing(span);

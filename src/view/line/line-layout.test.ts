@@ -28,7 +28,7 @@ const lay = (
 };
 const keys = ({ labels }: LineLayout) => labels.map(({ key }) => key).sort((a, b) => Number(a) - Number(b));
 
-/** The pairs of labels that lie on each other. */
+/** The pairs of labels that overlap. */
 function collisions({ labels }: LineLayout): string[] {
   return labels.flatMap((a, i) =>
     labels
@@ -115,7 +115,7 @@ describe("the labels of a line", () => {
           .labels.map(({ key }) => exact(key))
           .sort((a, b) => a.compare(b));
         const gaps = new Set(values.slice(1).map((value, i) => value.sub(values[i]!).toFraction()));
-        // Where only one round number is on the line, its ends stand in.
+        // If only one round number is on the line, its ends are labelled instead.
         if (values.length > 2) expect(gaps.size).toBe(1);
         const isRound = (by: string) => /^[125]0*$/.test(by) || exact(1).div(exact(by)).d === 1n;
         const [by] = gaps;

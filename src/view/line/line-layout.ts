@@ -39,31 +39,31 @@ export type LineLayout = {
   heavy: number;
   ticks: { small: string; large: string };
   labels: readonly Label[];
-  /** The tick or cell a label of its own has no room at: drawn as small figures on the line. */
+  /** The ticks or cells without room for a label: their marks are drawn small on the line. */
   flags: readonly { key: NumberKey; state: CellState; at: Point }[];
-  /** How wide one cell of a number strip is. */
+  /** The width of a cell of a number strip. */
   cell: number;
-  /** The cells of a strip are too narrow for its numbers: these stand below them. */
+  /** Whether the cells of a strip are too narrow for its numbers, which then stand below them. */
   below: boolean;
   unit: string;
   room: Room;
-  /** A number of the line as text, in the line's form. */
+  /** The text of a number, in the line's form. */
   write: (number: NumberKey) => string;
   written: (number: NumberKey) => Written;
 };
 
-/** Numerals are made smaller, down to this size, before a label is left out; and to no other one for the back of the room. */
+/** Numerals shrink to this size before a label is left out; the back of the room has the same one. */
 const MIN_SIZE = 22;
-/** What a flat line itself takes beside a row of labels, in pixels. */
+/** The height of a flat line itself, without its labels, in pixels. */
 const MIN_BESIDE = 44;
 /** Round a circle labels lie in little room, and in a strip every square holds a number: smaller ones are better there than every second one. */
 const smallestOf = (line: AnyLine) => (shapeOf(line) === "ring" ? 15 : line.kind === "strip" ? 17 : MIN_SIZE);
 
-/** What stays as it is while a line moves: how large its numerals are, and how much room its labels have. */
+/** What is fixed while a line moves: the size of its numerals, and the room of its labels. */
 type Frame = Pick<LineLayout, "numeral"> & { widest: number; tallest: number };
 
 /**
- * Lays a span of a line out in its room, with the labels that there is room for.
+ * Lays out a span of a line in its room, with the labels that fit.
  * @param frame of the line at rest, while it moves: so its ends and its numerals stay where and as they are
  */
 export function layOutLine(
@@ -77,7 +77,7 @@ export function layOutLine(
   if (frame)
     return withLabels(line, marks, strong, bareLine(line, span, marks, room, strong, frame.numeral, frame));
   if (!strong) return atRest(line, span, marks, room);
-  // For the back of the room numerals are as large as they can be with no label taken away.
+  // For the back of the room, numerals are as large as possible without losing a label.
   const plain = atRest(line, span, marks, room);
   const larger = (by: number) =>
     withLabels(line, marks, true, bareLine(line, span, marks, room, true, plain.numeral * by));
@@ -87,7 +87,7 @@ export function layOutLine(
 /** How much larger the numerals of a line may be for the back of the room, the largest first. */
 const LARGER = [2, 1.6, 1.4, 1.28, 1.2, 1.13, 1.08, 1.04];
 
-/** The first of some layouts of a line with larger numerals than another one, and with all labels that the other one has. */
+/** The first of several layouts with larger numerals than another one and all of its labels. */
 function firstLarger(
   sizes: readonly number[],
   layOut: (size: number) => LineLayout,
@@ -102,12 +102,12 @@ function firstLarger(
 }
 
 /**
- * A line as it is seen from near, with as large numerals as leave its labels their room. In a narrow room they are as large as on an
- * ordinary line where that takes no label away.
+ * The layout for near viewers, with the largest numerals that leave the labels their room. In a narrow room they are as
+ * large as on an ordinary line if that costs no label.
  */
 function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLayout {
-  const sized = (most: number) => {
-    const bare = bareLine(line, span, marks, room, false, most);
+  const sized = (max: number) => {
+    const bare = bareLine(line, span, marks, room, false, max);
     const { wanted, numeral } = bare;
     const isRight = wanted >= numeral || wanted < smallestOf(line);
     return withLabels(line, marks, false, isRight ? bare : bareLine(line, span, marks, room, false, wanted));
@@ -118,7 +118,7 @@ function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLa
   return firstLarger([MIN_SIZE, 20], sized, plain) ?? plain;
 }
 
-/** How large the numerals of a line are by its room. */
+/** The size of a line's numerals, from its room. */
 const shareOf = (line: AnyLine, { width, height }: Room): number =>
   Math.min(height * 0.16, width * (shapeOf(line) === "upright" ? 0.1 : 0.045));
 
@@ -132,7 +132,7 @@ function numeralsOf(
   scale: Scale,
   room: Room,
   strong: boolean,
-  most: number,
+  max: number,
   frame?: Frame,
 ): Frame {
   const write = writerOf(line, scale);
@@ -141,13 +141,13 @@ function numeralsOf(
   const shape = shapeOf(line);
   const isFlat = shape === "flat";
   // A flat line or a strip that is high enough for a row of labels has room for them.
-  const least =
+  const min =
     (isFlat || shape === "strip") && room.height >= labelSize(tall, MIN_SIZE).height + MIN_BESIDE
       ? MIN_SIZE
       : 0;
-  const roomFor = Math.max(least, shareOf(line, room)) * (strong ? 1.25 : 1);
+  const roomFor = Math.max(min, shareOf(line, room)) * (strong ? 1.25 : 1);
   const floor = isFlat ? 18 : 15;
-  const numeral = round(Math.max(floor, Math.min(most, strong ? 46 : 38, roomFor)));
+  const numeral = round(Math.max(floor, Math.min(max, strong ? 46 : 38, roomFor)));
   if (frame) return { ...frame, numeral };
   // Decimals are longest at the ends and one interval from there; fractions anywhere.
   const likely =
@@ -162,20 +162,20 @@ function numeralsOf(
   };
 }
 
-/** A line in its room with the sizes of its numerals, and which numbers it labels by itself; before any label is placed. */
+/** A line in its room with the size of its numerals and its own labels, before any label is placed. */
 function bareLine(
   line: AnyLine,
   span: Span,
   marks: LineMarks,
   room: Room,
   strong: boolean,
-  most: number,
+  max: number,
   frame?: Frame,
 ) {
   const shape = shapeOf(line);
   const scale = scaleOf(line, span);
   const write = writerOf(line, scale);
-  const { numeral, widest, tallest } = numeralsOf(line, span, scale, room, strong, most, frame);
+  const { numeral, widest, tallest } = numeralsOf(line, span, scale, room, strong, max, frame);
   const sizeOf = (written: Written) => labelSize(written, numeral);
   const steps = span.to.sub(span.from).div(scale.step).valueOf();
   // In a cell of its own a number may be smaller than on a line.
@@ -197,7 +197,7 @@ function bareLine(
   const around = shape === "ring" ? geometry.length - 2 * Math.PI * inside : geometry.length;
   const apart = (Math.max(1, around) * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
   const gap = numeral * 0.45;
-  const least = smallestOf(line);
+  const min = smallestOf(line);
   const needed = {
     flat: widest + gap,
     upright: tallest * 1.02,
@@ -212,16 +212,16 @@ function bareLine(
     ring: inside,
     strip: below ? cellHeight(cell, room.height) / 2 + tallest / 2 + 6 : 0,
   }[shape];
-  // The size at which as many labels have room as have at the smallest. Round a circle that is so for all of them alone: those
-  // that stay of more can be as large as on a line.
+  // The largest size at which as many labels fit as at the smallest. Round a ring that holds only for all of them: when
+  // some are left out, the others can be as large as on a line.
   const strideAt = (size: number) => strideOf(line, span, scale.interval, apart, (needed * size) / numeral);
-  const closest = strideAt(least);
+  const closest = strideAt(min);
   const stride = shape === "ring" && closest > 1 ? strideAt(MIN_SIZE) : closest;
   const fits = (numeral * stride * apart) / needed;
-  // A little is left, which is what the back of the room makes them larger by.
+  // A little is left over, by which the back of the room enlarges them.
   const wanted = Math.min(
     numeral * 0.99,
-    Math.max(Math.min(fits * 0.99, Math.max(least, MIN_SIZE)), fits * 0.88),
+    Math.max(Math.min(fits * 0.99, Math.max(min, MIN_SIZE)), fits * 0.88),
   );
   const bare = { shape, span, geometry, placing, room, numeral, widest, tallest, off, below, write, sizeOf };
   return { ...bare, scale, cell, put, own, wanted };

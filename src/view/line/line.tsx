@@ -37,24 +37,24 @@ type Props = {
   settings: LineView;
   source: SceneSource;
   strong: boolean;
-  /** How many times as large as at an ordinary screen it is drawn. */
+  /** Its scale, compared with an ordinary screen. */
   grow?: number;
-  /** The size of its room, where that is known before it is measured. */
+  /** The size of its room, if known before it is measured. */
   firstSize?: Size | undefined;
   hand?: LineHand;
-  /** The part of the line that is seen has come to rest elsewhere. */
+  /** The visible part of the line has come to rest elsewhere. */
   onLook: (span: Span) => void;
   asks?: { number: NumberKey; typed: string } | null;
   ghosts?: boolean;
-  /** Numbers that have a label whatever is done. */
+  /** Numbers that are always labelled. */
   pins?: readonly NumberKey[];
-  /** What lies over the line, and keeps to its numbers. */
+  /** An overlay that is anchored to the line's numbers. */
   over?: Over;
 };
 
 const BEFORE_MEASURED: Size = { width: 1180, height: 420 };
 
-/** A number line or number track, that slides, is drawn nearer, and takes touches on its numbers. */
+/** A number line or number track that slides, zooms, and takes touches on its numbers. */
 export const Line = memo(function Line({
   settings,
   source,
@@ -99,12 +99,12 @@ export const Line = memo(function Line({
 
   const [keyboard, setKeyboard] = useState<NumberKey | null>(null);
   const grid = useRef<HTMLDivElement>(null);
-  /** Where the keyboard stands: on a number, whether it has a label or not. */
+  /** The keyboard position: on a number, with or without a label. */
   const standing = keyboard ?? marks.focus ?? keyOf(nearestTick(layout.scale, span.from));
   const boxAt = (key: NumberKey) => boxOf(layout, key);
   const nameOf = (key: NumberKey) => {
     const state = cellState(scene, key);
-    // A tick without a label that is asked for is not named: that is what is asked.
+    // An unlabelled tick that is asked for is not named: its name is the answer.
     if (isAsked(state) && !isLabelled(key)) return "A tick, asked for";
     const name = cellName(key, state, "solid");
     const said = writtenText(writeNumber(exact(key), settings.numbers, layout.scale.step.d));
@@ -117,7 +117,7 @@ export const Line = memo(function Line({
     hasMoved.current = true;
   };
   const hasMoved = useRef(false);
-  // With the drawing itself, so that no key falls between the old place and the new one.
+  // In the same render, so that no key falls between the old position and the new one.
   useLayoutEffect(() => {
     if (!hasMoved.current) return;
     hasMoved.current = false;
@@ -134,14 +134,14 @@ export const Line = memo(function Line({
       return;
     }
     if (event.shiftKey) return;
-    // Steps are those of where the line comes to rest, also while it is still on its way there.
+    // Steps are those of the resting position, also while the line is still moving there.
     const scale = scaleOf(settings, target);
-    // The place that has the keyboard, however it came by it.
+    // The position with the keyboard focus, however it got there.
     const on = (event.target as Element).getAttribute("data-number") ?? standing;
     const here = exact(on);
     if (by !== undefined) {
       const beside = nearestTick(scale, here.add(scale.step.mul(by)));
-      // Round a ring, and never off it: the first number again after the last.
+      // Round a ring the first number follows the last.
       const middle = target.from.add(target.to).div(2);
       const to = isClosed(settings) ? nearestTurn(target, beside, middle) : beside;
       const inside = to.compare(exact(settings.from)) >= 0 && to.compare(exact(settings.to)) <= 0;
@@ -162,7 +162,7 @@ export const Line = memo(function Line({
   const isTold = settings.labels !== "none" && ![from, to].some((end) => isCoveredAt(scene, end));
   const asked = asks && !asks.number.startsWith("r") ? asks : null;
   const isLabelled = (number: NumberKey) => layout.labels.some(({ key }) => key === number);
-  // Besides the labels: where the keyboard stands, and the tick that is asked for.
+  // Besides the labels: the keyboard position, and the tick that is asked for.
   const bare = new Set([standing, ...(asked ? [asked.number] : [])].filter((key) => !isLabelled(key)));
   // Read in the order of their numbers.
   const cells = [...layout.labels, ...[...bare].map((key) => ({ ...boxAt(key), key }))].toSorted((a, b) =>
@@ -183,7 +183,7 @@ export const Line = memo(function Line({
         onKeyDown={onKeyDown}
         onFocus={(event) => {
           const named = (event.target as Element).getAttribute("data-number");
-          // Whoever has moved by keys goes on by keys, also where a touch came before.
+          // Keyboard movement continues from the keyboard position, even after a touch.
           const byKeys = keyboard !== null || event.target.matches(":focus-visible");
           if (named !== null && byKeys) setKeyboard(named);
         }}
@@ -196,7 +196,7 @@ export const Line = memo(function Line({
         onContextMenu={(event) => event.preventDefault()}
         {...touch.pointers}
       >
-        {/* The jumps lie in a layer of their own, so that however many there are, a line that slides only moves it. */}
+        {/* The jumps are in a layer of their own, so that a sliding line, however many there are, only moves it. */}
         <div className="pointer-events-none absolute inset-0 overflow-hidden">
           <svg
             width={whole.width}

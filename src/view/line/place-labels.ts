@@ -16,7 +16,7 @@ export type Label = {
   height: number;
   state: CellState;
   bold: boolean;
-  /** A label in the second row is led to from its place on the line. */
+  /** Whether a label in the second row has a leader line from its place. */
   led: Point | null;
 };
 
@@ -30,7 +30,7 @@ export type BareLine = {
   numeral: number;
   widest: number;
   tallest: number;
-  /** How far the middle of a label stands from the line, in pixels. */
+  /** The distance of a label's middle from the line, in pixels. */
   off: number;
   /** The numbers of a strip stand below its cells. */
   below: boolean;
@@ -40,10 +40,10 @@ export type BareLine = {
 
 type Number = { key: NumberKey; value: Exact };
 type Row = 0 | 1;
-/** A number as it would be written, and where: worked out once, however often room is looked for. */
+/** The text and position of a label: computed once, however often room is looked for. */
 type Measured = { written: Written; width: number; height: number; middle: Point; foot: Point };
 
-/** How labels of a line are made: where they stand in the first row and in the second, if there is room for one. */
+/** Creates the labels of a line: their positions in the first row and in the second, if there is room for one. */
 function labelMaker(line: BareLine, marks: LineMarks) {
   const { shape, span, geometry, placing, widest, tallest } = line;
   const at = (value: Exact) => geometry.point(placing.partOf(value), -line.off);
@@ -87,14 +87,14 @@ function labelMaker(line: BareLine, marks: LineMarks) {
   return { make, hasSecond };
 }
 
-/** Labels that do not lie on each other, added one after the other; the first to come has the place. */
+/** Labels without overlaps, added one after the other; the first one keeps its place. */
 class Labels {
   readonly list: Label[] = [];
   readonly taken = new Set<NumberKey>();
   readonly hasSecond: boolean;
   private readonly make: (number: Number, bold: boolean, row: Row) => Label;
   private readonly clear: number;
-  /** How often the list has changed, and how often it had when a number that is spoken of found no room. */
+  /** How often the list has changed, and its count when a number under discussion last found no room. */
   private changes = 0;
   private readonly failed = new Map<NumberKey, number>();
 
@@ -111,11 +111,13 @@ class Labels {
     return this.line.shape === "ring" && key === keyOf(this.line.span.to) && this.marks.focus !== key;
   }
 
-  /** @param talkedOf a number that is spoken of may stand in the second row, or a little beside its place */
+  /**
+   * @param talkedOf a number under discussion may stand in the second row, or a little beside its place
+   */
   add(number: Number, talkedOf: boolean): void {
     const { key } = number;
     if (this.taken.has(key) || this.closes(key)) return;
-    // Where it found no room before and nothing has changed since, it finds none now.
+    // If it found no room before and nothing has changed since, it finds none now.
     if (talkedOf && this.failed.get(key) === this.changes) return;
     const rows: readonly Row[] = talkedOf && this.hasSecond ? [0, 1] : [0];
     const places = rows.map((row) => this.make(number, talkedOf || this.standsOut(number.value), row));
@@ -130,7 +132,7 @@ class Labels {
     this.taken.add(key);
   }
 
-  /** Adds a number that is spoken of; of the labels from a place in the list on, those give way that may. */
+  /** Adds a number under discussion; labels from an index on give way if they may. */
   addBefore(number: Number, kept: number, mayGo: (key: NumberKey) => boolean): void {
     this.add(number, true);
     if (this.taken.has(number.key)) return;
@@ -150,7 +152,7 @@ class Labels {
     return (this.line.shape === "strip" && !this.line.below) || this.isFree(label.x, label);
   }
 
-  /** Whether a label lies on no other one where its middle is moved to. */
+  /** Whether a label overlaps no other when its middle is moved. */
   private isFree(x: number, { y, width, height }: Label): boolean {
     return this.list.every(
       (other) =>
@@ -165,7 +167,7 @@ class Labels {
     return shape === "ring" && value.sub(span.from).div(span.to.sub(span.from).div(4)).d === 1n;
   }
 
-  /** A label beside another one, moved along a flat line as little as it has to be; none where it finds no room there. */
+  /** A label moved along a flat line as little as necessary to clear the others; null if it finds no room. */
   private beside(label: Label): Label | undefined {
     const { shape, room, geometry, placing } = this.line;
     if (shape !== "flat") return undefined;
@@ -173,11 +175,11 @@ class Labels {
     for (const other of this.list) {
       if (Math.abs(other.y - label.y) >= (other.height + label.height) / 2) continue;
       const apart = (other.width + label.width) / 2 + this.clear + 0.1;
-      const most = label.width * 1.5;
-      if (Math.abs(other.x - label.x) > apart + most) continue;
+      const max = label.width * 1.5;
+      if (Math.abs(other.x - label.x) > apart + max) continue;
       for (const x of [other.x - apart, other.x + apart]) {
         const far = Math.abs(x - label.x);
-        if (far > most || (found !== null && far >= Math.abs(found - label.x))) continue;
+        if (far > max || (found !== null && far >= Math.abs(found - label.x))) continue;
         if (x <= label.width / 2 || x >= room.width - label.width / 2) continue;
         if (this.isFree(round(x), label)) found = x;
       }
@@ -188,9 +190,9 @@ class Labels {
 }
 
 /**
- * The labels that a line has room for, and the numbers that are seen only as a flag.
- * What is talked about comes first: the ends of a trail, its landings and its benchmarks keep their labels before any
- * tick does. Where there is a second row, only those of the line's own labels give way that it has no room for.
+ * The labels that fit on a line, and the numbers shown only as a flag. Numbers under discussion come first: the ends of
+ * a trail, its landings and its benchmarks get their labels before any tick does. If there is a second row, only those
+ * of the line's own labels give way that do not fit there.
  * @param own numbers that the line labels by itself
  */
 export function placeLabels(line: BareLine, marks: LineMarks, own: readonly Exact[]) {
@@ -213,7 +215,7 @@ export function placeLabels(line: BareLine, marks: LineMarks, own: readonly Exac
   for (const number of special) if (rankOf(number.key) < 2) labels.add(number, true);
   const flags = special.flatMap(({ key, value }) => {
     const state = marks.states[key] ?? 0;
-    // In a strip what lies on a number is seen in its cell.
+    // In a strip, marks are seen in the cell.
     const isSeen = labels.taken.has(key) || labels.closes(key) || state === 0 || line.shape === "strip";
     return isSeen ? [] : [{ key, state, at: line.geometry.point(line.placing.partOf(value), 0) }];
   });

@@ -10,7 +10,7 @@ import { LineDrawing } from "./line-drawing";
 const ROOM = { width: 330, height: 141 };
 const BOARD = newBoard("start", "", HUNDRED_CHART);
 
-/** A line as a board begins with it, drawn small. */
+/** A small picture of a starting line. */
 export function StartingLine({ line }: { line: LineSettings }) {
   return (
     <Picture room={ROOM}>

@@ -22,7 +22,7 @@ import { WrittenText } from "./written-text";
 
 type Props = { line: AnyLine; layout: LineLayout; marks: LineMarks };
 
-/** Narrower than this a cell has no room for its own edge. */
+/** A cell narrower than this has no room for its own outline. */
 const MIN_CELL = 5;
 
 const digitsOf = ({ whole, over }: Written) => (whole + over).length;
@@ -104,7 +104,7 @@ function WideCells({ line, layout, marks }: Props) {
   );
 }
 
-/** A strip of so many cells that their edges have no room: its frame, the cells that have a number, and what is laid on any. */
+/** A strip with too many cells for their outlines: its frame, the cells with a number, and marks on any cell. */
 function NarrowCells({ line: { numbers }, layout, marks }: Props) {
   const { geometry, placing, scale, cell, numeral, heavy, labels } = layout;
   const height = cellHeight(cell, layout.room.height);
@@ -178,11 +178,11 @@ function NarrowCells({ line: { numbers }, layout, marks }: Props) {
 /** From a narrow cell to its number, in pixels. */
 const TICK = 6;
 
-/** Whether the number of a cell is seen: no counter lies on it, and no cover without a number written on it. */
+/** Whether the number of a cell is visible: no counter lies on it, and no cover without a number written on it. */
 const isTold = (state: CellState, says: NumberKey | undefined): boolean =>
   !hasCounter(state) && (!isCovered(state) || says !== undefined);
 
-/** What a cell is filled with that has no room for more. */
+/** The fill of a cell without room for anything else. */
 function fillOf(state: CellState): string | null {
   if (hasCounter(state)) return "var(--color-kelp-dot)";
   if (isCovered(state)) return "var(--color-cover)";

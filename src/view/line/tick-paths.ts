@@ -5,7 +5,7 @@ import { type Scale, tickAt, ticksIn } from "@/core/surface/line-scale";
 import { round } from "../round";
 import type { LineGeometry, Placing } from "./line-geometry";
 
-/** Ticks nearer than this to each other, in pixels, cannot be told apart. */
+/** Ticks closer than this, in pixels, cannot be told apart. */
 export const MIN_APART = 2.5;
 
 /** All ticks as two paths: those of the intervals, and the smaller ones between them. */

@@ -3,7 +3,7 @@ import { PeekFace } from "../chart/peek";
 import { signed } from "./arc-labels";
 import type { LineLayout } from "./line-layout";
 
-/** How far a jump goes that is still under the finger. */
+/** The length of a jump that is still under the finger. */
 export function JumpSize({
   layout,
   from,

@@ -5,18 +5,18 @@ import { slideSpan } from "@/core/surface/line-slide";
 import type { Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 
-/** What is moved as one piece: where it was laid out, and how far it is from there. */
+/** A group moved as one: where it was laid out, and its offset from there. */
 export type Carried = { layout: LineLayout; shift: Point };
 
-/** Carried parts are laid anew each time the line has slid by this part of its window, in tenths. */
+/** Carried groups are laid out again whenever the line has slid by this many tenths of its window. */
 const ANEW = 16;
 
 /**
- * While a line slides, its jumps and what is drawn over it are carried along as one piece, so that a frame costs the
- * same however many there are. They are laid anew now and then, since they are drawn to one window beyond its ends.
- * @param rest the line as it is at rest
+ * While a line slides, its jumps and strokes are carried along as one group, so that a frame costs the same however
+ * many there are. They are laid out again now and then, since they reach only one window beyond its ends.
+ * @param rest the line at rest
  * @param layout the line as it is now
- * @param lay lays the line out at another span, in the frame of the line at rest
+ * @param lay lays out the line at another span, in the frame of the line at rest
  */
 export function useCarried(rest: LineLayout, layout: LineLayout, lay: (span: Span) => LineLayout): Carried {
   const slides = layout !== rest && lengthOf(layout.span).equals(lengthOf(rest.span));

@@ -11,19 +11,19 @@ import type { Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
 import { numberNear } from "./number-near";
 
-/** A jump that is begun this near to a number with a label begins there: a finger is thicker than a tick. */
+/** A jump begun within this distance of a labelled number begins there: a finger is thicker than a tick. */
 const BEGINS_WITHIN = 16;
 
-/** Further than this, in pixels, a touch is a slide, or a jump. */
+/** A touch that moves further than this, in pixels, is a slide or a jump. */
 const SLIDE_FROM = 8;
 const WHEEL_RESTS_MS = 160;
 
 export type LineHand = Sweep & {
-  /** A drag goes from a number to another instead of sliding the line. */
+  /** Whether a drag goes from one number to another instead of sliding the line. */
   jumps: boolean;
   onJump: (from: NumberKey, to: NumberKey) => void;
   onStart: (number: NumberKey) => void;
-  /** The pointer was drawn on to a number. */
+  /** The pointer was dragged to a number. */
   onPoint: (number: NumberKey) => void;
   /** An arc, or the size of jumps, was touched; false where the tool in hand has no use for it. */
   onJumpTouch: (jumps: readonly number[], part: "size" | "arc") => boolean;
@@ -39,7 +39,7 @@ type Finger = {
   pointer: string;
   start: Point;
   number: NumberKey;
-  /** Where a jump under the finger has come to: on a ring it goes on round. */
+  /** Where a jump under the finger has come to; on a ring it goes on round. */
   reached: NumberKey;
   what: "tap" | "slide" | "jump" | "point" | "gone";
   onPointer: boolean;
@@ -53,13 +53,13 @@ const WITHIN = 22;
 
 /**
  * Touch, mouse and pen on a line: a tap touches the nearest number, a long press on a covered one peeks, a drag slides
- * the line, draws a jump or leads the pointer, two fingers or Ctrl and the wheel draw it nearer or further away.
+ * the line, draws a jump or moves the pointer, two fingers or Ctrl and the wheel zoom.
  */
 export function useLineTouch(
   frame: RefObject<HTMLElement | null>,
   line: AnyLine,
   layout: LineLayout,
-  /** How many times as large as it was laid out it stands there. */
+  /** The scale at which the laid-out line is shown. */
   grow: number,
   moving: Moving,
   hand: LineHand | undefined,
@@ -88,7 +88,7 @@ export function useLineTouch(
       y: (event.clientY - (box?.top ?? 0)) / grow,
     };
   };
-  /** A way in pixels as a number of the line. Up is more on an upright line. */
+  /** Converts a distance in pixels to a number of the line. Up is more on an upright line. */
   const asNumber = (pixels: number, span: Span) =>
     span.to
       .sub(span.from)
@@ -163,7 +163,7 @@ export function useLineTouch(
       if (Math.hypot(at.x - finger.start.x, at.y - finger.start.y) < SLIDE_FROM) return;
       clearTimeout(finger.peek);
       const others = [...fingers.current.values()].some(({ what }) => what === "slide");
-      // With the jump in hand a drag draws a jump, also from the number that the pointer stands on.
+      // With the jump tool in hand a drag draws a jump, also from the pointer's number.
       finger.what = hand.jumps ? "jump" : finger.onPointer ? "point" : canSlide && !others ? "slide" : "gone";
       finger.from = moving.seen.current;
     }
@@ -200,7 +200,7 @@ export function useLineTouch(
   };
 }
 
-/** The number with a label whose place on the line is nearest to where a jump is begun, where one is near. */
+/** The labelled number nearest to where a jump is begun, if one is near. */
 function startNear(layout: LineLayout, at: Point): NumberKey | null {
   const { geometry, placing } = layout;
   let nearest: { key: NumberKey; far: number } | null = null;

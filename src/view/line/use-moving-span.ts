@@ -6,19 +6,19 @@ import type { AnyLine, Span } from "@/core/surface/line";
 import { restSpan } from "@/core/surface/line-slide";
 import { isStill, glide as startGlide } from "../glide";
 
-/** Further than this many lengths a span does not glide but is there at once: there is nothing to see on the way. */
+/** Beyond this many lengths a span does not glide but jumps: there is nothing to see on the way. */
 const FAR = 4;
 
 /**
- * The part of a line that is seen while it moves: under fingers wherever they have it, then gliding to where it comes to
- * rest. At rest it is where the scene has it.
+ * The visible part of a line while it moves: wherever the fingers drag it, then gliding to where it comes to rest. At
+ * rest it is where the scene has it.
  * @param onRest the span has come to rest elsewhere than the scene has it
  */
 export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) => void) {
   const [moving, setMoving] = useState<Span | null>(null);
   const frame = useRef(0);
   const seen = useRef(target);
-  /** Where it is on its way to: what comes next goes on from there, however slow the frames are. */
+  /** Its destination: the next move continues from there, however slow the frames are. */
   const goal = useRef(target);
   const latest = useRef({ line, target, onRest });
   useLayoutEffect(() => {
@@ -55,7 +55,7 @@ export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) 
     },
     [stop],
   );
-  /** The fingers have left: the span goes to the nearest place where it can rest. */
+  /** The fingers have left: the span glides to the nearest resting position. */
   const settle = useCallback(() => {
     const { line: of, target: before, onRest: tell } = latest.current;
     const rest = restSpan(of, goal.current, before);

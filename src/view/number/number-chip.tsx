@@ -17,22 +17,22 @@ export type Asks = { number: string; typed: string } | null;
 /** How much room a number takes beside others, in parts of its size. */
 export const chipWidth = (written: Written) => Math.max(1.2, labelSize(written, 1).width);
 
-/** As wide as what is under a cover may be. */
+/** The widest number that may be under a cover. */
 export const UNKNOWN: Written = { whole: "000", over: "", under: "" };
 
 const stateOf = (scene: Scene, number: NumberKey) =>
-  // What is talked about wears its ring on the line and the chart, not in every sentence.
+  // The number in focus has its ring on the line and the chart, not in every sentence.
   withoutCounter(cellState({ ...scene, focus: null }, number));
 
-/** What is seen of a number outside any chart: under a cover as much room as any number may take. */
+/** The visible text of a number outside any chart: a cover takes as much room as any number may. */
 function seenAs(scene: Scene, number: NumberKey, write: Write): Written {
   const state = stateOf(scene, number);
-  // How wide a cover is tells nothing of how many digits lie under it.
+  // The width of a cover reveals nothing about the number of digits under it.
   const says = writtenIn(state);
   return !isCovered(state) ? write(number) : says === undefined ? UNKNOWN : write(says);
 }
 
-/** How much room a number takes as it is seen, in parts of its size. */
+/** The width of a number as displayed, in parts of its size. */
 export const chipRoom = (scene: Scene, number: NumberKey, write: Write): number =>
   chipWidth(seenAs(scene, number, write));
 

@@ -1,4 +1,4 @@
 import { later } from "@/kit/later";
 
-/** A number in words: what shows none stands without them. */
+/** A number in words, loaded only by views that show some. */
 export const Words = later(() => import("./words").then((part) => part.Words));

@@ -16,14 +16,14 @@ import { StopPieces } from "../stops/stop-pieces";
 import { Touchable } from "../touchable";
 
 type Props = DrawingProps<"order"> & {
-  /** What makes a card one that can be taken to another place; its key is its place among the numbers of the view. */
+  /** Wraps a card so that it can be moved; its key is its index among the numbers of the view. */
   card?: (index: number, card: ReactNode) => ReactNode;
   /** The sign that is chosen next, and what chooses it. */
   onDeciding?: () => void;
   sign?: { at: number; onTouch: (at: number) => void };
 };
 
-/** The numbers of a view as they stand in their row, by their place among its numbers. */
+/** The numbers of a view in their current order, by their index among its numbers. */
 export function rowOf(view: ViewOf<"order">, scene: Pick<Scene, "ordered">): number[] {
   const { order } = scene.ordered[view.id] ?? AS_GIVEN;
   const given = view.numbers.map((_, i) => i);
@@ -33,7 +33,7 @@ export function rowOf(view: ViewOf<"order">, scene: Pick<Scene, "ordered">): num
 const GAP = 12;
 const SIGN = 60;
 
-/** Numbers in a row, digit by digit in the colours of their places, with the place by which they are compared lit. */
+/** Numbers in a row, digit by digit in the colours of their places, the place being compared lit. */
 export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding }: Props) {
   const { signs, place } = scene.ordered[view.id] ?? AS_GIVEN;
   const row = rowOf(view, scene);
@@ -47,23 +47,23 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
   const hasPieces = view.pieces !== "none" && digits !== null;
   const covered = isCoveredPart(scene, view.id, "pieces", view.pieces === "covered");
   const tells = lit !== null && places.includes(lit) && !anyCovered;
-  // The class is asked first what a place tells.
+  // The class is first asked what a place tells.
   const asked = isCoveredPart(scene, view.id, "deciding", true);
   const told = clamp(40, size.height * 0.13, grown(theme, 64));
-  // Of a number under a cover nobody sees how long it is.
+  // A covered number does not reveal its length.
   const lengths = view.numbers.map((text) =>
     isCoveredAt(scene, keyOfText(text)) ? UNKNOWN.whole.length : showNumber(text).length,
   );
   const longest = Math.max(1.2, 0.72 * Math.max(...lengths));
   const all = { width: size.width, height: size.height - told - 8 };
-  const most = grown(theme, theme.strong ? 120 : 96);
+  const max = grown(theme, theme.strong ? 120 : 96);
   const beside = besideEachOther(count, between, all, longest, hasPieces, theme);
   const below = belowEachOther(count, all, longest, hasPieces);
   // A sign between two numbers is read across.
   const stacked =
-    view.signs !== "shown" && Math.min(most, below.numeral) > 1.25 * Math.min(most, beside.numeral);
+    view.signs !== "shown" && Math.min(max, below.numeral) > 1.25 * Math.min(max, beside.numeral);
   const { wide, high, pieces, ...sized } = stacked ? below : beside;
-  const numeral = Math.min(sized.numeral, most);
+  const numeral = Math.min(sized.numeral, max);
   return (
     <div className="flex size-full flex-col items-center justify-center gap-2">
       <div

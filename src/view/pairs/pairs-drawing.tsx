@@ -17,7 +17,7 @@ type Props = DrawingProps<"pairs"> & {
 
 const PAIRS = Array.from({ length: 9 }, (_, i) => [i + 1, 9 - i] as const);
 
-/** How wide a sign is, and how far numbers and signs stand apart, in their size. */
+/** The width of a sign, and the gap between numbers and signs, in their size. */
 const [SIGN, APART] = [0.64, 0.15];
 
 /** How far it is to the next ten from the number talked about, and the pair that makes ten which tells it. */
@@ -38,9 +38,9 @@ export function PairsDrawing({ view, board, scene, size: room, theme, asks, onNu
       return { rows, size: Math.max(18, Math.min(width / (8.5 * columns), high, largest)) };
     })
     .toSorted((a, b) => b.size - a.size)[0]!;
-  // While the distance is covered, no pair may tell it.
+  // While the distance is covered, no pair may give it away.
   const hidden = scene.hushed || scene.farCovered.includes(view.id);
-  // However little room there is, no digit of the sentence is out of sight.
+  // However little room there is, every digit of the sentence is visible.
   const needed =
     from && by && landing
       ? chipRoom(scene, keyOf(from), write) +
@@ -113,7 +113,7 @@ type FarProps = {
   onTouch: (() => void) | undefined;
 };
 
-/** How far it is: no number of the line, so that its cover lies here alone. */
+/** The distance is not a number of the line, so it has a cover of its own. */
 function Far({ by, size, write, covered, onTouch }: FarProps) {
   const width = chipWidth(covered ? UNKNOWN : write(by)) * size;
   return (

@@ -7,7 +7,7 @@ export type Tone = "plain" | "shaded" | "missing" | "tooMany";
 
 type Props = {
   squares: Squares;
-  /** By the place of its number in the chart, from 0. */
+  /** By the index of its number in the chart. */
   toneAt: (index: number) => Tone;
   /** The room it has. */
   width: number;
@@ -17,7 +17,7 @@ type Props = {
   name: string;
 };
 
-/** A chart without numbers, as large as its room allows: what is shaded on it, and how that fits. */
+/** A chart without numbers, as large as its room allows: its shading, and how it fits. */
 export function SmallChart({ squares, toneAt, width, height, color, name }: Props) {
   const { rows, columns } = latticeGrid(squares);
   const cell = Math.max(2, Math.min(width / columns, height / rows));

@@ -12,13 +12,13 @@ import { FINE, pathOf } from "./stroke-path";
 
 type Props = { strokes: readonly Stroke[]; notes: readonly Note[]; anchors: Anchors };
 
-/** What a scene has drawn over a view. */
+/** The strokes and notes of a scene over a view. */
 export function DrawnOver({ view, scene, anchors }: { view: ViewId; scene: Scene; anchors: Anchors }) {
   const here = <T extends { view: ViewId }>(all: readonly T[]) => all.filter((one) => one.view === view);
   return <Drawn strokes={here(scene.strokes)} notes={here(scene.notes)} anchors={anchors} />;
 }
 
-/** What is drawn over a view, each stroke and note where its number stands. */
+/** Strokes and notes over a view, each where its number stands. */
 export function Drawn({ strokes, notes, anchors }: Props) {
   return (
     <>
@@ -51,7 +51,7 @@ export function Drawn({ strokes, notes, anchors }: Props) {
   );
 }
 
-/** Strokes of one number. They are drawn anew only when one is added or taken away, not when they move. */
+/** The strokes of one number. They re-render only when one is added or removed, not when they move. */
 const Strokes = memo(
   function Strokes({ strokes }: { strokes: readonly Stroke[] }) {
     return strokes.map((stroke) => (
@@ -83,7 +83,7 @@ function byNumber(strokes: readonly Stroke[]): [Target | null, Stroke[]][] {
 }
 
 const NOTE = { size: 22, pad: 10 };
-/** How much room a note takes, in pixels. */
+/** The size of a note, in pixels. */
 export const noteSize = (text: string) => ({
   width: Math.max(48, text.length * NOTE.size * 0.56 + 2 * NOTE.pad),
   height: NOTE.size + 2 * NOTE.pad,

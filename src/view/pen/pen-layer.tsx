@@ -37,7 +37,7 @@ type Props = {
   pen: PenHand | null;
 };
 
-/** A rubber takes away what it comes this near to, in pixels. */
+/** A rubber removes what it comes this close to, in pixels. */
 const RUBS = 16;
 
 /** A note that is being written. */
@@ -47,7 +47,7 @@ const BESIDE = { x: 0.25, y: -1.1 };
 
 type Line = { number: Target | null; at: Point & { unit: number }; points: Point[] };
 
-/** What is drawn over a view; with a pen in hand, every finger on it draws. */
+/** Strokes and notes over a view; with a pen in hand, every finger on it draws. */
 export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
   const strokes = useScene(source, (scene) => scene.strokes);
   const notes = useScene(source, (scene) => scene.notes);
@@ -57,7 +57,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
   const [, redraw] = useState(0);
   const [touched, setTouched] = useState<Writing | null>(null);
   const frame = useRef<HTMLDivElement>(null);
-  /** Where the keyboard was before a note was written. */
+  /** Where the focus was before a note was written. */
   const before = useRef<HTMLElement | SVGElement | null>(null);
   if (!pen && here.length === 0 && notesHere.length === 0) return null;
 
@@ -65,7 +65,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
     const box = frame.current!.getBoundingClientRect();
     return { x: event.clientX - box.left, y: event.clientY - box.top };
   };
-  /** The number that a point belongs to, and where that stands; the view itself where there is none. */
+  /** The number that a point belongs to, and its position; the view itself if there is none. */
   const anchorAt = (point: Point) => {
     const number = anchors.at(point);
     return { number, at: anchors.of(number) ?? { x: 0, y: 0, unit: 100 } };
@@ -112,7 +112,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
     }
     const line = lines.current.get(event.pointerId);
     if (!line) return;
-    // All points that the screen has told since the last frame, so that a fast stroke is round.
+    // All points since the last frame, so that a fast stroke is smooth.
     const box = frame.current!.getBoundingClientRect();
     const told = event.nativeEvent.getCoalescedEvents?.() ?? [];
     for (const one of told.length > 0 ? told : [event.nativeEvent]) {
@@ -226,7 +226,7 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
 
 type NoteFieldProps = {
   text: string;
-  /** Where the keyboard was before the note was written. */
+  /** Where the focus was before the note was written. */
   before: { current: HTMLElement | SVGElement | null };
   onWrite: (text: string) => void;
   at: { left: number; top: number };
@@ -268,7 +268,7 @@ function NoteField({ text, before, onWrite, at }: NoteFieldProps) {
   );
 }
 
-/** What is drawn, for those who cannot see it. */
+/** Strokes and notes for screen readers. */
 function drawnWords(strokes: number, notes: readonly string[]): string {
   const drawn = manyOf(strokes, "stroke");
   return notes.length === 0

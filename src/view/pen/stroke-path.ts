@@ -2,7 +2,7 @@ import { getStroke } from "perfect-freehand";
 import { pointsOf, type Stroke } from "@/core/scene/pen";
 import { round } from "../round";
 
-/** The finer the outline, the longer the page: strokes are worked out a hundred times as large, and drawn as small. */
+/** Outlines are computed a hundred times as large with whole numbers, which keeps the page short. */
 export const FINE = 100;
 
 /** How thick a pen and a highlighter draw, in units. */

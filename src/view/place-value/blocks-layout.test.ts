@@ -9,13 +9,13 @@ const room = fc.record({
   height: fc.integer({ min: 140, max: 900 }),
 });
 
-const MOST: Record<Scaled, number> = { blocks: 9999, bundles: 999 };
+const MAX: Record<Scaled, number> = { blocks: 9999, bundles: 999 };
 
 test.each(["blocks", "bundles"] as const)(
   "%s are those of the number, in their columns, inside the room, and none on another",
   (as) => {
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: MOST[as] }), room, (number, size) => {
+      fc.property(fc.integer({ min: 0, max: MAX[as] }), room, (number, size) => {
         const pieces = piecesOf(exact(number))!;
         const { columns, blocks } = layOutBlocks(pieces, size, as);
         const worth = blocks.reduce((sum, { place }) => sum + 10 ** place, 0);

@@ -11,28 +11,28 @@ export type Block = {
   readonly y: number;
   /** The side of a one. */
   readonly unit: number;
-  /** It is still wanting: an outline stands for it. */
+  /** Still needed: drawn as an outline. */
   readonly wanting: boolean;
 };
 export type Column = { readonly place: Place; readonly left: number; readonly width: number };
 type Size = { readonly width: number; readonly height: number };
 
 type Form = {
-  /** How large a piece is, in units, by its place. */
+  /** The size of a piece, in units, by its place. */
   readonly sides: Readonly<Record<number, Size>>;
-  /** How far pieces stand apart, in units; ones, which stand like a ten, closer. */
+  /** The gap between pieces, in units; ones, which are stacked like a ten, are closer. */
   readonly gap: number;
   readonly betweenOnes: Size;
-  /** As many ones as stand below each other: that ten of them are one is seen. */
+  /** How many ones are stacked: it should be seen that ten of them make one. */
   readonly onesDown: number;
-  /** As many tens as stand below each other: five and five are seen at a glance. */
+  /** How many tens are stacked: five and five are seen at a glance. */
   readonly tensDown: number;
   /** They stand in rows of five: how many there are is seen at a glance. */
   readonly inRows: boolean;
 };
 
 const FORMS: Readonly<Record<Scaled, Form>> = {
-  // A one, a rod of ten, a plate of a hundred, a cube of a thousand as it is seen.
+  // A one, a rod of ten, a plate of a hundred, a cube of a thousand in projection.
   blocks: {
     sides: {
       0: { width: 1, height: 1 },
@@ -63,8 +63,8 @@ const FORMS: Readonly<Record<Scaled, Form>> = {
 const MAX_UNIT = 64;
 const MIN_UNIT = 0.2;
 /**
- * No column is narrower than this, in pixels, or than this part of the room: its digit stands on a card as large as the others. In a
- * narrow room a column may still be smaller than its equal share.
+ * Minimum width of a column, in pixels and as a share of the room: its digit stands on a card as large as the others.
+ * In a narrow room a column may still be smaller than its equal share.
  */
 const MIN_COLUMN = { width: 84, share: 0.1, ofEqual: 0.8 };
 const EDGE = 14;
@@ -75,11 +75,11 @@ export const sizeOf = ({ as, place, unit }: Pick<Block, "as" | "place" | "unit">
   height: FORMS[as].sides[place]!.height * unit,
 });
 
-/** Whether a number can be shown so: whole, and below ten thousand in blocks, below a thousand in bundles. */
+/** Whether a number can be shown this way: whole, and below ten thousand in blocks, below a thousand in bundles. */
 export const hasForm = (as: Scaled, pieces: readonly Pieces[]): boolean =>
   pieces.every(({ place }) => place in FORMS[as].sides);
 
-/** How many pieces of a place stand below each other, and in how many rows beside, where a one has some size. */
+/** How many pieces of a place are stacked, and in how many stacks, for a given size of a one. */
 function arrange(as: Scaled, { place, count }: Pieces, unit: number, height: number) {
   const { sides, gap, betweenOnes, onesDown, tensDown, inRows } = FORMS[as];
   const side = sides[place]!;
@@ -92,7 +92,7 @@ function arrange(as: Scaled, { place, count }: Pieces, unit: number, height: num
     : Math.max(1, Math.ceil(count / down));
   return {
     width: across * step.x - apart.width * unit,
-    // All ones that stand below each other have room there, however few they are now.
+    // A full stack of ones must fit, however few there are now.
     high: (place === 0 ? (onesDown - 1) * step.y : 0) + side.height * unit <= height,
     at: (nth: number) =>
       inRows
@@ -113,7 +113,7 @@ export type Wanted = Pieces & { readonly wanting?: number };
 const all = ({ place, count, wanting = 0 }: Wanted): Pieces => ({ place, count: count + wanting });
 
 /**
- * Blocks or bundles as large as the room allows, all of one scale, each place in a column of its own.
+ * Lays out blocks or bundles as large as the room allows, to one scale, each place in a column of its own.
  * @param pieces that have this form
  */
 export function layOutBlocks(
@@ -136,7 +136,7 @@ export function layOutBlocks(
   let unit = MAX_UNIT;
   while (unit > MIN_UNIT && sum(widths(unit)) > room.width) unit -= unit > 1 ? 0.5 : 0.05;
   const needed = widths(unit).map((width) => (Number.isFinite(width) ? width : narrowest));
-  // What is left over is shared.
+  // The rest is shared equally.
   const spare = Math.max(0, room.width - sum(needed)) / pieces.length;
   const columns: Column[] = [];
   const blocks: Block[] = [];

@@ -4,12 +4,12 @@ import { Touchable } from "../touchable";
 import type { Column } from "./blocks-layout";
 import { placeStyle } from "./place-style";
 
-/** How high a button is with the room about it; and in columns narrower than this they stand above each other; in pixels. */
+/** The height of a button with the room around it; and in columns narrower than this they are stacked; in pixels. */
 const [BUTTON, NARROW] = [60, 72];
 
 const isStacked = (columns: number, width: number) => width / columns < NARROW;
 
-/** How high the row is under so many columns, in pixels. */
+/** The height of the row under a number of columns, in pixels. */
 export const buildHeight = (columns: number, width: number): number =>
   isStacked(columns, width) ? 2 * BUTTON - 16 : BUTTON;
 
@@ -21,7 +21,7 @@ type BuildProps = {
   onAdd: (place: Place, by: 1 | -1) => void;
 };
 
-/** Under each column a piece more or fewer. */
+/** Buttons under each column for a piece more or fewer. */
 export function BuildRow({ room, columns, countOf, onAdd }: BuildProps) {
   const stacked = isStacked(columns.length, room);
   const height = buildHeight(columns.length, room);

@@ -2,7 +2,7 @@ import { round } from "../round";
 import { type Block, sizeOf } from "./blocks-layout";
 import { placeStyle } from "./place-style";
 
-/** How many of the ten sticks of a bundle are seen from the front. */
+/** How many of the ten sticks of a bundle are visible from the front. */
 const IN_FRONT = 5;
 
 /** A stick, ten of them in a bundle, or ten bundles in a crate. */

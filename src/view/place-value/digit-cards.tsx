@@ -10,16 +10,16 @@ type Props = {
   pieces: readonly Wanted[];
   columns: readonly Column[];
   height: number;
-  /** The digit of which is said what it is worth. */
+  /** The digit whose worth is shown. */
   worth: PlaceKey | null;
   isCovered: (place: PlaceKey) => boolean;
   onDigit: ((place: PlaceKey) => void) | undefined;
 };
 
-/** The digits of a number, each on the card of its place; under one of them what it is worth. */
+/** The digits of a number, each on the card of its place; under one of them its worth. */
 export function DigitCards({ pieces, columns, height, worth, isCovered, onDigit }: Props) {
-  // The digits of one number are of one size, however wide the pieces over them.
-  const most = Math.min(...columns.map(({ width }) => width)) - 12;
+  // The digits of a number have one size, however wide the pieces over them.
+  const max = Math.min(...columns.map(({ width }) => width)) - 12;
   return (
     <div className="relative w-full shrink-0" style={{ height }}>
       {pieces.map(({ place, count }, i) => {
@@ -31,7 +31,7 @@ export function DigitCards({ pieces, columns, height, worth, isCovered, onDigit 
             count={count}
             column={columns[i]!}
             height={height}
-            most={most}
+            max={max}
             covered={isCovered(key)}
             worth={worth === key && !isCovered(key)}
             point={place === 0 && pieces.at(-1)!.place < 0}
@@ -48,8 +48,8 @@ type DigitProps = {
   count: number;
   column: Column;
   height: number;
-  /** As wide as a card may be. */
-  most: number;
+  /** Maximum width of a card. */
+  max: number;
   covered: boolean;
   worth: boolean;
   /** The decimal point stands after it. */
@@ -57,11 +57,11 @@ type DigitProps = {
   onTouch: (() => void) | undefined;
 };
 
-function Digit({ place, count, column, height, most, covered, worth, point, onTouch }: DigitProps) {
+function Digit({ place, count, column, height, max, covered, worth, point, onTouch }: DigitProps) {
   const { ground, line, text } = placeStyle(place);
   const told = worth ? Math.min(26, height * 0.24) : 0;
-  const side = Math.min(height - 10 - told, most);
-  const wide = Math.min(most, side * 1.08);
+  const side = Math.min(height - 10 - told, max);
+  const wide = Math.min(max, side * 1.08);
   const top = (height - told - side) / 2;
   const name = `${placeName(place)} digit`;
   return (

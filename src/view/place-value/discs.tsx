@@ -9,23 +9,26 @@ import { placeStyle } from "./place-style";
 const ACROSS = 2;
 const DOWN = 5;
 const GAP = 0.16;
-/** A value that would be written smaller than this, in pixels, is told by the column alone. */
+/** A value that would be smaller than this, in pixels, is left to the column's name. */
 const SMALLEST = 9;
 
-/** The radius of discs that all find room in columns. @param most that lie in one column */
-export const discRadius = (columns: readonly Column[], height: number, most: number): number =>
+/**
+ * The radius at which all discs fit in their columns.
+ * @param max number of discs in one column
+ */
+export const discRadius = (columns: readonly Column[], height: number, max: number): number =>
   Math.max(
     4,
     Math.min(
       34,
-      height / Math.max(DOWN, Math.ceil(most / ACROSS)) / (2 + 2 * GAP),
+      height / Math.max(DOWN, Math.ceil(max / ACROSS)) / (2 + 2 * GAP),
       ...columns.map(({ width }) => (width - 16) / ACROSS / (2 + 2 * GAP)),
     ),
   );
 
 const MILLIONS = 6;
 
-/** What one disc of a place says: from a million on, whose digits would be too small, in two lines. */
+/** The text on a disc of a place: from a million on, whose digits would be too small, in two lines. */
 const writtenOn = (place: Place): string[] =>
   place < MILLIONS
     ? [showNumber(keyOf(worthOf(place)))]
@@ -38,7 +41,7 @@ type Props = {
   wanting: number;
   column: Column;
   radius: number;
-  /** The last one has just come of ten others. */
+  /** The last one has just been made from ten others. */
   lit: boolean;
 };
 

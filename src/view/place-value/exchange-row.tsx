@@ -9,13 +9,13 @@ type Props = {
   columns: readonly Column[];
   pieces: readonly Pieces[];
   height: number;
-  /** The size of what is written. */
+  /** The text size. */
   size: number;
-  /** What the last jump has exchanged. */
+  /** The exchanges of the last jump. */
   exchanges: readonly Exchange[];
-  /** The place of which ten lie together. */
+  /** The place with ten pieces together. */
   gathered: Place | null;
-  /** Pieces are added and taken by hand, so that one can be broken up. */
+  /** Whether pieces are added and taken by hand, so that one can be broken up. */
   building: boolean;
   onExchange: ((of: Place, way: Exchange["way"]) => void) | undefined;
 };

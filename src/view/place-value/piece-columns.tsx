@@ -17,7 +17,7 @@ type Props = {
   view: ViewOf<"place-value">;
   shown: PiecesShown;
   columns: readonly Column[];
-  /** Null where they are drawn to no scale: discs, beads, and what has no blocks. */
+  /** Null if they are not drawn to scale: discs, beads, and numbers without blocks. */
   blocks: readonly Block[] | null;
   room: Size;
   /** The size of the names of the places. */
@@ -35,8 +35,8 @@ export function PieceColumns(props: Props) {
   const top = heading * 2;
   const counted = shown.pieces.map(({ place, count }) => `${count} ${placeName(place, count)}`).join(", ");
   const hasPieces = view.pieces !== "none";
-  // Where a name would be too small to be read, letters stand for all of them.
-  const short = columns.some((column) => nameIn(column, heading).font < Math.max(SMALLEST, heading * LEAST));
+  // If a name would be too small to be read, letters stand for all of them.
+  const short = columns.some((column) => nameIn(column, heading).font < Math.max(SMALLEST, heading * MIN));
   const drawing = (
     <svg
       aria-hidden
@@ -74,10 +74,10 @@ export function PieceColumns(props: Props) {
   );
 }
 
-/** A name at the head of a column is no smaller, in pixels, nor than this part of a name that has room enough. */
-const [SMALLEST, LEAST] = [10, 0.38];
+/** Minimum size of a name at the head of a column, in pixels, and as a share of its full size. */
+const [SMALLEST, MIN] = [10, 0.38];
 
-/** The name of a place as it has room over its column: in two lines where it would be small in one. */
+/** The name of a place as it fits over its column: in two lines if it would be small in one. */
 function nameIn({ place, width }: Column, size: number) {
   const name = capital(placeName(place));
   const fits = (text: string) => (width - 8) / (text.length * 0.56);
@@ -85,7 +85,7 @@ function nameIn({ place, width }: Column, size: number) {
   return { words, font: Math.min(words.length > 1 ? size * 0.86 : size, ...words.map(fits)) };
 }
 
-/** What stands over the column of a place: its name, or the letters for it. */
+/** The head of a place's column: its name, or the letters for it. */
 function Heading({ size, short, ...column }: Column & { size: number; short: boolean }) {
   const { place, left, width } = column;
   const letters = { words: [placeLetters(place)], font: Math.min(size, (width - 4) / (3 * 0.68)) };
@@ -146,8 +146,8 @@ function Lying({ view, shown, columns, blocks, room, exchanges, sliding }: Props
       </>
     );
   }
-  const most = Math.max(...pieces.map(({ count, wanting = 0 }) => count + wanting));
-  const radius = discRadius(columns, room.height, most);
+  const max = Math.max(...pieces.map(({ count, wanting = 0 }) => count + wanting));
+  const radius = discRadius(columns, room.height, max);
   return pieces.map(({ place, count, wanting = 0 }, i) => {
     const column = columns[i]!;
     const of = { place, count, wanting, column };
@@ -241,7 +241,7 @@ function Gathered({ blocks, of, target }: { blocks: readonly Block[]; of: Place;
   );
 }
 
-/** About pieces that are exchanged, or have just been. */
+/** The frame around pieces that are being exchanged, or have just been. */
 const Outline = ({ x, y, width, height }: { x: number; y: number; width: number; height: number }) => (
   <rect
     x={round(x - 5)}

@@ -6,18 +6,18 @@ import { gatheredIn } from "@/core/scene/arranged";
 import type { ViewOf } from "@/core/views/view";
 import type { Wanted } from "./blocks-layout";
 
-/** What a place value view shows of a number: its pieces with those that are wanting, and what is being exchanged. */
+/** The pieces that a place value view shows: those of the number, those still needed, and those being exchanged. */
 export type PiecesShown = {
   readonly pieces: readonly Wanted[];
-  /** The smallest place of which ten lie together; null where none do. */
+  /** The smallest place with ten pieces together, or null. */
   readonly gathered: Place | null;
-  /** The pieces still needed to the next whole ten, hundred or thousand, where that is asked. */
+  /** The pieces still needed to the next whole ten, hundred or thousand, if the view shows them. */
   readonly wanting: { by: NumberKey; next: NumberKey } | null;
 };
 
 /**
- * The pieces of a number as they are drawn. There is a column for the tens, whether there are any or not: the count that
- * begins in ones goes on there. Where ten lie together the piece that they become is outlined.
+ * The pieces of a number as drawn. There is always a column for the tens: a count that begins in ones goes on there. If
+ * ten lie together, the piece that they become is outlined.
  */
 export function piecesShown(
   view: Pick<ViewOf<"place-value">, "towards">,
@@ -40,6 +40,6 @@ export function piecesShown(
   };
 }
 
-/** The pieces that ten others have become at the last jump. */
+/** The pieces that were made from ten others at the last jump. */
 export const justMade = (exchanges: readonly Exchange[]): Place[] =>
   exchanges.filter(({ way }) => way === "made").map(({ of }) => of + 1);

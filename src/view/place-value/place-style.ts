@@ -12,7 +12,7 @@ const ONES = hue("coral", "ones");
 const TENS = hue("sea", "tens");
 const HUNDREDS = hue("plum", "hundreds");
 const THOUSANDS = hue("kelp", "thousands");
-/** Parts of one have the hue of their counterpart, on a bare ground. */
+/** Decimal places have the hue of their counterpart, on a bare ground. */
 const part = (look: PlaceStyle): PlaceStyle => ({ ...look, ground: "var(--color-board)" });
 
 const STYLES: readonly PlaceStyle[] = [

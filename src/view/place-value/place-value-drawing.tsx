@@ -21,7 +21,7 @@ import { PieceColumns } from "./piece-columns";
 import { piecesShown } from "./pieces-shown";
 import { Expanded, lengthInWords, lengthOf, Row, rowFor, termsOf } from "./text-row";
 
-/** The pieces at one moment of an exchange, before the number stands as it then will. */
+/** The pieces at one stage of an exchange, before the number is shown as it will be. */
 export type InExchange = { readonly pieces: readonly Pieces[]; readonly sliding: Place | null };
 
 type Props = DrawingProps<"place-value"> & {
@@ -33,7 +33,7 @@ type Props = DrawingProps<"place-value"> & {
   onAdd?: (place: Place, by: 1 | -1) => void;
 };
 
-/** The number talked about as pieces in the columns of their places, as digits, in expanded form and in words. */
+/** The number in focus as pieces in the columns of their places, as digits, in expanded form and in words. */
 export function PlaceValueDrawing(props: Props) {
   const { scene, view } = props;
   if (scene.hushed) return <Said>{SILENT}</Said>;
@@ -60,12 +60,12 @@ export function PlaceValueDrawing(props: Props) {
   );
 }
 
-/** The height that pieces, digits and what is said of them need, in pixels. */
+/** The height that pieces, digits and the lines below them need, in pixels. */
 const LOWEST = 250;
 
 const LINE = 1.4;
 const CHIP = 52;
-/** Columns of covered pieces have room for so many. */
+/** Columns of covered pieces have room for this many. */
 const UNTOLD = 5;
 
 function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
@@ -81,12 +81,12 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const building = view.building === "shown" && onAdd !== undefined;
   const touches = building || (shown.gathered !== null && onExchange !== undefined);
   const read = scene.wrote[view.id] ?? null;
-  // A digit that is covered may be told nowhere else; what is hidden with it is shown by lifting the digit.
+  // A covered digit may be shown nowhere else; lifting it shows what was hidden with it.
   const anyCovered = view.digits !== "none" && shown.pieces.some(({ place }) => isCovered(placeKey(place)));
   const terms = termsOf(shown.pieces, write);
   const expandedCovered = isCovered("expanded") || anyCovered;
   const wordsCovered = isCovered("words") || anyCovered;
-  // A cover is as high for a long number as for a short one.
+  // A cover has the same height for long and short numbers.
   const expanded = rowFor(
     expandedCovered ? 0 : lengthOf(terms),
     clamp(34, height * 0.11, grown(theme, 64)),
@@ -114,7 +114,7 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
   const taken = Object.values(rows).reduce((sum, row) => sum + row, 0);
   const room = { width, height: Math.max(40, height - heading * 2 - taken - 12) };
   const as = view.as === "blocks" || view.as === "bundles" ? view.as : null;
-  // Under a cover a column is as wide for one piece as for nine.
+  // Under a cover a column has the same width for one piece as for nine.
   const counted = coveredPieces ? shown.pieces.map(({ place }) => ({ place, count: UNTOLD })) : shown.pieces;
   const laid = as && hasForm(as, counted) ? layOutBlocks(counted, room, as) : null;
   const columns = laid?.columns ?? even(shown.pieces, width);
@@ -226,12 +226,12 @@ type WantingProps = {
   height: number;
   write: (number: NumberKey) => string;
   covered: boolean;
-  /** A digit is covered: the number may not be told. */
+  /** If a digit is covered, the number may not be said. */
   hidden: boolean;
   onTouch: (() => void) | undefined;
 };
 
-/** How much is wanting to the next whole ten, hundred or thousand. */
+/** How much is missing to the next whole ten, hundred or thousand. */
 function Wanting({ number, by, next, height, write, covered, hidden, onTouch }: WantingProps) {
   const size = height * 0.62;
   return (

@@ -7,7 +7,7 @@ import { placeStyle } from "./place-style";
 
 type Term = { place: Place; text: string };
 
-/** What a number in expanded form is written as, place by place. */
+/** The terms of a number's expanded form, place by place. */
 export const termsOf = (pieces: readonly Pieces[], write: (number: NumberKey) => string): Term[] =>
   expandedForm(pieces).map(({ place, worth }) => ({ place, text: write(worth) }));
 
@@ -18,12 +18,15 @@ export const lengthOf = (terms: readonly Term[]) =>
 export const lengthInWords = (pieces: readonly Pieces[]) =>
   12 * Math.max(1, pieces.filter(({ place, count }) => count > 0 || place < 0).length);
 
-/** How high two lines are, of their size: with what hangs below the last one. */
+/** The height of two lines, in text sizes, including descenders. */
 const TWO_LINES = 2.95;
-/** How wide a letter or digit is, of its size. */
+/** The width of a letter or digit, in text sizes. */
 const LETTER = 0.53;
 
-/** A row for a text of so many letters: smaller where it is long, and two lines high where it would be too small in one. */
+/**
+ * The layout of a text with a number of letters: smaller if it is long, and two lines high if it would be too small in
+ * one.
+ */
 export function rowFor(
   letters: number,
   height: number,

@@ -8,7 +8,7 @@ import type { Work } from "@/core/scene/slices/working";
 import { APART } from "./problems-layout";
 import { Sign } from "./sign";
 
-/** The blank of a problem, empty or with what was written there, and what it is called. */
+/** Renders the blank of a problem, empty or with what was written there. */
 export type Blank = { name: string; className: string; children: ReactNode };
 
 type CardProps = {
@@ -17,10 +17,10 @@ type CardProps = {
   work: Work | undefined;
   /** Whether it is told if the answer is right. */
   told: boolean;
-  /** How large its sentence is, in pixels. */
+  /** The size of its sentence, in pixels. */
   size: number;
   blank: (blank: Blank) => ReactNode;
-  /** What stands at the end of its first row. */
+  /** Rendered at the end of its first row. */
   end?: ReactNode;
   /** Its line. */
   children: ReactNode;

@@ -14,7 +14,7 @@ import { Jumps } from "../line/jumps";
 import { LineFigure } from "../line/line-figure";
 import { layOutLine } from "../line/line-layout";
 
-/** A problem's line as it is laid out, with the jumps made on it so far. */
+/** A problem's line, laid out with the jumps made on it so far. */
 export function layOutProblem(problem: Problem, work: Work | undefined, size: Size, theme: Theme) {
   const grow = grown(theme, 1);
   const { from, to: end, interval, divisions } = problemLine(problem);
@@ -38,7 +38,7 @@ export function layOutProblem(problem: Problem, work: Work | undefined, size: Si
 
 export type ProblemLaidOut = ReturnType<typeof layOutProblem>;
 
-/** The same, worked out only where something about it is another. */
+/** The same, memoised. */
 export const useProblemLayout = (
   problem: Problem,
   work: Work | undefined,
@@ -50,7 +50,11 @@ export const useProblemLayout = (
     [problem, work, width, height, theme],
   );
 
-type Props = { of: ProblemLaidOut; size: Size /** Where a jump is being drawn to. */; to?: NumberKey | null };
+type Props = {
+  of: ProblemLaidOut;
+  size: Size /** The target of a jump being drawn. */;
+  to?: NumberKey | null;
+};
 
 /** The small line of one problem: its start ringed, and the jumps that were drawn. */
 export function ProblemFigure({ of: { line, trail, layout, marks, grow }, size, to = null }: Props) {
@@ -75,7 +79,7 @@ export function ProblemFigure({ of: { line, trail, layout, marks, grow }, size, 
   );
 }
 
-/** What the line of a problem says: "starts at 8", "jumped −3 to 5". */
+/** The description of a problem's line: "starts at 8", "jumped −3 to 5". */
 export function problemSays(problem: Problem, trail: Trail): string {
   const write = problem.fractions ? asFractions : showNumber;
   if (trail.jumps.length === 0) return `starts at ${write(trail.start)}`;

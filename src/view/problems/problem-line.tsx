@@ -16,7 +16,7 @@ type Props = {
   work: Work | undefined;
   size: Size;
   theme: Theme;
-  /** Where a jump from where the work stands was drawn to. */
+  /** Called with the target of a jump drawn from the current position. */
   onJump: (by: NumberKey) => void;
 };
 

@@ -36,11 +36,11 @@ export function ProblemsDrawing({ view, scene, size, theme }: DrawingProps<"prob
   );
 }
 
-/** What was read of the problems of a view; null for those that cannot be read. */
+/** The problems of a view as read; null for those that cannot be read. */
 export const problemsIn = (reads: readonly ProblemRead[]) =>
   reads.map((read) => (read.ok ? read.problem : null));
 
-/** Whether it is told if an answer is right: at once where it is checked at once, else when all are checked. */
+/** Whether it is shown if an answer is right: at once if answers are checked at once, else when all are checked. */
 export const isTold = (
   check: "at-once" | "at-end" | "off",
   checked: boolean,

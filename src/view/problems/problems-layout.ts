@@ -6,38 +6,38 @@ import { signWidth } from "./sign";
 const GAP = 12;
 const EDGE = { across: 12, down: 8 };
 /** The smallest sentence, in pixels. */
-const LEAST = 10;
+const MIN_SENTENCE = 10;
 /** A row with fractions, in parts of their size. */
 const FRACTION_HIGH = 2;
-/** Narrower and lower than this a problem cannot be read. */
+/** Minimum width and height for a problem to be readable. */
 const MIN = { width: 272, height: 136 };
 /** The row with a problem's sentence is at least as high as its button. */
 const MIN_ROW = 44;
-/** The button at the end of that row, with the room before it. */
+/** The width of the button at the end of that row, with the gap before it. */
 const END = 52;
-/** Between the signs of a sentence, in parts of their size. */
+/** The gap between the signs of a sentence, in parts of their size. */
 export const APART = 0.3;
-/** Beside what is written in a blank: its edges, and the tick of a right answer. */
-const BLANK = { least: 1.9, edges: 1.3 };
+/** Extra width of a blank: its edges, and the tick of a right answer. */
+const BLANK = { min: 1.9, edges: 1.3 };
 
 /** How several problems share a room: in one column or two, each with its sentence above its line. */
 export type ProblemsLayout = {
   columns: 1 | 2;
   /** The height of a card; more than there is room for are scrolled to. */
   height: number;
-  /** The sizes of their sentences: a long one makes none of the others small. */
+  /** The sizes of their sentences: a long one does not make the others small. */
   sentences: readonly number[];
   /** The room of a line. */
   line: Size;
 };
 
 /**
- * How wide the sentence of a problem may become, in parts of its size. In its blank there is room for a digit more than
- * its longest number has: how long the answer is must not be seen.
+ * The maximum width of a problem's sentence, in parts of its size. Its blank has room for a digit more than its longest
+ * number, so that it does not reveal the length of the answer.
  */
 function sentenceWidth({ parts }: Problem): number {
   const known = parts.filter(({ blank }) => !blank).map(({ text }) => signWidth(text));
-  const blank = Math.max(BLANK.least, Math.max(...known) + DIGIT) + BLANK.edges;
+  const blank = Math.max(BLANK.min, Math.max(...known) + DIGIT) + BLANK.edges;
   return known.reduce((sum, width) => sum + width, blank) + APART * (parts.length - 1);
 }
 
@@ -57,7 +57,7 @@ export function layOutProblems(
   const inner = card.width - 2 * EDGE.across;
   const usual = clamp(18, Math.min(0.046 * theme.screen, 0.09 * inner), grown(theme, theme.strong ? 62 : 52));
   const sentences = problems.map((problem) =>
-    problem ? Math.min(usual, Math.max(LEAST, (inner - END) / sentenceWidth(problem))) : usual,
+    problem ? Math.min(usual, Math.max(MIN_SENTENCE, (inner - END) / sentenceWidth(problem))) : usual,
   );
   const high = problems.some((problem) => problem?.fractions) ? FRACTION_HIGH : 1.35;
   const line = {

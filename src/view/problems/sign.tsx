@@ -25,7 +25,7 @@ export function Sign({ text, size, bold = false }: Props) {
   );
 }
 
-/** How wide a number or a sign is, in parts of its size. */
+/** The width of a number or a sign, in parts of its size. */
 export function signWidth(text: string): number {
   const written = writtenOf(text);
   return written.under === "" ? text.length * DIGIT : labelSize(written, 1).width - EDGE;

@@ -17,10 +17,10 @@ import { Touchable } from "../touchable";
 import { GAP, HEARD, highOf, lastHeard, MAX_SAID, sizeOf } from "./say-layout";
 
 type Props = DrawingProps<"say"> & {
-  /** What a part of the sentence does that is touched, and which one is being chosen. */
+  /** The handler for a touched part of the sentence, and the part being chosen. */
   onPart?: (condition: number, part: string) => void;
   chosen?: { condition: number; part: string } | null;
-  /** What stands in the place of the second chart while a part is chosen. */
+  /** Shown instead of the second chart while a part is being chosen. */
   choosing?: ReactNode;
   onUnhear?: (at: number) => void;
 };
@@ -157,9 +157,9 @@ type BelowProps = {
   room: { width: number; height: number };
 };
 
-/** How high a line of the counts is, in its type size, and a line of an earlier try; and how wide the counts are. */
+/** The height of a line of the counts, in its type size, and of an earlier try; and the width of the counts. */
 const [COUNT_LINE, TRY_LINE, COUNT_WIDE] = [1.9, 1.1, 8.2];
-/** The counts leave their place beside the chart where it becomes so much larger by that. */
+/** The counts move below the chart if that makes it this much larger. */
 const CLEARLY = 1.15;
 
 /** The second chart, as the sentence that was tried last shades it, how that fits, and the tries before it. */
@@ -181,7 +181,7 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
   const chart = isUnder ? { width: room.width, height: under } : { width: side, height: high };
   const beside = isUnder ? room.width : room.width - wideAt(side, high) - 24;
   const below = isUnder ? high - (wideAt(room.width, under) * rows) / columns - GAP : high;
-  // What the tries say stands beside the counts where there is room for both, and where there is not it is smaller.
+  // The tries stand beside the counts if there is room for both, otherwise smaller below them.
   const inTwo = below < lines * COUNT_LINE * text && beside > text * 19;
   const counts = Math.min(text, below / ((inTwo ? 3 : lines) * COUNT_LINE), beside / COUNT_WIDE);
   const triesHigh = below - (inTwo ? (exact ? COUNT_LINE : 0) : lines * COUNT_LINE) * counts;

@@ -2,21 +2,21 @@ import type { Rule } from "@/core/set/rule";
 import { sentenceParts } from "@/core/set/sentence-parts";
 import type { Size } from "../drawing";
 
-/** Most conditions that a sentence is put together from. */
+/** Maximum number of conditions in a sentence. */
 export const MAX_SAID = 3;
-/** The narrowest tile, in pixels; and the size of what was heard, in that of the sentence. */
+/** Minimum width of a tile, in pixels; and the size of the kept sentences, relative to the sentence. */
 const MIN_TILE = 56;
 export const HEARD = 0.8;
 const SMALLEST = 0.65;
 const SMALLER = [1, 0.8, SMALLEST] as const;
-/** How much of the height the sentence may take, and what the chart below it keeps in any case. */
+/** Maximum share of the height for the sentence, and the minimum that the chart below it keeps. */
 const SENTENCE = 0.45;
 const CHART = 0.38;
-/** The room between the sentence, what was heard and the chart, in pixels; of tiles to each other. */
+/** The gaps between the sentence, the kept sentences and the chart, and between tiles, in pixels. */
 export const GAP = 12;
 const BETWEEN = 8;
 
-/** About how high a sentence is, in as many rows as its tiles need. */
+/** The approximate height of a sentence, in as many rows as its tiles need. */
 export function highOf(rule: Rule | null, width: number, text: number): number {
   const tiles = rule ? sentenceParts(rule) : [{ text: "…" }];
   const adds = rule === null || rule.conditions.length >= MAX_SAID ? [] : [{ text: "+" }];
@@ -29,11 +29,11 @@ export function highOf(rule: Rule | null, width: number, text: number): number {
   return rows * (1.9 * text + BETWEEN) - BETWEEN;
 }
 
-/** The type size of a sentence: a long one is smaller, for what it shades is to be seen below it. */
+/** The type size of a sentence: a long one is smaller, so that its shading can be seen below it. */
 export const sizeOf = (rule: Rule | null, { width, height }: Size, largest: number): number =>
   largest * (SMALLER.find((part) => highOf(rule, width, largest * part) <= height * SENTENCE) ?? SMALLEST);
 
-/** In how many rows tiles stand. */
+/** The number of rows that tiles need. */
 function rowsOf(tiles: readonly number[], width: number, gap: number): number {
   let [rows, at] = [1, 0];
   for (const tile of tiles) {
@@ -43,7 +43,7 @@ function rowsOf(tiles: readonly number[], width: number, gap: number): number {
   return rows;
 }
 
-/** The last of the sentences that were heard, from one on, that leave the second chart its room; and how high they stand. */
+/** The latest of the kept sentences that leave the second chart its room, from an index on; and their height. */
 export function lastHeard(heard: readonly string[], size: Size, text: number, sentence: number) {
   const font = text * HEARD;
   const room = size.height - sentence - 2 * GAP - Math.min(size.height * CHART, size.width * 0.55);

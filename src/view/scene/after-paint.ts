@@ -3,8 +3,8 @@ import { afterFrame } from "@/kit/after-frame";
 type Subscribe = (whenChanged: () => void) => () => void;
 
 /**
- * Listens like `subscribe`, but one frame later: the cell under the finger is painted first, and what only reports
- * of it follows. Many changes within a frame are told once, and to all listeners together.
+ * Like `subscribe`, but one frame later: the cell under the finger is painted first, and whatever reports about it
+ * follows. Many changes within a frame are reported once, and to all listeners together.
  */
 export function afterPaint(subscribe: Subscribe): Subscribe {
   const listeners = new Set<() => void>();

@@ -9,7 +9,7 @@ import type { SceneSource } from "./scene-source";
 
 type Watch = (target: Target, whenChanged: () => void) => () => void;
 
-/** The cells of a view, each told only of what changes on itself: at once, and a frame later. */
+/** The cells of a view, each notified only of its own changes: at once, and a frame later. */
 export type Cells = { read: () => Scene; watch: Watch; watchLate: Watch };
 
 /** The cells of a view that shows a scene. */
@@ -24,7 +24,7 @@ export function useCells(source: SceneSource): Cells {
   );
 }
 
-/** All that is said of a cell; it may follow a frame after its face. */
+/** The complete state of a cell; it may follow a frame after its face. */
 export function useCellLate(cells: Cells, target: Target): CellState {
   const subscribe = useCallback(
     (whenChanged: () => void) => cells.watchLate(target, whenChanged),
@@ -51,7 +51,7 @@ function watchOf(read: SceneSource["read"], subscribe: SceneSource["subscribe"])
       told = read();
       stop = subscribe(tell);
     }
-    // What is said of a number holds for the cells it lives in.
+    // A change to a number affects all cells it lives in.
     const about = new Set([target, numberOf(target)]);
     for (const each of about) {
       const known = listeners.get(each) ?? new Set();

@@ -1,10 +1,10 @@
 import { EMPTY_SCENE, type Scene } from "@/core/scene/scene";
 
-/** Where a view reads its scene: at rest, or from a board that goes on. */
+/** Where a view reads its scene from: a fixed one, or that of a live board. */
 export type SceneSource = {
   read: () => Scene;
   subscribe: (whenChanged: () => void) => () => void;
-  /** For what only reports of a change: told one frame later, where the source tells it apart. */
+  /** For what only reports about a change: notified one frame later, if the source makes the distinction. */
   subscribeLate?: (whenChanged: () => void) => () => void;
 };
 

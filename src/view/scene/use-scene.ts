@@ -4,7 +4,9 @@ import { useSyncExternalStore } from "react";
 import type { Scene } from "@/core/scene/scene";
 import type { SceneSource } from "./scene-source";
 
-/** Part of the scene. It must be given as a primitive or the same object, so that an equal part redraws nothing. */
+/**
+ * Part of the scene. The selector must return a primitive or a stable object, so that an equal part does not re-render.
+ */
 export function useScene<T>(source: SceneSource, pick: (scene: Scene) => T): T {
   const read = () => pick(source.read());
   return useSyncExternalStore(source.subscribe, read, read);

@@ -45,13 +45,13 @@ export function SentenceDrawing(props: Props) {
     ),
   );
   const largest = Math.min(height / (1.65 * Math.max(1, rows.length)), grown(theme, theme.strong ? 76 : 60));
-  // A pixel is kept free, or rounding breaks the row.
+  // Leave a pixel free, or rounding breaks the row.
   const oneRow = (width - 1) / needed;
   // A sentence too long for one row goes on in the next.
-  const least = grown(theme, 24);
+  const min = grown(theme, 24);
   const size = Math.max(
     grown(theme, 22),
-    oneRow >= least ? Math.min(largest, oneRow) : Math.min(largest, grown(theme, 30)),
+    oneRow >= min ? Math.min(largest, oneRow) : Math.min(largest, grown(theme, 30)),
   );
   return (
     <div
@@ -108,7 +108,7 @@ type PartProps = {
   color: string;
   scene: Scene;
   trail: Trail;
-  /** Its jumps stand aside, and are not touched. */
+  /** Its jumps are set aside, and cannot be touched. */
   still: boolean;
 };
 
@@ -177,16 +177,16 @@ function Term({ part, written, size, color, covered, still, onTouch }: TermProps
   );
 }
 
-/** Room of a sign, and of the shape of an ink, in parts of the size of the numbers. */
+/** The width of a sign, and of the shape of an ink, in parts of the size of the numbers. */
 const FIGURE = 1.1;
 const SIGN = 0.75;
 const plain = (text: string): Written => ({ whole: text, over: "", under: "" });
 
-/** A term as it is written: a size in the form of the board's numbers, how often as a plain number. */
+/** A term as written: a size in the form of the board's numbers, the number of times as a plain number. */
 const termOf = (part: TermPart, write: Write): Written =>
   part.jumps.length === 0 ? plain(part.text) : write(part.by.replace("-", ""));
 
-/** The room of a part as it is seen: a cover takes as much whatever lies under it. */
+/** The width of a part as displayed: a cover has the same width whatever lies under it. */
 function roomOf(part: SentencePart, trail: Trail, scene: Scene, write: Write): number {
   if (part.kind === "sign") return SIGN;
   if (part.kind === "number") return chipRoom(scene, part.number, write);

@@ -70,12 +70,12 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
   );
 }
 
-/** In a room of this size a stop is read with ease. */
+/** In a room of this size a stop is easy to read. */
 const EASY = { width: 150, height: 200 };
-/** More rows are taken only for stops that are so many times as large. */
+/** More rows are used only if they make the stops this many times as large. */
 const WORTH = 1.25;
 
-/** How many stops stand beside and below each other. */
+/** The number of columns and rows of stops. */
 function gridFor(count: number, { width, height }: Size) {
   let best = { across: count, down: 1 };
   const easeOf = ({ across, down }: typeof best) =>
@@ -113,7 +113,7 @@ function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onP
   const foot = clamp(52, size.height * 0.22, grown(theme, 104));
   const inside = size.width - 28;
   const isHere = scene.focus !== null && numberOf(scene.focus) === number;
-  // A number that is covered on the board is told by its pieces no more than by its digits.
+  // A number covered on the board must not be revealed by its pieces either.
   const secret = isCoveredAt(scene, number);
   const hidden = covered("number") || secret;
   const hiddenPieces = covered("pieces") || secret;
@@ -153,7 +153,7 @@ function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onP
             {hiddenPieces ? (
               ""
             ) : (
-              // What is wanting tells whether there was an exchange.
+              // The missing pieces reveal whether there was an exchange.
               <StopPieces
                 pieces={stop.pieces}
                 wanting={covered("exchange") ? null : stop.wanting}
@@ -187,7 +187,7 @@ type VerdictProps = {
   onTouch: (() => void) | undefined;
 };
 
-/** What was exchanged at a stop, or how many more it takes. */
+/** What was exchanged at a stop, or how many more are needed. */
 function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps) {
   const exchanges = stop.exchanges ?? [];
   const look = covered
@@ -219,23 +219,19 @@ function Verdict({ nth, stop, by, covered, asked, size, onTouch }: VerdictProps)
   );
 }
 
-/** How wide a letter of these words is, of its size, and how high a line. */
+/** The width of a letter and the height of a line, in text sizes. */
 const [LETTER, LINE] = [0.57, 1.25];
-/** What the edge of their box and the room inside it take of its height, in pixels. */
+/** The border and padding of their box, in pixels of its height. */
 const EDGES = 16;
 
-/** How large exchanges are written below each other, all alike; each in two lines where they are larger so. */
-function wordsFit(exchanges: readonly Exchange[], size: Size, most: number) {
+/** The text size of exchanges one below the other, all the same; each in two lines if that makes it larger. */
+function wordsFit(exchanges: readonly Exchange[], size: Size, max: number) {
   const ends = exchanges.map(({ of }) => [
     `10 ${placeName(of)}`.length,
     `→ 1 ${placeName(of + 1, 1)}`.length,
   ]);
   const fits = (letters: number, lines: number) =>
-    Math.min(
-      most,
-      size.width / (letters * LETTER),
-      (size.height - EDGES) / (exchanges.length * lines * LINE),
-    );
+    Math.min(max, size.width / (letters * LETTER), (size.height - EDGES) / (exchanges.length * lines * LINE));
   const inOne = fits(Math.max(...ends.map(([ten, one]) => ten! + one! + 1)), 1);
   const inTwo = fits(Math.max(...ends.flat()), 2);
   return { fontSize: Math.max(inOne, inTwo), stacked: inTwo > inOne };
@@ -269,7 +265,7 @@ function More({ place, count, back }: Wanting & { back: boolean }) {
   );
 }
 
-/** The stops at which something was exchanged, as far as that is told. */
+/** The stops with an exchange, if that is not covered. */
 export const toldExchanges = (board: Props["board"], scene: Scene, view: ViewOf<"stops">): NumberKey[] =>
   view.stops.flatMap((text, i) => {
     const number = keyOfText(text);

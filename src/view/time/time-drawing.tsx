@@ -12,15 +12,17 @@ export type TimePart = "time-words" | "time-digits" | "half-later" | "hour-later
 
 type Props = DrawingProps<"time"> & { onPart?: (part: TimePart) => void };
 
-/** Most minutes that are read as a time: a day of them. */
-const MOST = 24 * HOUR;
+/** Maximum number of minutes read as a time: a day. */
+const MAX = 24 * HOUR;
 
-/** How wide a letter is, of its size; and words smaller than this, in pixels on an ordinary screen, stand in two lines. */
+/**
+ * The width of a letter, in text sizes; and the size in pixels on an ordinary screen below which words take two lines.
+ */
 const [LETTER, SMALL] = [0.52, 24];
-/** The least height of a row that stands in one column with the others, in pixels. */
+/** Minimum height of a row in a single column, in pixels. */
 const LOW = 56;
 
-/** Which setting says how a part begins. */
+/** The setting that gives a part's initial state. */
 export const SETTING = {
   "time-words": "words",
   "time-digits": "digits",
@@ -28,14 +30,14 @@ export const SETTING = {
   "hour-later": "later",
 } as const;
 
-/** The number talked about as minutes past an hour: the time in words and in digits, and what it is a while later. */
+/** The number in focus as minutes past an hour: the time in words and in digits, and what it is a while later. */
 export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props) {
   if (scene.hushed) return <Said>{SILENT}</Said>;
   if (scene.focus === null) return <Said>{mayAsk === false ? "" : "Touch a minute: what time is it?"}</Said>;
   const number = numberOf(scene.focus);
   if (isCoveredAt(scene, number)) return <Said>The number is covered.</Said>;
   const past = exact(number);
-  if (past.d !== 1n || past.s < 0n || past.compare(MOST) > 0)
+  if (past.d !== 1n || past.s < 0n || past.compare(MAX) > 0)
     return <Said>A time is read from whole minutes.</Said>;
   const now = view.hour * HOUR + Number(past.n);
   const rows: { part: TimePart; label: string; text: string; large: boolean }[] = [
@@ -73,16 +75,16 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
       {shown.map(({ part, label, text, large }) => {
         const covered = isCoveredPart(scene, view.id, part, view[SETTING[part]] === "covered");
         const ordinary = part === "time-digits" ? 5 : large ? 22 : 34;
-        // A cover is as long for a long time as for a short one.
+        // A cover has the same length for a long and a short time.
         const letters = covered ? ordinary : Math.max(ordinary, text.length);
-        // Words that would be small in one line, or too long for it, stand in two.
+        // Words that would be small in one line, or too long for it, take two.
         const inTwo = part !== "time-digits" && wide / (letters * LETTER) < grown(theme, SMALL);
         const longest = inTwo ? letters * 0.6 : letters;
-        const most = part === "time-digits" ? (theme.strong ? 110 : 88) : large ? 52 : 34;
+        const max = part === "time-digits" ? (theme.strong ? 110 : 88) : large ? 52 : 34;
         const font = clamp(
           16,
           Math.min(high * (inTwo ? 0.32 : large ? 0.62 : 0.36), wide / (longest * LETTER)),
-          grown(theme, most),
+          grown(theme, max),
         );
         return (
           <div

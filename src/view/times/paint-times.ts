@@ -8,8 +8,8 @@ import { type Palette, paintShapes } from "../paint-shapes";
 import type { TimesLayout } from "./times-layout";
 
 /**
- * Paints a times grid as it moves: the same cells and inks as those at rest, on a canvas, so that a frame costs the
- * same however fast the window slides. `at` need not be whole.
+ * Paints a times grid while it moves: the same cells and inks as at rest, on a canvas, so that a frame costs the same
+ * however fast the window slides. `at` need not be whole.
  */
 export function paintTimes(
   context: CanvasRenderingContext2D,
@@ -114,7 +114,7 @@ function clipped(
   context.restore();
 }
 
-/** Rows or columns from one on, as far as the grid goes. */
+/** Rows or columns from an index on, as far as the grid goes. */
 function indexes(first: number, count: number): number[] {
   return Array.from({ length: count }, (_, i) => first + i).filter((index) => index <= MAX_TIMES);
 }

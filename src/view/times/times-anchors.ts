@@ -3,7 +3,7 @@ import type { WindowAt } from "@/core/surface/times-grid";
 import type { Anchors } from "../pen/anchors";
 import type { TimesLayout } from "./times-layout";
 
-/** What is drawn over a times grid belongs to the cell under it. */
+/** Strokes over a times grid belong to the cell under them. */
 export function timesAnchors(
   { row, column }: WindowAt,
   { cellWidth, cellHeight }: Pick<TimesLayout, "cellWidth" | "cellHeight">,

@@ -15,7 +15,7 @@ type Props = {
   cells: Cells;
 };
 
-/** One cell of a times grid. As the window slides, a cell that has gone out at one edge comes in at the other. */
+/** One cell of a times grid. As the window slides, a cell leaving at one edge is reused at the other. */
 export const TimesCell = memo(function TimesCell({ layout, cell, column, x, cells }: Props) {
   const state = useCellLate(cells, cell);
   const number = numberOf(cell);

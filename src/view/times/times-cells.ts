@@ -5,7 +5,7 @@ import { type CellsAt, cellsAt } from "../cells-at";
 import type { DrawingProps } from "../drawing";
 import { layOutTimes } from "./times-layout";
 
-/** The cells of a times grid in its room. Where marks are on numbers, a touch on one is about all of its cells. */
+/** The cells of a times grid in its room. If marks are on numbers, a touch on one is about all of its cells. */
 export function timesCells({
   view,
   scene,

@@ -99,7 +99,7 @@ export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">
         </svg>
         {strips.next > 0 && (
           <>
-            {/* What is asked is seen everywhere; the invitation to ask only where it can be pressed. */}
+            {/* The question is shown everywhere; the invitation to ask only where it can be pressed. */}
             {(!theme.bare || wonder === "right") && (
               <NextStrip
                 side="right"

@@ -34,18 +34,18 @@ type Props = {
   sweep: Sweep;
   /** The window has come to rest elsewhere. */
   onSlide: (at: WindowAt) => void;
-  /** What comes next is asked, at the right or below. */
+  /** The class was asked what comes next, at the right or below. */
   onWonder: (side: "right" | "below") => void;
-  /** A name was touched: its row or column, as far as it is seen. */
+  /** A row or column number was touched: its visible cells. */
   onLine: (cells: Target[]) => void;
   asks: { number: Target; typed: string } | null;
-  /** What lies over the grid, and keeps to its cells. */
+  /** An overlay that is anchored to the grid's cells. */
   over?: Over;
 };
 
 const BEFORE_MEASURED: Size = { width: 880, height: 560 };
 
-/** A window of a times grid, that slides over it without end. */
+/** A window that slides over an endless times grid. */
 export const TimesGrid = memo(function TimesGrid(props: Props) {
   const { settings, source, strong, firstSize, sweep, onSlide, onWonder, onLine, asks, over } = props;
   const room = useRef<HTMLDivElement>(null);
@@ -63,7 +63,7 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
     () => layOutTimes(settings, { row: firstRow, column: firstColumn }, size, strong),
     [settings, firstRow, firstColumn, size, strong],
   );
-  // Most slides change nothing about the layout, and what they do not change is not drawn again.
+  // Most slides leave the layout unchanged, and what is unchanged is not rendered again.
   const kept = useKeptLayout(laidOut);
   const square = useMemo(() => ({ width: kept.cellWidth, height: kept.cellHeight }), [kept]);
   const carried = useRef<HTMLDivElement>(null);

@@ -4,20 +4,20 @@ import { DIGIT, type FaceLayout, inkShapeIn, numeralShare } from "../chart/chart
 import { round } from "../round";
 
 /**
- * The room of the strips about a times grid in an ordinary room, in pixels: names above and at the left, questions at the right
- * and below.
+ * The room of the strips around a times grid in an ordinary room, in pixels: row and column numbers above and at the
+ * left, questions at the right and below.
  */
 const STRIP = { names: 44, rowNames: 64, next: 56 } as const;
 /**
- * An ordinary room, in which strips are as above. They shrink in a room lower or narrower, and grow with one that is larger, where
- * its width leaves the numbers theirs.
+ * An ordinary room, with the strips above. They shrink in a lower or narrower room, and grow with a larger one, if its
+ * width leaves the numbers their room.
  */
 const ORDINARY = { height: 500, narrow: 560, wide: 690 } as const;
 
 export type Strips = {
   readonly names: number;
   readonly rowNames: number;
-  /** Where the grid begins, behind the names that are there; and how far what comes next reaches beyond it. */
+  /** Where the grid begins, after its row and column numbers; and how far the next row and column extend beyond it. */
   readonly left: number;
   readonly top: number;
   readonly next: number;
@@ -28,7 +28,7 @@ export type TimesLayout = FaceLayout & {
   columns: number;
   width: number;
   height: number;
-  /** The size of the names of rows and columns. */
+  /** The size of the row and column numbers. */
   name: number;
   strips: Strips;
   /** For the back of the room. */
@@ -37,10 +37,10 @@ export type TimesLayout = FaceLayout & {
 
 const MAX_WIDTH = 1.75;
 const MAX_HEIGHT = 1.25;
-/** Numerals are no larger than these many digits allow, so that they keep their size while the grid slides. */
+/** Numerals are no larger than this many digits allow, so that they keep their size while the grid slides. */
 const MIN_DIGITS = 3;
 
-/** Lays the window of a times grid out in the room given. Its first row and column tell how long its numbers are. */
+/** Lays out the window of a times grid in a room. Its first row and column tell how long its numbers are. */
 export function layOutTimes(
   times: TimesSettings,
   at: WindowAt,
@@ -78,7 +78,7 @@ export function layOutTimes(
   };
 }
 
-/** The room that the names take, none where they are absent, and that of the questions at the edges. */
+/** The room of the row and column numbers, if there are any, and of the questions at the edges. */
 function stripsIn({ rowNames, columnNames }: TimesSettings, room: { width: number; height: number }): Strips {
   const across = Math.max(Math.min(1, room.width / ORDINARY.narrow), room.width / ORDINARY.wide);
   const part = Math.max(0.5, Math.min(room.height / ORDINARY.height, across));

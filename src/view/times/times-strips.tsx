@@ -36,7 +36,7 @@ type NextProps = {
   onTouch?: () => void;
 };
 
-/** The edge at which the grid goes on: a touch asks what comes next, the next one slides by one and shows it. */
+/** The edge at which the grid goes on: a first touch asks what comes next, a second slides by one and shows it. */
 export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
   const right = side === "right";
   const where = right ? "to the right" : "below";
@@ -66,7 +66,7 @@ export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
           )}
         >
           {right ? <ArrowRight aria-hidden size={24} /> : <ArrowDown aria-hidden size={24} />}
-          {/* Where the words would take two lines, the sign alone asks. */}
+          {/* If the words would take two lines, only the sign is shown. */}
           {!right && <span className="hidden [@container(min-width:15rem)]:inline">What comes next?</span>}
           <span className={right ? "" : "[@container(min-width:15rem)]:hidden"}>?</span>
         </span>
@@ -75,7 +75,7 @@ export function NextStrip({ side, asked, count, style, onTouch }: NextProps) {
   );
 }
 
-/** The sign where the names of the rows and the columns meet. */
+/** The × sign in the corner of the row and column numbers. */
 export function TimesSign({ width, height }: { width: number; height: number }) {
   return (
     <span

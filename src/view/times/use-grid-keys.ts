@@ -13,7 +13,7 @@ const STEPS: Record<string, WindowAt> = {
 };
 
 /**
- * The keyboard on a times grid: it goes from cell to cell, and the window slides along where it would leave it.
+ * Keyboard navigation on a times grid: it goes from cell to cell, and slides the window where it would leave it.
  * @param target where the window stands
  * @param settle lets the window come to rest elsewhere
  */
@@ -28,7 +28,7 @@ export function useGridKeys(
   const wanted = useRef<CellKey | null>(null);
   const elementOf = (cell: CellKey) =>
     body.current?.querySelector<SVGElement>(`[data-cell="${cell}"]`) ?? undefined;
-  // A cell that slides in takes the keyboard once it is there.
+  // A cell that slides in is focused once it is there.
   useEffect(() => {
     if (!wanted.current) return;
     const cell = elementOf(wanted.current);
@@ -61,7 +61,7 @@ export function useGridKeys(
     const named = event.target.getAttribute("data-cell") ?? "";
     const byKeys = event.target.matches(":focus-visible");
     if (isCellKey(named)) setKeyboard(byKeys ? named : null);
-    // The grid takes the keyboard, and hands it to its first cell.
+    // The grid takes the focus and passes it to its first cell.
     else if (event.target === event.currentTarget && byKeys)
       elementOf(cellKey(target.row, target.column))?.focus();
   };

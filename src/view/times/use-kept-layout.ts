@@ -2,7 +2,7 @@
 
 import { useLayoutEffect, useState } from "react";
 
-/** The same layout for as long as it looks the same: most slides change nothing about it. */
+/** The same object for as long as the layout looks the same: most slides do not change it. */
 export function useKeptLayout<T extends object>(layout: T): T {
   const [kept, setKept] = useState(layout);
   const same = JSON.stringify(kept) === JSON.stringify(layout);

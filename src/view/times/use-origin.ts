@@ -3,12 +3,12 @@
 import { useState } from "react";
 import type { WindowAt } from "@/core/surface/times-grid";
 
-/** Further from where its cells are counted than this, in places, they are counted anew from the window. */
+/** Beyond this distance, in cells, the origin moves to the window. */
 const MAX_FROM_ORIGIN = 5000;
 
 /**
- * From where the cells of a window have their pixels counted. It stays for as long as it can, so that a cell that
- * is still seen after a slide has not moved, and is not drawn again.
+ * The origin for the pixel positions of cells. It stays for as long as it can, so that a cell still visible after a
+ * slide has not moved, and is not rendered again.
  */
 export function useOrigin({ row, column }: WindowAt): WindowAt {
   const [origin, setOrigin] = useState({ row, column });

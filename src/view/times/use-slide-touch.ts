@@ -6,7 +6,7 @@ import type { WindowAt } from "@/core/surface/times-grid";
 import { PEEK_MS, type Sweep } from "../chart/use-sweep";
 import { fingerDown, fingerUp } from "../fingers";
 
-/** Further than this, in pixels, a touch is a slide. */
+/** A touch that moves further than this, in pixels, is a slide. */
 const SLIDE_FROM = 8;
 
 type Sliding = {
@@ -18,10 +18,10 @@ type Finger = {
   x: number;
   y: number;
   from: WindowAt;
-  /** The cell that a tap touches; none where the touch is a long one, or has gone too far. */
+  /** The cell that a tap touches; none if the touch is long, or has moved too far. */
   cell: CellKey | null;
   slides: boolean;
-  /** Which ways it slides: a strip of names goes its own way only. */
+  /** The directions in which it slides: a strip of row or column numbers only its own. */
   ways: { rows: boolean; columns: boolean };
   peek?: ReturnType<typeof setTimeout>;
 };
@@ -87,9 +87,9 @@ export function useSlideTouch(
         setPeeked(null);
         now.cell = null;
         if ([...all.values()].some(({ slides }) => slides)) return;
-        // From now on the touch belongs to the grid, and what lies under its end is not clicked.
+        // From now on the touch belongs to the grid, and whatever lies under its end is not clicked.
         event.currentTarget.setPointerCapture(event.pointerId);
-        // A window that was still gliding is taken up where it is.
+        // A window that is still gliding is caught where it is.
         now.from = { ...sliding.position.current };
         now.slides = true;
       }

@@ -8,7 +8,7 @@ import type { SceneSource } from "../scene/scene-source";
 import { paintTimes } from "./paint-times";
 import type { TimesLayout } from "./times-layout";
 
-/** Further than this a window does not glide but is there at once: there is nothing to see on so long a way. */
+/** Beyond this distance a window does not glide but jumps: there is nothing to see on so long a way. */
 const FAR = 40;
 
 type Grid = { times: TimesSettings; layout: TimesLayout; source: SceneSource };
@@ -28,7 +28,7 @@ export function useSliding(
   onRest: (at: WindowAt) => void,
 ) {
   const position = useRef({ ...target });
-  /** Where it is on its way to: what comes next goes on from there, however slow the frames are. */
+  /** Its destination: the next move continues from there, however slow the frames are. */
   const goal = useRef({ ...target });
   const frame = useRef(0);
   const palette = useRef<Palette | null>(null);
@@ -38,7 +38,7 @@ export function useSliding(
   });
 
   const stop = useCallback(() => cancelAnimationFrame(frame.current), []);
-  /** The canvas goes: the cells under it are where the window stands. */
+  /** Hides the canvas: the cells under it are in place. */
   const rest = useCallback(() => {
     stop();
     palette.current = null;
@@ -68,7 +68,7 @@ export function useSliding(
     }
   }, [canvas, over]);
 
-  /** Moves the window to a cell that need not be whole, as far as the grid goes. */
+  /** Moves the window to a fractional cell position, within the grid. */
   const put = useCallback(
     (row: number, column: number) => {
       position.current = clampWindow(latest.current.times, { row, column });
@@ -118,7 +118,7 @@ export function useSliding(
     }
   }, [row, column, rest, paint, glide]);
   useEffect(() => stop, [stop]);
-  // What is touched while the window moves is seen at once.
+  // Marks made while the window moves are shown at once.
   useEffect(
     () =>
       source.subscribe(() => {

@@ -5,7 +5,7 @@ import { type RefObject, useEffect, useRef } from "react";
 import type { WindowAt } from "@/core/surface/times-grid";
 import type { useSliding } from "./use-sliding";
 
-/** A turn of the wheel this long is one cell. */
+/** The wheel distance of one cell. */
 const WHEEL_PLACE = 90;
 const WHEEL_RESTS_MS = 160;
 

@@ -1,30 +1,30 @@
 import type { Size } from "../drawing";
 
-/** Most numbers listed, and most rows of ones digits; before them an ellipsis stands for the rest. */
+/** Maximum number of listed numbers, and of rows of ones digits; an ellipsis before them stands for the rest. */
 export const LISTED = 40;
 const ROWS = 4;
 /** The last few are listed in any room. */
-const LEAST = 3;
+const MIN = 3;
 
-/** How high a title, a line of numbers and a row of ones digits are, of their size. */
+/** The height of a title, a line of numbers and a row of ones digits, in text sizes. */
 export const HIGH = { title: 1.5, line: 1.375, row: 1.3 } as const;
-/** How wide a digit is, and what separates two numbers, of their size. */
+/** The width of a digit, and of the separator of two numbers, in text sizes. */
 const [DIGIT, APART] = [0.56, 0.52];
 
 type Fitted = {
   room: Size;
-  /** How much of the height other parts take, with the gaps after them. */
+  /** The height of the other parts, with the gaps after them. */
   used: number;
   title: number;
   gap: number;
-  /** The last numbers of the count as they are written, and how large; null where they are not listed. */
+  /** The latest numbers of the count as text, and their size; null if they are not listed. */
   numbers: { texts: readonly string[]; size: number } | null;
   ones: { rows: number; size: number } | null;
 };
 
 /**
- * How many of the last numbers of a count, and of the last rows of its ones digits, have room below each other: what the
- * class has come to is in sight, without a scroll. Where not one row has room below the numbers, there are none.
+ * How many of the latest numbers of a count, and of the latest rows of its ones digits, fit below each other: what the
+ * class has come to is in sight without a scroll. If not one row fits below the numbers, there are none.
  */
 export function fitting(of: Fitted): { listed: number; rows: number } {
   const { room, used, title, gap, numbers, ones } = of;
@@ -42,39 +42,39 @@ export function fitting(of: Fitted): { listed: number; rows: number } {
   const longest = Math.max(1, ...(numbers?.texts ?? []).map(({ length }) => length));
   const across = Math.max(1, Math.floor(room.width / ((numbers?.size ?? 1) * (longest * DIGIT + APART))));
   // The ellipsis before them and the question after them take room too.
-  return { listed: Math.max(LEAST, Math.min(LISTED, lines * across - 1)), rows };
+  return { listed: Math.max(MIN, Math.min(LISTED, lines * across - 1)), rows };
 }
 
-/** How high a line of the sentence or of words is, and about how wide a letter, of their size. */
+/** The height of a line of the sentence or of words, and the approximate width of a letter, in text sizes. */
 export const [LINE, LETTER] = [1.25, 0.52];
-/** A number sentence is bold, and is not to break where it has one line. */
+/** A number sentence is bold, and must not break if one line is planned. */
 export const LETTER_OF_SENTENCE = 0.62;
 /** No sentence is smaller, in pixels. */
-const LEAST_SENTENCE = 14;
+const MIN_SENTENCE = 14;
 
-/** In about how many lines so many letters of a size stand. */
+/** The approximate number of lines for a number of letters of a size. */
 export const linesOf = (letters: number, size: number, { width }: Size) =>
   Math.max(1, Math.ceil((letters * LETTER * size) / Math.max(1, width)));
 
-/** Where the title of a part stands: above it, before it in one row, or only for those who hear it. */
+/** Where the title of a part stands: above it, before it in one row, or only for screen readers. */
 export type TitlePlace = "above" | "before" | "heard";
 
 /**
- * How large a sentence is that stands alone. In a room too low for its title above it, it stands beside it or without it, whichever
- * makes it larger.
+ * The size of a sentence that stands alone. In a room too low for its title above it, the title stands beside it or is
+ * left out, whichever makes the sentence larger.
  */
 export function fitSentence(
   letters: number,
-  most: number,
+  max: number,
   room: Size,
   title: { across: number; down: number },
 ): { size: number; title: TitlePlace } {
   const fits = (size: number, height: number) => linesOf(letters, size, room) * LINE * size <= height;
-  if (fits(most, room.height - title.down)) return { size: most, title: "above" };
+  if (fits(max, room.height - title.down)) return { size: max, title: "above" };
   const across = (room.width - title.across) / (Math.max(1, letters) * LETTER_OF_SENTENCE);
-  const before = Math.min(most, room.height / LINE, across);
-  let alone = most;
-  while (alone > LEAST_SENTENCE && !fits(alone, room.height)) alone -= 1;
+  const before = Math.min(max, room.height / LINE, across);
+  let alone = max;
+  while (alone > MIN_SENTENCE && !fits(alone, room.height)) alone -= 1;
   // Its title is worth a little of its size.
   return before >= alone * 0.75 ? { size: before, title: "before" } : { size: alone, title: "heard" };
 }

@@ -24,8 +24,8 @@ import {
 } from "./fitting";
 
 /**
- * The trail in numbers: its number sentence, the numbers so far and the ones digits. What is covered stays so. While there is
- * no trail, it asks what comes first.
+ * The trail in numbers: its number sentence, the numbers so far and the ones digits. Covered parts stay covered.
+ * Without a trail, it asks what comes first.
  */
 export function TrailDrawing({
   view: settings,
@@ -44,13 +44,13 @@ export function TrailDrawing({
   const says = (text: string) => <Said text={text} size={high(20, 0.027, 24)} room={size} />;
   if (!trail) return says(invitation(board, mayAsk));
 
-  // While a silent count walks, nothing here tells where it is, or how far it has come.
+  // During a silent count, nothing here reveals where it is, or how far it has come.
   if (scene.hushed) return says(SILENT);
 
   const said = numbersSaid(trail, holds);
   const sentence = numberSentence(trail);
   const hidden = (number: NumberKey) => isCoveredAt(scene, number);
-  // Where a number and its jump are covered, rows as long as the cycle would tell them.
+  // If a number and its jump are covered, rows as long as the cycle would give them away.
   const tellsCycle = !(said.some(hidden) && trail.covers.some(({ size }) => size));
   const cycle = tellsCycle ? onesCycle(said, trail.jumps) : null;
   /** A term whose jumps are covered on the line is covered here too. */
@@ -75,7 +75,7 @@ export function TrailDrawing({
   const across = groups.filter(Boolean).length;
   const isWide = across > 1 && size.width > WIDE * size.height;
   const column = isWide ? { ...size, width: (size.width - (across - 1) * gap) / across } : size;
-  // What is covered takes as much room whatever it is.
+  // Covered parts take the same room whatever they are.
   const letters = (sentence ?? []).reduce(
     (sum, part) => sum + (isHidden(part) ? COVERED : textOf(part, write).length) + 1,
     0,
@@ -98,7 +98,7 @@ export function TrailDrawing({
   const used =
     (settings.sentence ? head + sizes.sentence * LINE * linesOf(letters, sizes.sentence, size) : 0) +
     (settings.words === "off" ? 0 : head + sizes.words * LINE * linesOf(inWords, sizes.words, size));
-  // However many digits a row has, none lies on the next.
+  // However many digits a row has, they do not overlap.
   const digit = Math.min(sizes.ones, column.width / (APART * (cycle?.length ?? 1)));
   const ones = settings.ones && cycle ? { rows: cycle.rows.length, size: digit } : null;
   const inRoom = (numeral: number) => {
@@ -107,7 +107,7 @@ export function TrailDrawing({
     if (!isWide) return fitting({ ...of, numbers, ones });
     return { ...fitting({ ...of, numbers, ones: null }), rows: fitting({ ...of, numbers: null, ones }).rows };
   };
-  // A long list is written smaller; beside other parts one is long that would not be whole.
+  // A long list is written smaller; beside other parts, a list counts as long if it would not fit.
   const hasMany = isWide ? inRoom(large).listed < texts.length : said.length > 15;
   const numeral = hasMany ? small : large;
   const room = inRoom(numeral);
@@ -207,19 +207,19 @@ export function TrailDrawing({
   );
 }
 
-/** The digits of a row are at least so far apart, of their size. */
+/** Minimum distance of digits in a row, in text sizes. */
 const APART = 0.8;
 
-/** So many times as wide as it is high is a room in which parts stand beside each other. */
+/** The ratio of width to height from which parts stand beside each other. */
 const WIDE = 2.2;
 
-/** So many letters are as wide as a cover. */
+/** The width of a cover, in letters. */
 const COVERED = 3;
 
 /** About how many letters a number has in words, whose text comes later than its room. */
 const lengthInWords = (number: NumberKey) => 10 * number.length - 6;
 
-/** What is said while there is no trail. */
+/** The message while there is no trail. */
 function invitation(board: Board, mayAsk: boolean): string {
   const { by, from, way } = board.count;
   const write = textOn(board);
@@ -227,7 +227,7 @@ function invitation(board: Board, mayAsk: boolean): string {
   return mayAsk ? `${counting} What is the first number?` : counting;
 }
 
-/** A few words in the middle; in a room too low for two lines they stand in one. */
+/** A few words in the middle; in a room too low for two lines, in one. */
 function Said({ text, size, room }: { text: string; size: number; room: Size }) {
   const isLow = room.height < 2 * LINE * size;
   return (

@@ -9,16 +9,16 @@ import { NO_JUMP_YET, SILENT } from "../said";
 
 type Props = DrawingProps<"way"> & { asks?: Asks; onNumber?: (number: NumberKey) => void };
 
-/** Most stops that are listed; before them an ellipsis stands for the rest. */
+/** Maximum number of listed stops; an ellipsis before them stands for the rest. */
 const LISTED = 60;
 
-/** In one row no smaller than this, in pixels on an ordinary screen. */
+/** Minimum size in one row, in pixels on an ordinary screen. */
 const SMALL = 28;
 /** The height of a row, in the size of its numbers. */
 const ROW = 2;
 
-/** How large numbers of some widths, in their size, are that stand in as many rows as a room has. */
-function sizeInRows(widths: readonly number[], { width, height }: Size, most: number): number {
+/** The size at which numbers of given widths fill the rows that a room has. */
+function sizeInRows(widths: readonly number[], { width, height }: Size, max: number): number {
   const fits = (size: number) => {
     let [rows, at] = [1, 0];
     for (const each of widths) {
@@ -28,7 +28,7 @@ function sizeInRows(widths: readonly number[], { width, height }: Size, most: nu
     }
     return rows * ROW * size <= height;
   };
-  let size = most;
+  let size = max;
   while (size > 18 && !fits(size)) size -= 1;
   return size;
 }
@@ -48,11 +48,11 @@ export function WayDrawing({ board, scene, size: { width, height }, theme, asks,
   const listed = stops.slice(-LISTED);
   const boxed = benchmarksOf(trail, partsOf(board));
   const widths = listed.map((key) => chipRoom(scene, key, write) + 1.25);
-  const most = Math.min(height / 1.8, grown(theme, theme.strong ? 56 : 44));
+  const max = Math.min(height / 1.8, grown(theme, theme.strong ? 56 : 44));
   const inOne = width / widths.reduce((sum, each) => sum + each, 0);
-  // In more than one row only where they would be small in one.
-  const inRows = inOne < grown(theme, SMALL) ? sizeInRows(widths, { width, height }, most) : 0;
-  const size = Math.max(18, Math.min(most, Math.max(inOne, inRows, 22)));
+  // More than one row only if they would be small in one.
+  const inRows = inOne < grown(theme, SMALL) ? sizeInRows(widths, { width, height }, max) : 0;
+  const size = Math.max(18, Math.min(max, Math.max(inOne, inRows, 22)));
   return (
     <div className="flex size-full overflow-x-hidden overflow-y-auto">
       <ol

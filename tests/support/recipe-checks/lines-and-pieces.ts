@@ -117,11 +117,11 @@ export const ON_LINES_AND_IN_PIECES: {
     const sorted = numbers.map(Number).sort((a, b) => a - b);
     const largest = answerOf(moments, "The largest");
     expect(numbersIn(largest)).toEqual([sorted.at(-1), ...sorted.slice(-2)]);
-    const [second, most] = sorted.slice(-2).map((number) => String(number).padStart(4, "0"));
-    expect(largest).toContain(`the ${PLACES[3 - [...most!].findIndex((digit, i) => digit !== second![i])]} `);
+    const [second, last] = sorted.slice(-2).map((number) => String(number).padStart(4, "0"));
+    expect(largest).toContain(`the ${PLACES[3 - [...last!].findIndex((digit, i) => digit !== second![i])]} `);
     expect(numbersIn(answerOf(moments, "In order"))).toEqual(sorted);
-    const [least, next] = sorted.map((number) => String(number).padStart(4, "0"));
-    const at = [...least!].findIndex((digit, i) => digit !== next![i]);
+    const [smallest, next] = sorted.map((number) => String(number).padStart(4, "0"));
+    const at = [...smallest!].findIndex((digit, i) => digit !== next![i]);
     expect(answerOf(moments, "The two smallest")).toContain(`The ${PLACES[3 - at]}:`);
     const { order } = Object.values(moments.at(-1)!.scene.ordered)[0]!;
     expect(order!.map((i) => Number(numbers[i]))).toEqual(sorted);

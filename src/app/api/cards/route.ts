@@ -4,7 +4,7 @@ import { database } from "@/data/database";
 import { type LibraryAnswer, LibraryRequest } from "@/screen/library/library-messages";
 import { readJson, refuse } from "../../answers";
 
-/** Lists, keeps or takes away pattern cards of the library, and answers with those that are then in it. */
+/** Lists, adds or removes pattern cards of the library; answers with the cards that it then holds. */
 export async function POST(request: Request): Promise<Response> {
   const json = await readJson(request);
   if ("refused" in json) return json.refused;

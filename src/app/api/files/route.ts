@@ -5,7 +5,10 @@ import { OpenRequest } from "@/screen/shelf/file-messages";
 import { refuse } from "../../answers";
 import { lookedAt, readHandful } from "../../open-files";
 
-/** Looks at files, or opens the lessons in them: all that can be read, with a choice for each that is there already. */
+/**
+ * Either only inspects the files, or opens the lessons in them. Every readable lesson comes with a choice of what to do
+ * where it exists already.
+ */
 export async function POST(request: Request): Promise<Response> {
   const handful = await readHandful(request);
   if ("refused" in handful) return handful.refused;

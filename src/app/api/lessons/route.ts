@@ -10,10 +10,10 @@ import { readJson, refuse } from "../../answers";
 
 const AddRequest = z.object({ lesson: z.unknown() });
 
-/** So many lessons are offered; a word that is looked for brings the others. */
+/** How many lessons are offered at once; the others are found by searching. */
 const OFFERED = 60;
 
-/** Lessons of the shelf to be chosen from: those whose title or class is looked for, the latest first. */
+/** Lessons of the shelf to choose from: those whose title or class matches the search, the latest first. */
 export async function GET(request: Request): Promise<Response> {
   const wish = ShelfWish(z).parse({ find: new URL(request.url).searchParams.get("find") });
   const { lessons } = await findOnShelf(await database(), wish, 0, OFFERED, "title");

@@ -21,7 +21,7 @@ export async function POST(request: Request): Promise<Response> {
   if (made === null)
     return refuse(503, "The sheet could not be made just now. Try again, or make fewer copies at once.");
   const bytes = typeof made === "string" ? made : new Uint8Array(made);
-  // Nothing on the sheet is answered.
+  // Nothing on the sheet has an answer.
   if (bytes.length === 0) return new Response(null, { status: 204 });
   return download(bytes, `${fileNameOf(asked.data.sheet.title)}.pdf`, "application/pdf", "inline");
 }

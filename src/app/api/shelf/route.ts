@@ -11,7 +11,7 @@ import { shownPart } from "../../shelf-lessons";
 
 const From = coerce.number().check(z.int(), z.minimum(0), z.maximum(1_000_000));
 
-/** Some lessons of the shelf: those that are looked for, from the so-manyth on. */
+/** A page of the shelf: the lessons that match the search, starting at an offset. */
 export async function GET(request: Request): Promise<Response> {
   const asked = Object.fromEntries(new URL(request.url).searchParams);
   const from = From.safeParse(asked.from ?? 0);
@@ -21,13 +21,14 @@ export async function GET(request: Request): Promise<Response> {
   return Response.json(await shownPart(db, told), { headers: { "Cache-Control": "no-store" } });
 }
 
-/** Makes, renames, duplicates, removes a lesson, or puts one back. */
+/** Creates, renames, duplicates, removes or restores a lesson. */
 export async function POST(request: Request): Promise<Response> {
   const json = await readJson(request);
   if ("refused" in json) return json.refused;
   const asked = ShelfRequest.safeParse(json.value);
   if (!asked.success) {
-    // What the schemas say of titles is meant for teachers; of anything else there is nothing more to say.
+    // The schemas' messages about titles are written for teachers; about anything else there is nothing useful to tell
+    // them.
     const said = asked.error.issues.find(({ message }) => !message.startsWith("Invalid"))?.message;
     const message = said ?? "The shelf cannot do what was asked. Reload the page and try again.";
     return Response.json({ ok: false, message }, { status: 400 });

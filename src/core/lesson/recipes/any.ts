@@ -8,7 +8,7 @@ export type BeginningName = keyof typeof BEGINNINGS;
 const ALL = { ...BEGINNINGS, ...RECIPES };
 
 type InputsOf<K extends keyof typeof ALL> = (typeof ALL)[K] extends Recipe<infer I> ? I : never;
-/** What a recipe is given, whichever it is; a board to begin with is one that writes no stair. */
+/** The inputs of any recipe; a beginning is a recipe that writes no stair. */
 export type RecipeInputs = { [K in keyof typeof ALL]: InputsOf<K> }[keyof typeof ALL];
 
 export const RECIPE_NAMES = Object.keys(RECIPES) as RecipeName[];
@@ -23,5 +23,5 @@ export const RecipeInputs = z.discriminatedUnion(
 /** The recipe of some inputs, whichever it is. */
 export const recipeOf = <I extends RecipeInputs>({ kind }: I): Recipe<I> => ALL[kind] as unknown as Recipe<I>;
 
-/** What the recipe of some inputs writes from them. */
+/** What a recipe writes from its inputs. */
 export const written = (inputs: RecipeInputs): RecipeBoard => recipeOf(inputs).write(inputs);

@@ -26,7 +26,7 @@ export const countAndPredict = recipe<Inputs>({
   starts: { kind: "count-and-predict", by: 7, from: 0, to: 70, covered: 4 },
   name: "Count and predict",
   about: "The class counts, the next numbers are covered, and they are lifted one by one.",
-  fields: [...COUNTED_FIELDS, { part: "covered", label: "Cover the last", whole: { least: 1, most: 8 } }],
+  fields: [...COUNTED_FIELDS, { part: "covered", label: "Cover the last", whole: { min: 1, max: 8 } }],
   write(inputs) {
     const numbers = countOf(inputs);
     const by = jumpOfCount(inputs);

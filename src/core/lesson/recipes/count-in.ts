@@ -24,7 +24,7 @@ type Inputs = z.infer<typeof Fields>;
 
 const PANEL = "trail" as ViewId;
 
-/** What is to be seen of the ones digits of a count. */
+/** What a class can notice about the ones digits of a count. */
 function onesAnswer(numbers: readonly number[], by: number): string {
   const cycle = 10 / Number(gcd(10n, BigInt(by)));
   const ones = numbers.map((number) => number % 10);
@@ -53,7 +53,7 @@ export const countIn = recipe<Inputs>({
     // A start that is not on the chart has no square to be marked.
     const begin = from === 0 && to > 0 ? [start(from)] : [mark("sun", from), start(from)];
     const sign = jump < 0 ? "−" : "+";
-    // The ones digits turn round at 0, and make no one pattern.
+    // Ones digits reverse direction at 0, so there is no single pattern.
     const below0 = numbers.filter((number) => number < 0);
     const shown: Beat[] = [[{ do: "show", view: PANEL }, focus(null)]];
     return {

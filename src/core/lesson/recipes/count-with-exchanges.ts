@@ -16,7 +16,7 @@ type Inputs = z.infer<typeof Fields>;
 
 const numbersOf = ({ by, from, jumps }: Inputs) => range(from, from + by * jumps, by);
 
-/** What is exchanged at the jump that comes to a number of the count; empty where nothing is. */
+/** The exchanges of the jump that lands on a number of the count; empty if there are none. */
 function exchangedAt({ by, from }: Inputs, number: number) {
   const stop = stopAt({ by: String(by), from: String(from), way: "forwards" }, String(number));
   return stop?.exchanges ?? [];
@@ -36,9 +36,9 @@ export const countWithExchanges = recipe<Inputs>({
   name: "Count with exchanges",
   about: "A count in pieces. Before each exchange the class says what will happen.",
   fields: [
-    { part: "by", label: "Count in", whole: { least: 1, most: 500 } },
-    { part: "from", label: "From", whole: { least: 0, most: 5_000 } },
-    { part: "jumps", label: "Jumps", whole: { least: 2, most: 12 } },
+    { part: "by", label: "Count in", whole: { min: 1, max: 500 } },
+    { part: "from", label: "From", whole: { min: 0, max: 5_000 } },
+    { part: "jumps", label: "Jumps", whole: { min: 2, max: 12 } },
   ],
   write(inputs) {
     const { by, from, jumps } = inputs;

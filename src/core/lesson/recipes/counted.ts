@@ -10,13 +10,13 @@ const Counted = z.object(COUNTED);
 export type Counted = z.infer<typeof Counted>;
 
 export const COUNTED_FIELDS: readonly KindField[] = [
-  { part: "by", label: "Count in", whole: { least: 1, most: 1000 } },
-  { part: "from", label: "From", whole: { least: -1_000, most: 10_000 } },
-  { part: "to", label: "Up or down to", whole: { least: -1_000, most: 10_000 } },
+  { part: "by", label: "Count in", whole: { min: 1, max: 1000 } },
+  { part: "from", label: "From", whole: { min: -1_000, max: 10_000 } },
+  { part: "to", label: "Up or down to", whole: { min: -1_000, max: 10_000 } },
 ];
 
-/** Most jumps of a count that a stair is written for. */
-const MOST_JUMPS = 40;
+/** Maximum number of jumps in a count that a stair is written for. */
+const MAX_JUMPS = 40;
 
 /** The numbers of a count, its start first. */
 export const countOf = ({ by, from, to }: Counted): number[] =>
@@ -29,7 +29,7 @@ export const jumpOfCount = ({ by, from, to }: Counted): number => (to < from ? -
 export const countWords = ({ by, from, to }: Counted): string =>
   `Count ${to < from ? "back " : ""}in ${countedIn(String(by))} from ${say(from)}`;
 
-/** Why a count makes no stair on a chart; null where it does. */
+/** Why a count cannot be a stair on a chart; null if it can. */
 export function countFault(counted: Counted, leastJumps: number): string | null {
   const { by, from, to } = counted;
   const far = Math.abs(to - from);
@@ -39,7 +39,7 @@ export function countFault(counted: Counted, leastJumps: number): string | null 
     const enough = from + by * leastJumps;
     return `That is fewer than ${leastJumps} jumps. Count on to ${say(enough)} or further.`;
   }
-  if (far > by * MOST_JUMPS) return `That is more than ${MOST_JUMPS} jumps. Choose numbers closer together.`;
+  if (far > by * MAX_JUMPS) return `That is more than ${MAX_JUMPS} jumps. Choose numbers closer together.`;
   if (far % by === 0) return null;
   const [before, after] = [Math.floor(far / by), Math.ceil(far / by)].map((jumps) =>
     say(to < from ? from - jumps * by : from + jumps * by),

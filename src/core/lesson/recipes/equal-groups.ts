@@ -8,7 +8,7 @@ import { makesStair, recipe, whole } from "./recipe";
 const word = z
   .string()
   .check(z.trim(), z.minLength(1, "Write a word."), z.maxLength(20, "Write at most 20 characters."));
-const MOST = 60;
+const MAX = 60;
 
 const Fields = z.object({
   kind: z.literal("equal-groups"),
@@ -28,9 +28,7 @@ export const equalGroups = recipe<Inputs>({
   kind: "equal-groups",
   schema: Fields.check(
     makesStair(({ groups, each }: Inputs) =>
-      groups * each <= MOST
-        ? null
-        : `A strip has room for ${MOST} here. Take fewer groups, or fewer in each.`,
+      groups * each <= MAX ? null : `A strip has room for ${MAX} here. Take fewer groups, or fewer in each.`,
     ),
   ),
   starts: {
@@ -46,12 +44,12 @@ export const equalGroups = recipe<Inputs>({
   about:
     "Groups are laid on a strip one after the other. Where does each end, and how many are there in all?",
   fields: [
-    { part: "groups", label: "Groups", whole: { least: 3, most: 12 } },
-    { part: "each", label: "In each", whole: { least: 2, most: 12 } },
-    { part: "holder", label: "One group is called", text: { most: 20 } },
-    { part: "holders", label: "Several", text: { most: 20 } },
-    { part: "thing", label: "One thing in it", text: { most: 20 } },
-    { part: "things", label: "Several of them", text: { most: 20 } },
+    { part: "groups", label: "Groups", whole: { min: 3, max: 12 } },
+    { part: "each", label: "In each", whole: { min: 2, max: 12 } },
+    { part: "holder", label: "One group is called", text: { max: 20 } },
+    { part: "holders", label: "Several", text: { max: 20 } },
+    { part: "thing", label: "One thing in it", text: { max: 20 } },
+    { part: "things", label: "Several of them", text: { max: 20 } },
   ],
   write({ groups, each, holder, holders, thing, things }) {
     const total = groups * each;
@@ -81,7 +79,7 @@ export const equalGroups = recipe<Inputs>({
           answer: `${say(groups)} × ${say(each)} = ${say(total)}`,
           beats: [[laid(2 * each)]],
         }),
-        // Where they end is written beside the groups as they are laid: nothing is asked any more.
+        // Their end is written beside the groups as they are laid, so nothing is left to be asked.
         step("On the strip", "", "", [
           ...range(3 * each, total, each).map((count) => [laid(count)]),
           [{ do: "cover-part", view: GROUPS, part: "in-all", on: false }],

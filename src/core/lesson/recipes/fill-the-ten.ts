@@ -24,8 +24,8 @@ export const fillTheTen = recipe<Inputs>({
   name: "Fill the ten",
   about: "Two numbers in frames. The first is filled from the second, and the rest is counted on.",
   fields: [
-    { part: "first", label: "First number", whole: { least: 1, most: 19 } },
-    { part: "second", label: "Second number", whole: { least: 1, most: 19 } },
+    { part: "first", label: "First number", whole: { min: 1, max: 19 } },
+    { part: "second", label: "Second number", whole: { min: 1, max: 19 } },
   ],
   write({ first, second }) {
     const { fill, rest } = throughTen(first, second)!;

@@ -38,8 +38,8 @@ export const followTheArrows = recipe<Inputs>({
   name: "Follow the arrows",
   about: "Arrows are laid beside the chart. Where do they lead, and as which number sentence?",
   fields: [
-    { part: "start", label: "Start at", whole: { least: 1, most: 100 } },
-    { part: "rows", label: "Rows", whole: { least: 0, most: 9 } },
+    { part: "start", label: "Start at", whole: { min: 1, max: 100 } },
+    { part: "rows", label: "Rows", whole: { min: 0, max: 9 } },
     {
       part: "rowsGo",
       label: "They go",
@@ -48,7 +48,7 @@ export const followTheArrows = recipe<Inputs>({
         { value: "up", label: "Up" },
       ],
     },
-    { part: "squares", label: "Squares", whole: { least: 0, most: 9 } },
+    { part: "squares", label: "Squares", whole: { min: 0, max: 9 } },
     {
       part: "squaresGo",
       label: "They go along",

@@ -29,8 +29,8 @@ export const friendlyNumbers = recipe<Inputs>({
   name: "Through friendly numbers",
   about: "How far is it? The class goes by way of whole tens and hundreds and adds the jumps.",
   fields: [
-    { part: "from", label: "From", whole: { least: -10_000, most: 10_000 } },
-    { part: "to", label: "To", whole: { least: -10_000, most: 10_000 } },
+    { part: "from", label: "From", whole: { min: -10_000, max: 10_000 } },
+    { part: "to", label: "To", whole: { min: -10_000, max: 10_000 } },
   ],
   write(inputs) {
     const { from, to } = inputs;

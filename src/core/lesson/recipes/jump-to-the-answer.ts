@@ -31,7 +31,7 @@ export const jumpToTheAnswer = recipe<Inputs>({
   name: "Jump to the answer",
   about: "A sum or a difference in jumps of tens and ones, and the way back.",
   fields: [
-    { part: "a", label: "First number", whole: { least: -1_000, most: 1_000 } },
+    { part: "a", label: "First number", whole: { min: -1_000, max: 1_000 } },
     {
       part: "sign",
       label: "What is done",
@@ -40,7 +40,7 @@ export const jumpToTheAnswer = recipe<Inputs>({
         { value: "−", label: "Take away" },
       ],
     },
-    { part: "b", label: "Second number", whole: { least: 1, most: 1_000 } },
+    { part: "b", label: "Second number", whole: { min: 1, max: 1_000 } },
   ],
   write({ a, sign, b }) {
     const way = sign === "+" ? 1 : -1;

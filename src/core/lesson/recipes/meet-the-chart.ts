@@ -32,9 +32,9 @@ export const meetTheChart = recipe<Inputs>({
   name: "Meet the chart",
   about: "The class finds out how a chart is built: along a row, down a column, round a number.",
   fields: [
-    { part: "first", label: "First", whole: { least: 0, most: 9_000 } },
-    { part: "columns", label: "In each row", whole: { least: 3, most: 12 } },
-    { part: "number", label: "A number inside", whole: { least: 0, most: 10_000 } },
+    { part: "first", label: "First", whole: { min: 0, max: 9_000 } },
+    { part: "columns", label: "In each row", whole: { min: 3, max: 12 } },
+    { part: "number", label: "A number inside", whole: { min: 0, max: 10_000 } },
   ],
   write({ first, columns, number }) {
     const [above, before, after, below] = [number - columns, number - 1, number + 1, number + columns];

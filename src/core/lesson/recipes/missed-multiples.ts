@@ -1,10 +1,10 @@
-import { chanceOf, pick } from "../../puzzle/draw";
+import { pick, randomOf } from "../../puzzle/draw";
 import * as z from "../../zod";
 import { asking, chartFor, list, mark, range, say, step, view } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 
-/** Multiples that are marked at the least, so that the pattern is seen. */
-const LEAST_MARKED = 4;
+/** Minimum number of marked multiples, so that the pattern is seen. */
+const MIN_MARKED = 4;
 
 const Fields = z.object({
   kind: z.literal("missed-multiples"),
@@ -20,7 +20,7 @@ export const missedMultiples = recipe<Inputs>({
   kind: "missed-multiples",
   schema: Fields.check(
     makesStair(({ of, to, missed }: Inputs) =>
-      Math.floor(to / of) >= missed + LEAST_MARKED
+      Math.floor(to / of) >= missed + MIN_MARKED
         ? null
         : `Up to ${say(to)} there are only ${say(Math.floor(to / of))} multiples of ${say(of)}. Go further, or leave out fewer.`,
     ),
@@ -29,15 +29,15 @@ export const missedMultiples = recipe<Inputs>({
   name: "Find the missed multiples",
   about: "Multiples are marked, but some were missed. The class finds them.",
   fields: [
-    { part: "of", label: "Multiples of", whole: { least: 2, most: 50 } },
-    { part: "to", label: "Up to", whole: { least: 20, most: 190 } },
-    { part: "missed", label: "How many are missed", whole: { least: 1, most: 6 } },
-    { part: "draw", label: "Draw", whole: { least: 1, most: 999 } },
+    { part: "of", label: "Multiples of", whole: { min: 2, max: 50 } },
+    { part: "to", label: "Up to", whole: { min: 20, max: 190 } },
+    { part: "missed", label: "How many are missed", whole: { min: 1, max: 6 } },
+    { part: "draw", label: "Draw", whole: { min: 1, max: 999 } },
   ],
   write({ of, to, missed, draw }) {
     const all = range(of, to, of);
-    // The first shows what is marked: it is never missed.
-    const gone = pick(all.slice(1), missed, chanceOf(draw));
+    // The first multiple shows what is marked, so it is never missing.
+    const gone = pick(all.slice(1), missed, randomOf(draw));
     const marked = all.filter((number) => !gone.includes(number));
     return {
       title: `Missed multiples of ${say(of)}`,

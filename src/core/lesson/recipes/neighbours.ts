@@ -18,7 +18,7 @@ export const neighbours = recipe<Inputs>({
   starts: { kind: "neighbours", number: 47 },
   name: "A number and its neighbours",
   about: "All numbers are covered but one. The class works its way round it.",
-  fields: [{ part: "number", label: "Number", whole: { least: 12, most: 9_980 } }],
+  fields: [{ part: "number", label: "Number", whole: { min: 12, max: 9_980 } }],
   write({ number }) {
     const first = Math.floor((number - 1) / 100) * 100 + 1;
     const sides = [

@@ -7,20 +7,20 @@ import * as z from "../../zod";
 import { focus, say, step, view } from "./parts";
 import { makesStair, recipe } from "./recipe";
 
-const MOST = 6;
+const MAX = 6;
 const LARGEST = 9_999;
 
 const Fields = z.object({
   kind: z.literal("next-ten"),
   numbers: z
     .array(NumberText(z))
-    .check(z.minLength(1, `Write 1 to ${MOST} numbers.`), z.maxLength(MOST, `Write 1 to ${MOST} numbers.`)),
+    .check(z.minLength(1, `Write 1 to ${MAX} numbers.`), z.maxLength(MAX, `Write 1 to ${MAX} numbers.`)),
 });
 type Inputs = z.infer<typeof Fields>;
 
 const PAIRS = "pairs" as ViewId;
 
-/** How far it is from each of some numbers to the next ten, by the pairs that make ten. */
+/** How far each of some numbers is from the next ten, by the pairs that make ten. */
 export const nextTen = recipe<Inputs>({
   kind: "next-ten",
   schema: Fields.check(
@@ -36,7 +36,7 @@ export const nextTen = recipe<Inputs>({
   starts: { kind: "next-ten", numbers: ["37", "52", "84"] },
   name: "How far to the next ten",
   about: "The class uses the pairs that make ten, for one number after the other.",
-  fields: [{ part: "numbers", label: "Numbers, at most 6", numbers: { least: 1, most: MOST } }],
+  fields: [{ part: "numbers", label: "Numbers, at most 6", numbers: { min: 1, max: MAX } }],
   write({ numbers }) {
     const hide = (on: boolean) => ({ do: "cover-far", view: PAIRS, on }) as const;
     const all = numbers.map(Number);

@@ -21,8 +21,8 @@ export const oddsAndEvens = recipe<Inputs>({
   name: "Odds and evens",
   about: "The class counts in twos, sees the columns, and names what is left.",
   fields: [
-    { part: "to", label: "Chart from 0 to", whole: { least: 19, most: 199 } },
-    { part: "number", label: "Asked about", whole: { least: 1, most: 199 } },
+    { part: "to", label: "Chart from 0 to", whole: { min: 19, max: 199 } },
+    { part: "number", label: "Asked about", whole: { min: 1, max: 199 } },
   ],
   write({ to, number }) {
     const [evens, odds] = [range(0, to, 2), range(1, to, 2)];

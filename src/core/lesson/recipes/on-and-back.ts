@@ -20,10 +20,10 @@ export const onAndBack = recipe<Inputs>({
   name: "On and back under a cover",
   about: "All numbers are covered. The class follows the jumps in its head and says where they land.",
   fields: [
-    { part: "from", label: "Start at", whole: { least: -1_000, most: 1_000 } },
-    { part: "by", label: "Jumps of", whole: { least: 1, most: 100 } },
-    { part: "on", label: "Jumps on", whole: { least: 1, most: 12 } },
-    { part: "back", label: "Jumps back", whole: { least: 1, most: 12 } },
+    { part: "from", label: "Start at", whole: { min: -1_000, max: 1_000 } },
+    { part: "by", label: "Jumps of", whole: { min: 1, max: 100 } },
+    { part: "on", label: "Jumps on", whole: { min: 1, max: 12 } },
+    { part: "back", label: "Jumps back", whole: { min: 1, max: 12 } },
   ],
   write({ from, by, on, back }) {
     const there = from + by * on;

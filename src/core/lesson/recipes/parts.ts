@@ -15,9 +15,9 @@ import type { Asked, RecipeStep } from "./recipe";
 export const say = (number: number): string => showNumber(String(number));
 
 /** Whole numbers in a sentence: "24, 54 and 84"; of many the first ones. */
-export function list(numbers: readonly number[], most = 12): string {
-  const shown = numbers.slice(0, most).map(say);
-  return numbers.length > most ? `${shown.join(", ")} and so on` : listWords(shown);
+export function list(numbers: readonly number[], max = 12): string {
+  const shown = numbers.slice(0, max).map(say);
+  return numbers.length > max ? `${shown.join(", ")} and so on` : listWords(shown);
 }
 
 /** "1 jump", "4 jumps". */
@@ -50,22 +50,22 @@ export const step = (title: string, question: string, answer: string, beats: Bea
   beats,
 });
 
-/** A step whose answer is some numbers of the board. */
+/** A step whose answer is made of numbers of the board. */
 export const asking = (
   as: Asked["as"],
   numbers: readonly number[],
   { title, question, answer, beats }: RecipeStep,
 ): RecipeStep => ({ title, question, answer, beats, asks: { as, numbers: keys(numbers) } });
 
-/** Numbers one after the other, each marked as it is jumped to. */
+/** Beats that jump to some numbers one after the other and mark each. */
 export const jumpsMarked = (ink: Ink, by: number, numbers: readonly number[]): Beat[] =>
   numbers.map((number) => [mark(ink, number), jump(by)]);
 
-/** A view by its settings, and its name on the board: that of its kind where none is given. */
+/** A view with its settings and its id: that of its kind unless another is given. */
 export const view = <S extends ViewSettings>(settings: S, id: string = settings.kind): View =>
   ({ ...settings, id: id as ViewId }) as unknown as View;
 
-/** Furthest that two numbers of a recipe's chart are apart. */
+/** Maximum distance between two numbers on a recipe's chart. */
 export const CHART_SPAN = 190;
 
 /** A chart in rows of ten, at least ten of them, on which some numbers stand; at most CHART_SPAN lies between them. */
@@ -82,14 +82,14 @@ export function lineFor(numbers: readonly number[]): LineSettings {
   const [low, high] = [Math.min(...numbers), Math.max(...numbers)];
   let unit = 1;
   for (let larger = 10; high - low > 20 * unit && larger <= 1_000_000; larger *= 10) unit = larger;
-  // Close numbers still end at whole tens.
+  // Even a short line ends at whole tens.
   const end = Math.max(10, unit);
   const from = Math.floor(low / end) * end;
   const to = Math.max(from + end, Math.ceil(high / end) * end);
   return plainLine(String(from), String(to), String(unit), unit === 1 ? 1 : 10);
 }
 
-/** The panel that reads the count, with its numbers and its sentence. */
+/** The count panel, with its numbers and its sentence. */
 export const COUNT_PANEL: View = view({ ...KINDS.trail.starts, ones: false });
 
 /** All numbers from one to another, both included, in equal steps. */

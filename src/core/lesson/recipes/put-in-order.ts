@@ -40,16 +40,14 @@ export const putInOrder = recipe<Inputs>({
   starts: { kind: "put-in-order", numbers: ["264", "246", "318", "204"] },
   name: "Put in order",
   about: "The smallest, the largest, the place that decides, and all numbers in order.",
-  fields: [
-    { part: "numbers", label: `Numbers, 3 to ${MAX_ORDERED}`, numbers: { least: 3, most: MAX_ORDERED } },
-  ],
+  fields: [{ part: "numbers", label: `Numbers, 3 to ${MAX_ORDERED}`, numbers: { min: 3, max: MAX_ORDERED } }],
   write({ numbers }) {
     const order = orderOf(numbers);
     const sorted = order.map((i) => numbers[i]!);
-    const [least, next] = [sorted[0]!, sorted[1]!];
-    const [second, most] = [sorted.at(-2)!, sorted.at(-1)!];
+    const [smallest, next] = [sorted[0]!, sorted[1]!];
+    const [second, largest] = [sorted.at(-2)!, sorted.at(-1)!];
     const between = (a: string, b: string) => decidingPlace(exact(a), exact(b))!;
-    const place = between(least, next);
+    const place = between(smallest, next);
     return {
       title: "Numbers in order",
       views: [view({ ...KINDS.order.starts, numbers: [...numbers] })],
@@ -57,12 +55,12 @@ export const putInOrder = recipe<Inputs>({
         step(
           "The largest",
           "Which of these numbers is the largest? How do you know?",
-          `${showNumber(most)}: the ${placeName(between(second, most))} decide, ${showNumber(second)} < ${showNumber(most)}`,
+          `${showNumber(largest)}: the ${placeName(between(second, largest))} decide, ${showNumber(second)} < ${showNumber(largest)}`,
         ),
         step(
           "The two smallest",
-          `${showNumber(next)} and ${showNumber(least)} are the two smallest. Which place decides between them?`,
-          `The ${placeName(place)}: ${showNumber(least)} < ${showNumber(next)}`,
+          `${showNumber(next)} and ${showNumber(smallest)} are the two smallest. Which place decides between them?`,
+          `The ${placeName(place)}: ${showNumber(smallest)} < ${showNumber(next)}`,
         ),
         step(
           "In order",

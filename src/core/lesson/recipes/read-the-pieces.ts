@@ -11,8 +11,8 @@ import * as z from "../../zod";
 import { asking, focus, say, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe } from "./recipe";
 
-const MOST = 6;
-/** Most that blocks show, and most that discs do. */
+const MAX = 6;
+/** Largest number shown in blocks, and in discs. */
 const LARGEST = { blocks: 9_999, bundles: 999, discs: 9_999_999, beads: 9_999_999 } as const;
 
 const Fields = z.object({
@@ -20,15 +20,15 @@ const Fields = z.object({
   as: z.enum(["blocks", "bundles", "discs", "beads"]),
   numbers: z
     .array(NumberText(z))
-    .check(z.minLength(1, `Write 1 to ${MOST} numbers.`), z.maxLength(MOST, `Write 1 to ${MOST} numbers.`)),
+    .check(z.minLength(1, `Write 1 to ${MAX} numbers.`), z.maxLength(MAX, `Write 1 to ${MAX} numbers.`)),
 });
 type Inputs = z.infer<typeof Fields>;
 
 const PLACE_VALUE = "place-value" as ViewId;
 
 /**
- * Asks what a digit of a number is worth. It is one that the number has once, and where there is such a one, neither the first nor
- * that of the ones. Where every digit comes again, one is asked for by its place.
+ * Asks what a digit of a number is worth. A digit that occurs once is chosen, if possible neither the first nor the
+ * ones digit. If every digit is repeated, one is asked for by its place.
  */
 function worthAsked(number: number): { question: string; worth: number } {
   const digits = piecesOf(exact(number))!.filter(({ count }) => count > 0);
@@ -50,10 +50,10 @@ export const readThePieces = recipe<Inputs>({
   kind: "read-the-pieces",
   schema: Fields.check(
     makesStair(({ as, numbers }: Inputs) => {
-      const most = LARGEST[as];
-      const wrong = numbers.find((text) => !/^\d+$/.test(text) || Number(text) < 1 || Number(text) > most);
+      const max = LARGEST[as];
+      const wrong = numbers.find((text) => !/^\d+$/.test(text) || Number(text) < 1 || Number(text) > max);
       if (wrong !== undefined)
-        return `Write whole numbers from 1 to ${say(most)}: these pieces go no further.`;
+        return `Write whole numbers from 1 to ${say(max)}: these pieces go no further.`;
       return new Set(numbers.map(Number)).size < numbers.length ? "Write each number once." : null;
     }),
   ),
@@ -71,7 +71,7 @@ export const readThePieces = recipe<Inputs>({
         { value: "beads", label: "Beads" },
       ],
     },
-    { part: "numbers", label: "Numbers, at most 6", numbers: { least: 1, most: MOST } },
+    { part: "numbers", label: "Numbers, at most 6", numbers: { min: 1, max: MAX } },
   ],
   write({ as, numbers }) {
     const digits = (on: boolean): Move => ({ do: "cover-part", view: PLACE_VALUE, part: "digits", on });

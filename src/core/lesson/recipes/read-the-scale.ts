@@ -1,6 +1,6 @@
 import { exact, keyOf } from "../../number/exact";
 import { showNumber } from "../../number/show-number";
-import { chanceOf, pick } from "../../puzzle/draw";
+import { pick, randomOf } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { plainLine } from "../../surface/line";
 import * as z from "../../zod";
@@ -20,7 +20,7 @@ const Fields = z.object({
 });
 type Inputs = z.infer<typeof Fields>;
 
-const MOST_INTERVALS = 12;
+const MAX_INTERVALS = 12;
 
 /** A line with labels far apart: what is one part, and which number belongs at a mark? */
 export const readTheScale = recipe<Inputs>({
@@ -32,8 +32,8 @@ export const readTheScale = recipe<Inputs>({
       if (far % interval !== 0)
         return `From ${say(from)} in intervals of ${say(interval)}, the line does not end at ${say(to)}.`;
       const intervals = far / interval;
-      if (intervals > MOST_INTERVALS)
-        return `That makes ${say(intervals)} intervals. Choose a larger interval: ${MOST_INTERVALS} can be read from the last row.`;
+      if (intervals > MAX_INTERVALS)
+        return `That makes ${say(intervals)} intervals. Choose a larger interval: ${MAX_INTERVALS} can be read from the last row.`;
       return intervals * (Number(parts) - 1) >= marks
         ? null
         : "There are fewer marks between the labels than that.";
@@ -43,23 +43,23 @@ export const readTheScale = recipe<Inputs>({
   name: "Read the scale",
   about: "Labels stand far apart. The class works out one part, then reads the marks.",
   fields: [
-    { part: "from", label: "From", whole: { least: -10_000, most: 10_000 } },
-    { part: "to", label: "To", whole: { least: -10_000, most: 10_000 } },
-    { part: "interval", label: "Interval", whole: { least: 1, most: 1_000 } },
+    { part: "from", label: "From", whole: { min: -10_000, max: 10_000 } },
+    { part: "to", label: "To", whole: { min: -10_000, max: 10_000 } },
+    { part: "interval", label: "Interval", whole: { min: 1, max: 1_000 } },
     {
       part: "parts",
       label: "Parts in each interval",
       list: PARTS.map((value) => ({ value, label: value })),
     },
-    { part: "marks", label: "Marks to be read", whole: { least: 1, most: 6 } },
-    { part: "draw", label: "Draw", whole: { least: 1, most: 999 } },
+    { part: "marks", label: "Marks to be read", whole: { min: 1, max: 6 } },
+    { part: "draw", label: "Draw", whole: { min: 1, max: 999 } },
   ],
   write({ from, to, interval, parts, marks, draw }) {
     const cut = Number(parts);
     const one = exact(interval).div(cut);
-    // The marks between the labels, by how many parts they are from the start.
+    // The marks to be read between the labels, each by its number of parts from the start.
     const between = range(1, ((to - from) / interval) * cut - 1).filter((tick) => tick % cut !== 0);
-    const asked = pick(between, marks, chanceOf(draw));
+    const asked = pick(between, marks, randomOf(draw));
     const numberAt = (tick: number) => keyOf(exact(from).add(one.mul(tick)));
     const ask = (number: string | null): Move => ({ do: "ask", number, as: "place" });
     const steps = asked.map((tick, i): RecipeStep => {

@@ -7,8 +7,8 @@ import type { View } from "../../views/view";
 import * as z from "../../zod";
 
 /**
- * The numbers that a question asks for, and how they are kept from the class until the next step: `covered` ones are under
- * covers, or have no number at their place; `unmarked` ones stand among the others, and nothing points at them.
+ * The numbers that a question asks for, and how the class is kept from seeing them until the next step: `covered` ones
+ * are under covers, or have no number at their place; `unmarked` ones stand among the others without being pointed out.
  */
 export type Asked = { readonly as: "covered" | "unmarked"; readonly numbers: readonly NumberKey[] };
 
@@ -35,33 +35,33 @@ export type RecipeBoard = {
 /** A recipe: what it is called and does, the few numbers that it is given, and the stair that it writes from them. */
 export type Recipe<I extends { kind: string }> = {
   readonly kind: I["kind"];
-  /** Why numbers make no stair together is said in words. */
+  /** The message, in words, says why the numbers do not make a stair together. */
   readonly schema: z.ZodMiniObject & { readonly _zod: { readonly output: I } };
   readonly starts: I;
   readonly name: string;
   /** What the class does, in a sentence. */
   readonly about: string;
   readonly fields: readonly KindField[];
-  /** Inputs that are often wanted, by their names. */
+  /** Presets: inputs that are often wanted, by name. */
   readonly presets?: readonly { readonly name: string; readonly inputs: I }[];
-  /** Right for all inputs that the schema takes. */
+  /** Correct for all inputs that the schema accepts. */
   readonly write: (inputs: I) => RecipeBoard;
 };
 
 export const recipe = <I extends { kind: string }>(one: Recipe<I>): Recipe<I> => one;
 
-/** Refuses inputs that make no stair together, with the first reason there is. */
+/** Refuses inputs that do not make a stair together, with the first reason found. */
 export const makesStair = <I>(fault: (inputs: I) => string | null) =>
   z.check<I>(({ issues, value }) => {
-    // A field that is none in itself has said so.
+    // A field that is invalid by itself has its own message.
     if (issues.length > 0) return;
     const message = fault(value);
     if (message !== null) issues.push({ code: "custom", message, input: value });
   });
 
-/** Refuses inputs whose view there cannot be, with what is said of the view. */
+/** Refuses inputs whose view is invalid, with the message about the view. */
 export const makesBoard = <I>(check: (inputs: I) => z.core.util.SafeParseResult<unknown>) =>
   makesStair((inputs: I) => check(inputs).error?.issues[0]?.message ?? null);
 
 /** A whole number within bounds, both included. */
-export const whole = (least: number, most: number) => z.int().check(z.minimum(least), z.maximum(most));
+export const whole = (min: number, max: number) => z.int().check(z.minimum(min), z.maximum(max));

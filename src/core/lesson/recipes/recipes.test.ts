@@ -28,7 +28,7 @@ const inputsOf = (kind: RecipeName): fc.Arbitrary<RecipeInputs> =>
 
 type Moment = { step: RecipeStep; scene: Scene; views: readonly View[] };
 
-/** The stair climbed step by step: what stands on the board while each question is asked. */
+/** Climbs the stair step by step: what stands on the board while each question is asked. */
 function climbed({ opening = [], steps, views }: RecipeBoard): Moment[] {
   let scene = fold(EMPTY_SCENE, opening);
   return steps.map((step) => {
@@ -48,7 +48,7 @@ const hasLabel = (view: View, number: string) =>
   view.kind === "strip" ||
   (view.kind === "line" && exact(number).sub(view.from).mod(view.interval).equals(0));
 
-/** Why a number that is asked for is given away; null where it is not. */
+/** How the board gives away a number that is asked for; null if it does not. */
 function givenAway({ step, scene, views }: Moment, number: string): string | null {
   const covered = isCoveredAt(scene, number) || scene.asked?.number === number;
   if (step.asks?.as === "unmarked") {
@@ -85,7 +85,7 @@ describe.each(RECIPE_NAMES)("%s", (kind) => {
               givenAway(moment, number),
               `${step.title}: ${number} ${JSON.stringify(inputs)}`,
             ).toBeNull();
-            // A covered answer is on the board: there is a cover to be lifted.
+            // A covered answer is on the board, with a cover that can be lifted.
             if (step.asks?.as === "covered") {
               const shown = moment.views.some((view) => kindOfView(view).holds(view, number));
               expect(shown || moment.views.some(({ kind: of }) => of === "graph"), step.title).toBe(true);
@@ -94,7 +94,7 @@ describe.each(RECIPE_NAMES)("%s", (kind) => {
           expect(step.title.length).toBeLessThanOrEqual(60);
           expect(scene).toBeDefined();
         }
-        // Whatever was covered for a question is seen in the end.
+        // Everything covered for a question is uncovered in the end.
         const last = moments.at(-1)!;
         const asked = board.steps.flatMap(({ asks }) => asks?.numbers ?? []);
         for (const number of asked) expect(isCoveredAt(last.scene, keyOf(exact(number))), number).toBe(false);

@@ -18,8 +18,8 @@ export const sameAndDifferent = recipe<Inputs>({
   name: "Same and different",
   about: "Two counts on two charts. What is the same in both, and what only in one?",
   fields: [
-    { part: "a", label: "Left: multiples of", whole: { least: 2, most: 25 } },
-    { part: "b", label: "Right: multiples of", whole: { least: 2, most: 25 } },
+    { part: "a", label: "Left: multiples of", whole: { min: 2, max: 25 } },
+    { part: "b", label: "Right: multiples of", whole: { min: 2, max: 25 } },
   ],
   write({ a, b }) {
     const both = inCommon(a, b);

@@ -23,15 +23,15 @@ export const timesGridGoesOn = recipe<Inputs>({
   name: "The times grid goes on",
   about: "The class says the next numbers to the right and below, before they are seen.",
   fields: [
-    { part: "row", label: "First row", whole: { least: 1, most: 50 } },
-    { part: "rows", label: "Rows", whole: { least: 2, most: 12 } },
-    { part: "column", label: "First column", whole: { least: 1, most: 50 } },
-    { part: "columns", label: "Columns", whole: { least: 3, most: 12 } },
+    { part: "row", label: "First row", whole: { min: 1, max: 50 } },
+    { part: "rows", label: "Rows", whole: { min: 2, max: 12 } },
+    { part: "column", label: "First column", whole: { min: 1, max: 50 } },
+    { part: "columns", label: "Columns", whole: { min: 3, max: 12 } },
   ],
   write({ row, rows, column, columns }) {
     const [right, below] = [column + columns, row + rows];
     const down = range(row, row + rows - 1).map((at) => at * right);
-    // The grid has gone on by one column then.
+    // By then the grid has moved on by one column.
     const along = range(column + 1, right).map((at) => at * below);
     return {
       title: "The times grid goes on",

@@ -15,8 +15,8 @@ import {
 } from "./parts";
 import { makesStair, recipe, whole } from "./recipe";
 
-/** Most numbers that two patterns share, so that the class can name them all. */
-const MOST_SHARED = 12;
+/** Maximum number of shared numbers, so that the class can name them all. */
+const MAX_SHARED = 12;
 
 const Fields = z.object({
   kind: z.literal("two-patterns"),
@@ -38,8 +38,8 @@ export const twoPatterns = recipe<Inputs>({
       const shared = sharedOf(inputs).length;
       if (shared === 0)
         return `${say(a)} and ${say(b)} share no multiple up to ${say(to)}: the first is ${say(inCommon(a, b))}.`;
-      if (shared > MOST_SHARED)
-        return `${say(a)} and ${say(b)} share ${say(shared)} multiples up to ${say(to)}. Choose others, or stop sooner: ${MOST_SHARED} can be named.`;
+      if (shared > MAX_SHARED)
+        return `${say(a)} and ${say(b)} share ${say(shared)} multiples up to ${say(to)}. Choose others, or stop sooner: ${MAX_SHARED} can be named.`;
       return null;
     }),
   ),
@@ -47,9 +47,9 @@ export const twoPatterns = recipe<Inputs>({
   name: "Two patterns and what they share",
   about: "Two counts are marked in two inks. Which numbers have both, and why?",
   fields: [
-    { part: "a", label: "Multiples of", whole: { least: 2, most: 50 } },
-    { part: "b", label: "And multiples of", whole: { least: 2, most: 50 } },
-    { part: "to", label: "Up to", whole: { least: 20, most: 190 } },
+    { part: "a", label: "Multiples of", whole: { min: 2, max: 50 } },
+    { part: "b", label: "And multiples of", whole: { min: 2, max: 50 } },
+    { part: "to", label: "Up to", whole: { min: 20, max: 190 } },
   ],
   write(inputs) {
     const { a, b, to } = inputs;

@@ -30,7 +30,7 @@ const countOf = ({ by, from, way }: Inputs) => ({ ...NEW_COUNT, by: String(by), 
 const reached = (inputs: Inputs, stop: string) =>
   /^\d+$/.test(stop) && stopAt(countOf(inputs), String(Number(stop))) !== null;
 
-/** Stops along a count: was there an exchange, of what for what, and if not, how much is wanting? */
+/** Stops along a count: was there an exchange, of what for what, and if not, how many more are needed? */
 export const wasThereAnExchange = recipe<Inputs>({
   kind: "was-there-an-exchange",
   schema: Fields.check(
@@ -52,8 +52,8 @@ export const wasThereAnExchange = recipe<Inputs>({
   name: "Was there an exchange?",
   about: "Stops along a count: what was exchanged at each, or how many more are needed until the next.",
   fields: [
-    { part: "by", label: "Count in", whole: { least: 1, most: 1_000 } },
-    { part: "from", label: "From", whole: { least: 0, most: 9_000 } },
+    { part: "by", label: "Count in", whole: { min: 1, max: 1_000 } },
+    { part: "from", label: "From", whole: { min: 0, max: 9_000 } },
     {
       part: "way",
       label: "The count goes",
@@ -62,7 +62,7 @@ export const wasThereAnExchange = recipe<Inputs>({
         { value: "back", label: "Back" },
       ],
     },
-    { part: "stops", label: "Stops, at most 6 numbers", numbers: { least: 1, most: MAX_STOPS } },
+    { part: "stops", label: "Stops, at most 6 numbers", numbers: { min: 1, max: MAX_STOPS } },
   ],
   write(inputs) {
     const count = countOf(inputs);

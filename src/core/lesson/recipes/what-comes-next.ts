@@ -52,15 +52,15 @@ export const whatComesNext = recipe<Inputs>({
         { value: "times", label: "By multiplying" },
       ],
     },
-    { part: "first", label: "First", whole: { least: 0, most: 1_000 } },
-    { part: "gap", label: "First gap, or times", whole: { least: 1, most: 100 } },
+    { part: "first", label: "First", whole: { min: 0, max: 1_000 } },
+    { part: "gap", label: "First gap, or times", whole: { min: 1, max: 100 } },
     {
       part: "growth",
       label: "Each gap grows by",
-      whole: { least: 1, most: 20 },
+      whole: { min: 1, max: 20 },
       only: { part: "grows", is: ["growing"] },
     },
-    { part: "shown", label: "Numbers shown", whole: { least: 3, most: 8 } },
+    { part: "shown", label: "Numbers shown", whole: { min: 3, max: 8 } },
   ],
   write(inputs) {
     const { grows, gap, growth, shown } = inputs;
@@ -79,7 +79,7 @@ export const whatComesNext = recipe<Inputs>({
       title: "What comes next?",
       views: [
         view({ ...KINDS.graph.starts, shows: "trail" as const, joined: "single" as const }),
-        // The sentence of the jumps would tell the gaps.
+        // The number sentence would give the gaps away.
         view({ ...KINDS.trail.starts, sentence: false, ones: false }),
       ],
       layout: { run: "beside", share: 0.66 },

@@ -16,7 +16,7 @@ const Fields = z.object({
 });
 type Inputs = z.infer<typeof Fields>;
 
-/** The shading by its number: multiples of it, one more than those, and so on; null where there is none. */
+/** The rules that can be made from a number: multiples of it, one more than those, and so on; null if there is none. */
 function ruleFor({ shading, of }: Inputs): Rule | null {
   const condition = ((): Condition | null => {
     switch (shading) {
@@ -36,14 +36,14 @@ function ruleFor({ shading, of }: Inputs): Rule | null {
   return condition && ruleOf(condition);
 }
 
-/** The largest of some numbers that does not pass a number, and the one after it. */
+/** The largest shaded number up to a number, and the one after it. */
 function around(number: number, at: (n: number) => number): [number, number] {
   let n = 1;
   while (at(n + 1) <= number) n += 1;
   return [n, n + 1];
 }
 
-/** Why a number has the shading or not. */
+/** Why a number is shaded or not. */
 function reason({ shading, of, number }: Inputs): string {
   const digits = String(number).split("").map(Number);
   const lying = (words: (n: number) => string, at: (n: number) => number) => {
@@ -81,7 +81,7 @@ function reason({ shading, of, number }: Inputs): string {
   }
 }
 
-const LEAST = 3;
+const MIN = 3;
 const ON_CHART = range(1, 100);
 const heldOn = (rule: Rule) => {
   const holds = holdsOf(rule, () => 0);
@@ -98,9 +98,9 @@ export const whatIsTheRule = recipe<Inputs>({
         return inputs.shading === "ones" || inputs.shading === "tens"
           ? "A digit is 0 to 9. Write another number."
           : "Write 2 or more.";
-      return heldOn(rule).length >= LEAST
+      return heldOn(rule).length >= MIN
         ? null
-        : `Fewer than ${LEAST} numbers to 100 are like that. Choose another number.`;
+        : `Fewer than ${MIN} numbers to 100 are like that. Choose another number.`;
     }),
   ),
   starts: { kind: "what-is-the-rule", shading: "multiples", of: 9, number: 126 },
@@ -123,10 +123,10 @@ export const whatIsTheRule = recipe<Inputs>({
     {
       part: "of",
       label: "The number",
-      whole: { least: 0, most: 50 },
+      whole: { min: 0, max: 50 },
       only: { part: "shading", is: SHADINGS.filter((one) => one !== "square" && one !== "triangular") },
     },
-    { part: "number", label: "Try it on", whole: { least: 101, most: 9_999 } },
+    { part: "number", label: "Try it on", whole: { min: 101, max: 9_999 } },
   ],
   write(inputs) {
     const rule = ruleFor(inputs)!;

@@ -6,14 +6,14 @@ import * as z from "../../zod";
 import { markRule, multiplesOf, range, say, step, view } from "./parts";
 import { makesStair, type RecipeStep, recipe, whole } from "./recipe";
 
-const MOST = 5;
-const WIDTHS = { least: 2, most: 15 } as const;
-const MESSAGE = `Write 1 to ${MOST} whole numbers from ${WIDTHS.least} to ${WIDTHS.most}.`;
+const MAX = 5;
+const WIDTHS = { min: 2, max: 15 } as const;
+const MESSAGE = `Write 1 to ${MAX} whole numbers from ${WIDTHS.min} to ${WIDTHS.max}.`;
 
 const Fields = z.object({
   kind: z.literal("what-the-width-changes"),
   of: whole(2, 15),
-  widths: z.array(NumberText(z)).check(z.minLength(1, MESSAGE), z.maxLength(MOST, MESSAGE)),
+  widths: z.array(NumberText(z)).check(z.minLength(1, MESSAGE), z.maxLength(MAX, MESSAGE)),
 });
 type Inputs = z.infer<typeof Fields>;
 
@@ -30,7 +30,9 @@ const isOnChart = (of: number, width: number, { rows, squares }: Shift): boolean
     return column >= 0 && column < width && nth * of + rows * width + squares <= LAST;
   });
 
-/** The shifts between multiples on a chart with so many in each row, those of one row down first, then the shortest. */
+/**
+ * The shifts between multiples on a chart with rows of a given length, those of one row down first, then the shortest.
+ */
 function shiftsOf(of: number, width: number): Shift[] {
   const long = ({ rows, squares }: Shift) => (rows === 1 ? 0 : rows * 100) + Math.abs(squares);
   return range(1, of)
@@ -44,7 +46,7 @@ function shiftsOf(of: number, width: number): Shift[] {
 
 const ORDINALS = ["", "", "second", "third", "fourth", "fifth", "sixth", "seventh"];
 
-/** How the multiples of a number lie on a chart with so many in each row. */
+/** How the multiples of a number lie on a chart with rows of a given length. */
 function pattern(of: number, width: number): string {
   if (of % width === 0)
     return of === width ? "One straight column" : `One straight column, in every ${ORDINALS[of / width]} row`;
@@ -71,7 +73,7 @@ export const whatTheWidthChanges = recipe<Inputs>({
       const good = (text: string) => {
         const read = readNumber(text);
         const value = read.ok ? Number(read.value.valueOf()) : 0;
-        return Number.isInteger(value) && value >= WIDTHS.least && value <= WIDTHS.most;
+        return Number.isInteger(value) && value >= WIDTHS.min && value <= WIDTHS.max;
       };
       return widths.every(good) ? null : MESSAGE;
     }),
@@ -80,8 +82,8 @@ export const whatTheWidthChanges = recipe<Inputs>({
   name: "What the width changes",
   about: "The marks stay; the rows change length. What will the pattern look like?",
   fields: [
-    { part: "of", label: "Multiples of", whole: { least: 2, most: 15 } },
-    { part: "widths", label: "In each row, at most 5 numbers", numbers: { least: 1, most: MOST } },
+    { part: "of", label: "Multiples of", whole: { min: 2, max: 15 } },
+    { part: "widths", label: "In each row, at most 5 numbers", numbers: { min: 1, max: MAX } },
   ],
   write({ of, widths }) {
     const set = (columns: number): Move => ({ do: "set", setting: { of: "view", is: chart(columns) } });

@@ -2,7 +2,7 @@ import { keyOf, type NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
 import {
   LARGEST_PLACE,
-  MOST_TOGETHER,
+  MAX_TOGETHER,
   type Pieces,
   PLACE_KEYS,
   type PlaceKey,
@@ -15,20 +15,20 @@ import { ViewId } from "../../views/view-id";
 import { move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
 
-/** What was done by hand with the pieces of a number. */
+/** What was done with the pieces of a number. */
 export type Building = {
   /** By view: its pieces as they lie, exchanged or not. They hold while the number in focus is what they are worth. */
   readonly built: { readonly [view in ViewId]?: readonly Pieces[] };
-  /** By view: the digit of which is said what it is worth. */
+  /** By view: the place of the digit whose worth is shown. */
   readonly worths: { readonly [view in ViewId]?: PlaceKey | null };
-  /** By view: the number that was written for what it asks. */
+  /** By view: the number written as the answer to its question. */
   readonly wrote: { readonly [view in ViewId]?: NumberKey | null };
 };
 
 const PiecesOfPlace = schema((z) =>
   z.object({
     place: z.int().check(z.minimum(SMALLEST_PLACE), z.maximum(LARGEST_PLACE)),
-    count: z.int().check(z.minimum(0), z.maximum(MOST_TOGETHER)),
+    count: z.int().check(z.minimum(0), z.maximum(MAX_TOGETHER)),
   }),
 );
 

@@ -5,11 +5,11 @@ import { move, type Slice } from "../slice";
 import { differentKeys } from "./different";
 import { orNull, someNumber, someTarget } from "./examples";
 
-/** What is written in covered cells by hand. */
+/** What was written in covered cells. */
 export type Filling = {
   /** By the number in whose cell it stands. */
   readonly written: ReadonlyMap<Target, NumberKey>;
-  /** What was written has been checked, and what does not belong is shown. */
+  /** The answers have been checked, and wrong ones are shown. */
   readonly checked: boolean;
 };
 

@@ -4,16 +4,19 @@ import { type Draft, move, type Slice } from "../slice";
 import { withOrWithout } from "./different";
 import { someFlag, someView } from "./examples";
 
-/** How equal groups stand: in groups, as rows of one group each, or turned, so that each group is a column. */
+/** How equal groups are arranged: in groups, as rows of one group each, or turned so that each group is a column. */
 export const ARRANGED = ["groups", "rows", "columns"] as const;
 
 export type Grouped = {
   /** How many groups there are; null as the view has them. */
   readonly groups: number | null;
-  /** So many counters lie on numbers. */
+  /** How many counters lie on numbers. */
   readonly laid: number;
   readonly as: (typeof ARRANGED)[number];
-  /** The groups, from 0, of which it was turned over by hand whether their counters are seen. */
+  /**
+   * The groups, from 0, that were turned over by hand: their counters are seen instead of hidden, or the other way
+   * round.
+   */
   readonly turned: readonly number[];
 };
 export type Grouping = { readonly grouped: { readonly [view in ViewId]?: Grouped } };

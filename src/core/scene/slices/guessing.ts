@@ -8,12 +8,12 @@ import { someNumber, someView } from "./examples";
 export type Guessed = {
   /** The number that is shown. */
   readonly at: NumberKey | null;
-  /** The one that was drawn after it. */
+  /** The number drawn after it. */
   readonly next: NumberKey | null;
   readonly said: Said | null;
-  /** The next one is shown, and what was said is right or not. */
+  /** The next number is shown, and whether the guess was right. */
   readonly told: boolean;
-  /** So many were right in a row. */
+  /** How many guesses were right in a row. */
   readonly run: number;
 };
 export type Guessing = { readonly guessed: { readonly [view in ViewId]?: Guessed } };

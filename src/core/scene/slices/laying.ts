@@ -124,7 +124,7 @@ const moves = [
 
 function lift(draft: Draft, { numbers: lifted }: { numbers: Numbers }): void {
   lay(draft, "cover", false, lifted);
-  // Where a number shows again, what was written in its place has gone.
+  // When a number is uncovered, what was written in its place goes.
   for (const number of [...draft.written.keys()])
     if (!hasLayerOn(draft.laid, "cover", number)) draft.written.delete(number);
 }

@@ -6,7 +6,7 @@ import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
 
-/** How the numbers of a view stand that are put in order. */
+/** The order of the numbers of a view, as they are being sorted. */
 export type InOrder = {
   /** Which of the view's numbers stands first, second and so on; null as they were given. */
   readonly order: readonly number[] | null;

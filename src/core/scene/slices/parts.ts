@@ -33,7 +33,7 @@ export const PART_NAMES = [
 ] as const;
 export type PartName = (typeof PART_NAMES)[number];
 
-/** By view: the parts that were covered by hand, and those that were uncovered though they are covered from the start. */
+/** By view: the parts that were covered by hand, and those uncovered by hand although covered from the start. */
 export type Parts = {
   readonly parts: { readonly [view in ViewId]?: { readonly [part in PartName]?: boolean } };
 };

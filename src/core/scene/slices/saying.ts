@@ -3,11 +3,11 @@ import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
 
-/** Most sentences of the class that a view keeps, and most tries. */
+/** Maximum number of the class's sentences that a view keeps, and of tries. */
 export const MAX_SENTENCES = 12;
 export const MAX_TRIES = 30;
 
-/** What the class says of a shading. */
+/** What the class says about a shading. */
 export type Sentences = {
   /** The sentence that is being put together; null before it is begun. */
   readonly sentence: Rule | null;

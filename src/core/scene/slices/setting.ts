@@ -5,12 +5,12 @@ import { move, type Slice } from "../slice";
 import { withOrWithout } from "./different";
 import { someFlag, someView } from "./examples";
 
-/** What the board was set to since it opened, and what chance has come to. */
+/** The settings changed since the board opened, and the state of random draws. */
 export type SetTo = {
   readonly settings: SceneSettings;
-  /** How often chance was asked so far. */
+  /** How many random draws were made so far. */
   readonly draws: number;
-  /** The views in which it is covered how far it is to the next ten. */
+  /** The views in which the distance to the next ten is covered. */
   readonly farCovered: readonly ViewId[];
 };
 
@@ -34,7 +34,7 @@ const moves = [
     }),
   ),
   /**
-   * Chance goes on to its next draw.
+   * Goes on to the next random draw.
    * @example { "do": "draw" }
    */
   move(

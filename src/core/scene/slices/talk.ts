@@ -10,7 +10,7 @@ export type Talk = {
   readonly asked: Asked | null;
   /** The row and column of the number in focus are lit, and its neighbours named. */
   readonly guides: boolean;
-  /** A silent count walks: the number in focus is hidden. No move says so, since it ends with the count. */
+  /** A silent count is running: the number in focus is hidden. No move sets this, since it ends with the count. */
   readonly hushed: boolean;
 };
 export type Asked = { readonly number: Target; readonly as: "number" | "place" };

@@ -16,14 +16,14 @@ import { numberOf } from "../../surface/cell-key";
 import { type Draft, move, type Slice, type Some } from "../slice";
 import { someNumber } from "./examples";
 
-/** The trail, and the arrow tiles that are to be followed by it. */
+/** The trail, and the row of arrow tiles to follow. */
 export type OnTrail = {
   readonly trail: Trail | null;
   /** The arrow tiles that lie in a row. */
   readonly tiles: readonly Arrow[];
 };
 
-/** Most jumps that one jump is split into. */
+/** Maximum number of jumps that one jump can be split into. */
 const MAX_PARTS = 100;
 const JumpIndex = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_JUMPS - 1)));
 const Jumps = schema((z) => z.array(JumpIndex(z)).check(z.minLength(1), z.maxLength(MAX_JUMPS)));
@@ -34,7 +34,7 @@ const partOfJumps = (some: Some) => ({
   part: some.one(JUMP_PARTS),
 });
 
-/** The trail as it now is, with the number it has come to in focus. */
+/** Sets the trail, with its latest landing in focus. */
 function stand(draft: Draft, trail: Trail): void {
   draft.trail = trail;
   draft.focus = trail.end;

@@ -10,9 +10,9 @@ import { orNull, someView } from "./examples";
 
 /** Which part of each view is seen, and which views are hidden. */
 export type Windows = {
-  /** By line: the part of it that is seen, where it is no longer the whole of it. */
+  /** By line: the part that is seen, if not the whole. */
   readonly looks: { readonly [line in ViewId]?: { readonly from: NumberKey; readonly to: NumberKey } };
-  /** By times grid: its window, where it is no longer as the board has it. */
+  /** By times grid: its window, if it was moved. */
   readonly windows: { readonly [times in ViewId]?: WindowAt };
   /** By times grid: on which side of it the class wonders what comes next. */
   readonly wonders: { readonly [times in ViewId]?: "right" | "below" | null };

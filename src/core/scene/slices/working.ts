@@ -18,7 +18,7 @@ const MAX_WORK = 100;
 /** One past the last index names a problem that was removed: none that is added later is taken for it. */
 const ProblemIndex = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_PROBLEMS)));
 
-/** Puts something else in the place of what was done in a view. */
+/** Replaces the work done in a view. */
 function change(draft: Draft, view: ViewId, next: (work: WorkOfView) => Partial<WorkOfView>): void {
   const now = draft.work[view] ?? NO_WORK_YET;
   draft.work = { ...draft.work, [view]: { ...now, ...next(now) } };

@@ -20,10 +20,10 @@ export type ConditionField =
       readonly part: string;
       readonly label: string;
       readonly number: "required" | "optional";
-      /** It is read before what the numbers are: 2, more than a multiple of 5. */
+      /** Read before the noun: 2, more than a multiple of 5. */
       readonly before?: true;
     }
-  | { readonly part: string; readonly label: string; readonly numbers: { readonly most: number } }
+  | { readonly part: string; readonly label: string; readonly numbers: { readonly max: number } }
   | {
       readonly part: string;
       readonly label: string;
@@ -44,8 +44,8 @@ export const FAMILIES = {
 export type Family = keyof typeof FAMILIES;
 
 /**
- * How a condition is chosen, and what it then begins with; what can be kept of the one it replaces is kept. A condition
- * about squares begins with those of the chart at hand.
+ * A way of choosing the condition, and its starting values; they keep what they can of the condition being replaced. A
+ * condition about squares starts with those of the chart at hand.
  */
 export type ConditionChoice<S extends Shape> = {
   readonly value: string;
@@ -53,11 +53,14 @@ export type ConditionChoice<S extends Shape> = {
   readonly start: (old: Readonly<Record<string, unknown>>, squares: Squares) => Of<S>;
 };
 
-/** What is known of a shading whose rule is looked for. Numbers are whole ones, and rise, where nothing else is said. */
+/**
+ * What is known about a shading whose rule is being searched for. Numbers are whole and ascending unless stated
+ * otherwise.
+ */
 export type Clues = {
   /** All shaded numbers, also those that are not whole. */
   readonly all: readonly NumberKey[];
-  /** What the chart goes up in, where that is not a whole number. */
+  /** The chart's difference, if that is not a whole number. */
   readonly unit: NumberKey | null;
   /** The numbers of the chart. */
   readonly numbers: readonly number[];
@@ -71,7 +74,7 @@ export type Clues = {
   readonly squares: Squares | null;
 };
 
-/** What a condition asks of a number: of any, of whole ones only, or of any with a quicker way for whole ones. */
+/** The test of a condition: for any number, for whole ones only, or for any with a faster one for whole numbers. */
 type Asked<C> =
   | {
       readonly test: (condition: C) => (value: Exact, inks: InkSet) => boolean;
@@ -95,26 +98,26 @@ export type ConditionKind<K extends string, S extends Shape> = Asked<Of<S>> & {
   readonly fields: readonly ConditionField[];
   /** Why parts that are right each for itself make no condition together; null where they do. */
   readonly fault?: (condition: Of<S>) => string | null;
-  /** What the answer depends on; an answer that depends on the number alone is kept. */
+  /** What the answer depends on; an answer that depends only on the number is cached. */
   readonly asks: "number" | "inks" | "nothing";
   /** The least whole number from one on that meets it, null where there is none; left out where most are near. */
   readonly next?: (condition: Of<S>) => (from: number) => number | null;
-  /** So much more than a number that meets it meets it too, and so much more than one that does not does not. */
+  /** Its period: adding this to a number never changes the answer. */
   readonly period?: (condition: Of<S>) => string | null;
   /** The numbers that meet it: "multiples of 6, from 6 to 120". */
   readonly noun: (condition: Of<S>) => string;
-  /** The numbers that do not, where that can be said more shortly than "numbers that are not …". */
+  /** The numbers that do not meet it, if there is a shorter way to say so than "numbers that are not …". */
   readonly nounNot?: (condition: Of<S>) => string;
   /** Numbers that meet it are this, or have this: "marked in sun", "the ones digit 4". */
   readonly verb: "are" | "have";
   readonly predicate: (condition: Of<S>) => string;
-  /** As short as it can be said, for a label; left out where the predicate is. */
+  /** The shortest wording, for a label; left out if it is the predicate. */
   readonly short?: (condition: Of<S>) => string;
-  /** Those that are said in words of their own, without their numbers: multiples of 1 are whole numbers. */
+  /** Cases with a wording of their own, without their numbers: multiples of 1 are whole numbers. */
   readonly ownWords?: readonly Of<S>[];
-  /** What it takes to say its kind, in bits: see `description-length.ts`. */
+  /** The cost of naming its kind, in bits: see `description-length.ts`. */
   readonly weight: number;
-  /** Conditions of this kind that may be behind a shading; none without it. */
+  /** Conditions of this kind that may explain a shading. Without it there are none. */
   readonly offers?: (clues: Clues) => Iterable<Of<S>>;
   readonly example: (some: SomeWhole) => Of<S>;
 };
@@ -128,7 +131,9 @@ type Word<K extends string> = Pick<
 > &
   Asked<Record<never, never>> & { label: string; offered?: false };
 
-/** A condition that is one word: even, odd, marked. It may be behind any shading, unless it is not `offered`. */
+/**
+ * A condition that is a single word: even, odd, marked. It is a candidate for every shading unless it is not `offered`.
+ */
 export const wordCondition = <const K extends string>({ label, offered, ...kind }: Word<K>) =>
   condition<K, Record<never, never>>({
     ...kind,
@@ -144,22 +149,22 @@ export const Above0 = schema((z) =>
   NumberText(z).check(z.refine((text) => exact(text).compare(0) > 0, "Write a number above 0.")),
 );
 
-/** From one number to another, both included; an end that is not given is open. */
+/** From one number to another, both included; a missing end is open. */
 export function range(from: string | undefined, to: string | undefined): (value: Exact) => boolean {
   const [min, max] = [from === undefined ? null : exact(from), to === undefined ? null : exact(to)];
   return (value) => (!min || value.compare(min) >= 0) && (!max || value.compare(max) <= 0);
 }
 
-/** Fewest shaded numbers for which a rule is offered that ends, or begins, with one of them: fewer are no pattern. */
+/** Minimum number of shaded numbers for a candidate that begins or ends at one of them: fewer are no pattern. */
 export const MIN_BOUNDED = 3;
 
 export const upTo = (to: string | undefined): string => (to === undefined ? "" : ` to ${showNumber(to)}`);
 
-/** A text that the condition before had, else another. */
+/** A text of the previous condition, else the given one. */
 export const keepText = (old: unknown, otherwise: string): string =>
   typeof old === "string" ? old : otherwise;
 
-/** Whether a number that can be read is a whole one within bounds. */
+/** Whether a readable number is whole and within bounds. */
 function isWholeWithin(text: string, min: number, max: number): boolean {
   const value = exact(text);
   return value.d === 1n && value.compare(min) >= 0 && value.compare(max) <= 0;
@@ -174,7 +179,7 @@ export const wholeText = (z: Z, min: number, max: number) =>
     ),
   );
 
-/** A text that the condition before had, where it is a whole number within bounds, else another. */
+/** A text of the previous condition if it is a whole number within bounds, else the given one. */
 export function keepWhole(old: unknown, min: number, max: number, otherwise: string): string {
   const text = keepText(old, otherwise);
   const read = readNumber(text);

@@ -35,9 +35,9 @@ export const digit = condition({
   predicate: ({ place, digit: is }) => `the ${place} digit ${is}`,
   weight: 3,
   *offers({ numbers }) {
-    const most = Math.max(numbers.at(-1)!, -numbers[0]!);
+    const max = Math.max(numbers.at(-1)!, -numbers[0]!);
     for (const [i, place] of PLACES.entries())
-      if (most >= 10 ** i || i === 0) for (const each of upwards(0, 9)) yield { place, digit: each };
+      if (max >= 10 ** i || i === 0) for (const each of upwards(0, 9)) yield { place, digit: each };
   },
   example: (some) => ({ place: PLACES[some.whole(0, 2)]!, digit: some.whole(0, 9) }),
 });

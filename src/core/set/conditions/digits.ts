@@ -32,10 +32,10 @@ const HOW = ["sum", "product", "difference"] as const;
 const madeBy = (make: (typeof HOW)[number]) =>
   remembered((size): number | null => MAKES[make].of(digitsOfWhole(size)));
 const MADE = { sum: madeBy("sum"), product: madeBy("product"), difference: madeBy("difference") };
-/** Fifteen nines multiply to more than anybody asks for. */
+/** The product of fifteen nines: more than anybody asks for. */
 const MAX_MADE = 1_000_000;
 
-/** What the digits of a whole number make: added up, multiplied, or the difference of two. Their sign counts for nothing. */
+/** The sum, product or difference of the digits of a whole number, ignoring its sign. */
 export const digits = condition({
   kind: "digits",
   family: "digits",
@@ -72,5 +72,5 @@ export const digits = condition({
   },
   example: (some) => ({ make: HOW[some.whole(0, 2)]!, is: String(some.whole(0, 18)) }),
 });
-/** Sums and products up to this are offered for a shading. */
+/** Candidates for a shading have sums and products up to this. */
 const MAX_OFFERED = 81;

@@ -5,7 +5,7 @@ import { condition, keepWhole, upwards, wholeText } from "./condition";
 
 const countFactors = remembered((number) => (number === 0 ? 0 : countDivisors(number)));
 
-/** Numbers with so many factors, 1 and themselves among them, up to 10¹². */
+/** Numbers with a given number of factors, including 1 and themselves, up to 10¹². */
 export const factorCount = condition({
   kind: "factor-count",
   family: "multiples",

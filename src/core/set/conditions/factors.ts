@@ -2,7 +2,7 @@ import { showNumber } from "../../number/show-number";
 import { schema, type Z } from "../../schema";
 import { condition, keepWhole, upwards, wholeText } from "./condition";
 
-/** Factors of numbers up to this are offered for a shading. */
+/** Candidates for a shading are factors of numbers up to this. */
 const MAX_OFFERED = 1_000_000;
 const MAX_FACTORS = 60;
 const Large = schema((z) => wholeText(z, 1, 1_000_000_000_000));
@@ -79,20 +79,21 @@ export const factors = condition({
   *offers({ shaded }) {
     const last = shaded.at(-1);
     if (last === undefined || shaded[0]! < 1) return;
-    // What all of them divide, or all but a stray; or a multiple of the last one.
-    const least = leastMultiple(shaded);
+    // The least common multiple of all, or of all but one; or a multiple of the last one.
+    const shared = leastMultiple(shaded);
     const strays =
       shaded.length > MAX_FACTORS ? [] : shaded.map((_, at) => leastMultiple(shaded.toSpliced(at, 1)));
-    const of = upwards(1, 12).flatMap((times) => [least * times, Math.min(...strays) * times, last * times]);
+    const of = upwards(1, 12).flatMap((times) => [shared * times, Math.min(...strays) * times, last * times]);
     for (const each of new Set(of)) if (each <= MAX_OFFERED) yield { of: String(each) };
   },
   example: (some) => ({ of: String(some.whole(1, 60)) }),
 });
 
-/** The least number that all of some are factors of; beyond what is offered, a multiple of it. */
+/** The least common multiple of some numbers; once it exceeds the bound of candidates, some multiple of it. */
 const leastMultiple = (numbers: readonly number[]): number =>
   numbers.reduce(
-    (least, number) => (least > MAX_OFFERED ? least : (least / common(least, number)) * number),
+    (multiple, number) =>
+      multiple > MAX_OFFERED ? multiple : (multiple / common(multiple, number)) * number,
     1,
   );
 

@@ -4,7 +4,7 @@ import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
 import { Above0, condition, keepText, MIN_BOUNDED, range, upwards } from "./condition";
 
-/** Multiples of every number up to this are offered for a shading, and of a few of its own. */
+/** Candidates for a shading are multiples of every number up to this, and of a few of its own numbers. */
 const MAX_OFFERED = 60;
 const FEW = 8;
 const MAX_UNITS = 20;
@@ -55,9 +55,9 @@ export const multiples = condition({
     const size = Number(exact(of).n);
     const [min, max] = [from === undefined ? null : exact(from), to === undefined ? null : exact(to)];
     return (at) => {
-      const least = min && min.compare(at) > 0 ? Number(min.ceil()) : at;
+      const start = min && min.compare(at) > 0 ? Number(min.ceil()) : at;
       // Rounded up from below 0, nought has a sign.
-      const found = Math.ceil(least / size) * size + 0;
+      const found = Math.ceil(start / size) * size + 0;
       return max && max.compare(found) < 0 ? null : found;
     };
   },
@@ -72,18 +72,18 @@ export const multiples = condition({
     // On a chart of tenths: multiples of two, three and more of its tenths.
     if (unit !== null)
       for (const many of upwards(2, MAX_UNITS)) yield { of: keyOf(exact(unit).mul(many).abs()) };
-    const most = numbers.at(-1)!;
-    // On a chart of tens the multiples of 4 are those of 20, and 20 is what a class says.
+    const largest = numbers.at(-1)!;
+    // On a chart of tens the multiples of 4 are those of 20, and a class says 20.
     const small = upwards(1, MAX_OFFERED).map((many) => many * allDivisor);
     // A pattern of large multiples begins with the number itself.
     const large = [divisor, ...shaded.slice(0, FEW)].filter(
       (number) => number > MAX_OFFERED * allDivisor && number % allDivisor === 0,
     );
-    const own = [...small.filter((of) => of >= 2 && of <= most), ...new Set(large)];
+    const own = [...small.filter((of) => of >= 2 && of <= largest), ...new Set(large)];
     for (const of of own) yield { of: String(of) };
     if (shaded.length < MIN_BOUNDED) return;
     if (divisor > 1 && shaded[0]! > divisor) yield { of: String(divisor), from: String(shaded[0]) };
-    if (divisor > 1 && shaded.at(-1)! + divisor <= most)
+    if (divisor > 1 && shaded.at(-1)! + divisor <= largest)
       yield { of: String(divisor), to: String(shaded.at(-1)) };
   },
   example: (some) => ({ of: String(some.whole(1, 9)) }),

@@ -5,14 +5,14 @@ import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
 import { condition } from "./condition";
 
-/** Most numbers that are picked by hand. */
+/** Maximum number of hand-picked numbers. */
 export const MAX_PICKED = 200;
-/** What it begins with, until others are named. */
+/** The starting value, until others are named. */
 export const PICKED_AT_FIRST: readonly string[] = ["3", "7", "12"];
-/** So many are offered for a shading that no other rule fits. */
+/** Maximum number of hand-picked numbers as a candidate, for a shading that no other rule fits. */
 const MAX_OFFERED = 8;
 
-/** As many as can be named in a sentence. */
+/** Maximum number named in a sentence. */
 const MAX_NAMED = 20;
 
 function named(numbers: readonly string[]): string[] {
@@ -33,7 +33,7 @@ export const picked = condition({
       ),
   }),
   choices: [{ value: "picked", label: "one of these:", start: () => ({ numbers: [...PICKED_AT_FIRST] }) }],
-  fields: [{ part: "numbers", label: "Numbers", numbers: { most: MAX_PICKED } }],
+  fields: [{ part: "numbers", label: "Numbers", numbers: { max: MAX_PICKED } }],
   asks: "number",
   test: ({ numbers }) => {
     const held = new Set(numbers.map(keyOfText));

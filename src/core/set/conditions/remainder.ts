@@ -3,7 +3,7 @@ import type { Z } from "../../schema";
 import { condition, keepWhole, upwards, wholeText } from "./condition";
 
 const MAX_OF = 1000;
-/** All remainders by numbers up to this are offered for a shading. */
+/** Candidates for a shading are all remainders for divisors up to this. */
 const MAX_OFFERED = 12;
 
 /** A multiple and some more, always as much: 2, 7, 12, 17, … are 2 more than a multiple of 5. */

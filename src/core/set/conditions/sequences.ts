@@ -17,8 +17,8 @@ function termsTo(to: number, first: readonly number[], next: (terms: readonly nu
 }
 
 /**
- * What a sequence of whole numbers gives a condition: a number is one of its terms. From its second or third term on it
- * rises, so that it is followed no further than to the number.
+ * The parts that a sequence of whole numbers gives a condition: a number meets it if it is one of its terms. From its
+ * second or third term on the sequence rises, so it is followed only as far as the number.
  */
 const ofTerms = <C>(terms: (condition: C, to: number) => number[]) => ({
   whole: (condition: C) => {
@@ -152,7 +152,7 @@ export const geometric = condition({
 type Growing = { first: string; gap: string; growth: string };
 
 /**
- * A sequence whose gaps grow, by its formula: its terms are too many to be listed up to a large number.
+ * A sequence with growing gaps by its formula: it has too many terms to list up to a large number.
  * @returns its term at an index, from 0, and the index of its first term that is not below a value
  */
 function growingOf({ first, gap, growth }: Growing) {

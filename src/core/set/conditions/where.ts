@@ -6,7 +6,7 @@ import { type Cell, latticeGrid } from "../lattice";
 import { HUNDRED_SQUARES, MAX_SQUARES, numberOn, Squares, squareOf, squareOfWhole } from "../squares";
 import { condition, keepWhole, wholeText } from "./condition";
 
-/** A condition about the square on which a number stands, for any number and quicker for whole ones. */
+/** A condition about the square on which a number stands, with a faster test for whole numbers. */
 const ofSquares = <C extends { on: Squares }>(meets: (condition: C) => (cell: Cell) => boolean) => ({
   test: (condition: C) => {
     const [place, meet] = [squareOf(condition.on), meets(condition)];
@@ -32,7 +32,7 @@ const ofSquares = <C extends { on: Squares }>(meets: (condition: C) => (cell: Ce
 });
 
 const LANES = ["row", "column"] as const;
-/** A chart of up to so many rows or columns has all of them offered for a shading. */
+/** On a chart of up to this many rows or columns, all of them are candidates for a shading. */
 const MAX_LANES = 20;
 
 /** Where some numbers of a chart stand. */
@@ -41,7 +41,10 @@ function cellsOf(on: Squares, numbers: readonly NumberKey[]): Cell[] {
   return numbers.flatMap((number) => (whole ? whole(Number(number)) : any(exact(number))) ?? []);
 }
 
-/** A large chart has many rows, columns and slopes: those are worth a look of which half is shaded, or nothing. */
+/**
+ * A large chart has many rows, columns and slopes: only those of which at least half, or nothing, is shaded are
+ * candidates.
+ */
 const isTelling = (shaded: number, all: number): boolean => shaded === 0 || 2 * shaded >= all;
 
 /** A row or a column of a chart, counted from its top and from its left. */
@@ -158,9 +161,9 @@ export const edge = condition({
   asks: "number",
   ...ofSquares(({ edge: which, on }: { edge: "border" | "corners"; on: Squares }) => {
     const { rows, columns } = latticeGrid(on);
-    const least = which === "border" ? 1 : 2;
+    const min = which === "border" ? 1 : 2;
     return ({ row, column }) =>
-      Number(row === 0 || row === rows - 1) + Number(column === 0 || column === columns - 1) >= least;
+      Number(row === 0 || row === rows - 1) + Number(column === 0 || column === columns - 1) >= min;
   }),
   noun: ({ edge: which }) => `numbers ${edgeWords[which]}`,
   verb: "are",

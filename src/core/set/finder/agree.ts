@@ -16,7 +16,7 @@ const PROBES: readonly number[] = [
   ...[4, 5, 6].flatMap((power) => Array.from({ length: 150 }, (_, i) => 10 ** power + i)),
 ];
 
-/** Whether a rule says where its numbers stand. */
+/** Whether a rule refers to positions on the chart. */
 export const isAboutSquares = ({ conditions }: Rule): boolean => conditions.some((one) => "on" in one);
 
 export function holdsWhole(rule: Rule): (number: number) => boolean {
@@ -26,7 +26,7 @@ export function holdsWhole(rule: Rule): (number: number) => boolean {
     : (number) => meets.some((meet) => meet(number));
 }
 
-/** Answers, each with whether it agrees with the first exact one beyond the chart. */
+/** Adds to each answer whether it agrees with the first exact one beyond the chart. */
 export function agreementsWith(answers: readonly Answer[]): Answer[] {
   const exact = (answer: Answer) => answer.missing.length + answer.besides.length === 0;
   const first = answers.find(exact);

@@ -2,7 +2,7 @@ import { showNumber } from "../../number/show-number";
 import { listNumbers, ruleWords } from "../rule-words";
 import type { Answer } from "./find-rules";
 
-/** How an answer is said: "even numbers, but 38 is missing", "multiples of 9, and also 20". */
+/** An answer in words: "even numbers, but 38 is missing", "multiples of 9, and also 20". */
 export function answerWords({
   rule,
   missing,
@@ -15,7 +15,7 @@ export function answerWords({
 
 const isAre = (numbers: readonly string[]) => (numbers.length === 1 ? "is" : "are");
 
-/** What is to be known of an answer beside the first one; nothing where both say the same everywhere. */
+/** How an answer differs from the first one beyond the chart; nothing if both agree everywhere. */
 export function agreementWords({ agrees }: Pick<Answer, "agrees">): string | null {
   if (!agrees || agrees.everywhere) return null;
   return agrees.differ === null

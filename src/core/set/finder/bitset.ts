@@ -23,7 +23,7 @@ export function countBits(bits: Bitset): number {
   return count;
 }
 
-/** How many bits of a word are set: they are added up side by side, in pairs, fours and eights. */
+/** The number of bits set in a word: they are added up side by side, in pairs, fours and eights. */
 export function ones(word: number): number {
   let sum = word - ((word >>> 1) & 0x55555555);
   sum = (sum & 0x33333333) + ((sum >>> 2) & 0x33333333);
@@ -45,7 +45,7 @@ export function firstIn(bits: Bitset): number {
   return i * 32 + 31 - Math.clz32(bits[i]! & -bits[i]!);
 }
 
-/** A number that is the same for sets that are the same, and hardly ever for others. */
+/** A hash: the same for equal sets, and almost always different for others. */
 export function hashOf(bits: Bitset): number {
   let hash = 0x811c9dc5;
   for (const word of bits) hash = Math.imul(hash ^ word ^ (word >>> 15), 0x01000193);

@@ -5,10 +5,10 @@ import { type AnyConditionKind, type Condition, kindOf, testOf } from "../rule";
 import { type Bitset, bitsOf, emptyBits, hashOf, sameBits } from "./bitset";
 import type { Ground } from "./shading";
 
-/** A condition that may be behind a shading, what it costs to say it, and which of the known numbers meet it. */
+/** A condition that may explain a shading, its cost, and which of the known numbers meet it. */
 export type Candidate = { readonly condition: Condition; readonly bits: number; readonly held: Bitset };
 
-/** The conditions that their kinds offer for a shading. */
+/** The conditions that all kinds offer for a shading. */
 export function offered({ clues }: Ground): Condition[] {
   const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
   const found = new Map<string, Condition>();
@@ -16,7 +16,7 @@ export function offered({ clues }: Ground): Condition[] {
     for (const { kind, offers } of kinds) {
       for (const parts of offers?.(each) ?? []) {
         let text: string = kind;
-        // The squares are those of the chart in all of them.
+        // All of them share the squares of the chart.
         for (const part of Object.values(parts)) if (part !== each.squares) text += ` ${part}`;
         if (!found.has(text)) found.set(text, { kind, not: false, ...parts } as Condition);
       }
@@ -28,14 +28,14 @@ export function offered({ clues }: Ground): Condition[] {
 /** Which of the known numbers meet a condition. */
 export function heldBy(ground: Ground, condition: Condition): Bitset {
   const { numbers, wholes } = ground;
-  // Of a kind that knows whole numbers only, nothing is asked about others.
+  // A kind defined for whole numbers only is not asked about others.
   const meetsWhole = wholes && kindOf(condition).whole?.(condition);
   if (meetsWhole) return bitsOfWholes(wholes, meetsWhole);
   const [meets, values] = [testOf(condition), exactOf(ground)];
   return bitsOf(numbers.length, (at) => meets(values[at]!, 0));
 }
 
-/** Word by word, and with nothing between the loop and the test: this is where a search spends its time. */
+/** A tight loop, word by word: this is where a search spends its time. */
 function bitsOfWholes(wholes: readonly number[], meets: (number: number) => boolean): Bitset {
   const bits = emptyBits(wholes.length);
   for (let word = 0, at = 0; word < bits.length; word += 1) {
@@ -55,8 +55,8 @@ function exactOf(ground: Ground) {
 }
 
 /**
- * What may be behind a shading, the simplest first: of each offered condition, it and its opposite. It stops between any
- * two conditions, so that a search can be given up.
+ * The candidates for a shading, the simplest first: each offered condition and its opposite. Yields between conditions,
+ * so that a search can be cancelled.
  */
 export function* candidatesOf(ground: Ground): Generator<void, Candidate[]> {
   const size = ground.numbers.length;
@@ -78,7 +78,7 @@ function complement(bits: Bitset, size: number): Bitset {
   return rest;
 }
 
-/** Of candidates that hold the same known numbers, the simplest one. */
+/** The simplest of the candidates that hold the same known numbers. */
 export function distinct(candidates: readonly Candidate[]): Candidate[] {
   const seen = new Map<number, Candidate[]>();
   return candidates.filter((one) => {

@@ -3,22 +3,22 @@ import type { Rule } from "../rule";
 import { type Bitset, firstIn, hasBit, ones } from "./bitset";
 import type { Candidate } from "./candidates";
 
-/** Some candidates joined, and what it costs to say them together. */
+/** Several candidates joined, and the cost of saying them together. */
 export type Joined = {
   readonly join: Rule["join"];
   readonly of: readonly Candidate[];
   readonly bits: number;
 };
 
-/** Of so many candidates, the simplest ones, three are tried together; of so many, two with exceptions. */
+/** How many of the simplest candidates are tried in threes, and how many in pairs with exceptions. */
 const MAX_IN_THREES = 140;
 const MAX_NEAR = 160;
 
-/** A candidate, and the places at which it alone is wrong. */
+/** A candidate, and the places where it is wrong by itself. */
 type Wrong = { readonly one: Candidate; readonly wrong: Bitset };
 
 /**
- * For "and", the candidates that hold all that is wanted, each with what it holds beside that; for "or", those that hold
+ * For "and", the candidates that hold everything wanted, each with what it holds in excess; for "or", those that hold
  * nothing else, each with what it lacks. Joined, they are right where no place is wrong in all of them.
  */
 function sideOf(join: Rule["join"], wanted: Bitset, candidates: readonly Candidate[]): Wrong[] {
@@ -31,9 +31,9 @@ function sideOf(join: Rule["join"], wanted: Bitset, candidates: readonly Candida
 }
 
 /**
- * Two candidates that together hold exactly what is wanted, and neither alone.
+ * Pairs of candidates that together hold exactly what is wanted, and neither alone.
  * @param candidates the simplest first, no two of which hold the same
- * @param limit nothing dearer is looked for
+ * @param limit nothing costlier is searched for
  */
 export function* pairsFor(
   wanted: Bitset,
@@ -58,7 +58,7 @@ export function* pairsFor(
   return found;
 }
 
-/** Three candidates that together hold exactly what is wanted; among the simplest ones. */
+/** Triples of the simplest candidates that together hold exactly what is wanted. */
 export function* triplesFor(
   wanted: Bitset,
   candidates: readonly Candidate[],
@@ -81,9 +81,9 @@ export function* triplesFor(
         // The third one is no simpler than the second.
         if (a.one.bits + 2 * b.one.bits + 2 * (JOINING - MAX_SAVED) > limit) break;
         for (let word = 0; word < both.length; word += 1) both[word] = a.wrong[word]! & b.wrong[word]!;
-        // Two that are right together need no third one.
+        // A pair that is right already needs no third.
         if (isEmpty(both)) continue;
-        // Whichever place is wrong in both, it is right in the third one: few are.
+        // The third must be right wherever both are wrong: few candidates are.
         for (const k of rightAt(firstIn(both))) {
           if (k <= j) continue;
           const c = side[k]!;
@@ -99,12 +99,12 @@ export function* triplesFor(
   return found;
 }
 
-/** Two candidates that together hold what is wanted but for at most `most` places. */
+/** Pairs of candidates that together hold what is wanted, with at most `max` places wrong. */
 export function* nearPairsFor(
   wanted: Bitset,
   candidates: readonly Candidate[],
   limit: number,
-  most: number,
+  max: number,
 ): Generator<void, Joined[]> {
   const found: Joined[] = [];
   const side = candidates.slice(0, MAX_NEAR);
@@ -113,7 +113,7 @@ export function* nearPairsFor(
       const of = [side[i]!, side[j]!] as const;
       if (of[0].bits + of[1].bits + JOINING - MAX_SAVED > limit) break;
       for (const join of ["and", "or"] as const) {
-        if (!isNear(join, of[0].held, of[1].held, wanted, most)) continue;
+        if (!isNear(join, of[0].held, of[1].held, wanted, max)) continue;
         const bits = joinedBits(of);
         if (bits <= limit) found.push({ join, of, bits });
       }
@@ -123,7 +123,7 @@ export function* nearPairsFor(
   return found;
 }
 
-/** Which places a joined rule holds. */
+/** The places that a joined rule holds. */
 export function heldTogether({ join, of }: Pick<Joined, "join" | "of">): Bitset {
   return of
     .map(({ held }) => held)
@@ -145,22 +145,22 @@ function areApart(a: Bitset, b: Bitset): boolean {
   return true;
 }
 
-/** Whether a set is wrong at so many places at most. */
-export function isWithin(held: Bitset, wanted: Bitset, most: number): boolean {
+/** Whether a set differs from what is wanted in at most `max` places. */
+export function isWithin(held: Bitset, wanted: Bitset, max: number): boolean {
   let wrong = 0;
   for (let i = 0; i < wanted.length; i += 1) {
     wrong += ones(held[i]! ^ wanted[i]!);
-    if (wrong > most) return false;
+    if (wrong > max) return false;
   }
   return true;
 }
 
-function isNear(join: Rule["join"], a: Bitset, b: Bitset, wanted: Bitset, most: number): boolean {
+function isNear(join: Rule["join"], a: Bitset, b: Bitset, wanted: Bitset, max: number): boolean {
   let wrong = 0;
   for (let i = 0; i < wanted.length; i += 1) {
     const held = join === "and" ? a[i]! & b[i]! : a[i]! | b[i]!;
     wrong += ones(held ^ wanted[i]!);
-    if (wrong > most) return false;
+    if (wrong > max) return false;
   }
   return true;
 }

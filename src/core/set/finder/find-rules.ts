@@ -7,10 +7,10 @@ import { type Candidate, candidatesOf, distinct } from "./candidates";
 import { heldTogether, isWithin, type Joined, minus, nearPairsFor, pairsFor, triplesFor } from "./combine";
 import { type Ground, groundOf, type Shading } from "./shading";
 
-/** A rule behind a shading, or nearly so. */
+/** A rule that explains a shading, exactly or nearly. */
 export type Answer = {
   readonly rule: Rule;
-  /** What it costs to say it with its exceptions, in bits: see `descriptionLength`. */
+  /** The cost of saying it with its exceptions, in bits: see `descriptionLength`. */
   readonly bits: number;
   /** The rule holds these, and they are not shaded. */
   readonly missing: readonly NumberKey[];
@@ -20,22 +20,21 @@ export type Answer = {
   readonly agrees: Agreement | null;
 };
 
-/** Most answers that are given, and most exceptions that a rule may have. */
+/** Maximum number of answers, and of exceptions to a rule. */
 const MAX_ANSWERS = 12;
 const MAX_EXCEPTIONS = 3;
-/** There is no more than one exception to so many numbers. */
+/** There is at most one exception for this many numbers. */
 const FEWEST_TO_ONE = 5;
-/** Beside a simple answer, one that takes so much longer to say is none. */
+/** Beside a simple answer, one that costs this much more is dropped. */
 const MAX_DEARER = 12;
-/** What takes longer to say is no help to anybody. */
+/** An answer above this cost helps nobody. */
 const MAX_BITS = 48;
 
 /**
- * The rules that hold exactly the shaded numbers of a chart, the simplest first, and where nothing simpler does, those that
- * nearly do, with their exceptions. One condition and its opposite, two together, and three where two do not do. Nothing is
- * given that takes longer to say than to name the shaded numbers, or the others, one by one.
- *
- * It stops every now and then, so that a search can be given up: `searchRules` goes on to its end.
+ * Finds the rules that hold exactly the shaded numbers of a chart, the simplest first; and, if nothing simpler does,
+ * those that nearly do, with their exceptions. Single conditions and their opposites, pairs, and triples if pairs do
+ * not suffice. No answer costs more than naming the shaded numbers, or the others, one by one. Yields regularly, so
+ * that a search can be cancelled: `searchRules` runs it to its end.
  */
 export function* findRules(shading: Shading): Generator<void, Answer[]> {
   const ground = groundOf(shading);
@@ -48,22 +47,22 @@ export function* findRules(shading: Shading): Generator<void, Answer[]> {
     MAX_EXCEPTIONS,
     Math.floor(Math.min(shaded, numbers.length - shaded) / FEWEST_TO_ONE),
   );
-  const alone = (from: readonly Candidate[], most: number) =>
+  const alone = (from: readonly Candidate[], max: number) =>
     from
-      .filter(({ held }) => isWithin(held, wanted, most))
-      .flatMap((one) => answersFrom(ground, { join: "and", of: [one], bits: one.bits }, most));
+      .filter(({ held }) => isWithin(held, wanted, max))
+      .flatMap((one) => answersFrom(ground, { join: "and", of: [one], bits: one.bits }, max));
   const answers = alone(candidates, 0);
   const simple = distinct(candidates);
   const byHand = (answer: Answer) => answer.rule.conditions.some(({ kind }) => kind === "picked");
   const found = () => answers.some((answer) => !byHand(answer));
-  const add = (joined: readonly Joined[], most: number) => {
-    for (const one of joined) answers.push(...answersFrom(ground, one, most));
+  const add = (joined: readonly Joined[], max: number) => {
+    for (const one of joined) answers.push(...answersFrom(ground, one, max));
   };
   add(yield* pairsFor(wanted, simple, limit), 0);
   if (!found()) add(yield* triplesFor(wanted, simple, limit), 0);
-  const least = Math.min(limit, ...answers.map(({ bits }) => bits));
+  const min = Math.min(limit, ...answers.map(({ bits }) => bits));
   if (allowed > 0) {
-    const near = alone(simple, allowed).filter(({ bits }) => bits < least);
+    const near = alone(simple, allowed).filter(({ bits }) => bits < min);
     const fewest = Math.min(...near.map(exceptionsIn));
     answers.push(...near.filter((one) => exceptionsIn(one) === fewest));
     if (!found()) add(yield* nearPairsFor(wanted, simple, limit - 5, Math.min(2, allowed)), allowed);
@@ -73,12 +72,12 @@ export function* findRules(shading: Shading): Generator<void, Answer[]> {
   return agreementsWith(enough.slice(0, MAX_ANSWERS));
 }
 
-/** The answer that joined candidates are, where they have no more exceptions than these, and none only where none are allowed. */
-function answersFrom({ wanted, numbers }: Ground, { join, of, bits }: Joined, most: number): Answer[] {
+/** The answers from joined candidates, if they have at most `max` exceptions; 0 allows none. */
+function answersFrom({ wanted, numbers }: Ground, { join, of, bits }: Joined, max: number): Answer[] {
   const held = heldTogether({ join, of });
   const [missing, besides] = [minus(held, wanted), minus(wanted, held)];
   const wrong = countBits(missing) + countBits(besides);
-  if (wrong > most || (most > 0 && wrong === 0)) return [];
+  if (wrong > max || (max > 0 && wrong === 0)) return [];
   const [lacks, has] = [missing, besides].map((places) => placesIn(places).map((at) => numbers[at]!)) as [
     NumberKey[],
     NumberKey[],
@@ -97,7 +96,7 @@ function answersFrom({ wanted, numbers }: Ground, { join, of, bits }: Joined, mo
 const namedBits = (numbers: readonly NumberKey[], places: readonly number[]) =>
   conditionBits({ kind: "picked", not: false, numbers: places.map((at) => numbers[at]!) });
 
-/** To name those that are not shaded, one by one. */
+/** The cost of naming the unshaded numbers one by one. */
 function unnamedBits(numbers: readonly NumberKey[], wanted: Uint32Array): number {
   const shaded = new Set(placesIn(wanted));
   const rest = numbers.map((_, at) => at).filter((at) => !shaded.has(at));
@@ -106,7 +105,7 @@ function unnamedBits(numbers: readonly NumberKey[], wanted: Uint32Array): number
 
 const exceptionsIn = ({ missing, besides }: Answer) => missing.length + besides.length;
 
-/** The answers at once. */
+/** Runs the search to its end. */
 export function searchRules(shading: Shading): Answer[] {
   const search = findRules(shading);
   for (;;) {

@@ -30,7 +30,7 @@ const CHARTS = [HUNDRED_SQUARES, chart(0, 8, 48), chart(101, 10, 100)];
 /** The conditions that are offered for shadings of each family, one shading each. */
 function everyCondition(squares: Squares): Condition[] {
   const numbers = numbersOf(squares);
-  // What is read off a shading is offered for some that have it.
+  // A condition read off a shading is a candidate for some shadings that have it.
   const some = [
     [1, 2, 3, 5, 8],
     [2, 6, 18, 54],

@@ -3,30 +3,30 @@ import type { Clues } from "../conditions/condition";
 import type { Squares } from "../squares";
 import { type Bitset, bitsOf } from "./bitset";
 
-/** A chart some of whose numbers are shaded, and all others not; of the unknown ones nobody can tell. */
+/** A chart with some numbers shaded and all others not; about the unknown ones nothing is said. */
 export type Shading = {
   /** The numbers of the chart, in order. */
   readonly numbers: readonly NumberKey[];
   readonly shaded: ReadonlySet<NumberKey>;
   readonly unknown?: ReadonlySet<NumberKey>;
-  /** The chart they stand on: without it, where they stand says nothing. */
+  /** The chart that they stand on; without it, positions are not considered. */
   readonly squares: Squares | null;
 };
 
-/** A shading as the finder works on it: the numbers that are known, and which of them are shaded. */
+/** A shading prepared for the finder: the known numbers, and which of them are shaded. */
 export type Ground = {
   readonly numbers: readonly NumberKey[];
   /** The same as whole numbers; null where some are not. */
   readonly wholes: readonly number[] | null;
   readonly wanted: Bitset;
-  /** What conditions are offered by: the shaded numbers, and those without one that may be a stray. */
+  /** What candidates are derived from: the shaded numbers, also without one that may be a stray. */
   readonly clues: readonly Clues[];
 };
 
 export function groundOf({ numbers: every, shaded, unknown, squares }: Shading): Ground {
   const numbers = unknown && unknown.size > 0 ? every.filter((number) => !unknown.has(number)) : every;
   const values = numbers.map((number) => Number(number));
-  // What is offered for a shading speaks of whole numbers.
+  // Candidates are about whole numbers.
   const rising = [...new Set(values.filter(Number.isInteger))].sort((a, b) => a - b);
   const all = numbers.filter((number) => shaded.has(number));
   const held = all.map(Number);

@@ -6,7 +6,7 @@ import type { Mirror, Symmetry } from "./symmetry";
 export type Picture = {
   readonly rows: number;
   readonly columns: number;
-  /** Whether a square is shaded, row by row; null where the chart has none. */
+  /** Whether each square is shaded, row by row; null where the chart has no square. */
   readonly squares: readonly (boolean | null)[];
 };
 
@@ -22,7 +22,7 @@ export function pictureOf(chart: Squares, isShaded: (index: number) => boolean):
 
 type Turned = (row: number, column: number) => readonly [number, number];
 
-/** Whether each square is like the one that it comes to; of squares that come to none, nothing is asked where `open`. */
+/** Whether each square matches the one that it is mapped to. Squares mapped outside are ignored if `open`. */
 function isLike({ rows, columns, squares }: Picture, turned: Turned, open = false): boolean {
   for (let row = 0; row < rows; row += 1) {
     for (let column = 0; column < columns; column += 1) {
@@ -36,7 +36,10 @@ function isLike({ rows, columns, squares }: Picture, turned: Turned, open = fals
   return true;
 }
 
-/** The mirrors and turns after which a picture looks the same. A quarter turn, and the slopes, need as many rows as columns. */
+/**
+ * The mirrors and turns that leave a picture unchanged. A quarter turn, and the diagonal mirrors, need as many rows as
+ * columns.
+ */
 function turnsOf(picture: Picture): Symmetry[] {
   const [lastRow, lastColumn] = [picture.rows - 1, picture.columns - 1];
   const isSquare = lastRow === lastColumn;
@@ -57,15 +60,15 @@ function turnsOf(picture: Picture): Symmetry[] {
 }
 
 /**
- * The shortest slides after which a picture looks the same wherever it lies on itself, at most two, that do not go the same
- * way. A slide goes by at most half of the picture, and brings half of the shaded squares to others at least.
+ * The shortest slides that leave a picture unchanged where it overlaps itself, at most two, in different directions. A
+ * slide goes by at most half of the picture, and maps at least half of the shaded squares to others.
  */
 function slidesOf(picture: Picture): Symmetry[] {
   const { rows, columns, squares } = picture;
   if (squares.length > MAX_SQUARES || !squares.includes(true) || !squares.includes(false)) return [];
   const shifts: { down: number; right: number }[] = [];
-  const [most, wide] = [Math.floor(rows / 2), Math.floor(columns / 2)];
-  for (let down = 0; down <= most; down += 1)
+  const [max, wide] = [Math.floor(rows / 2), Math.floor(columns / 2)];
+  for (let down = 0; down <= max; down += 1)
     for (let right = -wide; right <= wide; right += 1)
       if (down > 0 || right > 0) shifts.push({ down, right });
   shifts.sort((a, b) => a.down ** 2 + a.right ** 2 - (b.down ** 2 + b.right ** 2));
@@ -80,7 +83,7 @@ function slidesOf(picture: Picture): Symmetry[] {
   return found.map((shift) => ({ kind: "slide", ...shift }));
 }
 
-/** Whether at least half of the shaded squares come to another one. */
+/** Whether at least half of the shaded squares are mapped to another shaded one. */
 function meetsItself({ rows, columns, squares }: Picture, down: number, right: number): boolean {
   let [shaded, met] = [0, 0];
   for (const [at, is] of squares.entries()) {
@@ -92,15 +95,15 @@ function meetsItself({ rows, columns, squares }: Picture, down: number, right: n
   return 2 * met >= shaded;
 }
 
-/** All that a picture looks the same after: mirrors, turns and slides. One that is empty, or all shaded, has none to tell. */
+/** All symmetries of a picture: mirrors, turns and slides. An empty or completely shaded one has none worth naming. */
 export function symmetriesOf(picture: Picture): Symmetry[] {
   if (!picture.squares.includes(true) || !picture.squares.includes(false)) return [];
   return [...turnsOf(picture), ...slidesOf(picture)];
 }
 
 /**
- * By how many differences a number is more that stands so many rows below another and so many columns to its right; null on
- * a chart that is read back and forth, where it is not the same everywhere.
+ * How many differences larger a number is that stands a given number of rows below another and columns to its right;
+ * null on a chart that is read back and forth, where it varies.
  */
 export function indexStep(chart: Squares, down: number, right: number): number | null {
   if (chart.reads === "back-and-forth") return null;

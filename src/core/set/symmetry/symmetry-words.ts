@@ -34,8 +34,8 @@ function slideWords({ down, right }: Slide): string {
 }
 
 /**
- * Why a shading by a rule has a symmetry on its chart, where the rule explains it: a slide by what comes again and again, or
- * half a turn that brings each number to one with which it adds up to a multiple. Null where it does not.
+ * Why a shading by a rule has a symmetry on its chart, if the rule explains it: a slide by a multiple of its period, or
+ * half a turn that maps each number to one with which it adds up to a multiple. Otherwise null.
  */
 export function whyWords(symmetry: Symmetry, rule: Rule, chart: Squares): string | null {
   const period = periodOf(rule);
@@ -45,7 +45,7 @@ export function whyWords(symmetry: Symmetry, rule: Rule, chart: Squares): string
   return null;
 }
 
-/** What comes again and again in a rule: its one condition's, or that of all where one of them is a multiple of the others. */
+/** The period of a rule: that of its one condition, or of all of them where one is a multiple of the others. */
 function periodOf({ conditions, first }: Rule): string | null {
   if (first) return null;
   const periods = conditions.map((one) => kindOf(one).period?.(one) ?? null);
@@ -69,7 +69,7 @@ function whyItRepeats(slide: Slide, period: string, chart: Squares): string | nu
   return `Because ${slideWords(slide)} is ${showNumber(size)} ${more}${also}.`;
 }
 
-/** Of these a number is one where the one that makes a multiple with it is. */
+/** Conditions for which n is a member exactly when its partner, adding up to a multiple with it, is. */
 const ABOUT_MULTIPLES: readonly string[] = ["multiples", "even", "odd"];
 
 function whyItTurns(rule: Rule, period: string, chart: Squares): string | null {

@@ -16,7 +16,7 @@ const shade = (squares: Squares, holds: (n: number) => boolean) =>
   pictureOf(squares, (index) => holds(Number(squares.first) + index));
 const textOf = (symmetry: Symmetry) => Object.values(symmetry).join(" ");
 
-/** The picture as rows of text; turned and mirrored by string work, another way than the program's. */
+/** The picture as rows of text, turned and mirrored by string operations: another way than the program's. */
 const rowsOf = ({ rows, columns, squares }: Picture): string[] =>
   Array.from({ length: rows }, (_, r) =>
     squares
@@ -162,7 +162,7 @@ describe("what is said of it, and why", () => {
   test("a mirror has no reason given, nor has a rule without a period", () => {
     const squares: Squares = HUNDRED_SQUARES;
     expect(whyWords({ kind: "mirror", line: "level" }, ruleOf(multiples("5")), squares)).toBeNull();
-    // What explains half a turn does not explain a quarter.
+    // The reason for half a turn does not explain a quarter turn.
     const fives = chart(5, 5);
     expect(whyWords({ kind: "turn", by: "half" }, ruleOf({ kind: "even", not: false }), fives)).toMatch(/26/);
     expect(whyWords({ kind: "turn", by: "quarter" }, ruleOf({ kind: "even", not: false }), fives)).toBeNull();

@@ -1,14 +1,14 @@
 import { type Checked, schema } from "../../schema";
 import { MAX_SQUARES, MAX_WIDTH } from "../squares";
 
-/** The lines in which a picture may be its own mirror image: upright, level, and the slopes down to the right and left. */
+/** The mirror lines that a picture may have: upright, level, and the diagonals down to the right and to the left. */
 export const MIRRORS = ["upright", "level", "down-right", "down-left"] as const;
 export type Mirror = (typeof MIRRORS)[number];
 
 const Rows = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_SQUARES)));
 const Columns = schema((z) => z.int().check(z.minimum(-MAX_WIDTH), z.maximum(MAX_WIDTH)));
 
-/** What a picture looks the same after: a mirror, half a turn, a quarter turn, or sliding by so many rows and columns. */
+/** A symmetry: a mirror, half a turn, a quarter turn, or sliding by rows and columns. */
 export const Symmetry = schema((z) =>
   z.discriminatedUnion("kind", [
     z.object({ kind: z.literal("mirror"), line: z.enum(MIRRORS) }),

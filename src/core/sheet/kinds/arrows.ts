@@ -33,7 +33,7 @@ export const arrows = sheetKind<ArrowsSheet>({
         { value: "200", label: "200" },
       ],
     },
-    { part: "arrows", label: "Arrows", whole: { least: 1, most: 10 } },
+    { part: "arrows", label: "Arrows", whole: { min: 1, max: 10 } },
     {
       part: "ask",
       label: "Asked for",
@@ -44,11 +44,11 @@ export const arrows = sheetKind<ArrowsSheet>({
     },
     howMany(20, "Routes"),
   ],
-  make({ last, arrows: length, ask, count }, chance) {
-    const most = Number(last);
+  make({ last, arrows: length, ask, count }, random) {
+    const max = Number(last);
     const chart = plainChart("1", "1", 10, { by: "last", last });
     const routeTask = () => {
-      const start = String(chance(1, most));
+      const start = String(random(1, max));
       const route: Arrow[] = [];
       let at = start;
       while (route.length < length) {
@@ -60,7 +60,7 @@ export const arrows = sheetKind<ArrowsSheet>({
         const before = route.at(-1);
         const on = ways.filter(({ arrow }) => before === undefined || arrow !== BACK[before]);
         const choice = on.length > 0 ? on : ways;
-        const way = choice[chance(0, choice.length - 1)]!;
+        const way = choice[random(0, choice.length - 1)]!;
         at = way.number;
         route.push(way.arrow);
       }

@@ -1,7 +1,7 @@
 import { exact, keyOf, type NumberKey } from "../../number/exact";
 import { groupDigits } from "../../number/group-digits";
 import { NumberText } from "../../number/number-schema";
-import { type Chance, pick } from "../../puzzle/draw";
+import { pick, type Random } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { ChartSettings, chartNumbers, plainChart } from "../../surface/chart";
 import * as z from "../../zod";
@@ -40,7 +40,7 @@ const SHARE = { few: 0.1, some: 0.25, most: 0.6 } as const;
 
 const isMultiple = (number: NumberKey, of: number) => exact(number).mod(of).equals(0);
 
-function missingOf({ missing, of }: ChartSheet, numbers: readonly NumberKey[], chance: Chance): NumberKey[] {
+function missingOf({ missing, of }: ChartSheet, numbers: readonly NumberKey[], random: Random): NumberKey[] {
   switch (missing) {
     case "none":
       return [];
@@ -49,7 +49,7 @@ function missingOf({ missing, of }: ChartSheet, numbers: readonly NumberKey[], c
     case "multiples":
       return numbers.filter((number) => isMultiple(number, of));
     default:
-      return pick(numbers, Math.max(1, Math.round(numbers.length * SHARE[missing])), chance);
+      return pick(numbers, Math.max(1, Math.round(numbers.length * SHARE[missing])), random);
   }
 }
 
@@ -71,8 +71,8 @@ export const chart = sheetKind<ChartSheet>({
   fields: [
     { part: "first", label: "First", number: true },
     { part: "difference", label: "Go up in", number: true },
-    { part: "columns", label: "In each row", whole: { least: 2, most: 15 } },
-    { part: "rows", label: "Rows", whole: { least: 1, most: 20 } },
+    { part: "columns", label: "In each row", whole: { min: 2, max: 15 } },
+    { part: "rows", label: "Rows", whole: { min: 1, max: 20 } },
     {
       part: "missing",
       label: "Missing numbers",
@@ -88,25 +88,25 @@ export const chart = sheetKind<ChartSheet>({
     {
       part: "of",
       label: "Multiples of",
-      whole: { least: 2, most: 100 },
+      whole: { min: 2, max: 100 },
       only: { part: "missing", is: ["multiples"] },
     },
-    { part: "colour", label: "Colour a count in (0 for none)", whole: { least: 0, most: 100 } },
-    { part: "count", label: "Charts", whole: { least: 1, most: 4 } },
+    { part: "colour", label: "Colour a count in (0 for none)", whole: { min: 0, max: 100 } },
+    { part: "count", label: "Charts", whole: { min: 1, max: 4 } },
   ],
-  make(settings, chance) {
+  make(settings, random) {
     const { columns, rows, colour, count } = settings;
     const laid = laidOf(settings);
     const numbers = chartNumbers(laid);
     const task = () => {
-      const missing = missingOf(settings, numbers, chance);
+      const missing = missingOf(settings, numbers, random);
       const coloured = colour === 0 ? [] : numbers.filter((number) => isMultiple(number, colour));
       const question: Move[] = missing.length > 0 ? [{ do: "cover", numbers: missing }] : [];
       const answer: Move[] = [
         ...missing.map((number): Move => ({ do: "write", number, says: keyOf(exact(number)) })),
         ...(coloured.length > 0 ? [{ do: "mark", ink: "kelp", numbers: coloured } as const] : []),
       ];
-      // A cell is a little wider than high; few columns make no tower.
+      // Cells are a little wider than high; a chart of few columns does not become a tower.
       return {
         view: {
           settings: laid,

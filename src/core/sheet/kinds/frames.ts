@@ -40,13 +40,13 @@ export const frames = sheetKind<FramesSheet>({
     },
     howMany(12, "Frames"),
   ],
-  make({ ask, most, count }, chance) {
+  make({ ask, most, count }, random) {
     const many = most === "10" ? 1 : 2;
     const one = () => {
       if (ask === "through-ten") {
         // Both fit a frame, and together they go past the ten.
-        const first = chance(2, 9);
-        const second = chance(11 - first, 9);
+        const first = random(2, 9);
+        const second = random(11 - first, 9);
         const split = throughTen(first, second)!;
         const settings = {
           ...KINDS.frames.starts,
@@ -75,7 +75,7 @@ export const frames = sheetKind<FramesSheet>({
           ],
         };
       }
-      const number = chance(1, Number(most));
+      const number = random(1, Number(most));
       const settings = {
         ...KINDS.frames.starts,
         frames: many,

@@ -25,7 +25,7 @@ const lineOf = ({ from, to, interval, divisions, labels }: LinesSheet): LineSett
   labels,
 });
 
-/** Most ticks of a line on paper: closer ones run into each other. */
+/** Maximum number of ticks of a line on paper: closer ones run into each other. */
 const MAX_TICKS = 200;
 
 export const LinesSheet = Fields.check(
@@ -49,7 +49,7 @@ export const lines = sheetKind<LinesSheet>({
     { part: "from", label: "From", number: true },
     { part: "to", label: "To", number: true },
     { part: "interval", label: "Interval", number: true },
-    { part: "divisions", label: "Parts in each interval", whole: { least: 1, most: 10 } },
+    { part: "divisions", label: "Parts in each interval", whole: { min: 1, max: 10 } },
     {
       part: "labels",
       label: "Labels",

@@ -52,11 +52,11 @@ export const pieces = sheetKind<PiecesSheet>({
     },
     howMany(12, "How many"),
   ],
-  make({ as, numbers, zeros, count }, chance) {
+  make({ as, numbers, zeros, count }, random) {
     const draws = as === "bundles" && numbers === "thousands" ? "hundreds" : numbers;
     const settings = { ...KINDS["place-value"].starts, as, digits: "none" } as const;
-    // These always draw one.
-    const draw = () => drawNumber({ draws, zeros }, chance, null)!;
+    // These settings always draw a number.
+    const draw = () => drawNumber({ draws, zeros }, random, null)!;
     const tasks = drawDifferent(count, draw, (number) => number).map((number) => ({
       view: { settings, question: [{ do: "focus", number } as const], answer: [], ratio: 0.62 },
       signs: [{ blank: number }],

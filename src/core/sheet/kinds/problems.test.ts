@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { chanceOf } from "../../puzzle/draw";
+import { randomOf } from "../../puzzle/draw";
 import { fold } from "../../scene/fold";
 import { EMPTY_SCENE } from "../../scene/scene";
 import type { LineSettings } from "../../surface/line";
@@ -8,7 +8,7 @@ import { problems } from "./problems";
 
 test("problems on lines: the jumps of the answer are those of the sentence, and fractions stay fractions", () => {
   const typed = "4 × 6 = ?; 24 ÷ ? = 4; 1 3/4 + ? = 3; 0.5 + ? = 2; ? − 1000 = 250";
-  const { tasks } = problems.make({ ...problems.starts, typed }, chanceOf(1));
+  const { tasks } = problems.make({ ...problems.starts, typed }, randomOf(1));
   const drawn = tasks.map((task) => {
     const { trail } = fold(EMPTY_SCENE, [...task.view!.question, ...task.view!.answer]);
     const { numbers, divisions } = task.view!.settings as LineSettings;

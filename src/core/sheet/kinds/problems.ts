@@ -1,7 +1,7 @@
 import { type Problem, problemLine, readProblem } from "../../count/problem";
 import { type Exact, exact, isWhole, keyOf } from "../../number/exact";
 import { asFractions } from "../../number/fraction-text";
-import { type Chance, drawDifferent } from "../../puzzle/draw";
+import { drawDifferent, type Random } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { LineSettings } from "../../surface/line";
 import { KINDS } from "../../views/kinds";
@@ -11,26 +11,26 @@ import type { PaperView, Task } from "../task";
 
 const WITHIN = ["10", "20", "100", "1000"] as const;
 
-/** Most problems in a part. */
-const MOST = 20;
-const TOO_MANY = `A part has room for ${MOST} problems. Put the others into a part of their own.`;
+/** Maximum number of problems in a part. */
+const MAX = 20;
+const TOO_MANY = `A part has room for ${MAX} problems. Put the others into a part of their own.`;
 
-/** One's own problems, as they are typed. */
+/** The teacher's own problems, as typed. */
 const pieces = (typed: string): string[] =>
   typed
     .split(/[;\n]/)
     .map((text) => text.trim())
     .filter((text) => text !== "");
 
-/** Why a piece is no problem; null where it is one. */
+/** Why a piece of text is not a problem; null if it is one. */
 function faultOf(text: string): string | null {
   const read = readProblem(text);
   return read.ok ? null : `“${text}”: ${read.message}`;
 }
 
 /**
- * Problems with a blank, each with a line of its own or without: drawn at random within a range, or typed.
- * - `typed`: one's own problems with semicolons between them; where there are any, none are drawn
+ * Problems with a blank, each with or without a line of its own: drawn at random within a range, or typed. - `typed`:
+ * the teacher's own problems with semicolons between them; if there are any, none are drawn
  */
 export const ProblemsSheet = z.object({
   kind: z.literal("problems"),
@@ -38,61 +38,61 @@ export const ProblemsSheet = z.object({
   within: z.enum(WITHIN),
   blank: z.enum(["result", "part", "any"]),
   lines: z.enum(["labelled", "empty", "none"]),
-  count: z.int().check(z.minimum(1), z.maximum(MOST)),
+  count: z.int().check(z.minimum(1), z.maximum(MAX)),
   typed: z.string().check(
     z.trim(),
     z.maxLength(400, "Write at most 400 characters."),
     z.check(({ issues, value }) => {
       const faults = pieces(value).map(faultOf);
-      const message = faults.find((one) => one !== null) ?? (faults.length > MOST ? TOO_MANY : null);
+      const message = faults.find((one) => one !== null) ?? (faults.length > MAX ? TOO_MANY : null);
       if (message) issues.push({ code: "custom", message, input: value });
     }),
   ),
 });
 export type ProblemsSheet = z.infer<typeof ProblemsSheet>;
 
-function drawn({ operation, within, blank }: ProblemsSheet, chance: Chance): string {
-  const most = Number(within);
+function drawn({ operation, within, blank }: ProblemsSheet, random: Random): string {
+  const max = Number(within);
   const sign: "+" | "−" | "×" | "÷" =
     operation === "both"
-      ? chance(0, 1) === 0
+      ? random(0, 1) === 0
         ? "+"
         : "−"
       : ({ add: "+", subtract: "−", multiply: "×", divide: "÷" } as const)[operation];
   const where =
     blank === "any"
-      ? (["result", "first", "second"] as const)[chance(0, 2)]!
+      ? (["result", "first", "second"] as const)[random(0, 2)]!
       : blank === "part"
         ? "second"
         : "result";
   let [a, b] = [0, 0];
   if (sign === "×" || sign === "÷") {
     // Both factors are 2 or more, and the product stays within the range.
-    a = chance(2, Math.max(2, Math.min(12, Math.floor(most / 2))));
-    b = chance(2, Math.max(2, Math.min(12, Math.floor(most / a))));
+    a = random(2, Math.max(2, Math.min(12, Math.floor(max / 2))));
+    b = random(2, Math.max(2, Math.min(12, Math.floor(max / a))));
     if (sign === "÷") a *= b;
   } else {
-    // Nearly as large as it may be: 1 + 1 within 1,000 teaches little.
-    const whole = chance(Math.max(3, Math.ceil(most / 4)), most);
-    a = sign === "+" ? chance(1, whole - 1) : whole;
-    b = sign === "+" ? whole - a : chance(1, whole - 1);
+    // Close to the bound: 1 + 1 within 1,000 teaches little.
+    const whole = random(Math.max(3, Math.ceil(max / 4)), max);
+    a = sign === "+" ? random(1, whole - 1) : whole;
+    b = sign === "+" ? whole - a : random(1, whole - 1);
   }
   const result = { "+": a + b, "−": a - b, "×": a * b, "÷": a / b }[sign];
   const say = (number: number, part: typeof where) => (part === where ? "?" : String(number));
   return `${say(a, "first")} ${sign} ${say(b, "second")} = ${say(result, "result")}`;
 }
 
-/** Most intervals of the line beside a problem. */
-const MOST_INTERVALS = 12;
+/** Maximum number of intervals of the line beside a problem. */
+const MAX_INTERVALS = 12;
 
-/** The smallest of 10, 100, 1,000 … of which a length holds no more than a line has intervals. */
+/** The smallest of 10, 100, 1,000 … that divides a length into no more intervals than a line may have. */
 function unitFor(length: Exact): number {
   let unit = 10;
-  while (length.compare(unit * MOST_INTERVALS) > 0) unit *= 10;
+  while (length.compare(unit * MAX_INTERVALS) > 0) unit *= 10;
   return unit;
 }
 
-/** The ends, the interval and the parts of the line beside a problem: of one with parts of wholes, as on the board. */
+/** The ends, the interval and the divisions of the line beside a problem: with fractions, as on the board. */
 function scaleFor(problem: Problem) {
   const [start, end] = [exact(problem.start), exact(problem.end)];
   if (!isWhole(start) || !isWhole(end)) return problemLine(problem);
@@ -114,8 +114,8 @@ function scaleFor(problem: Problem) {
 }
 
 /**
- * A line on which the jumps of a problem can be drawn, with whole tens, hundreds and so on at its ends. The number that the
- * jumps begin from is ringed; where that is asked for, the one they lead to. Null where no line reaches that far.
+ * A line for drawing the jumps of a problem, with whole tens, hundreds and so on at its ends. The number that the jumps
+ * start from is ringed; if that is asked for, the one that they land on. Null if no line reaches that far.
  */
 function lineOf(problem: Problem, labels: "labelled" | "empty"): PaperView | null {
   const { start, end, jumps, stands, fractions } = problem;
@@ -159,8 +159,8 @@ export const problems = sheetKind<ProblemsSheet>({
   },
   name: "Problems with a blank",
   fields: [
-    // First, since what is asked for to draw problems goes where there are some.
-    { part: "typed", label: "Your own, with ; between them (optional)", text: { most: 400 } },
+    // First, since the settings for drawing problems disappear when there are typed ones.
+    { part: "typed", label: "Your own, with ; between them (optional)", text: { max: 400 } },
     {
       part: "operation",
       label: "What is done",
@@ -198,11 +198,11 @@ export const problems = sheetKind<ProblemsSheet>({
         { value: "none", label: "None" },
       ],
     },
-    { ...howMany(MOST, "Problems"), only: drawnOnly },
+    { ...howMany(MAX, "Problems"), only: drawnOnly },
   ],
-  make(settings, chance) {
+  make(settings, random) {
     const own = pieces(settings.typed);
-    const draw = () => drawn(settings, chance);
+    const draw = () => drawn(settings, random);
     const texts = own.length > 0 ? own : drawDifferent(settings.count, draw, (text) => text);
     return {
       instruction: settings.lines === "none" ? "Fill the blanks." : "Draw the jumps and fill the blanks.",

@@ -1,4 +1,4 @@
-import { type Chance, drawDifferent } from "../../puzzle/draw";
+import { drawDifferent, type Random } from "../../puzzle/draw";
 import type { Move } from "../../scene/move";
 import { type Condition, type Rule, ruleOf } from "../../set/rule";
 import { ruleWords } from "../../set/rule-words";
@@ -17,19 +17,19 @@ export type ShadingSheet = z.infer<typeof ShadingSheet>;
 
 const condition = (one: object): Condition => ({ not: false, ...one }) as Condition;
 
-/** A rule of a level by chance, as a class would say it. */
-function ruleBy(level: ShadingSheet["level"], chance: Chance): Rule {
-  const digit = () => chance(1, 9);
+/** A random rule of a level, in the words of a class. */
+function ruleBy(level: ShadingSheet["level"], random: Random): Rule {
+  const digit = () => random(1, 9);
   switch (level) {
     case "plain":
       return ruleOf(
-        chance(0, 4) === 0
-          ? condition({ kind: chance(0, 1) === 0 ? "even" : "odd" })
-          : condition({ kind: "multiples", of: String(chance(3, 12)) }),
+        random(0, 4) === 0
+          ? condition({ kind: random(0, 1) === 0 ? "even" : "odd" })
+          : condition({ kind: "multiples", of: String(random(3, 12)) }),
       );
     case "digits":
       return ruleOf(
-        chance(0, 1) === 0
+        random(0, 1) === 0
           ? condition({ kind: "digit", place: "ones", digit: digit() })
           : condition({ kind: "digit", place: "tens", digit: digit() }),
       );
@@ -40,7 +40,7 @@ function ruleBy(level: ShadingSheet["level"], chance: Chance): Rule {
         condition({ kind: "prime" }),
         condition({ kind: "repeated" }),
       ];
-      return ruleOf(choices[chance(0, choices.length - 1)]!);
+      return ruleOf(choices[random(0, choices.length - 1)]!);
     }
   }
 }
@@ -70,9 +70,9 @@ export const shading = sheetKind<ShadingSheet>({
     },
     howMany(6, "Shadings"),
   ],
-  make({ level, first, count }, chance) {
+  make({ level, first, count }, random) {
     const settings = { ...plainChart(first, "1", 10, { by: "rows", rows: 10 }), covers: "empty" as const };
-    const tasks = drawDifferent(count, () => ruleBy(level, chance), ruleWords).map((rule) => {
+    const tasks = drawDifferent(count, () => ruleBy(level, random), ruleWords).map((rule) => {
       const all = ruleOf(condition({ kind: "all" }));
       const question: Move[] = [
         { do: "mark", ink: "plum", numbers: rule },

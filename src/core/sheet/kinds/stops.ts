@@ -22,14 +22,14 @@ export const stops = sheetKind<StopsSheet>({
   starts: { kind: "stops", by: 6, from: 0, count: 3 },
   name: "Stops of a count",
   fields: [
-    { part: "by", label: "Count in", whole: { least: 1, most: 100 } },
-    { part: "from", label: "From", whole: { least: 0, most: 900 } },
+    { part: "by", label: "Count in", whole: { min: 1, max: 100 } },
+    { part: "from", label: "From", whole: { min: 0, max: 900 } },
     howMany(6, "Stops"),
   ],
-  make({ by, from, count }, chance) {
+  make({ by, from, count }, random) {
     const counted = { by: String(by), from: String(from), way: "forwards" } as const;
     const numbers = Array.from({ length: JUMPS }, (_, i) => String(from + by * (i + 1)));
-    const tasks = pick(numbers, count, chance).flatMap((number) => {
+    const tasks = pick(numbers, count, random).flatMap((number) => {
       const stop = stopAt(counted, number);
       if (!stop) return [];
       return [

@@ -18,9 +18,9 @@ export const strip = sheetKind<StripSheet>({
   starts: { kind: "strip", from: 1, cells: 100, cell: 10, numbers: "shown" },
   name: "Strip to cut out",
   fields: [
-    { part: "from", label: "First", whole: { least: -100, most: 1000 } },
-    { part: "cells", label: "Squares", whole: { least: 5, most: 120 } },
-    { part: "cell", label: "Width of a square in millimetres", whole: { least: 10, most: 30 } },
+    { part: "from", label: "First", whole: { min: -100, max: 1000 } },
+    { part: "cells", label: "Squares", whole: { min: 5, max: 120 } },
+    { part: "cell", label: "Width of a square in millimetres", whole: { min: 10, max: 30 } },
     {
       part: "numbers",
       label: "Numbers",

@@ -24,8 +24,8 @@ export const timesPuzzle = sheetKind<TimesPuzzleSheet>({
   starts: { kind: "times-puzzle", rows: 3, level: 3, climbs: "yes", count: 4 },
   name: "Times grid puzzles",
   fields: [
-    { part: "rows", label: "Rows", whole: { least: 1, most: 6 } },
-    { part: "level", label: "Level, 1 to 10", whole: { least: 1, most: 10 } },
+    { part: "rows", label: "Rows", whole: { min: 1, max: 6 } },
+    { part: "level", label: "Level, 1 to 10", whole: { min: 1, max: 10 } },
     {
       part: "climbs",
       label: "Each harder than the one before",
@@ -33,9 +33,9 @@ export const timesPuzzle = sheetKind<TimesPuzzleSheet>({
     },
     howMany(8, "Puzzles"),
   ],
-  make({ rows, level, climbs, count }, chance) {
+  make({ rows, level, climbs, count }, random) {
     const puzzleTask = (i: number) => {
-      const puzzle = makeTimesPuzzle(climbs === "yes" ? Math.min(10, level + i) : level, rows, chance);
+      const puzzle = makeTimesPuzzle(climbs === "yes" ? Math.min(10, level + i) : level, rows, random);
       const { at, columns, clues, asked, answer } = puzzle;
       const settings = {
         ...KINDS.times.starts,

@@ -6,7 +6,7 @@ import { View, type ViewSettings } from "../../views/view";
 import * as z from "../../zod";
 import { sheetKind } from "../sheet-kind";
 
-/** Most moves that a view brings along from its board: above a whole lesson's. */
+/** Maximum number of moves that a view brings along from its board: more than a whole lesson has. */
 export const MAX_BROUGHT = 5_000;
 
 /** A view as it stood on a board, with its marks and covers; what was covered is shown where the answers stand. */
@@ -18,7 +18,7 @@ export const ViewSheet = z.object({
 });
 export type ViewSheet = z.infer<typeof ViewSheet>;
 
-/** How high views are on paper, in parts of their width. */
+/** The height of views on paper, in parts of their width. */
 const RATIO: { readonly [kind in string]?: number } = {
   chart: 0.66,
   times: 0.66,
@@ -49,7 +49,7 @@ export const view = sheetKind<ViewSheet>({
     },
   ],
   make({ view: one, moves, size }) {
-    // It stands alone here: what it keeps for itself is all there is.
+    // It stands alone here, so what it keeps for itself is all there is.
     const { id, own: _, ...settings } = one;
     const question = movesMadeOn(one, moves).map((move) =>
       "view" in move && move.view === id ? ({ ...move, view: "view" } as Move) : move,

@@ -8,14 +8,14 @@ export const MAX_CARDS = 24;
 export const MAX_FAMILIES = 4;
 const MAX_SIDE = 20;
 /** The first number of a card. */
-const [LEAST, MOST] = [-1000, 1_000_000];
+const [MIN, MAX] = [-1000, 1_000_000];
 
 const MAX_CARD_ID = 999;
 
-/** What a card is called by moves, so that one that is taken away leaves the others theirs. */
+/** The id by which moves name a card, so that removing one does not renumber the others. */
 export const CardId = schema((z) => z.int().check(z.minimum(1), z.maximum(MAX_CARD_ID)));
 
-/** A card: its rule, and what it is called by moves. */
+/** A card: its rule, and the id by which moves name it. */
 export const PatternCard = schema((z) => z.object({ id: CardId(z), rule: Rule(z) }));
 export type PatternCard = Checked<typeof PatternCard>;
 
@@ -29,7 +29,7 @@ const Side = schema((z) => z.int().check(z.minimum(2), z.maximum(MAX_SIDE)));
 export const CardsSettings = schema((z) =>
   z.object({
     kind: z.literal("cards"),
-    first: z.int().check(z.minimum(LEAST), z.maximum(MOST)),
+    first: z.int().check(z.minimum(MIN), z.maximum(MAX)),
     columns: Side(z),
     rows: Side(z),
     families: z.int().check(z.minimum(0), z.maximum(MAX_FAMILIES)),
@@ -45,8 +45,8 @@ export type CardsSettings = Checked<typeof CardsSettings>;
 const card = (id: number, condition: Condition): PatternCard => ({ id, rule: ruleOf(condition) });
 
 /**
- * The cards with one more, which is called otherwise than any of them.
- * @param named ids that it is not to have either: of cards that are gone, but that moves still name
+ * Adds a card with a new id.
+ * @param named ids that it must not get either: those of removed cards that moves still name
  */
 export const withCard = (
   cards: readonly PatternCard[],
@@ -55,7 +55,7 @@ export const withCard = (
 ): PatternCard[] => {
   const taken = new Set([...cards.map(({ id }) => id), ...named]);
   let id = Math.max(0, ...taken) + 1;
-  // A list that was added to for years begins again with what is free.
+  // A list that was extended for years starts again with the ids that are free.
   if (id > MAX_CARD_ID) for (id = 1; taken.has(id); ) id += 1;
   return [...cards, { id, rule }];
 };
@@ -90,9 +90,9 @@ export const cards = reader<CardsSettings>({
   name: "Pattern cards",
   says: ({ cards: all }) => manyOf(all.length, "card"),
   fields: [
-    { part: "first", label: "First number", whole: { least: LEAST, most: MOST } },
-    { part: "families", label: "Families", whole: { least: 0, most: MAX_FAMILIES } },
-    { part: "columns", label: "In each row", whole: { least: 2, most: MAX_SIDE } },
-    { part: "rows", label: "Rows", whole: { least: 2, most: MAX_SIDE } },
+    { part: "first", label: "First number", whole: { min: MIN, max: MAX } },
+    { part: "families", label: "Families", whole: { min: 0, max: MAX_FAMILIES } },
+    { part: "columns", label: "In each row", whole: { min: 2, max: MAX_SIDE } },
+    { part: "rows", label: "Rows", whole: { min: 2, max: MAX_SIDE } },
   ],
 });

@@ -5,13 +5,13 @@ import { type Checked, schema } from "../../schema";
 import { INKS, Ink } from "../../set/ink";
 import { reader } from "../kind";
 
-const MOST = MAX_FRAMES * IN_FRAME;
+const MAX = MAX_FRAMES * IN_FRAME;
 const MESSAGE = "Write a whole number from 0 to 100.";
 const Counters = schema((z) =>
   NumberText(z).check(
     z.refine((text) => {
       const value = exact(text);
-      return value.d === 1n && value.s >= 0n && value.compare(MOST) <= 0;
+      return value.d === 1n && value.s >= 0n && value.compare(MAX) <= 0;
     }, MESSAGE),
   ),
 );
@@ -60,7 +60,7 @@ export const frames = reader<FramesSettings>({
   },
   name: "Ten frames",
   fields: [
-    { part: "frames", label: "Frames", whole: { least: 1, most: MAX_FRAMES } },
+    { part: "frames", label: "Frames", whole: { min: 1, max: MAX_FRAMES } },
     {
       part: "shape",
       label: "A frame is",

@@ -1,7 +1,7 @@
 import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
-/** Most numbers that bars are drawn for. */
+/** Maximum number of bars. */
 export const MAX_BARS = 60;
 const From = schema((z) => z.int().check(z.minimum(1), z.maximum(1_000_000)));
 const Shown = schema((z) => z.enum(["shown", "covered"]));
@@ -51,7 +51,7 @@ export const graph = reader<GraphSettings>({
     to: 24,
   },
   name: "Graph",
-  // A count can go anywhere on it.
+  // A count can go anywhere.
   holds: ({ shows }) => shows === "trail" || shows === "ones",
   fields: [
     {
@@ -75,7 +75,7 @@ export const graph = reader<GraphSettings>({
     },
     { part: "points", label: "Points are", options },
     { part: "labels", label: "Numbers beside them are", options },
-    { part: "from", label: "Factors: from", whole: { least: 1, most: 1_000_000 }, only: ofFactors },
-    { part: "to", label: "To", whole: { least: 1, most: 1_000_000 }, only: ofFactors },
+    { part: "from", label: "Factors: from", whole: { min: 1, max: 1_000_000 }, only: ofFactors },
+    { part: "to", label: "To", whole: { min: 1, max: 1_000_000 }, only: ofFactors },
   ],
 });

@@ -1,7 +1,7 @@
 import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
-/** Most groups, most counters in one, and most counters in all. */
+/** Maximum number of groups, of counters in one, and of counters in all. */
 export const MAX_GROUPS = 30;
 export const MAX_EACH = 60;
 export const MAX_COUNTERS = 120;
@@ -61,14 +61,14 @@ export const groups = reader<GroupsSettings>({
   name: "Equal groups",
   says: ({ groups: count, each }) => `${count} × ${each}`,
   fields: [
-    { part: "groups", label: "Groups", whole: { least: 0, most: MAX_GROUPS } },
-    { part: "each", label: "In each", whole: { least: 1, most: MAX_EACH } },
+    { part: "groups", label: "Groups", whole: { min: 0, max: MAX_GROUPS } },
+    { part: "each", label: "In each", whole: { min: 1, max: MAX_EACH } },
     { part: "counters", label: "Counters", options },
     { part: "size", label: "How many are in each", options },
     { part: "all", label: "How many in all", options },
-    { part: "holder", label: "One group is called", text: { most: 20 } },
-    { part: "holders", label: "Several", text: { most: 20 } },
-    { part: "thing", label: "One counter is called", text: { most: 20 } },
-    { part: "things", label: "Several of them", text: { most: 20 } },
+    { part: "holder", label: "One group is called", text: { max: 20 } },
+    { part: "holders", label: "Several", text: { max: 20 } },
+    { part: "thing", label: "One counter is called", text: { max: 20 } },
+    { part: "things", label: "Several of them", text: { max: 20 } },
   ],
 });

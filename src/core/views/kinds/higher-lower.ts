@@ -1,8 +1,8 @@
 import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
-const [LEAST, MOST] = [-1000, 1_000_000];
-const Whole = schema((z) => z.int().check(z.minimum(LEAST), z.maximum(MOST)));
+const [MIN, MAX] = [-1000, 1_000_000];
+const Whole = schema((z) => z.int().check(z.minimum(MIN), z.maximum(MAX)));
 
 /**
  * A number of a range is shown, the next one drawn at random and covered; the class says whether it is higher or lower.
@@ -27,8 +27,8 @@ export const higherLower = reader<HigherLowerSettings>({
   name: "Higher or lower",
   says: ({ from, to }) => `${from} to ${to}`,
   fields: [
-    { part: "from", label: "Numbers from", whole: { least: LEAST, most: MOST } },
-    { part: "to", label: "To", whole: { least: LEAST, most: MOST } },
+    { part: "from", label: "Numbers from", whole: { min: MIN, max: MAX } },
+    { part: "to", label: "To", whole: { min: MIN, max: MAX } },
     {
       part: "chances",
       label: "What chance each had",

@@ -4,7 +4,7 @@ import { type AnyLine, LineSettings, lineAs, lineHolds, plainLine, StripSettings
 import { scaleOf, spanOf, tickAt, ticksIn } from "../../surface/line-scale";
 import type { Seen, ViewKind } from "../kind";
 
-/** Most numbers of a line that are listed. */
+/** Maximum number of a line's numbers that are listed. */
 const MAX_LISTED = 2000;
 
 /** The numbers at the ticks of a line, as far as it is seen. */

@@ -31,7 +31,7 @@ export const order = reader<OrderSettings>({
   name: "Numbers in order",
   says: ({ numbers }) => numbers.map((text) => showNumber(text)).join(", "),
   fields: [
-    { part: "numbers", label: "Numbers, 2 to 6", numbers: { least: 2, most: MAX_ORDERED } },
+    { part: "numbers", label: "Numbers, 2 to 6", numbers: { min: 2, max: MAX_ORDERED } },
     {
       part: "first",
       label: "Which comes first",

@@ -9,7 +9,8 @@ export const ProblemsSettings = schema((z) =>
     kind: z.literal("problems"),
     items: z
       .array(
-        // Whether it can be read is said where it stands: nothing of a lesson is lost for one problem.
+        // Not checked here: a problem that cannot be read says so on the board, and nothing of a lesson is lost because
+        // of it.
         z
           .string()
           .check(

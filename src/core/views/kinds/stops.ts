@@ -41,7 +41,7 @@ export const stops = reader<StopsSettings>({
   },
   name: "Stops of the count",
   fields: [
-    { part: "stops", label: "Stops, at most 6 numbers", numbers: { least: 1, most: MAX_STOPS } },
+    { part: "stops", label: "Stops, at most 6 numbers", numbers: { min: 1, max: MAX_STOPS } },
     { part: "number", label: "Numbers", options },
     { part: "pieces", label: "Pieces", options },
     { part: "exchange", label: "Exchange, or pieces needed", options },

@@ -28,7 +28,7 @@ export const time = reader<TimeSettings>({
   starts: { kind: "time", hour: 10, words: "shown", digits: "shown", half: "none", later: "none" },
   name: "Time",
   fields: [
-    { part: "hour", label: "Minutes past", whole: { least: 1, most: 12 } },
+    { part: "hour", label: "Minutes past", whole: { min: 1, max: 12 } },
     { part: "words", label: "In words", options },
     { part: "digits", label: "In digits", options },
     { part: "half", label: "Half an hour later", options },

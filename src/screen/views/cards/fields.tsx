@@ -116,7 +116,7 @@ export function CardsFields({ view }: { view: ViewOf<"cards"> }) {
 
 type RowProps = { rule: Rule; squares: Squares; name: string; children: ReactNode };
 
-/** A card as it looks, its rule, and what can be done with it. */
+/** A card's picture, its rule, and what can be done with it. */
 const CardRow = ({ rule, squares, name, children }: RowProps) => (
   <li className="flex items-center gap-3 rounded-button border border-rule py-1.5 pr-1 pl-2">
     <PatternCard rule={rule} squares={squares} side={44} color="var(--color-ink)" name={name} />

@@ -19,8 +19,8 @@ export function NameFamily({ family, name, onDone }: Props) {
       <label className="flex min-w-48 flex-1 flex-col gap-1 font-semibold">
         What do the cards of family {family + 1} share?
         <input
-          // The field was asked for by a touch on the name.
-          // biome-ignore lint/a11y/noAutofocus: it takes the place of what was touched.
+          // The field was opened by a touch on the name.
+          // biome-ignore lint/a11y/noAutofocus: it replaces what was touched.
           autoFocus
           value={typed}
           maxLength={60}

@@ -24,7 +24,7 @@ import { ViewButtons } from "../view-buttons";
 import type { StageProps } from "../views";
 import { NameFamily } from "./name-family";
 
-/** Most cards that are compared: one ink each. */
+/** Maximum number of cards to compare: one ink each. */
 const MAX_COMPARED = 4;
 
 /** Pattern cards, sorted into families by drag, by touch and by keys. */

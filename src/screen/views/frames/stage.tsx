@@ -43,7 +43,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
       if (part) touchPart(part);
       return;
     }
-    // A touch fills up to its cell; on the last counter it takes that one away.
+    // A touch fills up to its cell; on the last counter it removes that one.
     if (!isSecond) return put({ first: cell + 1 === first ? cell : cell + 1 });
     const count = cell - from + 1;
     put({ second: count === second ? count - 1 : count });
@@ -133,7 +133,7 @@ export function FramesStage({ view, strong }: StageProps<"frames">) {
   );
 }
 
-/** A counter is taken by a drag from its cell to another one. */
+/** A counter can be dragged from its cell to another one. */
 function useCarry(onDrop: (taken: number, to: number) => void) {
   return useDrag(
     ({ first, last, event, xy: [x, y], tap, memo }) => {

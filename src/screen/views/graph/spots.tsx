@@ -7,7 +7,7 @@ import { manyOf } from "@/core/number/many-of";
 import { showNumber } from "@/core/number/show-number";
 import type { Spot } from "./use-chart";
 
-/** How large the place is that takes a touch; its middle is the point. */
+/** The size of a touch target; its middle is the point. */
 const SIZE = 44;
 
 type Props = {
@@ -34,7 +34,7 @@ export function Spots({ spots, as, hidden, onTouch }: Props) {
     event.preventDefault();
     event.stopPropagation();
   };
-  // Where points stand close, no place lies on the next.
+  // If points are close together, targets do not overlap.
   const apart = spots.flatMap(({ left }, i) => (i === 0 ? [] : Math.abs(left - spots[i - 1]!.left)));
   const width = Math.min(SIZE, ...apart.filter((gap) => gap > 0));
   return (

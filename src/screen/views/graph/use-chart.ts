@@ -21,18 +21,18 @@ import { INK_CORNERS, INK_STYLE } from "@/view/ink/ink-style";
 
 Chart.register(BarController, BarElement, LineController, LineElement, LinearScale, PointElement);
 
-/** How a graph is drawn: what of it is seen, and how large. */
+/** How a graph is drawn: what is visible, and how large. */
 export type GraphLook = {
   joined: boolean;
   points: boolean;
   labels: boolean;
   text: number;
   strong: boolean;
-  /** The room whose colours it has. */
+  /** The room that sets its colours. */
   lit: Room;
-  /** How a number is written beside its point. */
+  /** Formats the number beside a point. */
   write: (number: string) => string;
-  /** What its numbers and its words are written in. */
+  /** The typefaces of its numbers and words. */
   fonts: { numerals: string; words: string };
 };
 
@@ -117,7 +117,7 @@ function configOf(graph: Graph, look: GraphLook): ChartConfiguration {
       color: ink,
       font: { family: look.fonts.numerals, size: look.text },
       autoSkip: false,
-      // The ends of an edge are no numbers of the graph, unless they are steps of it.
+      // The ends of an axis are labelled only if they are multiples of its step.
       callback: (value: string | number) =>
         Number(value) % step === 0 && (title === graph.up || Number(value) > min)
           ? showNumber(String(value))

@@ -36,7 +36,7 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
     if (beats.length > 0) return act(beats);
     say(count > 0 ? "All counters are laid." : "No counter is laid yet.");
   };
-  // To the end of the group that is begun, or one whole group.
+  // To the end of the group that was begun, or one whole group.
   const layGroup = () => lay(each - (laid % each));
   const change = (by: 1 | -1) => {
     const now = groupedOf(scene(), view);
@@ -52,7 +52,7 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
       ...off,
       [
         { do: "groups", view: id, groups: next, laid: Math.min(now.laid, next * each) },
-        // It was written for other groups.
+        // The written answer was for other groups.
         { do: "write-for", view: id, says: null },
       ],
     ]);

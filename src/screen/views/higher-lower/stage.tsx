@@ -1,7 +1,7 @@
 "use client";
 
 import { ArrowDown, ArrowUp, Dices, Eye } from "lucide-react";
-import { chanceOf } from "@/core/puzzle/draw";
+import { randomOf } from "@/core/puzzle/draw";
 import { drawFrom, type Said } from "@/core/puzzle/higher-lower";
 import { guessedOf } from "@/core/scene/guessed";
 import type { Move } from "@/core/scene/move";
@@ -25,7 +25,7 @@ export function HigherLowerStage({ view, strong }: StageProps<"higher-lower">) {
     const { seed } = boardNow(store.getState());
     const now = guessedOf(scene, view);
     const number = (nth: number, before: string | null) =>
-      drawFrom(view, before, chanceOf(seed, scene.draws + nth));
+      drawFrom(view, before, randomOf(seed, scene.draws + nth));
     if (now.at === null) {
       const first = number(0, null);
       return act([

@@ -145,7 +145,9 @@ export function LineFields({ view: line, more = [] }: { view: LineView; more?: r
   );
 }
 
-/** The fields of a part are left together: what could not be used is told then, and holds up none of another part. */
+/**
+ * The fields of a part are left together: what could not be used is reported then, and does not hold up another part.
+ */
 const GROUP = "flex flex-col gap-3 short:gap-2";
 
 const PARTS: readonly LinePart[] = ["from", "to", "interval", "divisions", "every", "chosen", "unit"];

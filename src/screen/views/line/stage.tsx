@@ -29,9 +29,9 @@ import { pickBoard, pickScene, useBoard, useBoardStore } from "../../store/use-b
 import { mayPeek, touchOn } from "../../tools/touch-on";
 import { useUnderHand } from "../use-under-hand";
 
-/** A line or number track of the board, in the teacher's hand. */
+/** A line or number track of the board, interactive. */
 export function LineStage({ view: line, strong }: { view: LineView; strong: boolean }) {
-  // While a count walks over a chart, its number there is painted first.
+  // While a count runs over a chart, its number there is painted first.
   const follows = useBoard((state) => state.counting && chartOf(pickBoard(state)) !== undefined);
   const { frame, held, given } = useUnderHand(line, strong, lineEdges, follows ? "after paint" : "at once");
   const tool = useBoard((state) => state.tool);
@@ -87,7 +87,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
   );
 }
 
-/** How the line is slid and drawn nearer, low at its edge. */
+/** The buttons that slide and zoom the line, at its lower edge. */
 function LineMoves({ line }: { line: LineView }) {
   const scene = useBoard(pickScene);
   const store = useBoardStore();
@@ -130,7 +130,7 @@ function LineMoves({ line }: { line: LineView }) {
   );
 }
 
-/** A tick is ringed and asked for, then shown; and another one. */
+/** Rings a tick and asks for its number, then shows it; then another one. */
 function ReadScale({ line }: { line: LineView }) {
   const asked = useBoard((state) => sceneOn(state, line).asked?.as === "place");
   const store = useBoardStore();

@@ -167,7 +167,7 @@ const INSTRUCTIONS = {
   draggable: "Press space to take the number up, the arrow keys to carry it, and space again to put it down.",
 };
 
-/** What is said to those who do not see a number being carried. */
+/** Screen reader messages while a number is being moved. */
 const announced = (nameOf: (index: number) => string): Announcements => {
   const name = (item: { id: UniqueIdentifier }) => nameOf(Number(item.id));
   return {
@@ -181,7 +181,7 @@ const announced = (nameOf: (index: number) => string): Announcements => {
 
 type CardProps = { index: number; name: string; children: ReactNode; onTouch: () => void };
 
-/** A number that is taken to its place by a drag, or by the keyboard: space takes it up, arrows carry it. */
+/** A number that is moved to its place by a drag, or by the keyboard: space picks it up, arrows move it. */
 function Card({ index, name, children, onTouch }: CardProps) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: String(index),

@@ -6,7 +6,7 @@ import { useState } from "react";
 import { exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { addPieces, exchangePieces } from "@/core/number/pieces";
 import { type Pieces, PLACE_KEYS, type Place } from "@/core/number/place-value";
-import { chanceOf } from "@/core/puzzle/draw";
+import { randomOf } from "@/core/puzzle/draw";
 import { drawNumber } from "@/core/puzzle/draw-number";
 import { arrangedPieces } from "@/core/scene/arranged";
 import { isCoveredPart, isPartCovered } from "@/core/scene/covered-part";
@@ -29,7 +29,7 @@ import { useExchange } from "./use-exchange";
 
 const DIGITS: ReadonlySet<string> = new Set(PLACE_KEYS);
 
-/** The number talked about by its place value, in a place of its own. */
+/** The number in focus by its place value, in a place of its own. */
 export function PlaceValueStage({ view, strong }: StageProps<"place-value">) {
   const store = useBoardStore();
   const { room, drawn } = useReader(strong);
@@ -82,7 +82,7 @@ export function PlaceValueStage({ view, strong }: StageProps<"place-value">) {
   );
 }
 
-/** Ten pieces are drawn together by a stroke to the left over their column, and one is broken up by one to the right. */
+/** A stroke to the left over a column exchanges ten of its pieces for one, a stroke to the right breaks one up. */
 function useStroke(exchange: (of: Place, way: "made" | "broken") => void) {
   return useDrag(
     ({ first, last, initial: [x], movement: [mx, my], event, memo }) => {
@@ -115,7 +115,7 @@ function Drawing({ view }: Pick<StageProps<"place-value">, "view">) {
   const draw = () => {
     const { seed } = boardNow(store.getState());
     const { draws, focus } = sceneInHand(store.getState());
-    const number = drawNumber(view, chanceOf(seed, draws), focus === null ? null : numberOf(focus));
+    const number = drawNumber(view, randomOf(seed, draws), focus === null ? null : numberOf(focus));
     if (number === null) return;
     const cover: Move[] = (["digits", "expanded", "words"] as const)
       .filter((part) => view[part] !== "none")

@@ -10,17 +10,17 @@ import type { ViewOf } from "@/core/views/view";
 import { isStill } from "@/view/glide";
 import type { InExchange } from "@/view/place-value/place-value-drawing";
 
-/** How long ten pieces are seen together, and how long they slide into one, in milliseconds. */
+/** How long ten pieces stay together, and how long they slide into one, in milliseconds. */
 const TOGETHER = 750;
 const SLIDING = 340;
-/** The part of a beat that an exchange may take. */
+/** The share of a beat that an exchange may take. */
 const OF_BEAT = 0.7;
-/** In less time than this nothing would be seen. */
-const LEAST = 400;
+/** In less time than this, in milliseconds, nothing would be seen. */
+const MIN = 400;
 
 type Moment = { shows: InExchange; lasts: number };
 
-/** The moments of the exchanges of the last jump, in order; none where the pieces do not tell. */
+/** The stages of the exchanges of the last jump, in order; none if the pieces do not show them. */
 function momentsOf(scene: Scene, number: NumberKey, exchanges: readonly Exchange[]): Moment[] {
   const moments: Moment[] = [];
   if (exchanges.every(({ way }) => way === "made")) {
@@ -67,11 +67,11 @@ export function useExchange(
     const number = numberOf(focus);
     const moments = momentsOf(scene, number, exchangesAt(trail, number));
     const whole = moments.reduce((sum, { lasts }) => sum + lasts, 0);
-    const most = beat === null ? Number.POSITIVE_INFINITY : beat * 1000 * OF_BEAT;
-    if (moments.length === 0 || most < LEAST) return;
-    const pace = Math.min(1, most / whole);
+    const max = beat === null ? Number.POSITIVE_INFINITY : beat * 1000 * OF_BEAT;
+    if (moments.length === 0 || max < MIN) return;
+    const pace = Math.min(1, max / whole);
     let timer: ReturnType<typeof setTimeout> | undefined;
-    // The first one stands before the number does; each stands before the time of the next begins to run.
+    // The first stage is shown before the number; each stage is shown before its time starts to run.
     const show = (nth: number) => {
       const now = moments[nth];
       setMoment(now?.shows ?? null);

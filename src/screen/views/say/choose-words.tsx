@@ -17,7 +17,7 @@ type Props = {
   /** "new" and "what" choose the kind, else a part of the condition. */
   part: string;
   squares: Squares | undefined;
-  /** The sentence as it now is, and which of its parts is to be chosen next. */
+  /** Called with the new sentence, and the part to be chosen next. */
   onRule: (rule: Rule, next?: string) => void;
   onRemove: (rule: Rule | null) => void;
   onClose: () => void;
@@ -25,7 +25,7 @@ type Props = {
 
 const EVEN: Condition = { kind: "even", not: false };
 
-/** The words that a part of the sentence can be: kinds of number family by family, a number by its keys, a digit. */
+/** The choices for a part of the sentence: kinds of number by family, a number by its keys, a digit. */
 export function ChooseWords({ rule, condition, part, squares, onRule, onRemove, onClose }: Props) {
   const was = rule?.conditions[condition];
   const [message, setMessage] = useState("");
@@ -140,7 +140,7 @@ type NumbersProps = {
   onClose: () => void;
 };
 
-/** Numbers named one by one. Those that the words begin with are only an example: the first one typed takes their place. */
+/** Numbers named one by one. The starting ones are only an example: the first one typed replaces them. */
 function NameNumbers({ numbers, onNumbers, onClose }: NumbersProps) {
   const isExample = numbers.join() === PICKED_AT_FIRST.join();
   return (

@@ -90,7 +90,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
               })}
         />
       </div>
-      {/* What is being chosen has all the room; its word is touched again to leave it as it was. */}
+      {/* While choosing, the choices have all the room; touching the word again leaves it as it was. */}
       {(open === null || open === "type") && (
         <ViewButtons>
           <Button

@@ -19,7 +19,7 @@ export function StopsStage({ view, strong }: StageProps<"stops">) {
   const { room, drawn } = useReader(strong);
   const touchPart = (part: StopPart, number: NumberKey) => {
     const covered = isStopCovered(sceneInHand(store.getState()), view, part);
-    // What neither covers nor shows a part talks about its number.
+    // A touch that neither covers nor shows a part puts its number in focus.
     if (!turnPart(store, view.id, part, covered) && !covered)
       store.getState().act([[{ do: "focus", number }]]);
   };

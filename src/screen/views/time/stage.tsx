@@ -8,7 +8,7 @@ import { turnPart } from "../turn-part";
 import { useReader } from "../use-reader";
 import type { StageProps } from "../views";
 
-/** The number talked about as a time, in a place of its own. */
+/** The number in focus as a time, in a place of its own. */
 export function TimeStage({ view, strong }: StageProps<"time">) {
   const store = useBoardStore();
   const { room, drawn } = useReader(strong);

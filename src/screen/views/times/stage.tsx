@@ -19,8 +19,8 @@ export function TimesStage({ view, strong }: StageProps<"times">) {
   const store = useBoardStore();
   const byValue = view.marks === "value";
   const sweep = useMemo<Sweep>(() => {
-    // A cover or a mark on a number is on it wherever it lives, but where one cell was touched for itself; what is
-    // written or drawn is in one place.
+    // A cover or a mark on a number applies wherever it lives, unless one cell was touched for itself; writing and
+    // strokes are in one place.
     const about = (cell: Target) => {
       const { tool } = store.getState();
       return byValue && tool !== "write" && tool !== "pen" ? numberOf(cell) : cell;

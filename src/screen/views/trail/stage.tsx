@@ -8,7 +8,7 @@ import { useBoard } from "../../store/use-board";
 import { useReader } from "../use-reader";
 import type { StageProps } from "../views";
 
-/** The panel that reads the trail, where the board has one. */
+/** The count panel. */
 export function TrailStage({ view, strong }: StageProps<"trail">) {
   const { room, drawn } = useReader(strong);
   // A board asks one question at a time: with the step's own above it, the panel asks none.

@@ -5,7 +5,7 @@ import { saveLesson } from "@/data/lessons";
 import { SaveRequest } from "@/screen/save/save-messages";
 import { readJson, refuse } from "../../../answers";
 
-/** Saves a lesson that is based on a given revision; 409 where that is no longer the newest. */
+/** Saves a lesson that was edited from a given revision; answers 409 if that is no longer the newest one. */
 export async function PUT(
   request: Request,
   { params }: { params: Promise<{ id: string }> },

@@ -20,7 +20,7 @@ const chartOf = ({ first, columns, last }: Inputs): ChartSettings =>
   plainChart(first, "1", columns, { by: "last", last });
 const lineOf = ({ from, to, interval }: Inputs): LineSettings => plainLine(from, to, interval);
 
-/** A board with a chart above a line: what is marked and counted on one is seen on both. */
+/** A board with a chart above a line that share their marks and their count. */
 export const chartAndLine = recipe<Inputs>({
   kind: "chart-and-line",
   schema: Fields.check(
@@ -40,7 +40,7 @@ export const chartAndLine = recipe<Inputs>({
   about: "What is marked or counted on one is seen on both.",
   fields: [
     { part: "first", label: "First on the chart", number: true },
-    { part: "columns", label: "In each row", whole: { least: 1, most: 30 } },
+    { part: "columns", label: "In each row", whole: { min: 1, max: 30 } },
     { part: "last", label: "Last on the chart", number: true },
     { part: "from", label: "Line from", number: true },
     { part: "to", label: "To", number: true },

@@ -51,7 +51,7 @@ export const chart = recipe<Inputs>({
   fields: [
     { part: "first", label: "First", number: true },
     { part: "difference", label: "Go up in", number: true },
-    { part: "columns", label: "In each row", whole: { least: 1, most: 30 } },
+    { part: "columns", label: "In each row", whole: { min: 1, max: 30 } },
     { part: "last", label: "Last", number: true },
     {
       part: "numbers",

@@ -5,7 +5,7 @@ import { strip } from "./strip";
 import { timesGrid } from "./times-grid";
 import { twoCharts } from "./two-charts";
 
-/** Boards to begin with: views with one's own numbers, and no stair yet. */
+/** Starting boards: views with one's own numbers, and no stair yet. */
 export const BEGINNINGS = {
   chart,
   "times-grid": timesGrid,

@@ -17,7 +17,7 @@ export const END_FIELDS: readonly KindField[] = [
   { part: "from", label: "From", number: true },
   { part: "to", label: "To", number: true },
   { part: "interval", label: "Interval", number: true },
-  { part: "divisions", label: "Parts in each interval", whole: { least: 1, most: 20 } },
+  { part: "divisions", label: "Parts in each interval", whole: { min: 1, max: 20 } },
 ];
 
 const Fields = z.object({

@@ -23,10 +23,10 @@ export const timesGrid = recipe<Inputs>({
   name: "A times grid",
   about: "Each row and each column counts in its own number.",
   fields: [
-    { part: "row", label: "First row", whole: { least: 1, most: 1_000 } },
-    { part: "rows", label: "Rows", whole: { least: 1, most: 20 } },
-    { part: "column", label: "First column", whole: { least: 1, most: 1_000 } },
-    { part: "columns", label: "Columns", whole: { least: 3, most: 24 } },
+    { part: "row", label: "First row", whole: { min: 1, max: 1_000 } },
+    { part: "rows", label: "Rows", whole: { min: 1, max: 20 } },
+    { part: "column", label: "First column", whole: { min: 1, max: 1_000 } },
+    { part: "columns", label: "Columns", whole: { min: 3, max: 24 } },
   ],
   write: (inputs) => ({
     title: "Board 1",

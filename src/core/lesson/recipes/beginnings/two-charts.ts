@@ -29,8 +29,8 @@ export const twoCharts = recipe<Inputs>({
   fields: [
     { part: "first", label: "First on the left", number: true },
     { part: "second", label: "First on the right", number: true },
-    { part: "columns", label: "In each row", whole: { least: 1, most: 30 } },
-    { part: "rows", label: "Rows", whole: { least: 1, most: 40 } },
+    { part: "columns", label: "In each row", whole: { min: 1, max: 30 } },
+    { part: "rows", label: "Rows", whole: { min: 1, max: 40 } },
     {
       part: "marks",
       label: "Marks, covers and count",

@@ -5,10 +5,10 @@ import { findLesson, saveLesson } from "@/data/lessons";
 import { BoardRequest } from "@/screen/boards/board-messages";
 import { readJson, refuse } from "../../../../answers";
 
-/** A lesson may be saved in the same moment: then the copy is made of what was saved. */
+/** The lesson may be saved at the same moment; the copy is then made from what was saved. */
 const TRIES = 3;
 
-/** Puts a copy of a board at the end of a lesson. */
+/** Appends a copy of a board to a lesson. */
 export async function POST(
   request: Request,
   { params }: { params: Promise<{ id: string }> },

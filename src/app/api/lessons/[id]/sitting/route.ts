@@ -5,7 +5,7 @@ import { SittingRequest } from "@/screen/sitting/sitting-messages";
 import { readJson, refuse } from "../../../../answers";
 import { sittingsTold } from "../../../../sittings-told";
 
-/** Where a lesson stood with a class; without one named, where it stopped with each, in words. */
+/** Where a lesson stopped with the class named in the request, or, if none is named, with each class, in words. */
 export async function GET(
   request: Request,
   { params }: { params: Promise<{ id: string }> },
@@ -21,7 +21,7 @@ export async function GET(
   return new Response(there.whereabouts, { headers: { "Content-Type": "application/json" } });
 }
 
-/** Keeps where a lesson stands with a class, or begins it again. */
+/** Stores where a lesson stands with a class, or starts it again from the beginning. */
 export async function PUT(
   request: Request,
   { params }: { params: Promise<{ id: string }> },

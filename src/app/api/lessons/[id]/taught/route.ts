@@ -2,7 +2,7 @@ import { database } from "@/data/database";
 import { noteTaught } from "@/data/lessons";
 import { readJson, refuse } from "../../../../answers";
 
-/** Notes that a lesson was taught just now. */
+/** Records that a lesson has just been taught. */
 export async function POST(
   request: Request,
   { params }: { params: Promise<{ id: string }> },

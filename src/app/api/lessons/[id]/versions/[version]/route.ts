@@ -6,7 +6,7 @@ import { readJson, refuse } from "../../../../../answers";
 type Context = { params: Promise<{ id: string; version: string }> };
 const GONE = "This version is no longer kept. Close this and look again.";
 
-/** A lesson as it was. */
+/** An earlier version of a lesson. */
 export async function GET(_: Request, { params }: Context): Promise<Response> {
   const { id, version } = await params;
   const read = await findVersion(await database(), id, Number(version) || 0);
@@ -14,7 +14,7 @@ export async function GET(_: Request, { params }: Context): Promise<Response> {
   return read.ok ? Response.json({ kind: "version", lesson: read.lesson }) : refuse(400, read.message);
 }
 
-/** Puts a version in the place of the lesson, which becomes a version itself. */
+/** Restores a version. The lesson as it stood becomes a version itself. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
   const json = await readJson(request);
   if ("refused" in json) return json.refused;
