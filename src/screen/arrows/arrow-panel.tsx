@@ -119,10 +119,16 @@ function PadArrow({ arrow }: { arrow: Arrow }) {
       aria-label={`Arrow ${arrow}${words && `, ${words}`}`}
       onMouseDown={keepKeyboard}
       onClick={() => arrowActionsOf(store).arrow(arrow)}
-      className={clsx(PAD, "border-2 border-edge bg-mist hover:border-ink", PLACES[arrow])}
+      className={clsx(PAD, "@container border-2 border-edge bg-mist hover:border-ink", PLACES[arrow])}
     >
       <Icon aria-hidden size="1.625rem" strokeWidth={2.6} />
-      <span className="h-4 text-small leading-tight font-semibold text-quiet">{words}</span>
+      {/* As large as can be read from the last row, as far as the button is wide enough. */}
+      <span
+        className="h-[max(1rem,2.2vh)] leading-[1.15] font-semibold text-quiet"
+        style={{ fontSize: `max(0.9375rem, min(1.9vh, ${Math.floor(160 / (words.length || 1))}cqw))` }}
+      >
+        {words}
+      </span>
     </button>
   );
 }

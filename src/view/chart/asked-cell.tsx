@@ -15,10 +15,10 @@ export function AskedCell({ layout, corner, typed }: Props) {
         y={y}
         width={w}
         height={h}
-        rx={Math.min(8, h / 5)}
+        rx={Math.min(Math.max(8, h / 8), h / 5)}
         fill="var(--color-stair)"
         stroke="var(--color-ink)"
-        strokeWidth={Math.min(4, h / 8)}
+        strokeWidth={Math.min(Math.max(4, h / 15), h / 8)}
       />
       <text
         x={x + w / 2}

@@ -9,22 +9,29 @@ type Props = { layout: FaceLayout; corner: { x: number; y: number }; of: "focus"
 export function CellRing({ layout, corner, of }: Props) {
   const { x, y } = corner;
   const { cellWidth, cellHeight } = layout;
+  const side = Math.min(cellWidth, cellHeight);
+  const rx = Math.min(Math.max(6, side / 10), cellHeight / 5);
   // Dark on a light square, and light on a dark cover.
   if (of === "keyboard") {
-    const inset = Math.min(4, cellHeight / 8);
+    const inset = Math.min(Math.max(4, side / 15), cellHeight / 8);
     const ring = {
       x: x + inset,
       y: y + inset,
       width: cellWidth - 2 * inset,
       height: cellHeight - 2 * inset,
-      rx: Math.min(6, cellHeight / 5),
+      rx,
       fill: "none",
     };
-    const thick = Math.min(3, cellHeight / 6);
+    const thick = Math.min(Math.max(3, side / 20), cellHeight / 6);
     return (
       <>
-        <rect {...ring} stroke="var(--color-board)" strokeWidth={thick + 2} />
-        <rect {...ring} stroke="var(--color-ink)" strokeWidth={thick} strokeDasharray="6 4" />
+        <rect {...ring} stroke="var(--color-board)" strokeWidth={thick * 1.7} />
+        <rect
+          {...ring}
+          stroke="var(--color-ink)"
+          strokeWidth={thick}
+          strokeDasharray={`${thick * 2} ${thick * 1.3}`}
+        />
       </>
     );
   }
@@ -34,10 +41,10 @@ export function CellRing({ layout, corner, of }: Props) {
       y={y}
       width={cellWidth}
       height={cellHeight}
-      rx={Math.min(6, cellHeight / 5)}
+      rx={rx}
       fill="none"
       stroke="var(--color-focus)"
-      strokeWidth={Math.min(5, cellHeight / 6)}
+      strokeWidth={Math.min(Math.max(5, side / 12), cellHeight / 6)}
     />
   );
 }

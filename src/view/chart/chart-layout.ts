@@ -30,6 +30,7 @@ export type ChartLayout = FaceLayout & {
   rows: number;
   width: number;
   height: number;
+  /** The width of the lines between cells. */
   line: number;
 };
 
@@ -66,6 +67,10 @@ export const numeralShare = (cellHeight: number, strong: boolean): number =>
 export const inkShapeIn = (cellWidth: number, cellHeight: number, strong: boolean): number =>
   round(Math.max(2, Math.min(cellHeight, cellWidth) * (strong ? 0.135 : 0.115)));
 
+/** The width of the lines between cells: they grow with the cells, and are twice as heavy for the back of the room. */
+export const lineBetween = (cellWidth: number, cellHeight: number, strong: boolean): number =>
+  round(Math.max(1, Math.min(cellHeight, cellWidth) / 60) * (strong ? 2 : 1));
+
 /** Lays a chart out in the room given: as large as fits, its cells neither stretched nor squeezed too far. */
 export function layOutChart(
   chart: ChartSettings,
@@ -98,7 +103,7 @@ export function layOutChart(
     cellHeight,
     numeral: round(Math.min(cellHeight * share, widest / (longest * DIGIT))),
     shape: inkShapeIn(cellWidth, cellHeight, strong),
-    line: strong ? 2 : 1,
+    line: lineBetween(cellWidth, cellHeight, strong),
     covers: chart.covers,
     ...write,
   };

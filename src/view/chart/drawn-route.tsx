@@ -28,7 +28,7 @@ export function DrawnRoute({ layout, trail, scene }: Props) {
   // The head stands before the number that it points to.
   const [dx, dy] = [Math.sign(last[0] - before[0]), Math.sign(last[1] - before[1])];
   const tip = [last[0] - dx * w * 0.32, last[1] - dy * h * 0.36] as const;
-  const thick = Math.max(3, Math.min(6, h / 9));
+  const thick = Math.max(3, Math.min(w, h) / 10);
   const [end, turn] = [
     [tip[0] - dx * thick * 2, tip[1] - dy * thick * 2] as const,
     (Math.atan2(dy, dx) * 180) / Math.PI,
@@ -38,14 +38,14 @@ export function DrawnRoute({ layout, trail, scene }: Props) {
     <>
       <g data-part="route" fill="none" stroke="var(--color-ink)" strokeWidth={thick} strokeLinejoin="round">
         {/* A light edge, so that it is seen over a cover too. */}
-        <polyline points={line} stroke="var(--color-board)" strokeWidth={thick + 4} strokeLinecap="round" />
+        <polyline points={line} stroke="var(--color-board)" strokeWidth={thick * 1.7} strokeLinecap="round" />
         <polyline points={line} />
         <path
           d={`M${round(-thick * 2.6)} ${round(-thick * 1.8)}L0 0L${round(-thick * 2.6)} ${round(thick * 1.8)}z`}
           transform={`translate(${round(tip[0])} ${round(tip[1])}) rotate(${round(turn)})`}
           fill="var(--color-ink)"
           stroke="var(--color-board)"
-          strokeWidth={2}
+          strokeWidth={thick / 3}
         />
       </g>
       {passed(turns, columns).map((index) => (

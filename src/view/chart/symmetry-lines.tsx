@@ -42,7 +42,7 @@ function One({ one, layout, thick, isShaded }: OneProps) {
     const { dashes, ...line } = mirrorLine(layout, one.line, thick);
     return (
       <>
-        <line {...line} {...dashes} stroke="var(--color-board)" strokeWidth={thick + 4} />
+        <line {...line} {...dashes} stroke="var(--color-board)" strokeWidth={thick * 1.8} />
         <line {...line} {...dashes} />
       </>
     );
@@ -55,7 +55,7 @@ function One({ one, layout, thick, isShaded }: OneProps) {
     const arc = `M${round(x + radius)} ${round(y)}A${round(radius)} ${round(radius)} 0 0 1 ${round(end[0]!)} ${round(end[1]!)}`;
     return (
       <>
-        <path d={arc} stroke="var(--color-board)" strokeWidth={thick + 4} />
+        <path d={arc} stroke="var(--color-board)" strokeWidth={thick * 1.8} />
         <circle cx={x} cy={y} r={thick * 1.5} fill="var(--color-coral-dot)" stroke="var(--color-board)" />
         <path d={arc} />
         <Head at={end as [number, number]} turn={one.by === "half" ? -90 : 180} thick={thick} />
@@ -72,7 +72,7 @@ function One({ one, layout, thick, isShaded }: OneProps) {
   const line = { x1: a[0], y1: a[1], x2: b[0], y2: b[1] };
   return (
     <>
-      <line {...line} stroke="var(--color-board)" strokeWidth={thick + 4} />
+      <line {...line} stroke="var(--color-board)" strokeWidth={thick * 1.8} />
       <line {...line} />
       <circle cx={a[0]} cy={a[1]} r={thick * 1.2} fill="var(--color-coral-dot)" stroke="none" />
       <Head at={b} turn={turn} thick={thick} />
@@ -150,7 +150,7 @@ const Head = ({ at, turn, thick }: { at: readonly [number, number]; turn: number
     transform={`translate(${round(at[0])} ${round(at[1])}) rotate(${round(turn)})`}
     fill="var(--color-coral-dot)"
     stroke="var(--color-board)"
-    strokeWidth={2}
+    strokeWidth={thick / 3}
   />
 );
 

@@ -57,7 +57,7 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
               fill={INK_STYLE[inks[i]!].ground}
               fillOpacity={0.55}
               stroke={INK_STYLE[inks[i]!].figure}
-              strokeWidth={theme.strong ? 5 : 3}
+              strokeWidth={grown(theme, theme.strong ? 5 : 3)}
             />
           ))}
           {ovals.map(({ x, y, rx, ry }, i) => {
@@ -251,10 +251,7 @@ function Outside({ found, counted, size: { width, height }, largest, smallest, o
         lineHeight: 1.1,
       }}
     >
-      <span
-        className="w-full text-center font-semibold text-quiet"
-        style={{ fontSize: Math.min(18, largest * 0.8) }}
-      >
+      <span className="w-full text-center font-semibold text-quiet" style={{ fontSize: largest * 0.7 }}>
         {regionName(0, found.inks)}
       </span>
       {counted || size === null ? (

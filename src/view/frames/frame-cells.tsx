@@ -38,15 +38,15 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
               y={round(y)}
               width={round(across * cell)}
               height={round(down * cell)}
-              rx={Math.min(12, cell * 0.16)}
+              rx={cell * 0.16}
               fill="var(--color-board)"
               stroke="var(--color-ink)"
-              strokeWidth={3}
+              strokeWidth={Math.max(3, cell / 20)}
             />
             <path
               d={gridOf(x, y, cell, across, down)}
               stroke="var(--color-rule)"
-              strokeWidth={2}
+              strokeWidth={Math.max(2, cell / 30)}
               fill="none"
             />
           </g>

@@ -36,7 +36,14 @@ export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"
         const [, py] = at(x.min, one);
         return (
           <g key={one}>
-            <line x1={left} x2={left + wide} y1={py} y2={py} stroke="var(--color-rule)" />
+            <line
+              x1={left}
+              x2={left + wide}
+              y1={py}
+              y2={py}
+              stroke="var(--color-rule)"
+              strokeWidth={Math.max(1, text * 0.055)}
+            />
             <text x={left - 8} y={py + text * 0.35} textAnchor="end" fontSize={text} className="font-numeral">
               {showNumber(String(one))}
             </text>
@@ -50,7 +57,12 @@ export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"
           return (
             <g key={ink}>
               {graph.as === "points" && view.joined === "joined" && (
-                <polyline points={line} fill="none" stroke={INK_STYLE[ink].figure} strokeWidth={3} />
+                <polyline
+                  points={line}
+                  fill="none"
+                  stroke={INK_STYLE[ink].figure}
+                  strokeWidth={Math.max(3, text * 0.17)}
+                />
               )}
               {shown.map((one) => {
                 const [px, py] = at(one.x, one.y);
@@ -75,7 +87,7 @@ export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"
         d={`M${left} 12V${12 + high}H${left + wide}`}
         fill="none"
         stroke="var(--color-ink)"
-        strokeWidth={2}
+        strokeWidth={Math.max(2, text * 0.11)}
       />
     </svg>
   );

@@ -64,10 +64,10 @@ function Groups({ view, scene, theme, grouped, room, onGroup }: Props & { groupe
             y={round(y)}
             width={round(width)}
             height={round(height)}
-            rx={16}
+            rx={grown(theme, 16)}
             fill={isEmpty(group) ? "none" : "var(--color-mist)"}
             stroke="var(--color-rule)"
-            strokeWidth={2.5}
+            strokeWidth={grown(theme, 2.5)}
             strokeDasharray={isEmpty(group) ? "8 7" : undefined}
           />
         ))}

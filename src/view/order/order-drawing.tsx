@@ -37,7 +37,7 @@ const SIGN = 60;
 export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding }: Props) {
   const { signs, place } = scene.ordered[view.id] ?? AS_GIVEN;
   const row = rowOf(view, scene);
-  const between = view.signs === "shown" ? SIGN : GAP;
+  const between = view.signs === "shown" ? grown(theme, SIGN) : GAP;
   const count = row.length;
   const values = view.numbers.map((text) => exact(text));
   const digits = digitsOf(values);
@@ -80,7 +80,9 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
               style={{ width: wide, height: high }}
             >
               {!hidden && <Digits number={number} lit={lit} size={numeral} />}
-              {!hidden && hasPieces && <Pieces number={number} size={pieces(numeral)} covered={covered} />}
+              {!hidden && hasPieces && (
+                <Pieces number={number} size={pieces(numeral)} covered={covered} theme={theme} />
+              )}
             </span>
           );
           return (
@@ -90,7 +92,7 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
               {at < count - 1 && !stacked && (
                 <Between
                   width={between}
-                  height={Math.min(64, high)}
+                  height={Math.min(grown(theme, 64), high)}
                   shown={view.signs === "shown"}
                   at={at}
                   sign={signs[at] ?? null}
@@ -179,7 +181,7 @@ function Digits({ number, lit, size }: { number: NumberKey; lit: Place | null; s
               paddingBlock: size * 0.1,
               color: lit === null || lit === place ? placeStyle(place).text : "var(--color-quiet)",
               background: lit === place ? placeStyle(place).ground : undefined,
-              boxShadow: lit === place ? "0 0 0 4px var(--color-stair)" : undefined,
+              boxShadow: lit === place ? `0 0 0 ${Math.max(4, size / 24)}px var(--color-stair)` : undefined,
             }}
           >
             {count}
@@ -191,10 +193,16 @@ function Digits({ number, lit, size }: { number: NumberKey; lit: Place | null; s
   );
 }
 
-function Pieces({ number, size, covered }: { number: NumberKey; size: Size; covered: boolean }) {
+type PiecesProps = { number: NumberKey; size: Size; covered: boolean; theme: Theme };
+
+function Pieces({ number, size, covered, theme }: PiecesProps) {
   return (
     <span data-part="pieces" className={`rounded-button ${covered ? "bg-cover" : ""}`} style={size}>
-      {covered ? "" : <StopPieces pieces={piecesOf(exact(number)) ?? []} wanting={null} size={size} />}
+      {covered ? (
+        ""
+      ) : (
+        <StopPieces pieces={piecesOf(exact(number)) ?? []} wanting={null} size={size} theme={theme} />
+      )}
     </span>
   );
 }
@@ -218,8 +226,8 @@ function Between({ width, height, shown, at, sign, waits, onTouch }: BetweenProp
         name={sign ? `Sign ${at + 1}: ${sign}` : `Sign ${at + 1}, not chosen`}
         data-sign={String(at)}
         onTouch={onTouch}
-        className={`flex items-center justify-center rounded-button font-numeral text-head leading-none font-bold ${sign ? "" : "border-3 border-dashed border-rule"} ${waits ? "bg-lit ring-3 ring-stair" : ""}`}
-        style={{ width: width - 10, height }}
+        className={`flex items-center justify-center rounded-button font-numeral leading-none font-bold ${sign ? "" : "border-3 border-dashed border-rule"} ${waits ? "bg-lit ring-3 ring-stair" : ""}`}
+        style={{ width: width - 10, height, fontSize: Math.min(width * 0.57, height * 0.8) }}
       >
         {sign ?? ""}
       </Touchable>

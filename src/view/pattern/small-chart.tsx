@@ -39,9 +39,15 @@ export function SmallChart({ squares, toneAt, width, height, color, name }: Prop
           tone !== null &&
           tone !== "plain" && <Square key={at} tone={tone} x={x} y={y} cell={cell} color={color} />,
       )}
-      <path d={lines} stroke="var(--color-rule)" strokeWidth={1} />
+      <path d={lines} stroke="var(--color-rule)" strokeWidth={Math.max(1, cell / 24)} />
       {squares.count === rows * columns && (
-        <rect width={wide} height={high} fill="none" stroke="var(--color-ink)" strokeWidth={2} />
+        <rect
+          width={wide}
+          height={high}
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeWidth={Math.max(2, cell / 12)}
+        />
       )}
     </svg>
   );

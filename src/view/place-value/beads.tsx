@@ -15,23 +15,26 @@ type Props = {
   column: Column;
   /** The room of the rod, in pixels. */
   height: number;
+  /** Maximum width of a bead, in pixels. */
+  widest: number;
 };
 
 /** The beads of a place on their rod, from the bottom up. */
-export function Beads({ place, count, wanting, column, height }: Props) {
+export function Beads({ place, count, wanting, column, height, widest }: Props) {
   const { ground, line } = placeStyle(place);
   const step = (height - 14) / Math.max(ON_A_ROD, count + wanting);
-  const wide = Math.min(step / FLAT, Math.max(column.width - 24, column.width * 0.7), 84);
+  const wide = Math.min(step / FLAT, Math.max(column.width - 24, column.width * 0.7), widest);
   const foot = Math.min(Math.max(60, wide * 1.4), column.width - 2);
+  const rod = Math.max(6, wide * 0.1);
   const middle = column.left + column.width / 2;
   return (
     <g>
       <rect
-        x={round(middle - 3)}
+        x={round(middle - rod / 2)}
         y={0}
-        width={6}
+        width={round(rod)}
         height={round(height - 6)}
-        rx={3}
+        rx={round(rod / 2)}
         fill="var(--color-rule)"
       />
       <rect
@@ -53,7 +56,7 @@ export function Beads({ place, count, wanting, column, height }: Props) {
           rx={round(Math.min(step - 2, wide) / 2)}
           fill={nth < count ? ground : "none"}
           stroke={line}
-          strokeWidth={2}
+          strokeWidth={Math.max(2, wide / 30)}
           strokeDasharray={nth < count ? undefined : "5 4"}
         />
       ))}

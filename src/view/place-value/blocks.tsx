@@ -11,10 +11,15 @@ export function BlockShape({ place, x, y, unit }: Block) {
   const { ground, line } = placeStyle(place);
   const side = {
     stroke: line,
-    strokeWidth: Math.max(1.5, Math.min(2.5, unit / 6)),
+    strokeWidth: Math.max(1.5, Math.min(2.5, unit / 6), unit / 14),
     strokeLinejoin: "round",
   } as const;
-  const fine = { stroke: line, strokeWidth: 1, strokeOpacity: 0.55, fill: "none" } as const;
+  const fine = {
+    stroke: line,
+    strokeWidth: Math.max(1, unit / 28),
+    strokeOpacity: 0.55,
+    fill: "none",
+  } as const;
   const [ten, depth] = [10 * unit, 3 * unit];
   if (place === 0) {
     return (

@@ -10,7 +10,7 @@ export function BundleShape(block: Block) {
   const { place, x, y, unit } = block;
   const { ground, line } = placeStyle(place);
   const { width, height } = sizeOf(block);
-  const stroke = { stroke: line, strokeWidth: Math.max(1.2, Math.min(2.5, unit / 7)) } as const;
+  const stroke = { stroke: line, strokeWidth: Math.max(1.2, Math.min(2.5, unit / 7), unit / 16) } as const;
   if (place === 0) return <Stick x={x} y={y} width={width} height={height} ground={ground} {...stroke} />;
   if (place === 1) {
     const wide = width / IN_FRONT;
@@ -55,7 +55,7 @@ export function BundleShape(block: Block) {
             rx={wide * 0.25}
             fill="var(--color-board)"
             stroke={line}
-            strokeWidth={1}
+            strokeWidth={Math.max(1, unit / 28)}
           />
           <Band
             x={x + i * wide + wide * 0.15}

@@ -10,6 +10,8 @@ type Props = {
   pieces: readonly Wanted[];
   columns: readonly Column[];
   height: number;
+  /** Height of the line that says what a digit is worth. */
+  told: number;
   /** The digit whose worth is shown. */
   worth: PlaceKey | null;
   isCovered: (place: PlaceKey) => boolean;
@@ -17,7 +19,7 @@ type Props = {
 };
 
 /** The digits of a number, each on the card of its place; under one of them its worth. */
-export function DigitCards({ pieces, columns, height, worth, isCovered, onDigit }: Props) {
+export function DigitCards({ pieces, columns, height, told, worth, isCovered, onDigit }: Props) {
   // The digits of a number have one size, however wide the pieces over them.
   const max = Math.min(...columns.map(({ width }) => width)) - 12;
   return (
@@ -31,9 +33,9 @@ export function DigitCards({ pieces, columns, height, worth, isCovered, onDigit 
             count={count}
             column={columns[i]!}
             height={height}
+            told={worth === key && !isCovered(key) ? told : 0}
             max={max}
             covered={isCovered(key)}
-            worth={worth === key && !isCovered(key)}
             point={place === 0 && pieces.at(-1)!.place < 0}
             onTouch={onDigit && (() => onDigit(key))}
           />
@@ -48,18 +50,18 @@ type DigitProps = {
   count: number;
   column: Column;
   height: number;
+  /** Height of the line under it that says what it is worth; 0 without one. */
+  told: number;
   /** Maximum width of a card. */
   max: number;
   covered: boolean;
-  worth: boolean;
   /** The decimal point stands after it. */
   point: boolean;
   onTouch: (() => void) | undefined;
 };
 
-function Digit({ place, count, column, height, max, covered, worth, point, onTouch }: DigitProps) {
+function Digit({ place, count, column, height, told, max, covered, point, onTouch }: DigitProps) {
   const { ground, line, text } = placeStyle(place);
-  const told = worth ? Math.min(26, height * 0.24) : 0;
   const side = Math.min(height - 10 - told, max);
   const wide = Math.min(max, side * 1.08);
   const top = (height - told - side) / 2;
@@ -78,8 +80,8 @@ function Digit({ place, count, column, height, max, covered, worth, point, onTou
           height: side,
           fontSize: side * (count > 9 ? 0.58 : 0.7),
           background: covered ? "var(--color-cover)" : ground,
-          boxShadow: worth
-            ? "0 0 0 4px var(--color-stair)"
+          boxShadow: told
+            ? `0 0 0 ${Math.max(4, side / 20)}px var(--color-stair)`
             : place < 0 && !covered
               ? `inset 0 0 0 2px ${line}`
               : undefined,
@@ -87,7 +89,7 @@ function Digit({ place, count, column, height, max, covered, worth, point, onTou
       >
         {covered ? "" : count}
       </Touchable>
-      {worth && (
+      {told > 0 && (
         <span
           data-part="worth"
           className="absolute text-center font-bold whitespace-nowrap"

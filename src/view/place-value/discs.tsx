@@ -15,12 +15,18 @@ const SMALLEST = 9;
 /**
  * The radius at which all discs fit in their columns.
  * @param max number of discs in one column
+ * @param largest radius that a disc may have
  */
-export const discRadius = (columns: readonly Column[], height: number, max: number): number =>
+export const discRadius = (
+  columns: readonly Column[],
+  height: number,
+  max: number,
+  largest: number,
+): number =>
   Math.max(
     4,
     Math.min(
-      34,
+      largest,
       height / Math.max(DOWN, Math.ceil(max / ACROSS)) / (2 + 2 * GAP),
       ...columns.map(({ width }) => (width - 16) / ACROSS / (2 + 2 * GAP)),
     ),
@@ -59,7 +65,14 @@ export function Discs({ place, count, wanting, column, radius, lit }: Props) {
       // biome-ignore lint/suspicious/noArrayIndexKey: a disc is where it lies.
       <g key={nth}>
         {lit && nth === count - 1 && (
-          <circle cx={x} cy={y} r={radius + 4} fill="none" stroke="var(--color-stair)" strokeWidth={4} />
+          <circle
+            cx={x}
+            cy={y}
+            r={radius * 1.15}
+            fill="none"
+            stroke="var(--color-stair)"
+            strokeWidth={Math.max(4, radius * 0.16)}
+          />
         )}
         <circle
           cx={x}
@@ -67,7 +80,7 @@ export function Discs({ place, count, wanting, column, radius, lit }: Props) {
           r={radius}
           fill={nth < count ? ground : "none"}
           stroke={line}
-          strokeWidth={2}
+          strokeWidth={Math.max(2, radius * 0.07)}
           strokeDasharray={nth < count ? undefined : "5 4"}
         />
         {size >= SMALLEST && nth < count && (

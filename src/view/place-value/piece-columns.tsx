@@ -22,6 +22,8 @@ type Props = {
   room: Size;
   /** The size of the names of the places. */
   heading: number;
+  /** How many times larger than on an ordinary screen discs, beads and lines may be. */
+  grow: number;
   covered: boolean;
   exchanges: readonly Exchange[];
   /** Ten of this place slide together into one of the next. */
@@ -120,7 +122,7 @@ const covers = ({ columns, room }: Props) =>
   ));
 
 /** The pieces as they lie. */
-function Lying({ view, shown, columns, blocks, room, exchanges, sliding }: Props) {
+function Lying({ view, shown, columns, blocks, room, exchanges, sliding, grow }: Props) {
   const { pieces, gathered } = shown;
   const made = justMade(exchanges);
   if (blocks) {
@@ -136,25 +138,25 @@ function Lying({ view, shown, columns, blocks, room, exchanges, sliding }: Props
           />
         ))}
         {gathered !== null && sliding === null && target && (
-          <Gathered blocks={blocks} of={gathered} target={target} />
+          <Gathered blocks={blocks} of={gathered} target={target} grow={grow} />
         )}
         {gathered === null &&
           made.map((place) => {
             const block = blocks.findLast((one) => one.place === place && !one.wanting);
-            return block && <Outline key={place} {...boxOf([block])} />;
+            return block && <Outline key={place} {...boxOf([block])} grow={grow} />;
           })}
       </>
     );
   }
   const max = Math.max(...pieces.map(({ count, wanting = 0 }) => count + wanting));
-  const radius = discRadius(columns, room.height, max);
+  const radius = discRadius(columns, room.height, max, 34 * grow);
   return pieces.map(({ place, count, wanting = 0 }, i) => {
     const column = columns[i]!;
     const of = { place, count, wanting, column };
     return (
       <g key={place}>
         {view.as === "beads" ? (
-          <Beads {...of} height={room.height} />
+          <Beads {...of} height={room.height} widest={84 * grow} />
         ) : (
           <Discs {...of} radius={radius} lit={gathered === null && made.includes(place)} />
         )}
@@ -164,6 +166,7 @@ function Lying({ view, shown, columns, blocks, room, exchanges, sliding }: Props
             y={6}
             width={column.width - 28}
             height={(view.as === "beads" ? room.height : Math.ceil(count / 2) * radius * 2.32) - 12}
+            grow={grow}
           />
         )}
       </g>
@@ -184,7 +187,7 @@ function Piece({ block, to }: { block: Block; to: Block | null }) {
         rx={Math.min(6, block.unit * 0.2)}
         fill="none"
         stroke={placeStyle(block.place).line}
-        strokeWidth={2}
+        strokeWidth={Math.max(2, block.unit / 14)}
         strokeDasharray="5 4"
       />
     );
@@ -217,8 +220,10 @@ function boxOf(blocks: readonly Block[]) {
   };
 }
 
+type GatheredProps = { blocks: readonly Block[]; of: Place; target: Block; grow: number };
+
 /** The ten pieces that are to be exchanged, and the one that they become. */
-function Gathered({ blocks, of, target }: { blocks: readonly Block[]; of: Place; target: Block }) {
+function Gathered({ blocks, of, target, grow }: GatheredProps) {
   const ten = boxOf(blocks.filter(({ place, wanting }) => place === of && !wanting).slice(0, 10));
   const to = boxOf([target]);
   const [from, end] = [
@@ -228,30 +233,40 @@ function Gathered({ blocks, of, target }: { blocks: readonly Block[]; of: Place;
   const over = Math.min(from.y, end.y) - Math.min(46, (from.x - end.x) * 0.4);
   return (
     <>
-      <Outline {...ten} />
+      <Outline {...ten} grow={grow} />
       {from.x - end.x > 26 && (
-        <g fill="none" stroke="var(--color-ink)" strokeWidth={3} strokeLinecap="round" strokeLinejoin="round">
+        <g
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeWidth={3 * grow}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        >
           <path
             d={`M${round(from.x)} ${round(from.y)}Q${round((from.x + end.x) / 2)} ${round(over)} ${round(end.x)} ${round(end.y)}`}
           />
-          <path d={`M${round(end.x + 13)} ${round(end.y - 10)}L${round(end.x)} ${round(end.y)}l13 5`} />
+          <path
+            d={`M${round(end.x + 13 * grow)} ${round(end.y - 10 * grow)}L${round(end.x)} ${round(end.y)}l${13 * grow} ${5 * grow}`}
+          />
         </g>
       )}
     </>
   );
 }
 
+type OutlineProps = { x: number; y: number; width: number; height: number; grow: number };
+
 /** The frame around pieces that are being exchanged, or have just been. */
-const Outline = ({ x, y, width, height }: { x: number; y: number; width: number; height: number }) => (
+const Outline = ({ x, y, width, height, grow }: OutlineProps) => (
   <rect
-    x={round(x - 5)}
-    y={round(y - 5)}
-    width={round(width + 10)}
-    height={round(height + 10)}
-    rx={8}
+    x={round(x - 5 * grow)}
+    y={round(y - 5 * grow)}
+    width={round(width + 10 * grow)}
+    height={round(height + 10 * grow)}
+    rx={8 * grow}
     fill="none"
     stroke="var(--color-stair)"
-    strokeWidth={4}
+    strokeWidth={4 * grow}
   />
 );
 

@@ -130,7 +130,7 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
             y1={6}
             y2={heading * 2 + (hasPieces ? room.height : 0) + rows.exchange + rows.build + rows.digits}
             stroke="var(--color-rule)"
-            strokeWidth={2}
+            strokeWidth={grown(theme, 2)}
           />
         ))}
       </svg>
@@ -141,6 +141,7 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
         blocks={laid?.blocks ?? null}
         room={room}
         heading={heading}
+        grow={grown(theme, 1)}
         covered={coveredPieces}
         exchanges={exchanges}
         sliding={inExchange?.sliding ?? null}
@@ -166,6 +167,7 @@ function Shown(props: Props & { number: NumberKey; lying: readonly Pieces[] }) {
           pieces={shown.pieces}
           columns={columns}
           height={rows.digits}
+          told={Math.min(grown(theme, 26), rows.digits * 0.24)}
           worth={scene.worths[view.id] ?? null}
           isCovered={isCovered}
           onDigit={onPart as ((place: PlaceKey) => void) | undefined}

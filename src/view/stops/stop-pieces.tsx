@@ -1,12 +1,17 @@
 import type { Wanting } from "@/core/count/exchange";
 import type { Pieces } from "@/core/number/place-value";
 import { placeName } from "@/core/number/place-words";
-import type { Size } from "../drawing";
+import { grown, type Size, type Theme } from "../drawing";
 import { BlockShape } from "../place-value/blocks";
 import { placeStyle } from "../place-value/place-style";
 import { round } from "../round";
 
-type Props = { pieces: readonly Pieces[]; wanting: Wanting | null; size: Size };
+type Props = {
+  pieces: readonly Pieces[];
+  wanting: Wanting | null;
+  size: Size;
+  theme: Pick<Theme, "screen">;
+};
 
 /** How far plates and cubes that lie on each other are moved apart, in ones. */
 const OVER = 2.4;
@@ -17,7 +22,7 @@ const ONE = 1.12;
  * The pieces of a stop, small and to one scale: plates and cubes lie on each other, rods and ones stand below them, and
  * those that are wanting are outlines. A number that has no blocks is told by its pieces.
  */
-export function StopPieces({ pieces, wanting, size }: Props) {
+export function StopPieces({ pieces, wanting, size, theme }: Props) {
   const count = (place: number) => pieces.find((some) => some.place === place)?.count ?? 0;
   const more = (place: number) => (wanting?.place === place ? wanting.count : 0);
   if (pieces.some(({ place }) => place < 0 || place > 3)) return <Told pieces={pieces} size={size} />;
@@ -34,7 +39,7 @@ export function StopPieces({ pieces, wanting, size }: Props) {
   const high = Math.max(large, plates, above > 0 ? 10 : 0);
   const unit = Math.max(
     1,
-    Math.min((size.width - 8) / Math.max(above, below, 12), size.height / (high + 12), 18),
+    Math.min((size.width - 8) / Math.max(above, below, 12), size.height / (high + 12), grown(theme, 18)),
   );
   const left = (size.width - Math.max(above, below) * unit) / 2;
   const block = (place: number, x: number, y: number, isWanting: boolean) =>
@@ -77,13 +82,13 @@ function Wanted({ place, x, y, unit }: { place: number; x: number; y: number; un
       rx={Math.min(3, unit * 0.2)}
       fill="none"
       stroke={placeStyle(place).line}
-      strokeWidth={1.6}
+      strokeWidth={Math.max(1.6, unit * 0.09)}
       strokeDasharray="3 2.5"
     />
   );
 }
 
-function Told({ pieces, size }: Omit<Props, "wanting">) {
+function Told({ pieces, size }: Pick<Props, "pieces" | "size">) {
   const some = pieces.filter(({ count }) => count > 0);
   const longest = Math.max(
     1,

@@ -158,6 +158,7 @@ function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onP
                 pieces={stop.pieces}
                 wanting={covered("exchange") ? null : stop.wanting}
                 size={pieces}
+                theme={theme}
               />
             )}
           </Touchable>

@@ -75,7 +75,7 @@ export function paintTimes(
     }
     for (const paint of special) paint();
     context.strokeStyle = color("--color-rule");
-    context.lineWidth = 1;
+    context.lineWidth = layout.line;
     context.beginPath();
     for (const row of shownRows) {
       context.moveTo(strips.left, y(row));

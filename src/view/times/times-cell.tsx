@@ -35,6 +35,7 @@ export const TimesCell = memo(function TimesCell({ layout, cell, column, x, cell
         height={layout.cellHeight}
         fill="var(--color-board)"
         stroke="var(--color-rule)"
+        strokeWidth={layout.line}
       />
       <LiveFace layout={layout} x={x} target={cell} cells={cells} />
     </g>

@@ -14,7 +14,7 @@ import { Name, NextStrip, TimesSign } from "./times-strips";
 export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">) {
   const at = windowOf(view, scene);
   const layout = layOutTimes(view, at, size, theme.strong);
-  const { cellWidth, cellHeight, width, height, strips } = layout;
+  const { cellWidth, cellHeight, width, height, strips, line } = layout;
   const cells = windowCells(view, at);
   const cornerOf = (cell: CellKey) => {
     const { row, column } = cellAt(cell);
@@ -63,7 +63,7 @@ export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">
           width={width}
           height={height}
           className="absolute overflow-hidden bg-board outline-2 outline-rule"
-          style={{ left: strips.left, top: strips.top }}
+          style={{ left: strips.left, top: strips.top, outlineWidth: 2 * line }}
         >
           {cells.map((cell) => {
             const { x, y } = cornerOf(cell);
@@ -76,6 +76,7 @@ export function TimesDrawing({ view, scene, size, theme }: DrawingProps<"times">
                   height={cellHeight}
                   fill="var(--color-board)"
                   stroke="var(--color-rule)"
+                  strokeWidth={line}
                 />
                 <CellFace
                   layout={layout}

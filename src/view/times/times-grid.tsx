@@ -167,7 +167,14 @@ export const TimesGrid = memo(function TimesGrid(props: Props) {
           aria-colcount={-1}
           tabIndex={keyboard ? -1 : 0}
           className="absolute overflow-hidden outline-2 outline-rule"
-          style={{ left: strips.left, top: strips.top, width, height, contain: "strict" }}
+          style={{
+            left: strips.left,
+            top: strips.top,
+            width,
+            height,
+            outlineWidth: 2 * kept.line,
+            contain: "strict",
+          }}
           {...handlers}
           onMouseDown={(event) => event.preventDefault()}
           onContextMenu={(event) => event.preventDefault()}

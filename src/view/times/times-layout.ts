@@ -1,6 +1,6 @@
 import { showNumber } from "@/core/number/show-number";
 import type { TimesSettings, WindowAt } from "@/core/surface/times-grid";
-import { DIGIT, type FaceLayout, inkShapeIn, numeralShare } from "../chart/chart-layout";
+import { DIGIT, type FaceLayout, inkShapeIn, lineBetween, numeralShare } from "../chart/chart-layout";
 import { round } from "../round";
 
 /**
@@ -28,6 +28,8 @@ export type TimesLayout = FaceLayout & {
   columns: number;
   width: number;
   height: number;
+  /** The width of the lines between cells. */
+  line: number;
   /** The size of the row and column numbers. */
   name: number;
   strips: Strips;
@@ -69,6 +71,7 @@ export function layOutTimes(
     cellHeight,
     numeral: round(numeral),
     shape: inkShapeIn(cellWidth, cellHeight, strong),
+    line: lineBetween(cellWidth, cellHeight, strong),
     covers: times.covers,
     name: round(
       Math.min(strips.names * 0.6, cellHeight * 0.8, (strips.rowNames * 0.82) / (nameDigits * DIGIT)),

@@ -82,7 +82,7 @@ const beside = (graph: Graph, look: GraphLook): Plugin => ({
         const py = scales.y!.getPixelForValue(y);
         const words = graph.as === "bars" ? String(y) : write(number);
         ctx.strokeStyle = board;
-        ctx.lineWidth = 5;
+        ctx.lineWidth = Math.max(5, text * 0.28);
         ctx.lineJoin = "round";
         ctx.strokeText(words, px, py - text * 0.75);
         ctx.fillStyle = ink;
@@ -110,8 +110,8 @@ function configOf(graph: Graph, look: GraphLook): ChartConfiguration {
         weight: 600 as const,
       },
     },
-    border: { color: ink, width: 2 },
-    grid: { color: colorOf("var(--color-rule)") },
+    border: { color: ink, width: Math.max(2, look.text * 0.11) },
+    grid: { color: colorOf("var(--color-rule)"), lineWidth: Math.max(1, look.text * 0.055) },
     ticks: {
       stepSize: step,
       color: ink,
@@ -134,7 +134,7 @@ function configOf(graph: Graph, look: GraphLook): ChartConfiguration {
         data: shown(points).map((point) => ({ x: point.x, y: point.y })),
         borderColor: colorOf(INK_STYLE[of].figure),
         backgroundColor: colorOf(INK_STYLE[of].figure),
-        borderWidth: graph.as === "bars" ? 0 : look.strong ? 5 : 3,
+        borderWidth: graph.as === "bars" ? 0 : Math.max(3, look.text * 0.17) * (look.strong ? 1.5 : 1),
         showLine: look.joined,
         pointStyle: pointOf(of, radius),
         clip: false as const,
