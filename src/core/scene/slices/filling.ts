@@ -29,7 +29,7 @@ const moves = [
     (some) => ({ number: someTarget(some), says: someNumber(some) }),
   ),
   /**
-   * Wipes away what is written in a place; with `null`, everywhere.
+   * Wipes away what is written in a cell; with `null`, everywhere.
    * @example { "do": "erase", "number": "63" }
    */
   move(
