@@ -18,6 +18,8 @@ export type ArcLabel = {
   width: number;
   style: JumpStyle;
   covered: boolean;
+  /** It found no place clear of all arcs. */
+  onAnArc: boolean;
 };
 
 /** The size of a jump with its sign. */
@@ -133,23 +135,28 @@ function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { widt
   if (shape === "ring") yield* besideRing(layout, run, { half, halfHeight });
 }
 
+type LabelOptions = {
+  /** Size of the digits. */
+  size?: number;
+  /** Whether the shape of an ink stands before each label. */
+  figures?: boolean;
+  /** Labels of another trail, to be avoided as well. */
+  taken?: readonly ArcLabel[];
+  /** The arcs of another trail, to be avoided like one's own. */
+  alsoThere?: readonly Arc[];
+};
+
 /**
  * The labels of arcs: the size of each jump, if there is room; equal small jumps in a row share one, "6 jumps of 1";
  * one that would overlap another is lifted over it, and left out if even that does not fit.
- * @param figures whether the shape of an ink stands before each
- * @param taken labels of another trail, to be avoided as well
- * @param alsoThere the arcs of another trail, to be avoided like one's own
  */
 export function arcLabels(
   layout: LineLayout,
   trail: Trail,
   arcs: readonly Arc[],
-  figures = false,
-  taken: readonly ArcLabel[] = [],
-  alsoThere: readonly Arc[] = [],
+  { size = arcTextSize(layout), figures = false, taken = [], alsoThere = [] }: LabelOptions = {},
 ): ArcLabel[] {
   const { geometry } = layout;
-  const size = arcTextSize(layout);
   const extra = figures ? size * ROOM_OF_FIGURE : 0;
   const labels: ArcLabel[] = [];
   const all = [...arcs, ...alsoThere];
@@ -178,6 +185,7 @@ export function arcLabels(
         width,
         style: first.style,
         covered,
+        onAnArc: false,
       };
       const box = { left: x - width / 2, right: x + width / 2, top: y - size * 0.5, bottom: y + size * 0.5 };
       if (!curves.some((curve) => passes(curve, box))) {
@@ -187,7 +195,7 @@ export function arcLabels(
       onAnArc ??= label;
     }
     // If arcs are everywhere, it is drawn over one, with a rim of its own.
-    if (onAnArc) labels.push(onAnArc);
+    if (onAnArc) labels.push({ ...(onAnArc as ArcLabel), onAnArc: true });
   };
   for (let i = 0; i < arcs.length; ) {
     const arc = arcs[i]!;

@@ -8,6 +8,7 @@ import { startingLine } from "@/core/surface/starting-lines";
 import { type ArcLabel, arcLabels } from "./arc-labels";
 import { alongArc, arcsOf, arcUnder } from "./arc-shape";
 import { arcTextSize } from "./arc-text";
+import { labelledArcs } from "./labelled-arcs";
 import { layOutLine } from "./line-layout";
 
 const ROOM = { width: 1200, height: 320 };
@@ -98,6 +99,23 @@ describe("the sizes of jumps", () => {
     fc.assert(fc.property(some, (of) => noneOnAnother(sizes(of))));
   });
 
+  test("are larger for the back of the room, unless one were left out for it", () => {
+    const line = startingLine("0-100");
+    const strong = (of: Trail) => layOutLine(line, wholeSpan(line), marks(of), ROOM, true);
+    const way = trail("27", "3", "40");
+    const layout = strong(way);
+    expect(labelledArcs(layout, { trail: way, aside: null }).size).toBeGreaterThan(arcTextSize(layout) * 1.1);
+    const told = (labels: readonly ArcLabel[]) => labels.reduce((sum, { jumps }) => sum + jumps.length, 0);
+    fc.assert(
+      fc.property(some, (of) => {
+        const layout = strong(of);
+        const { arcs, labels, size } = labelledArcs(layout, { trail: of, aside: null });
+        noneOnAnother(labels.trail, size);
+        expect(told(labels.trail)).toBeGreaterThanOrEqual(told(arcLabels(layout, of, arcs.trail)));
+      }),
+    );
+  });
+
   test("of two trails have two inks, the larger jumps over the smaller, and never lie on each other either", () => {
     const upright = { ...startingLine("0-100"), shape: "upright" as const };
     for (const [line, room] of [
@@ -122,9 +140,9 @@ describe("the sizes of jumps", () => {
           expect(new Set(arcs.aside.map(({ style }) => style.line))).toEqual(
             new Set(["var(--color-sun-dot)"]),
           );
-          const ahead = arcLabels(layout, of, arcs.trail, true);
+          const ahead = arcLabels(layout, of, arcs.trail, { figures: true });
           noneOnAnother(
-            [...ahead, ...arcLabels(layout, other, arcs.aside, true, ahead)],
+            [...ahead, ...arcLabels(layout, other, arcs.aside, { figures: true, taken: ahead })],
             arcTextSize(layout),
           );
         }),

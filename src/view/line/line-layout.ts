@@ -37,6 +37,8 @@ export type LineLayout = {
   numeral: number;
   face: FaceLayout;
   heavy: number;
+  /** For the back of the room. */
+  strong: boolean;
   ticks: { small: string; large: string };
   labels: readonly Label[];
   /** The ticks or cells without room for a label: their marks are drawn small on the line. */
@@ -253,6 +255,7 @@ function withLabels(
       covers: "solid",
     },
     heavy: strong ? 6 : 4,
+    strong,
     ticks:
       bare.shape === "strip"
         ? { small: "", large: "" }

@@ -80,7 +80,7 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
         // Words that would be small in one line, or too long for it, take two.
         const inTwo = part !== "time-digits" && wide / (letters * LETTER) < grown(theme, SMALL);
         const longest = inTwo ? letters * 0.6 : letters;
-        const max = part === "time-digits" ? (theme.strong ? 110 : 88) : large ? 52 : 34;
+        const max = (part === "time-digits" ? 88 : large ? 52 : 34) * (theme.strong ? 1.25 : 1);
         const font = clamp(
           16,
           Math.min(high * (inTwo ? 0.32 : large ? 0.62 : 0.36), wide / (longest * LETTER)),
@@ -95,7 +95,7 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
             {label && (
               <p
                 className="font-semibold text-quiet"
-                style={{ fontSize: Math.min(grown(theme, 18), high * 0.34) }}
+                style={{ fontSize: Math.min(grown(theme, theme.strong ? 22 : 18), high * 0.34) }}
               >
                 {label}
               </p>
