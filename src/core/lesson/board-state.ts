@@ -2,6 +2,7 @@ import { fold } from "../scene/fold";
 import type { Act, Move } from "../scene/move";
 import { EMPTY_SCENE, type Scene } from "../scene/scene";
 import type { Board, Pace, Step } from "./board";
+import { MAX } from "./bounds";
 
 /**
  * A board and how far its stair is climbed. `live[k]` holds what was done by hand while k steps were climbed, an
@@ -82,9 +83,13 @@ export function standOn(state: BoardState, level: number): BoardState {
   return { ...state, climbed: level };
 }
 
-/** Adds a live act to the current step. */
+/** Adds a live act to the current step. Of very many the older half become one act: a sitting may last a year. */
 export function act(state: BoardState, beats: Act): BoardState {
-  return beats.length === 0 ? state : withLive(state, [...liveHere(state), beats]);
+  if (beats.length === 0) return state;
+  const acts = liveHere(state);
+  const half = acts.length < MAX.liveActs ? 0 : MAX.liveActs / 2;
+  const older = half === 0 ? [] : [acts.slice(0, half).flat()];
+  return withLive(state, [...older, ...acts.slice(half), beats]);
 }
 
 /** Appends beats to the latest live act: a drag or a count that continues. */

@@ -11,6 +11,10 @@ export const MAX = {
   steps: 60,
   beatsInStep: 1200,
   movesInOpening: 5000,
+  /** Live acts of a step that can be told apart; older ones are joined. */
+  liveActs: 2000,
+  /** Beats of one live act: of a long count, or of older acts that were joined. */
+  beatsInAct: 100_000,
   title: 120,
   text: 400,
   label: 30,

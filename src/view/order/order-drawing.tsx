@@ -227,7 +227,7 @@ function Between({ width, height, shown, at, sign, waits, onTouch }: BetweenProp
         data-sign={String(at)}
         onTouch={onTouch}
         className={`flex items-center justify-center rounded-button font-numeral leading-none font-bold ${sign ? "" : "border-3 border-dashed border-rule"} ${waits ? "bg-lit ring-3 ring-stair" : ""}`}
-        style={{ width: width - 10, height, fontSize: Math.min(width * 0.57, height * 0.8) }}
+        style={{ width: width - 10, height, fontSize: Math.min(width * 0.7, height * 0.8) }}
       >
         {sign ?? ""}
       </Touchable>
