@@ -83,14 +83,16 @@ export function standOn(state: BoardState, level: number): BoardState {
   return { ...state, climbed: level };
 }
 
-/** Adds a live act to the current step. Of very many the older half become one act: a sitting may last a year. */
+/** Adds a live act to the current step. */
 export function act(state: BoardState, beats: Act): BoardState {
-  if (beats.length === 0) return state;
-  const acts = liveHere(state);
-  const half = acts.length < MAX.liveActs ? 0 : MAX.liveActs / 2;
-  const older = half === 0 ? [] : [acts.slice(0, half).flat()];
-  return withLive(state, [...older, ...acts.slice(half), beats]);
+  return beats.length === 0 ? state : withLive(state, bounded([...liveHere(state), beats]));
 }
+
+/** Live acts as many as can be kept: of more, the older ones become one act. A sitting may last a year. */
+export const bounded = (acts: readonly Act[]): readonly Act[] =>
+  acts.length <= MAX.liveActs
+    ? acts
+    : [acts.slice(0, -MAX.liveActs / 2).flat(), ...acts.slice(-MAX.liveActs / 2)];
 
 /** Appends beats to the latest live act: a drag or a count that continues. */
 export function extendAct(state: BoardState, beats: Act): BoardState {

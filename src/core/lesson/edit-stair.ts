@@ -1,16 +1,25 @@
 import type { Beat, Move } from "../scene/move";
-import type { Pace, Step, StepWords } from "./board";
-import { type BoardState, hasLive, levels, liveHere, movesIn } from "./board-state";
+import type { Board, Pace, Step, StepWords } from "./board";
+import { type BoardState, bounded, hasLive, levels, liveHere, movesIn } from "./board-state";
 import { withSetting } from "./board-with";
 import { MAX } from "./bounds";
 
 /** Why the live acts cannot be kept as a new step; null if they can. */
 export function whyNotKept(state: BoardState): string | null {
   if (state.board.stair.length >= MAX.steps) return `A stair has room for ${MAX.steps} steps.`;
-  if (liveHere(state).flat().length > MAX.beatsInStep) {
-    return "This is more than one step can hold. Take some of it back, and keep it in two steps.";
-  }
-  return null;
+  return whyNotRecorded(state);
+}
+
+/** Why the live acts cannot take the place of what a step does; null if they can. */
+export function whyNotRecorded(state: BoardState): string | null {
+  if (liveHere(state).flat().length <= MAX.beatsInStep) return null;
+  return "This is more than one step can hold. Take some of it back, and keep it in two steps.";
+}
+
+/** Whether a step and the next one, if there is one, can be joined to one. */
+export function canBeJoined({ stair }: Board, level: number): boolean {
+  const [step, next] = [stair[level - 1], stair[level]];
+  return !!step && !!next && step.beats.length + next.beats.length <= MAX.beatsInStep;
 }
 
 /** Why the live acts at the start of the stair cannot become the board's opening; null if they can. */
@@ -79,7 +88,7 @@ export function duplicateStep(state: BoardState, level: number, id: string): Boa
 export function removeStep(state: BoardState, level: number): BoardState {
   const { board, climbed, live } = state;
   if (level < 1 || level > board.stair.length) return state;
-  const joined = [...(live[level - 1] ?? []), ...(live[level] ?? [])];
+  const joined = bounded([...(live[level - 1] ?? []), ...(live[level] ?? [])]);
   return {
     board: { ...board, stair: board.stair.toSpliced(level - 1, 1) },
     climbed: climbed >= level ? climbed - 1 : climbed,
@@ -124,7 +133,7 @@ export function splitStep(state: BoardState, level: number, at: number, id: stri
 export function joinSteps(state: BoardState, level: number): BoardState {
   const { board, climbed, live } = state;
   const [step, next] = [board.stair[level - 1], board.stair[level]];
-  if (!step || !next || step.beats.length + next.beats.length > MAX.beatsInStep) return state;
+  if (!step || !next || !canBeJoined(board, level)) return state;
   const { question, answer } = next.question === "" ? step : next;
   const notes = [step.note, next.note].filter(Boolean).join(" ").slice(0, MAX.text);
   const joined: Step = {
@@ -134,7 +143,7 @@ export function joinSteps(state: BoardState, level: number): BoardState {
     beats: [...step.beats, ...next.beats],
     ...(notes === "" ? {} : { note: notes }),
   };
-  const between = [...(live[level] ?? []), ...(live[level + 1] ?? [])];
+  const between = bounded([...(live[level] ?? []), ...(live[level + 1] ?? [])]);
   return {
     board: { ...board, stair: board.stair.toSpliced(level - 1, 2, joined) },
     climbed: climbed > level ? climbed - 1 : climbed,

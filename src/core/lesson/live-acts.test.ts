@@ -5,6 +5,7 @@ import { startingChart } from "../surface/starting-charts";
 import * as z from "../zod";
 import { act, extendAct, openBoard, sceneOf } from "./board-state";
 import { MAX } from "./bounds";
+import { canBeJoined, joinSteps, keepAsStep, removeStep, whyNotRecorded } from "./edit-stair";
 import { LiveActs } from "./live-acts";
 import { newBoard } from "./new-lesson";
 
@@ -25,6 +26,35 @@ describe("what is done live", () => {
       acts.every((one) => one.length === 1),
     );
     expect(sceneOf(state).laid.touched.size).toBe(100);
+  });
+
+  test("can be kept where steps are joined or removed that both have much", () => {
+    const words = { title: "Step", question: "", answer: "" };
+    let state = openBoard(board);
+    for (const id of ["one", "two"]) state = keepAsStep(act(state, touchOn(id.length)), words, id);
+    const full = Array.from({ length: MAX.liveActs }, () => touchOn(7));
+    const much = { ...state, live: [full, full, full] };
+    for (const edited of [joinSteps(much, 1), removeStep(much, 1)]) {
+      expect(edited.board.stair).toHaveLength(1);
+      expect(isKept(edited.live)).toBe(true);
+      expect(edited.live.flat(2)).toHaveLength(3 * MAX.liveActs);
+    }
+  });
+
+  test("becomes a step only where the step can be saved, and what cannot is said", () => {
+    const words = { title: "Step", question: "", answer: "" };
+    const begun = keepAsStep(act(openBoard(board), touchOn(1)), words, "one");
+    const long = (beats: number) =>
+      act(
+        begun,
+        Array.from({ length: beats }, () => touchOn(2)[0]!),
+      );
+    expect(whyNotRecorded(long(MAX.beatsInStep))).toBeNull();
+    expect(whyNotRecorded(long(MAX.beatsInStep + 1))).toMatch(/^This is more than one step can hold\./);
+    const full = keepAsStep(long(MAX.beatsInStep), words, "two").board;
+    expect([canBeJoined(full, 1), canBeJoined(begun.board, 1)]).toEqual([false, false]);
+    const small = keepAsStep(long(1), words, "two").board;
+    expect(canBeJoined(small, 1)).toBe(true);
   });
 
   test("can be kept where one run of a count is as long as a trail may be", () => {

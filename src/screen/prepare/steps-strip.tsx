@@ -2,9 +2,11 @@
 
 import { Hammer, ScrollText } from "lucide-react";
 import { Fragment, useEffect, useMemo, useRef, useState } from "react";
-import { recordOver, rewordStep } from "@/core/lesson/edit-stair";
+import { recordOver, rewordStep, whyNotRecorded } from "@/core/lesson/edit-stair";
 import { faultsOf } from "@/core/lesson/stair-faults";
 import { later } from "@/kit/later";
+import { say } from "@/kit/messages";
+import { boardStateOf } from "../store/on-show";
 import { sayDone } from "../store/say-done";
 import { pickBoard, pickClimbed, pickPrepared, useBoard, useBoardStore } from "../store/use-board";
 import { AgainCard, FootCard, KeepCard, SideButton, StepCard } from "./step-cards";
@@ -49,6 +51,8 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
         title={next.title}
         height={height(below + 1)}
         onKeep={() => {
+          const fault = whyNotRecorded(boardStateOf(store.getState()));
+          if (fault) return say(fault);
           store.getState().change((state) => recordOver(state, below + 1));
           setAgain(null);
           sayDone(store, `Step “${next.title}” now does this.`);

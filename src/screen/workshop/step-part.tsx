@@ -6,6 +6,7 @@ import { useState } from "react";
 import type { Pace } from "@/core/lesson/board";
 import { MAX } from "@/core/lesson/bounds";
 import {
+  canBeJoined,
   changeBeats,
   duplicateStep,
   joinSteps,
@@ -78,7 +79,7 @@ export function StepPart({ level, faults, onGone, onAgain }: Props) {
           <Copy aria-hidden size={18} /> Duplicate
         </Button>
         <Button
-          disabled={level === board.stair.length}
+          disabled={!canBeJoined(board, level)}
           onClick={() => change((state) => joinSteps(state, level))}
         >
           <Merge aria-hidden size={18} /> Join with the next
