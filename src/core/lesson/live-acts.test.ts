@@ -1,6 +1,11 @@
 import { describe, expect, test } from "vitest";
 import { MAX_JUMPS } from "../count/trail";
-import type { Act } from "../scene/move";
+import { fold } from "../scene/fold";
+import type { Act, Move } from "../scene/move";
+import { EMPTY_SCENE } from "../scene/scene";
+import { INKS } from "../set/ink";
+import { ruleOf } from "../set/rule";
+import { HUNDRED_SQUARES } from "../set/squares";
 import { startingChart } from "../surface/starting-charts";
 import * as z from "../zod";
 import { act, extendAct, openBoard, sceneOf } from "./board-state";
@@ -8,6 +13,8 @@ import { MAX } from "./bounds";
 import { canBeJoined, joinSteps, keepAsStep, removeStep, whyNotRecorded } from "./edit-stair";
 import { LiveActs } from "./live-acts";
 import { newBoard } from "./new-lesson";
+import { MAX_TABLE_ROWS, movesOfTable } from "./number-table";
+import { widthMoves } from "./shading-of";
 
 const board = newBoard("board", "Board", startingChart("1-100"));
 const touchOn = (number: number): Act => [[{ do: "mark", ink: "sun", numbers: [`${number}`] }]];
@@ -55,6 +62,28 @@ describe("what is done live", () => {
     expect([canBeJoined(full, 1), canBeJoined(begun.board, 1)]).toEqual([false, false]);
     const small = keepAsStep(long(1), words, "two").board;
     expect(canBeJoined(small, 1)).toBe(true);
+  });
+
+  test("can be kept where much is done at one moment: a large table, a chart of another width", () => {
+    const numbers = Array.from({ length: MAX_TABLE_ROWS }, (_, i) => `${i + 1}`);
+    const table = {
+      numbers: numbers.map((number) => ({ number, marks: [...INKS], covered: true })),
+      wrong: [],
+    };
+    const chart = { ...startingChart("1-100"), id: "chart" };
+    const scene = fold(EMPTY_SCENE, [
+      ...INKS.flatMap((ink) =>
+        ["1", "2", "3"].map((nth): Move => {
+          const lane = { kind: "lane", lane: "row", nth, on: HUNDRED_SQUARES, not: false } as const;
+          return { do: "mark", ink, numbers: ruleOf(lane) };
+        }),
+      ),
+      ...INKS.map((ink): Move => ({ do: "mark", ink, numbers: ["77"] })),
+      ...INKS.map((ink): Move => ({ do: "unmark", ink, numbers: ["5"] })),
+    ]);
+    const wide = widthMoves(chart, scene, 9);
+    expect(wide.length).toBeGreaterThan(30);
+    for (const beat of [movesOfTable(table, null), wide]) expect(isKept([[[beat]]])).toBe(true);
   });
 
   test("can be kept where one run of a count is as long as a trail may be", () => {

@@ -1,6 +1,6 @@
 import { type Checked, schema } from "../schema";
 import type * as z from "../zod";
-import { own } from "./own";
+import { MAX_AT_ONCE, own } from "./own";
 import type { Draft, MoveKind } from "./slice";
 import { SLICES } from "./slices";
 
@@ -28,7 +28,7 @@ const kinds = new Map<string, MoveKind<Move>>(MOVES.map((kind) => [kind.do, kind
 export const applyMove = (draft: Draft, move: Move): void => kinds.get(move.do)!.apply(draft, move);
 
 /** The moves that happen at one moment: a number marked and the count gone on to it. */
-export const Beat = schema((z) => z.array(Move(z)).check(z.minLength(1), z.maxLength(20)));
+export const Beat = schema((z) => z.array(Move(z)).check(z.minLength(1), z.maxLength(MAX_AT_ONCE)));
 export type Beat = Checked<typeof Beat>;
 
 /** What one touch, one drag or one run of the count does; its beats are taken back together. */

@@ -39,8 +39,8 @@ const Inner = schema(
     ) as unknown as z.ZodMiniType<NumberMove>,
 );
 
-/** Maximum number of moves in a view in one beat. */
-const MAX_WITHIN = 20;
+/** Maximum number of moves in one beat, in a view or on the board: a table of 5,000 marked numbers takes 30. */
+export const MAX_AT_ONCE = 100;
 
 const moves = [
   /**
@@ -49,7 +49,7 @@ const moves = [
    */
   move(
     "within",
-    (z) => ({ view: ViewId(z), moves: z.array(Inner(z)).check(z.minLength(1), z.maxLength(MAX_WITHIN)) }),
+    (z) => ({ view: ViewId(z), moves: z.array(Inner(z)).check(z.minLength(1), z.maxLength(MAX_AT_ONCE)) }),
     (draft, { view, moves: done }) => {
       const was = draft.own[view] ?? NOTHING;
       const inner: Draft = {

@@ -5,6 +5,7 @@ import { wayTo } from "@/core/count/bridge";
 import { type JumpPart, landings } from "@/core/count/trail";
 import { partsOf } from "@/core/lesson/views-of";
 import { exact, keyOf } from "@/core/number/exact";
+import { readNumber } from "@/core/number/read-number";
 import { Button } from "@/kit/button";
 import { signed } from "@/view/line/arc-labels";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
@@ -65,7 +66,13 @@ export function OneJump() {
           {index < 1 ? "Join" : `Join to jump ${index}`}
         </Button>
         {[2, 3].map((parts) => (
-          <Button key={parts} className="px-2" onClick={() => lines.splitJump(index, equal(parts))}>
+          <Button
+            key={parts}
+            className="px-2"
+            // Smaller parts could not be written any more.
+            disabled={!readNumber(equal(parts)[0]!).ok}
+            onClick={() => lines.splitJump(index, equal(parts))}
+          >
             Split in {parts}
           </Button>
         ))}
