@@ -9,12 +9,12 @@ const PLAIN = /^(0|-?[1-9]\d{0,14})$/;
 const numberSchema = (
   z: Z,
   keep: (read: Extract<NumberRead, { ok: true }>) => string,
-  isKept: (text: string) => boolean = () => false,
+  isKept?: (text: string) => boolean,
 ) =>
   z.pipe(
     z.string(),
     z.transform((typed, context) => {
-      if (PLAIN.test(typed) || isKept(typed)) return typed;
+      if (PLAIN.test(typed) || isKept?.(typed)) return typed;
       const read = readNumber(typed);
       if (read.ok) return keep(read);
       context.issues.push({ code: "custom", message: read.message, input: typed });
@@ -26,7 +26,7 @@ const numberSchema = (
 export const NumberText = schema((z) => numberSchema(z, (read) => read.text));
 
 /** What a jump leads to may have more digits than can be typed: 10 halved eight times is 0.0390625. */
-const LONG_KEY = /^-?\d{1,60}(\.\d{1,60}|\/[1-9]\d{0,59})$/;
+const LONG_KEY = /^-?\d{1,60}(\.\d|\/[1-9])\d{0,59}$/;
 
 /** A number as the one text under which it is kept: `3/4` becomes `0.75`. */
 export const NumberKeyText = schema((z) =>

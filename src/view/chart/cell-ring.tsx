@@ -9,11 +9,12 @@ type Props = { layout: FaceLayout; corner: { x: number; y: number }; of: "focus"
 export function CellRing({ layout, corner, of }: Props) {
   const { x, y } = corner;
   const { cellWidth, cellHeight } = layout;
-  const side = Math.min(cellWidth, cellHeight);
-  const rx = Math.min(Math.max(6, side / 10), cellHeight / 5);
+  // Rings are as heavy as on an ordinary cell, and heavier on larger ones.
+  const side = Math.max(60, Math.min(cellWidth, cellHeight));
+  const rx = Math.min(side / 10, cellHeight / 5);
   // Dark on a light square, and light on a dark cover.
   if (of === "keyboard") {
-    const inset = Math.min(Math.max(4, side / 15), cellHeight / 8);
+    const inset = Math.min(side / 15, cellHeight / 8);
     const ring = {
       x: x + inset,
       y: y + inset,
@@ -22,16 +23,11 @@ export function CellRing({ layout, corner, of }: Props) {
       rx,
       fill: "none",
     };
-    const thick = Math.min(Math.max(3, side / 20), cellHeight / 6);
+    const thick = Math.min(side / 20, cellHeight / 6);
     return (
       <>
         <rect {...ring} stroke="var(--color-board)" strokeWidth={thick * 1.7} />
-        <rect
-          {...ring}
-          stroke="var(--color-ink)"
-          strokeWidth={thick}
-          strokeDasharray={`${thick * 2} ${thick * 1.3}`}
-        />
+        <rect {...ring} stroke="var(--color-ink)" strokeWidth={thick} strokeDasharray={thick * 2} />
       </>
     );
   }
@@ -44,7 +40,7 @@ export function CellRing({ layout, corner, of }: Props) {
       rx={rx}
       fill="none"
       stroke="var(--color-focus)"
-      strokeWidth={Math.min(Math.max(5, side / 12), cellHeight / 6)}
+      strokeWidth={Math.min(side / 12, cellHeight / 6)}
     />
   );
 }

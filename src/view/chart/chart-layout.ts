@@ -69,7 +69,7 @@ export const inkShapeIn = (cellWidth: number, cellHeight: number, strong: boolea
 
 /** The width of the lines between cells: they grow with the cells, and are twice as heavy for the back of the room. */
 export const lineBetween = (cellWidth: number, cellHeight: number, strong: boolean): number =>
-  round(Math.max(1, Math.min(cellHeight, cellWidth) / 60) * (strong ? 2 : 1));
+  round(Math.max(60, Math.min(cellHeight, cellWidth)) / (strong ? 30 : 60));
 
 /** Lays a chart out in the room given: as large as fits, its cells neither stretched nor squeezed too far. */
 export function layOutChart(

@@ -116,7 +116,7 @@ function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralStyle): S
 /** A wavy line under a number that does not belong: seen in any light, and by every eye. */
 export function wrongLine({ layout, x, y }: At): Shape {
   const { cellWidth: w, cellHeight: h } = layout;
-  const [wave, height] = [w / 8, Math.max(Math.min(4, h / 12), h / 15)];
+  const [wave, height] = [w / 8, Math.min(Math.max(60, h) / 15, h / 12)];
   const from = x + w / 2 - 2 * wave;
   const d = `M${round(from)} ${round(y + h * 0.86)}${`q${round(wave / 2)} ${round(height)} ${round(wave)} 0q${round(wave / 2)} ${round(-height)} ${round(wave)} 0`.repeat(2)}`;
   return {
@@ -136,7 +136,7 @@ export function slipShape(at: At): Shape {
     class: "cover",
     fill: "var(--color-board)",
     stroke: "var(--color-ink)",
-    "stroke-width": round(Math.max(2, at.layout.cellHeight / 30)),
+    "stroke-width": round(Math.max(60, at.layout.cellHeight) / 30),
   });
 }
 
