@@ -26,5 +26,5 @@ export const isRight = (said: Said, at: NumberKey, next: NumberKey): boolean =>
   said === (exact(next).compare(exact(at)) > 0 ? "higher" : "lower");
 
 /** A probability in words: "3 of 9", of the remaining numbers. */
-export const chanceWords = (range: Range, random: Exact): string =>
-  `${keyOf(random.mul(Math.max(1, range.to - range.from)))} of ${Math.max(1, range.to - range.from)}`;
+export const chanceWords = (range: Range, chance: Exact): string =>
+  `${keyOf(chance.mul(Math.max(1, range.to - range.from)))} of ${Math.max(1, range.to - range.from)}`;

@@ -21,10 +21,10 @@ export type Verdict =
  * least number is factorised: its row divides it.
  */
 export function positionsOf(clues: readonly Clue[]): Spot[] {
-  const min = clues.reduce<Clue | null>((a, b) => (a && a.value <= b.value ? a : b), null);
-  if (!min) return [];
-  return divisorsOf(min.value)
-    .map((row) => ({ row: row - min.row, column: min.value / row - min.column }))
+  const smallest = clues.reduce<Clue | null>((a, b) => (a && a.value <= b.value ? a : b), null);
+  if (!smallest) return [];
+  return divisorsOf(smallest.value)
+    .map((row) => ({ row: row - smallest.row, column: smallest.value / row - smallest.column }))
     .filter(
       ({ row, column }) =>
         row >= 1 &&

@@ -3,7 +3,7 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { useSize } from "@/kit/use-size";
-import { CARD, columnsIn, GAP, MAX, ROW, ROW_GAP } from "./card-rows";
+import { CARD, columnsIn, GAP, MAX_COLUMNS, ROW, ROW_GAP } from "./card-rows";
 import { LessonCard } from "./lesson-card";
 import { AT_A_TIME } from "./shelf-lesson";
 import type { Found } from "./use-shelf";
@@ -59,7 +59,7 @@ export function LessonList({ found, inUse, drawn, onNear }: Props) {
       className="grid gap-x-6 gap-y-8"
       style={{
         gridTemplateColumns: before
-          ? `repeat(auto-fill, minmax(max(min(${CARD}px, 100%), (100% - ${(MAX - 1) * GAP}px) / ${MAX}), 1fr))`
+          ? `repeat(auto-fill, minmax(max(min(${CARD}px, 100%), (100% - ${(MAX_COLUMNS - 1) * GAP}px) / ${MAX_COLUMNS}), 1fr))`
           : `repeat(${columns}, minmax(0, 1fr))`,
         paddingTop: firstRow * (row + ROW_GAP),
         paddingBottom: before ? 0 : Math.max(0, rows - 1 - lastRow) * (row + ROW_GAP),
