@@ -75,6 +75,15 @@ describe("a way through friendly numbers", () => {
     expect(wayTo(exact("1/999"), exact(1), "gathered")).toEqual(["998/999"]);
   });
 
+  test("numbers that have hundreds of millions of parts in common are found to have no short way at once", () => {
+    const [start, target] = [exact("1/999"), exact("99.999999")];
+    for (const way of ["singles", "fewest"] as const) expect(wayTo(start, target, way)).toBeNull();
+    for (const way of ["one", "gathered", "over-and-back"] as const)
+      expect(keyOf(start.add(sum(wayTo(start, target, way)!)))).toBe("99.999999");
+    expect(wayTo(exact(7), start, "fewest")).toEqual(["-10", "1", "1", "1", "1/999"]);
+    expect(wayTo(exact(0), exact("998/999"), "fewest")).toEqual(["1", "-1/999"]);
+  });
+
   test("every stop but the last is a benchmark of its place", () => {
     fc.assert(
       fc.property(whole, whole, (start, target) => {

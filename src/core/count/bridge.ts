@@ -108,7 +108,7 @@ const isPowerOfTen = ({ n, d }: Exact): boolean => n === 1n && /^10*$/.test(Stri
  * smallest digit up, each digit is made by as many jumps on, or by the rest to ten jumps back and one more of the next
  * place; the shorter of the two ways is kept for either carry.
  */
-function fewest(difference: Exact, parts: number): Exact[] {
+function fewest(difference: Exact, parts: number): Exact[] | null {
   const place = smallestPlace(exact(0), difference, parts);
   if (place.compare(1) < 0 && !isPowerOfTen(place)) return fewestInParts(difference, place);
   const count = difference.div(place);
@@ -137,14 +137,18 @@ function fewest(difference: Exact, parts: number): Exact[] {
 }
 
 /** The same where a whole is cut into other parts than tenths: wholes, and the parts on, or one whole more and back. */
-function fewestInParts(difference: Exact, place: Exact): Exact[] {
+function fewestInParts(difference: Exact, place: Exact): Exact[] | null {
   const wholes = difference.floor();
-  const rest = difference.sub(wholes).div(place).n;
-  const over = place.d - rest;
-  const of = (whole: Exact) => (whole.n === 0n ? [] : fewest(whole, 1));
-  const on = [...of(wholes), ...Array<Exact>(Number(rest)).fill(place)];
-  const back = [...of(wholes.add(1)), ...Array<Exact>(Number(over)).fill(place.neg())];
-  return back.length < on.length ? back : on;
+  const on = difference.sub(wholes).div(place).n;
+  const back = place.d - on;
+  // Check the bound before building the lists: 1/999 and 0.000001 have 999,000,000 parts in common.
+  if (on > MAX_WAY && back > MAX_WAY) return null;
+  const way = (whole: Exact, parts: bigint, part: Exact) =>
+    parts > MAX_WAY
+      ? null
+      : [...(whole.n === 0n ? [] : fewest(whole, 1)!), ...Array<Exact>(Number(parts)).fill(part)];
+  const [forwards, over] = [way(wholes, on, place), way(wholes.add(1), back, place.neg())];
+  return !forwards || (over && over.length < forwards.length) ? over : forwards;
 }
 
 /** One jump to a friendly size beyond and one back, where the way back is short; one jump where the size is friendly. */
