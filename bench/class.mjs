@@ -40,11 +40,11 @@ export async function classLateness(browser, address) {
   await teacher.goto(address);
   await teacher.locator("[data-cell]").first().waitFor();
   await teacher.waitForTimeout(6000);
-  // A window of its own, as it has in class: a tab that another one hides is hardly painted.
+  // A window and a process of its own, as `openClassScreen` gives it: a tab that another one hides is hardly painted.
   const [opened] = await Promise.all([
     context.waitForEvent("page"),
     teacher.evaluate(
-      (at) => void window.open(at, "class", "popup,width=1280,height=800"),
+      (at) => void window.open(at, "_blank", "noopener,popup,width=1280,height=800"),
       `${address}/class`,
     ),
   ]);

@@ -37,6 +37,10 @@ test("the lesson by keyboard and clicker: climbed, counted, marked, covered, lif
   await expect(page.locator("[data-cell='13']")).toHaveAccessibleName("covered");
   await press("Shift+Z");
   await expect(page.locator("[data-cell='13']")).toHaveAccessibleName("14");
+  await press("Control+z");
+  await expect(page.locator("[data-cell='13']")).toHaveAccessibleName("covered");
+  await press("Control+Shift+Z", "Control+z", "Control+y");
+  await expect(page.locator("[data-cell='13']")).toHaveAccessibleName("14");
 
   await press("k");
   await page.getByLabel("Title").fill("c, l, m and 1 are letters here");

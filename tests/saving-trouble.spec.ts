@@ -32,6 +32,51 @@ test("the server is killed in the middle of work and comes back: nothing shown a
   }
 });
 
+test("a board that has stood for a while needs nothing more of the server: every command and page has its code", async ({
+  page,
+}) => {
+  const server = await startServer({
+    port: await freePort(),
+    database: `file:./.tmp/stood-${process.pid}.db`,
+    demo: true,
+  });
+  const failed: string[] = [];
+  page.on("requestfailed", (asked) => failed.push(new URL(asked.url()).pathname));
+  page.on("pageerror", ({ message }) => failed.push(message));
+  try {
+    await page.goto(`${server.address}/lesson/lamps-on-the-jetty?prepare`);
+    const scripts = () => page.evaluate(() => performance.getEntriesByType("resource").length);
+    await expect
+      .poll(
+        async () => {
+          const before = await scripts();
+          await page.waitForTimeout(6_000);
+          return (await scripts()) - before;
+        },
+        { timeout: 120_000, intervals: [0] },
+      )
+      .toBe(0);
+  } finally {
+    await server.stop();
+  }
+  const find = page.getByRole("dialog", { name: "Find a command" });
+  await page.keyboard.press("Control+k");
+  const commands = await find.getByRole("option").allTextContents();
+  expect(commands.length).toBeGreaterThan(40);
+  for (const [nth, command] of commands.entries()) {
+    // This list itself.
+    if (command.startsWith("Find a command")) continue;
+    await page.keyboard.press("Control+k");
+    await find.getByRole("option").nth(nth).click();
+    await expect(find).toBeHidden();
+    await page.keyboard.press("Escape");
+  }
+  if (!(await page.getByRole("tab", { name: "Pattern" }).isVisible())) await page.keyboard.press("e");
+  for (const tab of await page.getByRole("tab").all()) await tab.click();
+  await expect(page.locator("[aria-busy]:visible")).toHaveCount(0);
+  expect(failed.filter((what) => !what.startsWith("/api/") && !what.endsWith("/class"))).toEqual([]);
+});
+
 test("work that was never saved because the browser was closed is saved when the lesson is opened again", async ({
   page,
 }) => {

@@ -13,7 +13,7 @@ const CALM_MS = 1500;
  * would hold it up for a while.
  * @returns what cancels it
  */
-export function bringInTurn(parts: readonly { bring: () => Promise<unknown> }[]): () => void {
+export function bringInTurn(parts: Iterable<{ bring: () => Promise<unknown> }>): () => void {
   let off = false;
   let touched = Number.NEGATIVE_INFINITY;
   const onTouch = () => {

@@ -1,5 +1,6 @@
 import { expect, test, vi } from "vitest";
-import { patient } from "./patient";
+import { ahead, later } from "./later";
+import { allComing, patient } from "./patient";
 
 test("a part that does not come is asked for until it comes, and never breaks what is there", async () => {
   vi.useFakeTimers();
@@ -16,4 +17,22 @@ test("a part that does not come is asked for until it comes, and never breaks wh
   } finally {
     vi.useRealTimers();
   }
+});
+
+test("whatever is loaded later can be loaded ahead, and what it brings with it too", async () => {
+  const brought: string[] = [];
+  allComing.clear();
+  const load = <T>(name: string, what: T, more = () => {}) => {
+    return async () => {
+      brought.push(name);
+      more();
+      return what;
+    };
+  };
+  const inner = () => void patient(load("inner", "inner"));
+  const Panel = later(load("panel", () => null, inner));
+  const acts = ahead(load("acts", "acts"));
+  for (const { bring } of allComing) await bring();
+  expect(brought).toEqual(["panel", "acts", "inner"]);
+  expect([Panel.isThere(), acts.isAwaited()]).toEqual([true, false]);
 });

@@ -1,17 +1,29 @@
 const AGAIN_MS = 1500;
 
+type Coming = { readonly bring: () => Promise<unknown> };
+
 /**
- * Loads a part of the screen, again and again until it arrives: while the server is away the part is missing, and the
- * board that is there stays.
+ * Everything that this page may load later. It grows while it is being loaded: what arrives may have parts of its own.
  */
-export const patient =
-  <T>(load: () => Promise<T>) =>
-  async (): Promise<T> => {
-    for (;;) {
-      try {
-        return await load();
-      } catch {
-        await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
-      }
+export const allComing = new Set<Coming>();
+
+/** Loads something, again and again until it arrives. */
+export async function untilThere<T>(load: () => Promise<T>): Promise<T> {
+  for (;;) {
+    try {
+      return await load();
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
     }
-  };
+  }
+}
+
+/**
+ * What loads a part of the screen when it is needed: while the server is away the part is missing, and the board that is
+ * there stays. It is in `allComing`, so that it can be loaded before it is needed.
+ */
+export function patient<T>(load: () => Promise<T>): () => Promise<T> {
+  const bring = () => untilThere(load);
+  allComing.add({ bring });
+  return bring;
+}

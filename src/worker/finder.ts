@@ -44,3 +44,6 @@ async function answer({ id, numbers, shaded, unknown, squares }: FinderAsk) {
     until = performance.now() + SLICE;
   }
 }
+
+// Said once, as soon as it can be asked.
+self.postMessage("there");

@@ -6,6 +6,7 @@ import { paceOf } from "@/core/lesson/board-state";
 import { layoutOf } from "@/core/lesson/views-of";
 import { afterFrame } from "@/kit/after-frame";
 import { say } from "@/kit/messages";
+import { patient } from "@/kit/patient";
 import { LOW, UPRIGHT, useMedia } from "@/kit/use-media";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
@@ -64,6 +65,8 @@ type Props = {
   isBack: boolean;
 };
 
+const lessonFile = patient(() => import("../picture/save-lesson-file"));
+
 /**
  * How long to wait for the code that prints, in milliseconds: a slow computer may need it right after the board was
  * opened. A server that is away must not prevent printing.
@@ -118,9 +121,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
       sheets: () => setDialog("sheets"),
       fromRecipe: () => setDialog("recipe"),
       saveFile: () =>
-        void import("../picture/save-lesson-file").then(({ saveLessonFile }) =>
-          saveLessonFile(open.id, lessonOf(store.getState())),
-        ),
+        void lessonFile().then(({ saveLessonFile }) => saveLessonFile(open.id, lessonOf(store.getState()))),
       numbers: () => setDialog("numbers"),
       print: () => void printWhenReady(),
       bringBack: (key, lesson) =>

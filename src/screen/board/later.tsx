@@ -6,18 +6,11 @@ import { bringInTurn } from "@/kit/bring-in-turn";
 import { Busy } from "@/kit/busy";
 import { having, later } from "@/kit/later";
 import { bringMenus } from "@/kit/menu";
-import { patient } from "@/kit/patient";
+import { allComing, patient } from "@/kit/patient";
 import { bringPopovers } from "@/kit/popover";
 import { bringSelects } from "@/kit/select";
-import { SymmetryLines } from "@/view/chart/drawn-symmetry";
-import { Neighbours } from "@/view/chart/guides";
-import { DrawnRoute } from "@/view/chart/route";
-import { ArrowPanel } from "../arrows/arrow-panel-later";
-import { opening } from "../class/use-class-link";
 import { filling } from "../fill/filling";
-import { PenLayer } from "../pen/pen-layer-later";
 import { noNext } from "../rail/no-next";
-import { answers } from "../save/save-door";
 import { settingUp } from "../store/setting-up";
 import { TOOL_NAMES, toolOf } from "../tools";
 import { stageOf } from "../views/stages";
@@ -78,44 +71,6 @@ export const AddBoard = later(part("addBoard"));
 /** Can be drawn once loaded; until then a placeholder is shown. */
 export const Divider = later(settable("divider"), Handle, "when brought");
 
-const PARTS = [
-  { bring: answers },
-  opening,
-  Neighbours,
-  DrawnRoute,
-  SymmetryLines,
-  PenLayer,
-  Drawer,
-  StepsStrip,
-  KeepStep,
-  UnsavedBand,
-  LessonWordsDialog,
-  RemovedBoards,
-  SaveDialog,
-  ClassDialog,
-  VersionsDialog,
-  BoardsDialog,
-  RecipeDialog,
-  Sheets,
-  PictureDialog,
-  NumbersDialog,
-  PrintBoard,
-  KeysDialog,
-  FindCommand,
-  ArrowPanel,
-  Announcer,
-  Voice,
-  Slips,
-  Verdict,
-  TimesPanels,
-  CountPanel,
-  ByRule,
-  HeaderItems,
-  ClearItems,
-  DrawerItems,
-  AddBoard,
-];
-
 /** What tools and menus need is loaded before the rest. */
 const TOOL_PARTS = [
   filling,
@@ -129,12 +84,18 @@ const TOOL_PARTS = [
 
 const AFTER_THE_BOARD_MS = 2500;
 
+/** First what is in reach of a hand, then everything else. */
+function* inTurn() {
+  yield* [Divider, ...TOOL_PARTS, ...KIND_NAMES.map(stageOf)];
+  yield* allComing;
+}
+
 /** Loads the later parts once the board has stood for a while. */
 export function useLaterParts(): void {
   useEffect(() => {
     let callOff = () => {};
     const timer = setTimeout(() => {
-      callOff = bringInTurn([Divider, ...TOOL_PARTS, ...KIND_NAMES.map(stageOf), ...PARTS]);
+      callOff = bringInTurn(inTurn());
     }, AFTER_THE_BOARD_MS);
     return () => {
       clearTimeout(timer);

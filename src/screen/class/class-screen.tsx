@@ -2,6 +2,8 @@
 
 import { useEffect, useRef, useState } from "react";
 import { KIND_NAMES } from "@/core/views/view";
+import { bringInTurn } from "@/kit/bring-in-turn";
+import { allComing } from "@/kit/patient";
 import { useSize } from "@/kit/use-size";
 import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { ClassView } from "./class-memory";
@@ -18,6 +20,7 @@ const brought = typeof document === "undefined" ? null : drawingsOf(KIND_NAMES);
 export function ClassScreen({ lesson }: { lesson: string }) {
   const shown = useShown(lesson);
   const [drawings, setDrawings] = useState<Drawings | null>(null);
+  useEffect(() => bringInTurn(allComing), []);
   useEffect(() => {
     let gone = false;
     void brought?.then((all) => !gone && setDrawings(all));

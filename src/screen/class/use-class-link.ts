@@ -3,14 +3,18 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { StoreApi } from "zustand/vanilla";
 import { ahead } from "@/kit/later";
+import { patient } from "@/kit/patient";
 import { useBoardStore } from "../store/use-board";
 import type { ClassLink } from "./class-link";
 
 // Defined with the messages, which load what checks them; only the type is needed here.
 const channelOf = (lesson: string) => `yellow-stair:class:${lesson}`;
 
+const classLink = patient(() => import("./class-link"));
+const classKept = patient(() => import("./class-kept"));
+
 /** What opens a class screen; it comes with the other parts that a board does not need to stand. */
-export const opening = ahead(() => import("./open-class-screen"));
+const opening = ahead(() => import("./open-class-screen"));
 
 /**
  * The state of a lesson's class screens, null until one is heard of; and what opens one. The code that talks to them is
@@ -30,10 +34,7 @@ export function useClassLink(
   }, [strong]);
   const begin = useCallback(
     async (channel: BroadcastChannel, first: unknown, isOver: () => boolean) => {
-      const [{ linkClass }, { classKeeper }] = await Promise.all([
-        import("./class-link"),
-        import("./class-kept"),
-      ]);
+      const [{ linkClass }, { classKeeper }] = await Promise.all([classLink(), classKept()]);
       if (isOver()) return () => {};
       const there = linkClass(channel, store, () => isStrong.current, classKeeper(lesson));
       refresh.current = there.refresh;

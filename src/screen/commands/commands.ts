@@ -43,7 +43,7 @@ export type ScreenDoors = {
 
 export type Command = {
   name: string;
-  /** The keys that run it, as `event.key` gives them; shown in this order. */
+  /** The keys that run it, as `event.key` gives them, a letter with Ctrl or Cmd as "Ctrl+K"; shown in this order. */
   keys: readonly string[];
   shift?: boolean;
   run: () => void;
@@ -67,8 +67,8 @@ export function boardCommands(store: BoardStore, doors: ScreenDoors): Command[] 
       keys: [TOOLS[tool].key],
       run: () => board().take(tool),
     })),
-    { name: "Take back", keys: ["z"], run: () => board().takeBack() },
-    { name: "Do again", keys: ["z"], shift: true, run: () => board().doAgain() },
+    { name: "Take back", keys: ["z", "Ctrl+Z"], run: () => board().takeBack() },
+    { name: "Do again", keys: ["z", "Ctrl+Z", "Ctrl+Y"], shift: true, run: () => board().doAgain() },
     {
       name: "Start or pause the count",
       keys: ["g"],

@@ -4,6 +4,7 @@ import { Command as Cmdk } from "cmdk";
 import { Dialog } from "@/kit/dialog";
 import type { Command } from "./commands";
 import { keyLabel } from "./key-label";
+import { isWithShift } from "./use-keys";
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; commands: readonly Command[] };
 
@@ -31,7 +32,9 @@ export default function FindCommand({ open, onOpenChange, commands }: Props) {
             >
               {command.name}
               <span className="text-small font-normal text-quiet">
-                {command.keys.map((key) => (command.shift ? "Shift+" : "") + keyLabel(key)).join("  ")}
+                {command.keys
+                  .map((key) => (isWithShift(command, key) ? "Shift+" : "") + keyLabel(key))
+                  .join("  ")}
               </span>
             </Cmdk.Item>
           ))}

@@ -3,6 +3,7 @@
 import { Dialog } from "@/kit/dialog";
 import type { Command } from "./commands";
 import { keyLabel } from "./key-label";
+import { isWithShift } from "./use-keys";
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; commands: readonly Command[] };
 
@@ -31,7 +32,7 @@ export function KeysDialog({ open, onOpenChange, commands }: Props) {
                     key={key}
                     className="rounded-button border border-rule bg-mist px-2 py-0.5 font-sans text-small font-semibold"
                   >
-                    {command.shift ? "Shift+" : ""}
+                    {isWithShift(command, key) ? "Shift+" : ""}
                     {keyLabel(key)}
                   </kbd>
                 ))}

@@ -3,24 +3,29 @@
 import { useLayoutEffect } from "react";
 import type { Command } from "./commands";
 
+const FIND = "Ctrl+K";
 /** Keys that do something else together with Shift. All others come as the sign that Shift makes of them. */
-const SHIFTED = /^(z|Arrow\w+)$/;
+const SHIFTED = /^(z|Ctrl\+Z|Arrow\w+)$/;
+
+/** Whether a command is run by this key together with Shift. */
+export const isWithShift = (command: Command, key: string): boolean =>
+  Boolean(command.shift) && SHIFTED.test(key);
 
 /** Runs commands by their keys, except while typing, choosing from a list or in a dialog. */
 export function useKeys(commands: readonly Command[]): void {
   useLayoutEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.altKey) return;
-      const find = commands.find((command) => command.keys.includes("Ctrl+K"));
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k") {
-        event.preventDefault();
-        find?.run();
-        return;
-      }
-      if (event.ctrlKey || event.metaKey || isTaken(event.target, event.key)) return;
-      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+      const { key, shiftKey, target } = event;
+      const name =
+        event.ctrlKey || event.metaKey
+          ? `Ctrl+${key.toUpperCase()}`
+          : key.length === 1
+            ? key.toLowerCase()
+            : key;
+      if (name !== FIND && isTaken(target, key)) return;
       const command = commands.find(
-        (one) => one.keys.includes(key) && (SHIFTED.test(key) ? Boolean(one.shift) === event.shiftKey : true),
+        (one) => one.keys.includes(name) && (!SHIFTED.test(name) || Boolean(one.shift) === shiftKey),
       );
       if (!command) return;
       event.preventDefault();

@@ -1,11 +1,12 @@
 import { MAX } from "@/core/lesson/bounds";
 import type { Lesson } from "@/core/lesson/lesson";
+import { patient } from "@/kit/patient";
 import type { Whereabouts } from "../store/whereabouts";
 import { forgetWork, type WorkAside } from "./kept-keys";
 import type { Save, SaveAnswer } from "./save-messages";
 
 /** Reads an answer. Not needed for the board to stand; loaded before the first save. */
-export const answers = () => import("./save-messages");
+const answers = patient(() => import("./save-messages"));
 
 const TOO_LONG_MS = 15_000;
 /** Maximum size of a request from a closing page, in bytes: letters beyond ASCII take several. */

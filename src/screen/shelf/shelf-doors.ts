@@ -1,4 +1,8 @@
+import { patient } from "@/kit/patient";
 import type { ShelfAnswer, ShelfRequest } from "./shelf-messages";
+
+/** Reads an answer; loaded only when needed. */
+const answers = patient(() => import("./shelf-messages"));
 
 const TOO_LONG_MS = 15_000;
 
@@ -10,7 +14,6 @@ export async function askShelf(request: ShelfRequest): Promise<ShelfAnswer> {
     body: JSON.stringify(request),
     signal: AbortSignal.timeout(TOO_LONG_MS),
   });
-  // What reads an answer is loaded when needed.
-  const answers = await import("./shelf-messages");
-  return answers.ShelfAnswer.parse(await response.json());
+  const { ShelfAnswer } = await answers();
+  return ShelfAnswer.parse(await response.json());
 }

@@ -22,6 +22,8 @@ const AGAIN_MS = 3_000;
 
 /** Reads a search from the address; loaded only when needed. */
 const readWish = patient(() => import("./read-wish"));
+/** Reads an answer; loaded only when needed. */
+const shelfPart = patient(() => import("./shelf-part"));
 
 async function fetchPart(wish: ShelfWish, from: number, signal: AbortSignal): Promise<ShelfPart> {
   const query = new URLSearchParams(wishQuery(wish));
@@ -29,8 +31,7 @@ async function fetchPart(wish: ShelfWish, from: number, signal: AbortSignal): Pr
   const answer = await fetch(`/api/shelf?${query}`, {
     signal: AbortSignal.any([signal, AbortSignal.timeout(TOO_LONG_MS)]),
   });
-  // What reads an answer is loaded when needed.
-  const { ShelfPart } = await import("./shelf-part");
+  const { ShelfPart } = await shelfPart();
   return ShelfPart.parse(await answer.json());
 }
 

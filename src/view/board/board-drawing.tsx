@@ -4,7 +4,8 @@ import type { Moment } from "@/core/lesson/moment";
 import { boardAround, keptOf, layoutOf, standingOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";
 import type { Scene } from "@/core/scene/scene";
-import { type KindName, kindOfView, type View } from "@/core/views/view";
+import { KIND_NAMES, type KindName, kindOfView, type View } from "@/core/views/view";
+import { patient } from "@/kit/patient";
 import { type Drawing, edgesGrown, type Inside, type Size, type Theme } from "../drawing";
 import { viewAnchors } from "../pen/anchors";
 import { DrawnOver } from "../pen/drawn";
@@ -14,9 +15,13 @@ import { DRAWINGS, insideOf } from "./drawings";
 /** The drawings that a board needs. */
 export type Drawings = { readonly [K in KindName]?: Drawing<K> };
 
+const LOADERS = Object.fromEntries(
+  KIND_NAMES.map((kind) => [kind, patient<unknown>(DRAWINGS[kind].drawing)]),
+);
+
 /** Loads the drawings of given kinds of view. */
 export async function drawingsOf(kinds: readonly KindName[]): Promise<Drawings> {
-  const brought = [...new Set(kinds)].map(async (kind) => [kind, await DRAWINGS[kind].drawing()] as const);
+  const brought = [...new Set(kinds)].map(async (kind) => [kind, await LOADERS[kind]!()] as const);
   return Object.fromEntries(await Promise.all(brought)) as Drawings;
 }
 
