@@ -39,6 +39,20 @@ const title = async () => {
 };
 
 describe("versions", () => {
+  test("a clock that was wrong, years behind or ahead, loses none", async () => {
+    await save("The clock was right", 24 * 60);
+    await save("The clock is years behind", -24 * 365 * 24 * 60);
+    await save("The clock is years ahead", 34 * 365 * 24 * 60);
+    await save("Saved once more", 1);
+    await save("The clock is right again", -10 * 365 * 24 * 60);
+    expect((await titles()).toSorted()).toEqual([
+      "As it was made",
+      "Saved once more",
+      "The clock is years behind",
+      "The clock was right",
+    ]);
+  });
+
   test("each time of preparing leaves one, however often it was saved meanwhile", async () => {
     await save("First evening, begun", 1);
     await save("First evening, done", 20);

@@ -9,14 +9,15 @@ const PAUSE_MS = 30 * 60 * 1000;
 
 /**
  * Stores the current lesson as a version before a save based on `revision` replaces it: if it was last changed a while
- * ago, or has no version yet.
+ * ago, or has no version yet. A computer whose clock was wrong may have changed it in the future: that counts as a
+ * while ago too.
  */
 export function keepVersionBefore(db: Database, id: string, revision: number, now: number) {
   return db.run(sql`
     INSERT INTO ${versions} (lesson, document, changed_at)
     SELECT id, document, changed_at FROM ${lessons}
     WHERE id = ${id} AND revision = ${revision} AND removed_at IS NULL
-      AND (changed_at < ${now - PAUSE_MS} OR NOT EXISTS (SELECT 1 FROM ${versions} WHERE lesson = ${id}))`);
+      AND (changed_at NOT BETWEEN ${now - PAUSE_MS} AND ${now + PAUSE_MS} OR NOT EXISTS (SELECT 1 FROM ${versions} WHERE lesson = ${id}))`);
 }
 
 /** A version in the list: its id, and when it was last changed. */
