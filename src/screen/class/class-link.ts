@@ -104,7 +104,7 @@ export function linkClass(
   const hear = (data: unknown) => {
     const read = FromClass.safeParse(data);
     if (!read.success) return;
-    heard = Date.now();
+    heard = performance.now();
     const { kind } = read.data;
     const follows = kind !== "gone";
     const isOther = follows !== link.getState().follows;
@@ -116,7 +116,8 @@ export function linkClass(
   };
   channel.onmessage = ({ data }) => hear(data);
   const asking = setInterval(() => {
-    if (link.getState().follows && Date.now() - heard > GONE_AFTER_MS) link.setState({ follows: false });
+    if (link.getState().follows && performance.now() - heard > GONE_AFTER_MS)
+      link.setState({ follows: false });
     post({ kind: "there" });
   }, ASK_EVERY_MS);
   return {

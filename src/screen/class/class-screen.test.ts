@@ -41,6 +41,10 @@ function wire() {
       isOpen = false;
       toTeacher("gone");
     },
+    /** It answers no more, and says nothing of it. */
+    fail: () => {
+      isOpen = false;
+    },
   };
 }
 
@@ -204,6 +208,17 @@ describe("the class screen", () => {
     vi.advanceTimersByTime(30_000);
     expect(there.link.getState().follows).toBe(true);
     there.shut();
+    expect(there.link.getState().follows).toBe(false);
+    there.close();
+  });
+
+  test("is missed when it fails, even if the clock of the computer is set back meanwhile", () => {
+    const there = teach();
+    there.open();
+    vi.advanceTimersByTime(10_000);
+    there.fail();
+    vi.setSystemTime(Date.now() - 24 * 60 * 60_000);
+    vi.advanceTimersByTime(30_000);
     expect(there.link.getState().follows).toBe(false);
     there.close();
   });
