@@ -75,6 +75,39 @@ test("the page does not scroll or zoom away under a finger", async ({ page, requ
   await expect(page.getByRole("gridcell", { name: /sun mark/ })).toHaveCount(9);
 });
 
+test("the fingers of two pupils do not zoom the page anywhere, and a stroke across the display does not leave it", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  const cdp = await page.context().newCDPSession(page);
+  const fingers = (
+    type: "touchStart" | "touchMove" | "touchEnd",
+    ...touchPoints: { x: number; y: number; id: number }[]
+  ) => cdp.send("Input.dispatchTouchEvent", { type, touchPoints });
+  await page.goto("/");
+  await page.goto(`/lesson/${id}`);
+  await openBoard(page, /Every sixth post/);
+  await page.keyboard.press("PageDown");
+  await expect(question(page)).toBeVisible();
+  for (const part of [question(page), page.locator("footer"), page.locator("header")]) {
+    const box = (await part.boundingBox())!;
+    const y = box.y + box.height / 2;
+    const at = (apart: number) =>
+      [-1, 1].map((side, finger) => ({ id: finger, x: box.x + box.width / 2 + side * apart, y }));
+    await fingers("touchStart", ...at(20));
+    for (let apart = 30; apart <= 150; apart += 20) await fingers("touchMove", ...at(apart));
+    await fingers("touchEnd");
+    expect(await page.evaluate(() => window.visualViewport?.scale)).toBe(1);
+    await fingers("touchStart", { id: 0, x: 60, y });
+    for (let x = 100; x <= 1200; x += 50) await fingers("touchMove", { id: 0, x, y });
+    await fingers("touchEnd");
+  }
+  // The browser would go back some time after the stroke.
+  await page.waitForTimeout(1000);
+  expect(page.url()).toContain(id);
+});
+
 test("two pupils touch at the same time", async ({ page, request }) => {
   const id = await addLesson(request);
   const cdp = await page.context().newCDPSession(page);

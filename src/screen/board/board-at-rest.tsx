@@ -85,7 +85,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
       aria-busy
       data-strong={seen.strong || undefined}
       data-kinds={board.views.map(({ kind }) => kind).join(" ")}
-      className="relative flex h-dvh flex-col overflow-hidden bg-wall"
+      className="board-page relative flex h-dvh flex-col overflow-hidden bg-wall"
     >
       <script
         nonce={nonce}

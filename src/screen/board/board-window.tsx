@@ -174,7 +174,10 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   const below = panel?.at === "below" && <panel.Panel />;
 
   return (
-    <div className="relative flex h-dvh flex-col overflow-hidden bg-wall" data-strong={strong || undefined}>
+    <div
+      className="board-page relative flex h-dvh flex-col overflow-hidden bg-wall"
+      data-strong={strong || undefined}
+    >
       <BoardHeader
         id={open.id}
         preparing={preparing}

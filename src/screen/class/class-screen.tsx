@@ -42,11 +42,12 @@ export function ClassScreen({ lesson }: { lesson: string }) {
       window.removeEventListener("keydown", onKey);
     };
   }, []);
-  if (shown?.blank) return <main aria-label="Class screen" className="h-dvh bg-wall" data-shows="nothing" />;
+  if (shown?.blank)
+    return <main aria-label="Class screen" className="board-page h-dvh bg-wall" data-shows="nothing" />;
   return (
     <main
       aria-label="Class screen"
-      className="relative flex h-dvh flex-col gap-3 overflow-hidden bg-wall p-4 select-none"
+      className="board-page relative flex h-dvh flex-col gap-3 overflow-hidden bg-wall p-4 select-none"
     >
       {shown && drawings ? (
         <Shown view={shown} drawings={drawings} />

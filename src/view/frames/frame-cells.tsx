@@ -3,6 +3,7 @@ import { cellsOf, IN_FRAME, secondFrom } from "@/core/count/ten-frame";
 import { manyOf } from "@/core/number/many-of";
 import { isCoveredPart } from "@/core/scene/covered-part";
 import { grown } from "../drawing";
+import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
 import { Touchable } from "../touchable";
 import { Counter } from "./counter";
@@ -15,6 +16,7 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
   const { cell, frames, across, down } = layout;
   const cells = cellsOf(framed, view.frames);
   const isCovered = (part: FramePart) => isCoveredPart(scene, view.id, part);
+  const inkOf = ({ of }: { of: FramePart }) => (of === "first" ? view.ink : view.otherInk);
   const from = secondFrom(framed, view.frames);
   const shown = cells.map((one) => (one && isCovered(one.of) ? null : one));
   const counted = shown.filter((one) => one && !one.left).length;
@@ -60,13 +62,7 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
               key={index}
               className={one.moved ? "rises" : undefined}
             >
-              <Counter
-                ink={one.of === "first" ? view.ink : view.otherInk}
-                x={x}
-                y={y}
-                radius={cell * 0.37}
-                left={one.left}
-              />
+              <Counter ink={inkOf(one)} x={x} y={y} radius={cell * 0.37} left={one.left} />
             </g>
           );
         })}
@@ -82,7 +78,7 @@ export function FrameCells({ view, scene, theme, framed, room, onCell, onPart }:
               key={index}
               type="button"
               data-cell={index}
-              aria-label={`Square ${index + 1}${one && !one.left && !isCovered(one.of) ? ", counter" : ""}`}
+              aria-label={`Square ${index + 1}${one && !one.left && !isCovered(one.of) ? `, ${INK_STYLE[inkOf(one)].name.toLowerCase()} counter` : ""}`}
               tabIndex={index === 0 ? 0 : -1}
               onMouseDown={(event) => event.preventDefault()}
               onClick={() => onCell(index)}
