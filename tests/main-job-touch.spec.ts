@@ -108,6 +108,31 @@ test("the fingers of two pupils do not zoom the page anywhere, and a stroke acro
   expect(page.url()).toContain(id);
 });
 
+test("a palm that rests on a board brings up no menu of the browser and selects no words; a mouse and a field keep theirs", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}?prepare`);
+  // A browser without a display makes no menu of a long touch: the event that it would send is sent here.
+  const isOpened = (part: Locator, pointerType: string) =>
+    part.evaluate(
+      (element, by) =>
+        element.dispatchEvent(
+          new PointerEvent("contextmenu", { bubbles: true, cancelable: true, pointerType: by }),
+        ),
+      pointerType,
+    );
+  const parts = [page.locator("main"), page.locator("footer"), page.getByRole("button", { name: "Climb" })];
+  for (const part of parts) {
+    await expect(part).toHaveCSS("user-select", "none");
+    await expect.poll(() => isOpened(part, "touch")).toBe(false);
+    expect(await isOpened(part, "mouse")).toBe(true);
+  }
+  await page.getByRole("tab", { name: "Board", exact: true }).click();
+  expect(await isOpened(page.getByRole("textbox").first(), "touch")).toBe(true);
+});
+
 test("two pupils touch at the same time", async ({ page, request }) => {
   const id = await addLesson(request);
   const cdp = await page.context().newCDPSession(page);

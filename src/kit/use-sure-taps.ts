@@ -4,8 +4,11 @@ import { useEffect } from "react";
 
 /** What a tap presses or focuses. */
 const PRESSED = "button, a, input, textarea, [role=menuitem], [role=option]";
-/** A tap moves no further than this, in pixels, and lasts no longer than this. */
-const TAP = { far: 12, ms: 700 };
+/**
+ * A tap moves no further than this, in pixels, and lasts no longer than this: a child presses slowly, and a browser that
+ * takes a slow press for a request for its menu sends no click.
+ */
+const TAP = { far: 12, ms: 2000 };
 /** How long a browser has to turn a tap into a click, if nothing is known to prevent it. */
 const WAIT_MS = 80;
 /** How long after a stroke a browser may treat it as a running scroll. */

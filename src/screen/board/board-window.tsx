@@ -8,6 +8,7 @@ import { afterFrame } from "@/kit/after-frame";
 import { say } from "@/kit/messages";
 import { patient } from "@/kit/patient";
 import { LOW, UPRIGHT, useMedia } from "@/kit/use-media";
+import { useNoTouchMenu } from "@/kit/use-no-touch-menu";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
 import { BesideClass } from "../class/beside-class";
@@ -141,6 +142,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   useKeys(commands);
   useTyping();
   useSureTaps();
+  useNoTouchMenu();
 
   // A step played one by one on a board that shows everything at once has a pace of its own.
   const climbEvery = useBoard((state) => pickBoard(state).climbEvery || ORDINARY_PACE);

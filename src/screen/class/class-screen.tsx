@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from "react";
 import { KIND_NAMES } from "@/core/views/view";
 import { bringInTurn } from "@/kit/bring-in-turn";
 import { allComing } from "@/kit/patient";
+import { useNoTouchMenu } from "@/kit/use-no-touch-menu";
 import { useSize } from "@/kit/use-size";
 import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { ClassView } from "./class-memory";
@@ -21,6 +22,7 @@ export function ClassScreen({ lesson }: { lesson: string }) {
   const shown = useShown(lesson);
   const [drawings, setDrawings] = useState<Drawings | null>(null);
   useEffect(() => bringInTurn(allComing), []);
+  useNoTouchMenu();
   useEffect(() => {
     let gone = false;
     void brought?.then((all) => !gone && setDrawings(all));
@@ -47,7 +49,7 @@ export function ClassScreen({ lesson }: { lesson: string }) {
   return (
     <main
       aria-label="Class screen"
-      className="board-page relative flex h-dvh flex-col gap-3 overflow-hidden bg-wall p-4 select-none"
+      className="board-page relative flex h-dvh flex-col gap-3 overflow-hidden bg-wall p-4"
     >
       {shown && drawings ? (
         <Shown view={shown} drawings={drawings} />
