@@ -105,6 +105,30 @@ test("lessons are dropped on the shelf", async ({ page }, info) => {
   await expect(page.getByText("Drop to open the lessons")).toHaveCount(0);
 });
 
+test("a file that is dropped on a board does not take its place, and it is said where files open", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  const drop = () =>
+    page.evaluate(() => {
+      const dataTransfer = new DataTransfer();
+      dataTransfer.items.add(new File(["{}"], "lesson.json", { type: "application/json" }));
+      return ["dragover", "drop"].map((type) =>
+        document
+          .querySelector("main")!
+          .dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer })),
+      );
+    });
+  await page.goto(`/lesson/${id}`);
+  await expect.poll(drop).toEqual([false, false]);
+  await expect(page.getByText("To open lesson files, drop them on the page of all lessons.")).toBeVisible();
+  // The class's display says nothing of it.
+  await page.goto(`/lesson/${id}/class`);
+  await expect.poll(drop).toEqual([false, false]);
+  await expect(page.getByText("To open lesson files")).toHaveCount(0);
+});
+
 test("all lessons as one zip, and back", async ({ page, request }, info) => {
   const [posts, fromZip] = [ownWord("Posts in a zip", info), ownWord("Out of the zip", info)];
   await addLesson(request, { title: posts });

@@ -8,6 +8,7 @@ import { afterFrame } from "@/kit/after-frame";
 import { say } from "@/kit/messages";
 import { patient } from "@/kit/patient";
 import { LOW, UPRIGHT, useMedia } from "@/kit/use-media";
+import { useNoDroppedFiles } from "@/kit/use-no-dropped-files";
 import { useNoTouchMenu } from "@/kit/use-no-touch-menu";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { ArrowPanel } from "../arrows/arrow-panel-later";
@@ -65,6 +66,8 @@ type Props = {
   /** This window returns to where it was in the lesson. */
   isBack: boolean;
 };
+
+const tellWhereFilesOpen = () => say("To open lesson files, drop them on the page of all lessons.");
 
 const lessonFile = patient(() => import("../picture/save-lesson-file"));
 
@@ -143,6 +146,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   useTyping();
   useSureTaps();
   useNoTouchMenu();
+  useNoDroppedFiles(tellWhereFilesOpen);
 
   // A step played one by one on a board that shows everything at once has a pace of its own.
   const climbEvery = useBoard((state) => pickBoard(state).climbEvery || ORDINARY_PACE);

@@ -12,6 +12,7 @@ import { bringSelects } from "@/kit/select";
 import { filling } from "../fill/filling";
 import { noNext } from "../rail/no-next";
 import { settingUp } from "../store/setting-up";
+import { useBoardStore } from "../store/use-board";
 import { TOOL_NAMES, toolOf } from "../tools";
 import { stageOf } from "../views/stages";
 import { Handle } from "./handle";
@@ -84,22 +85,24 @@ const TOOL_PARTS = [
 
 const AFTER_THE_BOARD_MS = 2500;
 
-/** First what is in reach of a hand, then everything else. */
+/** First what says what happens, and what is in reach of a hand; then everything else. */
 function* inTurn() {
-  yield* [Divider, ...TOOL_PARTS, ...KIND_NAMES.map(stageOf)];
+  yield* [Announcer, Divider, ...TOOL_PARTS, ...KIND_NAMES.map(stageOf)];
   yield* allComing;
 }
 
-/** Loads the later parts once the board has stood for a while. */
+/** Loads the later parts once the board has stood for a while, and while neither a count nor a step is moving. */
 export function useLaterParts(): void {
+  const store = useBoardStore();
   useEffect(() => {
+    const isMoving = () => store.getState().counting || store.getState().played !== null;
     let callOff = () => {};
     const timer = setTimeout(() => {
-      callOff = bringInTurn(inTurn());
+      callOff = bringInTurn(inTurn(), isMoving);
     }, AFTER_THE_BOARD_MS);
     return () => {
       clearTimeout(timer);
       callOff();
     };
-  }, []);
+  }, [store]);
 }

@@ -4,12 +4,16 @@ import { useEffect, useRef, useState } from "react";
 import { KIND_NAMES } from "@/core/views/view";
 import { bringInTurn } from "@/kit/bring-in-turn";
 import { allComing } from "@/kit/patient";
+import { useNoDroppedFiles } from "@/kit/use-no-dropped-files";
 import { useNoTouchMenu } from "@/kit/use-no-touch-menu";
 import { useSize } from "@/kit/use-size";
 import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { ClassView } from "./class-memory";
 import { hasTime } from "./has-time";
 import { useShown } from "./use-shown";
+
+/** No message belongs on the class's display. */
+const NOTHING = () => {};
 
 /** Load all drawings at once: a later board must not wait for a server that may be gone by then. */
 const brought = typeof document === "undefined" ? null : drawingsOf(KIND_NAMES);
@@ -23,6 +27,7 @@ export function ClassScreen({ lesson }: { lesson: string }) {
   const [drawings, setDrawings] = useState<Drawings | null>(null);
   useEffect(() => bringInTurn(allComing), []);
   useNoTouchMenu();
+  useNoDroppedFiles(NOTHING);
   useEffect(() => {
     let gone = false;
     void brought?.then((all) => !gone && setDrawings(all));

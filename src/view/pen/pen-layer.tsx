@@ -249,6 +249,7 @@ function NoteField({ text, before, onWrite, at }: NoteFieldProps) {
       autoFocus
       aria-label="Note"
       maxLength={120}
+      autoComplete="off"
       defaultValue={text}
       onFocus={(event) => {
         before.current = event.relatedTarget as HTMLElement | SVGElement | null;
