@@ -2,7 +2,6 @@
 
 import { clsx } from "clsx";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { paceOf } from "@/core/lesson/board-state";
 import { layoutOf } from "@/core/lesson/views-of";
 import { afterFrame } from "@/kit/after-frame";
 import { say } from "@/kit/messages";
@@ -27,7 +26,7 @@ import type { Unsaved } from "../save/saver";
 import { useLeaving } from "../save/use-leaving";
 import { useSaver } from "../save/use-saver";
 import { lessonOf } from "../store/lesson-of";
-import { boardStateOf } from "../store/on-show";
+import { isPlaying } from "../store/on-show";
 import { pickBoard, pickBoardInHand, useBoard, useBoardStore } from "../store/use-board";
 import { useClock } from "../store/use-clock";
 import { useWindowKeeping } from "../store/use-window-keeping";
@@ -150,7 +149,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
 
   // A step played one by one on a board that shows everything at once has a pace of its own.
   const climbEvery = useBoard((state) => pickBoard(state).climbEvery || ORDINARY_PACE);
-  const playing = useBoard((state) => state.played !== null && paceOf(boardStateOf(state)) === "paced");
+  const playing = useBoard(isPlaying);
   useClock(playing, climbEvery, () => store.getState().playBeat());
 
   const moves = useBoard((state) => hasTime(state.counting, pickBoardInHand(state)));

@@ -11,6 +11,7 @@ import { bringPopovers } from "@/kit/popover";
 import { bringSelects } from "@/kit/select";
 import { filling } from "../fill/filling";
 import { noNext } from "../rail/no-next";
+import { isPlaying } from "../store/on-show";
 import { settingUp } from "../store/setting-up";
 import { useBoardStore } from "../store/use-board";
 import { TOOL_NAMES, toolOf } from "../tools";
@@ -95,7 +96,7 @@ function* inTurn() {
 export function useLaterParts(): void {
   const store = useBoardStore();
   useEffect(() => {
-    const isMoving = () => store.getState().counting || store.getState().played !== null;
+    const isMoving = () => store.getState().counting || isPlaying(store.getState());
     let callOff = () => {};
     const timer = setTimeout(() => {
       callOff = bringInTurn(inTurn(), isMoving);

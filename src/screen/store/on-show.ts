@@ -1,5 +1,5 @@
 import type { Board } from "@/core/lesson/board";
-import { type BoardState, sceneOf } from "@/core/lesson/board-state";
+import { type BoardState, paceOf, sceneOf } from "@/core/lesson/board-state";
 import { boardWith } from "@/core/lesson/board-with";
 import { boardAround, linesOf, surfacesOf } from "@/core/lesson/views-of";
 import { sceneOfView } from "@/core/scene/own";
@@ -86,6 +86,10 @@ export function classScene(state: OnShow): Scene {
   if (!there || !isHushed(boardNow(state))) return scene;
   return { ...scene, own: { ...scene.own, [view.id]: { ...there, hushed: true } } };
 }
+
+/** Whether a step is playing its beats one after the other, by itself. */
+export const isPlaying = (state: OnShow): boolean =>
+  state.played !== null && paceOf(boardStateOf(state)) === "paced";
 
 /** Caches the scene of a board state, however it was folded. */
 export function keepScene(board: BoardState, scene: Scene, played = Number.POSITIVE_INFINITY): Scene {
