@@ -7,11 +7,9 @@ import { useDropzone } from "react-dropzone";
 import { Button } from "@/kit/button";
 import { later } from "@/kit/later";
 import { say } from "@/kit/messages";
-import { patient } from "@/kit/patient";
 import type { FileStanding } from "./file-messages";
 
 const OpenFilesDialog = later(() => import("./open-files-dialog").then((part) => part.OpenFilesDialog));
-const openFiles = patient(() => import("./open-files"));
 const UNREACHED =
   "Yellow Stair did not answer, so nothing was opened. Check that it is running, then try again.";
 
@@ -27,7 +25,7 @@ export function FileDrop({ children }: Props) {
     if (files.length === 0) return say("Drop lesson files here, or a zip of lessons.");
     setBusy(true);
     try {
-      const { sendFiles, openedWords } = await openFiles();
+      const { sendFiles, openedWords } = await import("./open-files");
       const looked = await sendFiles(files, false);
       if (looked.kind === "refused") return say(looked.message);
       if (looked.kind !== "looked") return;
