@@ -15,13 +15,20 @@ export function Shapes({ shapes }: { shapes: readonly Shape[] }) {
 }
 
 /** React has names of its own for attributes of two words. */
-const propsOf = (attributes: Shape["attributes"]) =>
-  Object.fromEntries(
-    Object.entries(attributes).map(([name, value]) => [
-      name === "class" ? "className" : name.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase()),
-      value,
-    ]),
-  );
+const propsOf = (attributes: Shape["attributes"]) => {
+  const props: Record<string, string | number> = {};
+  for (const name in attributes) props[propOf(name)] = attributes[name]!;
+  return props;
+};
+
+/** Found once for each attribute: a chart has hundreds of shapes. */
+const known = new Map([["class", "className"]]);
+
+function propOf(name: string): string {
+  const prop = known.get(name) ?? name.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase());
+  known.set(name, prop);
+  return prop;
+}
 
 const SVG = "http://www.w3.org/2000/svg";
 

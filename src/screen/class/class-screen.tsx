@@ -7,7 +7,7 @@ import { allComing } from "@/kit/patient";
 import { useNoDroppedFiles } from "@/kit/use-no-dropped-files";
 import { useNoTouchMenu } from "@/kit/use-no-touch-menu";
 import { useSize } from "@/kit/use-size";
-import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
+import { BoardLayers, type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { ClassView } from "./class-memory";
 import { hasTime } from "./has-time";
 import { useShown } from "./use-shown";
@@ -96,7 +96,7 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
         data-strong={strong || undefined}
       >
         {room.width > 0 && (
-          <BoardDrawing
+          <BoardLayers
             moment={moment}
             drawings={drawings}
             room={room}

@@ -1,15 +1,14 @@
 import { isCount } from "@/core/count/count";
-import { cellState } from "@/core/scene/cell-state";
 import { inksAt } from "@/core/scene/scene";
 import type { DrawingProps } from "../drawing";
 import { DrawnOver } from "../pen/drawn";
 import { AskedCell } from "./asked-cell";
-import { CellFace } from "./cell-face";
 import { CellRing } from "./cell-ring";
 import { chartAnchors } from "./chart-anchors";
 import { cornerOf } from "./chart-layout";
 import { ChartGround, ChartLines } from "./chart-lines";
 import { DrawnRoute } from "./drawn-route";
+import { FaceRow, rowStates } from "./face-row";
 import { GuideLight } from "./guide-light";
 import { Neighbours } from "./neighbours";
 import { placeChart } from "./place-chart";
@@ -30,18 +29,10 @@ export function ChartDrawing({ view, board, scene, size, theme }: DrawingProps<"
       <g transform={`translate(${left} ${top})`}>
         <ChartGround layout={layout} />
         {scene.guides && focus !== undefined && <GuideLight layout={layout} index={focus} />}
-        {layout.numbers.map(
-          (number, index) =>
-            number !== null && (
-              <CellFace
-                key={number}
-                layout={layout}
-                {...cornerOf(layout, index)}
-                number={number}
-                state={cellState(scene, number)}
-              />
-            ),
-        )}
+        {Array.from({ length: layout.rows }, (_, row) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a row is where it stands.
+          <FaceRow key={row} layout={layout} row={row} states={rowStates(layout, row, scene)} />
+        ))}
         <ChartLines layout={layout} climb={view.climb} />
         {scene.guides && <Neighbours layout={layout} settings={view} scene={scene} gap={0} />}
         <SymmetryLines

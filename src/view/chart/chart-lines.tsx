@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { round } from "../round";
 import type { ChartLayout } from "./chart-layout";
 
@@ -5,7 +6,13 @@ import type { ChartLayout } from "./chart-layout";
  * The lines between cells, and a heavier one around all of them; none in the gap after a short row. With rows of ten,
  * every fifth line is heavier too, for orientation.
  */
-export function ChartLines({ layout, climb }: { layout: ChartLayout; climb: "down" | "up" }) {
+export const ChartLines = memo(function ChartLines({
+  layout,
+  climb,
+}: {
+  layout: ChartLayout;
+  climb: "down" | "up";
+}) {
   const { columns, rows, line } = layout;
   // Rows are counted from where the chart begins, at the top or at the bottom.
   const fifth = (row: number) => (climb === "up" ? rows - row : row) % 5 === 0;
@@ -24,10 +31,10 @@ export function ChartLines({ layout, climb }: { layout: ChartLayout; climb: "dow
       <path d={linesOf(layout, (sides) => sides === 1)} strokeWidth={line * 2} />
     </g>
   );
-}
+});
 
 /** The ground under the cells of a chart. */
-export function ChartGround({ layout }: { layout: ChartLayout }) {
+export const ChartGround = memo(function ChartGround({ layout }: { layout: ChartLayout }) {
   const { columns, rows, cellWidth, cellHeight } = layout;
   let d = "";
   for (let row = 0; row < rows; row += 1) {
@@ -36,7 +43,7 @@ export function ChartGround({ layout }: { layout: ChartLayout }) {
     }
   }
   return <path d={d} fill="var(--color-board)" />;
-}
+});
 
 type Wanted = (sides: 0 | 1 | 2, axis: "across" | "down", at: number) => boolean;
 

@@ -5,6 +5,8 @@ import { showNumber } from "@/core/number/show-number";
 import { round } from "../round";
 import { type Arc, alongArc } from "./arc-shape";
 import { arcTextSize, arcTextWidth } from "./arc-text";
+import { type Box, overlaps } from "./box";
+import { flagBox } from "./flag";
 import type { JumpStyle } from "./jump-style";
 import type { LineGeometry, Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
@@ -18,7 +20,7 @@ export type ArcLabel = {
   width: number;
   style: JumpStyle;
   covered: boolean;
-  /** It found no place clear of all arcs. */
+  /** It found no place clear of all arcs and of the marks over the line. */
   onAnArc: boolean;
 };
 
@@ -38,10 +40,24 @@ export const ROOM_OF_FIGURE = 0.72;
 /** With more arcs than this, labels do not avoid arcs: they are shared, and stand over all of them. */
 const MAX_KEPT_OFF = 40;
 
-type Box = { left: number; right: number; top: number; bottom: number };
+type Curve = { points: Point[]; around: Box };
 
-function curveOf(geometry: LineGeometry, { from, to, height }: Arc): { points: Point[]; around: Box } {
-  const points = alongArc(geometry, from, to, height);
+/** The curves that were drawn over a line, for as long as it stays the same. */
+const curvesOver = new WeakMap<LineGeometry, Map<string, Curve>>();
+/** Jumps of all sizes at all places, made and taken back. */
+const MAX_CURVES = 500;
+
+function curveOf(geometry: LineGeometry, { from, to, height }: Arc): Curve {
+  const known = curvesOver.get(geometry) ?? new Map<string, Curve>();
+  curvesOver.set(geometry, known);
+  const key = `${from} ${to} ${height}`;
+  const there = known.get(key) ?? layCurve(alongArc(geometry, from, to, height));
+  if (known.size >= MAX_CURVES) known.clear();
+  known.set(key, there);
+  return there;
+}
+
+function layCurve(points: Point[]): Curve {
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
   const around = {
     left: Math.min(...xs),
@@ -53,14 +69,8 @@ function curveOf(geometry: LineGeometry, { from, to, height }: Arc): { points: P
 }
 
 /** Whether a curve passes through a box, approximately: its points lie closer together than any size is wide. */
-function passes({ points, around }: { points: readonly Point[]; around: Box }, box: Box): boolean {
-  if (
-    around.left > box.right ||
-    around.right < box.left ||
-    around.top > box.bottom ||
-    around.bottom < box.top
-  )
-    return false;
+function passes({ points, around }: Curve, box: Box): boolean {
+  if (!overlaps(around, box)) return false;
   return points.some((point, i) => {
     const before = points[i - 1] ?? point;
     return [0, 0.25, 0.5, 0.75].some((t) => {
@@ -161,6 +171,7 @@ export function arcLabels(
   const labels: ArcLabel[] = [];
   const all = [...arcs, ...alsoThere];
   const curves = all.length > MAX_KEPT_OFF ? [] : all.map((arc) => curveOf(geometry, arc));
+  const flags = layout.flags.map(flagBox);
   const place = (run: readonly Arc[]) => {
     const first = run[0]!;
     const covered = run.every(({ index }) => trail.covers[index]?.size);
@@ -188,7 +199,7 @@ export function arcLabels(
         onAnArc: false,
       };
       const box = { left: x - width / 2, right: x + width / 2, top: y - size * 0.5, bottom: y + size * 0.5 };
-      if (!curves.some((curve) => passes(curve, box))) {
+      if (!curves.some((curve) => passes(curve, box)) && !flags.some((flag) => overlaps(flag, box))) {
         labels.push(label);
         return;
       }

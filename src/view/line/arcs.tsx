@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { Trail } from "@/core/count/trail";
 import type { Ink } from "@/core/set/ink";
 import { InkFigure } from "../ink/ink-shape";
@@ -22,21 +22,23 @@ type Props = {
 /** The jumps of a trail, drawn from start to landing, with their sizes. */
 export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false }: Props) {
   const { geometry } = layout;
+  const width = layout.heavy + WIDER;
+  const hidden = arcs.filter(({ index }) => trail.covers[index]?.arc);
   const drawn = arcs.filter(({ index }) => !trail.covers[index]?.arc);
   const many = drawn.length > MAX_SINGLE;
-  const hidden = arcs.filter(({ index }) => trail.covers[index]?.arc);
-  const width = layout.heavy + 1;
-  const dashes = isAside ? { strokeDasharray: `${width * 2.4} ${width * 1.8}` } : {};
+  const isSingle = ({ length }: Arc) => !many && length > width + EDGE;
+  const [single, others] = [drawn.filter(isSingle), drawn.filter((arc) => !isSingle(arc))];
   return (
     <>
-      {many && <ManyArcs layout={layout} arcs={drawn} width={width} dashes={dashes} />}
-      {(many ? [] : drawn).map((arc) => (
+      {others.length > 0 && <ManyArcs layout={layout} arcs={others} width={width} isDashed={isAside} />}
+      {single.map((arc) => (
         <OneArc
           key={arc.index}
-          arc={arc}
+          index={arc.index}
+          style={arc.style}
           path={arcPath(geometry, arc.from, arc.to, arc.height)}
           width={width}
-          dashes={dashes}
+          isDashed={isAside}
           isLatest={!isAside && arc.index === trail.jumps.length - 1}
         />
       ))}
@@ -52,27 +54,41 @@ export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false
             strokeLinecap="round"
           />
         ))}
-      {(many ? [] : drawn).map((arc) =>
-        ink && isAside ? (
-          <InkFigure key={arc.index} ink={ink} {...geometry.point(arc.to, 12)} radius={layout.heavy * 1.7} />
-        ) : (
-          <Head key={arc.index} layout={layout} arc={arc} />
-        ),
-      )}
+      {ink && isAside
+        ? (many ? [] : drawn).map(({ index, to }) => (
+            <InkFigure key={index} ink={ink} {...geometry.point(to, 12)} radius={layout.heavy * 1.7} />
+          ))
+        : single
+            .filter(({ length }) => length >= MIN_WITH_HEAD)
+            .map(({ index, from, to, height, style }) => (
+              <Head key={index} heavy={layout.heavy} {...{ geometry, from, to, height, style }} />
+            ))}
     </>
   );
 }
 
+/** How much wider the line of a jump is than that of the number line, and its edge than itself, in pixels. */
+const [WIDER, EDGE] = [1, 2.5];
+/** How long a jump must be to carry an arrowhead, in pixels. */
+const MIN_WITH_HEAD = 20;
+
+const dashes = (width: number, isDashed: boolean) =>
+  isDashed ? { strokeDasharray: `${width * 2.4} ${width * 1.8}` } : {};
+
 type OneProps = {
-  arc: Arc;
+  index: number;
+  style: JumpStyle;
   path: string;
   width: number;
-  dashes: { strokeDasharray?: string };
+  isDashed: boolean;
   isLatest: boolean;
 };
 
-/** One jump. On a live board a new jump is animated from its start to its landing. */
-function OneArc({ arc: { index, style }, path, width, dashes, isLatest }: OneProps) {
+/**
+ * One jump. On a live board a new jump is animated from its start to its landing; those that were there before are not
+ * rendered again.
+ */
+const OneArc = memo(function OneArc({ index, style, path, width, isDashed, isLatest }: OneProps) {
   // Only a new jump: after stepping back, the latest jump is one that was there before.
   const [made] = useState(isLatest);
   const how = {
@@ -82,11 +98,11 @@ function OneArc({ arc: { index, style }, path, width, dashes, isLatest }: OnePro
   } as const;
   return (
     <g data-jump={index}>
-      {style.edge && <path {...how} stroke={style.edge} strokeWidth={width + 2.5} />}
-      <path {...how} stroke={style.line} strokeWidth={width} {...dashes} />
+      {style.edge && <path {...how} stroke={style.edge} strokeWidth={width + EDGE} />}
+      <path {...how} stroke={style.line} strokeWidth={width} {...dashes(width, isDashed)} />
     </g>
   );
-}
+});
 
 type SizesProps = { size: number; labels: readonly ArcLabel[]; ink?: Ink; isAside?: boolean };
 
@@ -148,45 +164,48 @@ function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink 
   );
 }
 
-/** Up to this many arcs are separate elements; more are drawn as one path. */
+/**
+ * Up to this many arcs are separate elements; more are drawn as one path, and so are those shorter than their line is
+ * wide, which cannot be told apart.
+ */
 const MAX_SINGLE = 60;
 
 type ManyProps = {
   layout: LineLayout;
   arcs: readonly Arc[];
   width: number;
-  dashes: { strokeDasharray?: string };
+  isDashed: boolean;
 };
 
 /** Many arcs at once: one path for each style, so that a frame costs the same however many they are. */
-function ManyArcs({ layout, arcs, width, dashes }: ManyProps) {
+function ManyArcs({ layout, arcs, width, isDashed }: ManyProps) {
   const paths = new Map<JumpStyle, string>();
   for (const { from, to, height, style } of arcs) {
     paths.set(style, (paths.get(style) ?? "") + arcPath(layout.geometry, from, to, height));
   }
   return [...paths].map(([{ line, edge, text }, d]) => (
     <g key={line + text}>
-      {edge && <path d={d} stroke={edge} strokeWidth={width + 2.5} strokeLinecap="round" />}
-      <path d={d} stroke={line} strokeWidth={width} strokeLinecap="round" {...dashes} />
+      {edge && <path d={d} stroke={edge} strokeWidth={width + EDGE} strokeLinecap="round" />}
+      <path d={d} stroke={line} strokeWidth={width} strokeLinecap="round" {...dashes(width, isDashed)} />
     </g>
   ));
 }
 
-/** The arrowhead of a jump, pointing to its landing, on jumps long enough to carry one. */
-function Head({ layout, arc }: { layout: LineLayout; arc: Arc }) {
-  if (arc.length < 20) return null;
-  const { geometry } = layout;
-  const tip = geometry.point(arc.to, 3);
+type HeadProps = Pick<LineLayout, "geometry" | "heavy"> & Pick<Arc, "from" | "to" | "height" | "style">;
+
+/** The arrowhead of a jump, pointing to its landing. */
+const Head = memo(function Head({ geometry, heavy, from, to, height, style }: HeadProps) {
+  const tip = geometry.point(to, 3);
   // It points down to a straight line, and along the arc round a ring.
   const before =
     geometry.shape === "ring"
-      ? alongArc(geometry, arc.from, arc.to, arc.height).at(-3)!
-      : geometry.point(arc.to - (arc.to - arc.from) * 0.03, Math.min(arc.height * 0.45, 16));
+      ? alongArc(geometry, from, to, height).at(-3)!
+      : geometry.point(to - (to - from) * 0.03, Math.min(height * 0.45, 16));
   const turn = Math.atan2(tip.y - before.y, tip.x - before.x);
-  const reach = layout.heavy * 2.6;
+  const reach = heavy * 2.6;
   const wing = (side: number) =>
     `${round(tip.x - reach * Math.cos(turn + side))} ${round(tip.y - reach * Math.sin(turn + side))}`;
-  const { line, edge } = arc.style;
+  const { line, edge } = style;
   return (
     <path
       d={`M${wing(0.5)}L${round(tip.x)} ${round(tip.y)}L${wing(-0.5)}Z`}
@@ -195,4 +214,4 @@ function Head({ layout, arc }: { layout: LineLayout; arc: Arc }) {
       strokeLinejoin="round"
     />
   );
-}
+});

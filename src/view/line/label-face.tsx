@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { memo, useId } from "react";
 import type { NumberKey } from "@/core/number/exact";
 import type { Written } from "@/core/number/fraction-text";
 import {
@@ -11,8 +11,10 @@ import {
   standsOut,
   writtenIn,
 } from "@/core/scene/cell-state";
-import { Cover, Inks, OnNumber, Slip, Wrong } from "../chart/cell-face";
+import { Cover, OnNumber, Slip, Wrong } from "../chart/cell-face";
+import { inkShapes } from "../chart/face-shapes";
 import { round } from "../round";
+import { type Shape, Shapes } from "../shape";
 import { WrittenText } from "./written-text";
 
 type Props = {
@@ -37,10 +39,9 @@ type Props = {
 const WITH_SHAPES = 0.94;
 
 /** A number outside a chart: its numeral, with the inks, cover or writing that lies on it. */
-export function LabelFace(props: Props) {
+export const LabelFace = memo(function LabelFace(props: Props) {
   const { x, y, width, height, numeral, heavy, state, number, write } = props;
   const { bold = false, boxed = false, ringed = false, opaque = false } = props;
-  const id = useId();
   const corner = { x: round(x - width / 2), y: round(y - height / 2) };
   const covered = isCovered(state);
   const says = covered ? writtenIn(state) : undefined;
@@ -64,16 +65,7 @@ export function LabelFace(props: Props) {
       {inks === 0 && !covered && boxed && (
         <rect {...box} fill="var(--color-lit)" stroke="var(--color-stair)" strokeWidth={3} />
       )}
-      {inks !== 0 && (
-        <>
-          <clipPath id={id}>
-            <rect {...box} />
-          </clipPath>
-          <g clipPath={`url(#${id})`}>
-            <Inks layout={face} {...corner} inks={inks} />
-          </g>
-        </>
-      )}
+      {inks !== 0 && <Ground box={box} shapes={inkShapes({ layout: face, ...corner }, inks)} />}
       {says !== undefined && <Slip layout={face} {...corner} />}
       {ringed && !covered && <rect {...box} fill="none" stroke="currentColor" strokeWidth={heavy * 0.6} />}
       {isFocus(state) && <rect {...box} fill="none" stroke="var(--color-focus)" strokeWidth={heavy * 0.9} />}
@@ -86,6 +78,32 @@ export function LabelFace(props: Props) {
         {...(covered ? { color: "var(--color-by-hand)" } : {})}
       />
       {isWrong(state) && <Wrong layout={face} {...corner} />}
+    </>
+  );
+});
+
+type Box = { x: number; y: number; width: number; height: number; rx: number };
+
+/** The inks of a label: one is its whole ground, several share it and are clipped to its corners. */
+function Ground({ box, shapes }: { box: Box; shapes: readonly Shape[] }) {
+  const id = useId();
+  // Of each ink there is a ground and a figure.
+  if (shapes.length === 2) {
+    return (
+      <>
+        <rect {...box} fill={shapes[0]!.attributes.fill as string} />
+        <Shapes shapes={shapes.slice(1)} />
+      </>
+    );
+  }
+  return (
+    <>
+      <clipPath id={id}>
+        <rect {...box} />
+      </clipPath>
+      <g clipPath={`url(#${id})`}>
+        <Shapes shapes={shapes} />
+      </g>
     </>
   );
 }

@@ -1,13 +1,11 @@
 import { memo } from "react";
 import { benchmarksOf } from "@/core/count/bridge";
 import { exact, type NumberKey } from "@/core/number/exact";
-import { type CellState, hasCounter, inksIn } from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
-import { hasInk, INKS } from "@/core/set/ink";
 import { type AnyLine, isClosed } from "@/core/surface/line";
-import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { Brackets } from "./brackets";
+import { FlagFigure } from "./flag";
 import { Jumps } from "./jumps";
 import { LabelFace } from "./label-face";
 import type { LineLayout } from "./line-layout";
@@ -99,23 +97,9 @@ export const LineFigure = memo(function LineFigure({ line, layout, marks, jumpsA
           />
         ))}
       {flags.map(({ key, state, at }) => (
-        <Flag key={key} state={state} x={at.x} y={at.y} />
+        <FlagFigure key={key} state={state} x={at.x} y={at.y} />
       ))}
     </>
-  );
-});
-
-/** The marks of a number without room for its label, small over its place on the line. */
-const Flag = memo(function Flag({ state, x, y }: { state: CellState; x: number; y: number }) {
-  return (
-    <g>
-      {hasCounter(state) && (
-        <circle cx={x} cy={y} r={9} fill="var(--color-kelp)" stroke="var(--color-kelp-dot)" strokeWidth={2} />
-      )}
-      {INKS.filter((ink) => hasInk(inksIn(state), ink)).map((ink, i) => (
-        <InkFigure key={ink} ink={ink} x={x} y={y - 22 - i * 13} radius={6} />
-      ))}
-    </g>
   );
 });
 

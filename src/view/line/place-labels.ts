@@ -4,7 +4,9 @@ import type { CellState } from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
 import type { Span } from "@/core/surface/line";
 import { round } from "../round";
+import type { Flag } from "./flag";
 import type { LineGeometry, LineShape, Placing, Point } from "./line-geometry";
+import { MIN_APART } from "./tick-paths";
 
 export type Label = {
   key: NumberKey;
@@ -34,7 +36,7 @@ export type BareLine = {
   off: number;
   /** The numbers of a strip stand below its cells. */
   below: boolean;
-  write: (value: Exact) => Written;
+  written: (number: NumberKey) => Written;
   sizeOf: (written: Written) => { width: number; height: number };
 };
 
@@ -42,6 +44,9 @@ type Number = { key: NumberKey; value: Exact };
 type Row = 0 | 1;
 /** The text and position of a label: computed once, however often room is looked for. */
 type Measured = { written: Written; width: number; height: number; middle: Point; foot: Point };
+
+/** What was measured on a line; for as long as it stays the same. */
+const measuredOn = new WeakMap<BareLine, Map<NumberKey, Measured>>();
 
 /** Creates the labels of a line: their positions in the first row and in the second, if there is room for one. */
 function labelMaker(line: BareLine, marks: LineMarks) {
@@ -52,11 +57,12 @@ function labelMaker(line: BareLine, marks: LineMarks) {
     shape === "flat"
       ? at(span.from).y + second.y + tallest / 2 <= line.room.height
       : shape === "upright" && at(span.from).x + second.x > widest / 2;
-  const known = new Map<NumberKey, Measured>();
+  const known = measuredOn.get(line) ?? new Map<NumberKey, Measured>();
+  measuredOn.set(line, known);
   const measure = ({ key, value }: Number): Measured => {
     const was = known.get(key);
     if (was) return was;
-    const written = line.write(value);
+    const written = line.written(key);
     const part = placing.partOf(value);
     const measured = {
       written,
@@ -213,13 +219,26 @@ export function placeLabels(line: BareLine, marks: LineMarks, own: readonly Exac
   for (const number of talkedOf) labels.add(number, true);
   for (const number of ownNumbers) labels.add(number, false);
   for (const number of special) if (rankOf(number.key) < 2) labels.add(number, true);
-  const flags = special.flatMap(({ key, value }) => {
+  const left = special.flatMap(({ key, value }) => {
     const state = marks.states[key] ?? 0;
     // In a strip, marks are seen in the cell.
     const isSeen = labels.taken.has(key) || labels.closes(key) || state === 0 || line.shape === "strip";
     return isSeen ? [] : [{ key, state, at: line.geometry.point(line.placing.partOf(value), 0) }];
   });
-  return { labels: labels.list, flags };
+  return { labels: labels.list, flags: apartFrom(left) };
+}
+
+/** Only flags that can be told apart: of several alike that stand closer, the first one says it. */
+function apartFrom(flags: readonly Flag[]): Flag[] {
+  const last = new Map<CellState, Point>();
+  return flags
+    .toSorted((a, b) => a.at.x - b.at.x || a.at.y - b.at.y)
+    .filter(({ state, at }) => {
+      const before = last.get(state);
+      if (before && Math.hypot(at.x - before.x, at.y - before.y) < MIN_APART) return false;
+      last.set(state, at);
+      return true;
+    });
 }
 
 const lieOnEachOther = (a: Label, b: Label, clear: number) =>
