@@ -1,12 +1,13 @@
-import type { BoardState } from "@/core/lesson/board-state";
+import { type BoardState, openBoard } from "@/core/lesson/board-state";
 import { historyOf } from "@/core/lesson/history";
 import type { Moment } from "@/core/lesson/moment";
+import { fold } from "@/core/scene/fold";
 import type { Scene } from "@/core/scene/scene";
-import { boardNow, classScene } from "../store/on-show";
+import { boardNow, classScene, keepScene, type OnShow, sceneNow } from "../store/on-show";
 import type { BoardMessage, FromClass, FromTeacher, ShowMessage } from "./class-messages";
 import type { Spot } from "./pointing";
 import { ringRound } from "./ring-round";
-import { withSince } from "./shown-to-class";
+import { movesAdded, withSince } from "./shown-to-class";
 
 /** What the class sees: a board at one moment with its question, or nothing. */
 export type ClassView = {
@@ -23,23 +24,23 @@ export type ClassView = {
 /** What a class screen has been told so far. */
 export type Known = {
   readonly board: BoardMessage | null;
-  readonly live: BoardState["live"];
+  /** The board's state; null until the state of the board that was sent is known. */
+  readonly state: BoardState | null;
   readonly show: ShowMessage | null;
   readonly pointed: Spot | null;
 };
-export const NOTHING_KNOWN: Known = { board: null, live: [], show: null, pointed: null };
+export const NOTHING_KNOWN: Known = { board: null, state: null, show: null, pointed: null };
 
 /** Takes in one more message: what the class screen then knows, and its answer, or null. */
 export function hear(known: Known, message: FromTeacher): [Known, FromClass["kind"] | null] {
   switch (message.kind) {
     case "board":
       // The class keeps seeing the same until the state of this board is sent: never a board as it opens, for a moment.
-      return [{ board: message, live: [], show: null, pointed: null }, null];
+      return [{ board: message, state: null, show: null, pointed: null }, null];
     case "show": {
       // It is about a board that was sent before this window existed.
       if (known.board?.board.id !== message.board) return [known, "hello"];
-      const live = withSince(known.live, message.live);
-      return [{ ...known, live, show: message }, "here"];
+      return [{ ...known, state: stateAfter(known, known.board, message), show: message }, "here"];
     }
     case "point":
       return [{ ...known, pointed: message.at }, null];
@@ -50,14 +51,31 @@ export function hear(known: Known, message: FromTeacher): [Known, FromClass["kin
   }
 }
 
-/** The board as sent, its steps without words. */
-const stateOf = ({ board, beats }: BoardMessage, live: BoardState["live"], climbed: number): BoardState => ({
-  board: {
+/** The board as sent, its steps without words, at the start of its stair. */
+const opened = ({ board, beats }: BoardMessage): BoardState =>
+  openBoard({
     ...board,
     stair: beats.map((some, i) => ({ id: `${i}`, title: "Step", question: "", answer: "", beats: some })),
-  },
-  climbed: Math.min(climbed, beats.length),
-  live,
+  });
+
+/** The state of the board after what a message says has changed. */
+function stateAfter({ state: was, show }: Known, board: BoardMessage, message: ShowMessage): BoardState {
+  const before = was ?? opened(board);
+  const climbed = Math.min(message.climbed, before.board.stair.length);
+  const state = { ...before, climbed, live: withSince(before.live, message.live) };
+  const isSameStep = climbed === before.climbed && message.played === null && show?.played === null;
+  const added = isSameStep ? movesAdded(before.live, message.live, climbed) : null;
+  // As in the teacher's window: another beat costs one beat, however long the lesson has gone on.
+  if (added) keepScene(state, fold(sceneNow(onShow(before)), added));
+  return state;
+}
+
+const onShow = (state: BoardState): OnShow => ({
+  boards: [historyOf(state)],
+  at: 0,
+  played: null,
+  counting: false,
+  within: null,
 });
 
 /** A scene in which what is pointed at has a ring. */
@@ -65,11 +83,10 @@ const withRing = (scene: Scene, pointed: Spot | null): Scene =>
   pointed ? { ...scene, strokes: [...scene.strokes, ringRound(pointed)] } : scene;
 
 /** What the class sees now; null if nothing has been sent. */
-export function viewOf({ board: sent, live, show, pointed }: Known): ClassView | null {
-  if (!sent || !show) return null;
-  const { climbed, played, counting, within, question, answer, strong, blank } = show;
-  const boards = [historyOf(stateOf(sent, live, climbed))];
-  const state = { boards, at: 0, played, counting, within };
+export function viewOf({ state: board, show, pointed }: Known): ClassView | null {
+  if (!board || !show) return null;
+  const { played, counting, within, question, answer, strong, blank } = show;
+  const state = { ...onShow(board), played, counting, within };
   return {
     moment: { board: boardNow(state), scene: withRing(classScene(state), pointed), mayAsk: false },
     question,

@@ -7,6 +7,8 @@ import * as z from "@/core/zod";
 
 const MAX_ACTS = 100_000;
 const Level = z.int().check(z.minimum(0), z.maximum(MAX.steps));
+/** How many acts stay, and how many beats of the act after them. */
+const Kept = z.int().check(z.minimum(0), z.maximum(MAX_ACTS));
 const Acts = z.array(z.array(Beat(z)));
 
 /** A board as sent to the class screen: what its steps do, without any of their words. */
@@ -17,7 +19,7 @@ const BoardMessage = z.object({
 });
 
 /**
- * What the class sees: where the board stands, and the live acts of a step from the first one that changed. A question
+ * What the class sees: where the board stands, and the live acts of a step from the first beat that changed. A question
  * comes without its answer until that is shown.
  */
 const ShowMessage = z.object({
@@ -27,9 +29,7 @@ const ShowMessage = z.object({
   played: z.nullable(z.int().check(z.minimum(0))),
   counting: z.boolean(),
   within: z.nullable(ViewId(z)),
-  live: z.array(
-    z.object({ level: Level, from: z.int().check(z.minimum(0), z.maximum(MAX_ACTS)), acts: Acts }),
-  ),
+  live: z.array(z.object({ level: Level, from: Kept, kept: Kept, acts: Acts })),
   question: StepWords(z).shape.question,
   answer: z.nullable(StepWords(z).shape.answer),
   strong: z.boolean(),
