@@ -19,6 +19,13 @@ export type Arc = {
   style: JumpStyle;
 };
 
+/** How much wider the line of a jump is than that of the number line, and its edge than itself, in pixels. */
+export const [WIDER, EDGE] = [1, 2.5];
+
+/** Whether a jump is shorter than its line is wide: many of them beside each other cannot be told apart. */
+export const isDot = ({ heavy }: Pick<LineLayout, "heavy">, { length }: Pick<Arc, "length">): boolean =>
+  length <= heavy + WIDER + EDGE;
+
 /** How far beyond its window a line's jumps are drawn, in windows, so that they are there when it slides. */
 const BEYOND = 1;
 

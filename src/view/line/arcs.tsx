@@ -4,7 +4,7 @@ import type { Ink } from "@/core/set/ink";
 import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { type ArcLabel, ROOM_OF_FIGURE } from "./arc-labels";
-import { type Arc, alongArc, arcPath } from "./arc-shape";
+import { type Arc, alongArc, arcPath, EDGE, isDot, WIDER } from "./arc-shape";
 import type { JumpStyle } from "./jump-style";
 import type { LineLayout } from "./line-layout";
 
@@ -26,7 +26,7 @@ export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false
   const hidden = arcs.filter(({ index }) => trail.covers[index]?.arc);
   const drawn = arcs.filter(({ index }) => !trail.covers[index]?.arc);
   const many = drawn.length > MAX_SINGLE;
-  const isSingle = ({ length }: Arc) => !many && length > width + EDGE;
+  const isSingle = (arc: Arc) => !many && !isDot(layout, arc);
   const [single, others] = [drawn.filter(isSingle), drawn.filter((arc) => !isSingle(arc))];
   return (
     <>
@@ -67,8 +67,6 @@ export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false
   );
 }
 
-/** How much wider the line of a jump is than that of the number line, and its edge than itself, in pixels. */
-const [WIDER, EDGE] = [1, 2.5];
 /** How long a jump must be to carry an arrowhead, in pixels. */
 const MIN_WITH_HEAD = 20;
 

@@ -208,7 +208,11 @@ export function placeLabels(line: BareLine, marks: LineMarks, own: readonly Exac
     .map((key) => ({ key, value: exact(key) }))
     .sort((a, b) => rankOf(b.key) - rankOf(a.key) || a.value.compare(b.value));
   const ownNumbers = own.map((value) => ({ value, key: keyOf(value) }));
-  const talkedOf = special.filter(({ key }) => rankOf(key) >= 2);
+  const talkedOf = apart(
+    special.filter(({ key }) => rankOf(key) >= 2),
+    line,
+    ({ key }) => rankOf(key) > 2,
+  );
   if (labels.hasSecond) {
     const isOwn = new Set(ownNumbers.map(({ key }) => key));
     for (const number of talkedOf) if (isOwn.has(number.key)) labels.add(number, true);
@@ -226,6 +230,21 @@ export function placeLabels(line: BareLine, marks: LineMarks, own: readonly Exac
     return isSeen ? [] : [{ key, state, at: line.geometry.point(line.placing.partOf(value), 0) }];
   });
   return { labels: labels.list, flags: apartFrom(left) };
+}
+
+/** Landings closer than this, in pixels: where one has no room for its label, the next one has none either. */
+const MIN_LANDINGS_APART = 4;
+
+/** Numbers in order without those that stand close after another one, but for some that stay. */
+function apart(numbers: readonly Number[], line: BareLine, stays: (number: Number) => boolean): Number[] {
+  let last: Point | null = null;
+  return numbers.filter((number) => {
+    if (stays(number)) return true;
+    const at = line.geometry.point(line.placing.partOf(number.value), 0);
+    if (last && Math.hypot(at.x - last.x, at.y - last.y) < MIN_LANDINGS_APART) return false;
+    last = at;
+    return true;
+  });
 }
 
 /** Only flags that can be told apart: of several alike that stand closer, the first one says it. */
