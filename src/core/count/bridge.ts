@@ -169,12 +169,22 @@ export function toNext(value: Exact, benchmark: Exact): { by: Exact; next: Exact
   return { by: next.sub(value), next };
 }
 
+const benchmarks = new WeakMap<Trail, Map<number, ReadonlySet<NumberKey>>>();
+
 /**
  * The benchmarks that a trail stops at on its way: whole tens of the smallest place that its start and its end have.
- * None where its jumps are equal: that is a count, and no way by friendly numbers.
+ * None where its jumps are equal: that is a count, and no way by friendly numbers. Memoised.
  * @param parts as for `wayTo`
  */
-export function benchmarksOf(trail: Trail, parts = 1): Set<NumberKey> {
+export function benchmarksOf(trail: Trail, parts = 1): ReadonlySet<NumberKey> {
+  const known = benchmarks.get(trail) ?? new Map<number, ReadonlySet<NumberKey>>();
+  benchmarks.set(trail, known);
+  const there = known.get(parts) ?? findBenchmarks(trail, parts);
+  known.set(parts, there);
+  return there;
+}
+
+function findBenchmarks(trail: Trail, parts: number): ReadonlySet<NumberKey> {
   const { start, end, jumps } = trail;
   const [first] = jumps;
   if (first === undefined || (jumps.length > 1 && jumps.every((by) => by === first))) return new Set();

@@ -3,7 +3,7 @@ import { historyOf } from "@/core/lesson/history";
 import type { Moment } from "@/core/lesson/moment";
 import { fold } from "@/core/scene/fold";
 import type { Scene } from "@/core/scene/scene";
-import { boardNow, classScene, keepScene, type OnShow, sceneNow } from "../store/on-show";
+import { boardNow, classScene, isPlaying, keepScene, type OnShow, sceneNow } from "../store/on-show";
 import type { BoardMessage, FromClass, FromTeacher, ShowMessage } from "./class-messages";
 import type { Spot } from "./pointing";
 import { ringRound } from "./ring-round";
@@ -19,6 +19,8 @@ export type ClassView = {
   readonly pointed: Spot | null;
   /** A count is running by itself. */
   readonly counting: boolean;
+  /** A count or a step is going on by itself: nothing may hold it up. */
+  readonly goesOn: boolean;
 };
 
 /** What a class screen has been told so far. */
@@ -94,6 +96,7 @@ export function viewOf({ state: board, show, pointed }: Known): ClassView | null
     strong,
     blank,
     counting,
+    goesOn: counting || isPlaying(state),
     pointed,
   };
 }

@@ -1,13 +1,13 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { KIND_NAMES } from "@/core/views/view";
 import { bringInTurn } from "@/kit/bring-in-turn";
 import { allComing } from "@/kit/patient";
 import { useNoDroppedFiles } from "@/kit/use-no-dropped-files";
 import { useNoTouchMenu } from "@/kit/use-no-touch-menu";
 import { useSize } from "@/kit/use-size";
-import { BoardLayers, type Drawings, drawingsOf } from "@/view/board/board-drawing";
+import { BoardDrawing, type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { ClassView } from "./class-memory";
 import { hasTime } from "./has-time";
 import { useShown } from "./use-shown";
@@ -25,7 +25,11 @@ const brought = typeof document === "undefined" ? null : drawingsOf(KIND_NAMES);
 export function ClassScreen({ lesson }: { lesson: string }) {
   const shown = useShown(lesson);
   const [drawings, setDrawings] = useState<Drawings | null>(null);
-  useEffect(() => bringInTurn(allComing), []);
+  const goesOn = useRef(false);
+  useLayoutEffect(() => {
+    goesOn.current = shown?.goesOn ?? false;
+  });
+  useEffect(() => bringInTurn(allComing, () => goesOn.current), []);
   useNoTouchMenu();
   useNoDroppedFiles(NOTHING);
   useEffect(() => {
@@ -96,7 +100,7 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
         data-strong={strong || undefined}
       >
         {room.width > 0 && (
-          <BoardLayers
+          <BoardDrawing
             moment={moment}
             drawings={drawings}
             room={room}

@@ -72,29 +72,6 @@ export function BoardDrawing({ moment, drawings, room, theme }: Props) {
   );
 }
 
-/**
- * The same on a screen of its own, in its true size: each view is a layer, so that only what changes in one is laid out
- * and painted anew.
- */
-export function BoardLayers({ moment, drawings, room, theme }: Props) {
-  return (
-    <div aria-hidden className="relative size-full">
-      {placedViews(moment, room, theme).map(({ view, board, scene, box }) => (
-        <div key={view.id} className="absolute contain-strict will-change-transform" style={box}>
-          <ViewCard
-            view={view}
-            moment={{ board, scene, mayAsk: moment.mayAsk }}
-            drawings={drawings}
-            card={box}
-            inside={insideOf(view, box, theme)}
-            theme={theme}
-          />
-        </div>
-      ))}
-    </div>
-  );
-}
-
 type ViewProps = { view: View; moment: Moment; drawings: Drawings; box: Box; theme: Theme };
 
 function ViewDrawing({ box, ...props }: ViewProps) {

@@ -3,7 +3,7 @@ import type { NumberKey } from "@/core/number/exact";
 import { groupDigits } from "@/core/number/group-digits";
 import { showNumber } from "@/core/number/show-number";
 import { round } from "../round";
-import { type Arc, alongArc, isDot } from "./arc-shape";
+import { type Arc, alongArc, togetherOf } from "./arc-shape";
 import { arcTextSize, arcTextWidth } from "./arc-text";
 import { type Box, overlaps } from "./box";
 import { flagBox } from "./flag";
@@ -169,8 +169,8 @@ export function arcLabels(
   const { geometry } = layout;
   const extra = figures ? size * ROOM_OF_FIGURE : 0;
   const labels: ArcLabel[] = [];
-  // Dots lie on the line, lower than any size.
-  const all = [...arcs, ...alsoThere].filter((arc) => !isDot(layout, arc));
+  // Those drawn together lie low on the line, or are everywhere.
+  const all = [arcs, alsoThere].flatMap((some) => togetherOf(layout, some).single);
   const curves = all.length > MAX_KEPT_OFF ? [] : all.map((arc) => curveOf(geometry, arc));
   const flags = layout.flags.map(flagBox);
   const place = (run: readonly Arc[]) => {

@@ -22,9 +22,22 @@ export type Arc = {
 /** How much wider the line of a jump is than that of the number line, and its edge than itself, in pixels. */
 export const [WIDER, EDGE] = [1, 2.5];
 
-/** Whether a jump is shorter than its line is wide: many of them beside each other cannot be told apart. */
-export const isDot = ({ heavy }: Pick<LineLayout, "heavy">, { length }: Pick<Arc, "length">): boolean =>
-  length <= heavy + WIDER + EDGE;
+/** Up to this many jumps are separate elements. */
+const MAX_SINGLE = 60;
+/** Up to this many of those that are shorter than their line is wide: more of them cannot be told apart. */
+const MAX_DOTS = 12;
+
+/** The jumps that are drawn together, as one path, and those that are drawn each by itself. */
+export function togetherOf(
+  { heavy }: Pick<LineLayout, "heavy">,
+  arcs: readonly Arc[],
+): { together: readonly Arc[]; single: readonly Arc[] } {
+  if (arcs.length > MAX_SINGLE) return { together: arcs, single: [] };
+  const isDot = ({ length }: Arc) => length <= heavy + WIDER + EDGE;
+  const dots = arcs.filter(isDot);
+  if (dots.length <= MAX_DOTS) return { together: [], single: arcs };
+  return { together: dots, single: arcs.filter((arc) => !isDot(arc)) };
+}
 
 /** How far beyond its window a line's jumps are drawn, in windows, so that they are there when it slides. */
 const BEYOND = 1;

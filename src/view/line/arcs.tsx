@@ -4,7 +4,7 @@ import type { Ink } from "@/core/set/ink";
 import { InkFigure } from "../ink/ink-shape";
 import { round } from "../round";
 import { type ArcLabel, ROOM_OF_FIGURE } from "./arc-labels";
-import { type Arc, alongArc, arcPath, EDGE, isDot, WIDER } from "./arc-shape";
+import { type Arc, alongArc, arcPath, EDGE, togetherOf, WIDER } from "./arc-shape";
 import type { JumpStyle } from "./jump-style";
 import type { LineLayout } from "./line-layout";
 
@@ -25,12 +25,10 @@ export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false
   const width = layout.heavy + WIDER;
   const hidden = arcs.filter(({ index }) => trail.covers[index]?.arc);
   const drawn = arcs.filter(({ index }) => !trail.covers[index]?.arc);
-  const many = drawn.length > MAX_SINGLE;
-  const isSingle = (arc: Arc) => !many && !isDot(layout, arc);
-  const [single, others] = [drawn.filter(isSingle), drawn.filter((arc) => !isSingle(arc))];
+  const { together, single } = togetherOf(layout, drawn);
   return (
     <>
-      {others.length > 0 && <ManyArcs layout={layout} arcs={others} width={width} isDashed={isAside} />}
+      {together.length > 0 && <ManyArcs layout={layout} arcs={together} width={width} isDashed={isAside} />}
       {single.map((arc) => (
         <OneArc
           key={arc.index}
@@ -55,7 +53,7 @@ export function Arcs({ layout, trail, arcs, ghosts = false, ink, isAside = false
           />
         ))}
       {ink && isAside
-        ? (many ? [] : drawn).map(({ index, to }) => (
+        ? single.map(({ index, to }) => (
             <InkFigure key={index} ink={ink} {...geometry.point(to, 12)} radius={layout.heavy * 1.7} />
           ))
         : single
@@ -161,12 +159,6 @@ function Label({ label, size, ink }: { label: ArcLabel; size: number; ink?: Ink 
     </>
   );
 }
-
-/**
- * Up to this many arcs are separate elements; more are drawn as one path, and so are those shorter than their line is
- * wide, which cannot be told apart.
- */
-const MAX_SINGLE = 60;
 
 type ManyProps = {
   layout: LineLayout;

@@ -3,20 +3,18 @@
 import { type KeyboardEvent, memo, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { type LineView, lookOf } from "@/core/lesson/views-of";
 import { exact, keyOf, keyOfText, type NumberKey } from "@/core/number/exact";
-import { writeNumber, writtenText } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
-import { cellState, isAsked } from "@/core/scene/cell-state";
 import { lineMarks } from "@/core/scene/line-marks";
 import { isCoveredAt } from "@/core/scene/scene";
 import { isClosed, nearestTurn, type Span, slides } from "@/core/surface/line";
 import { scaleOf } from "@/core/surface/line-scale";
 import { nearestTick, slideSpan, spanHolding } from "@/core/surface/line-slide";
 import { type Size, useSize } from "@/kit/use-size";
-import { cellName } from "../chart/cell-name";
 import { CellRing } from "../chart/cell-ring";
 import { useKeyPress } from "../chart/use-key-press";
 import { ordinary } from "../drawing";
 import type { Over } from "../pen/anchors";
+import { round } from "../round";
 import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import { arcPath, arcUnder } from "./arc-shape";
@@ -27,9 +25,10 @@ import { lineAnchors } from "./line-anchors";
 import { LineFigure } from "./line-figure";
 import type { Point } from "./line-geometry";
 import { layOutLine } from "./line-layout";
+import { NumberCells } from "./number-cells";
 import { boxAt as boxOf } from "./number-near";
 import { JumpSize, Peek } from "./under-finger";
-import { useCarried } from "./use-carried";
+import { hasSlid, shiftFrom, useCarried } from "./use-carried";
 import { type LineHand, useLineTouch } from "./use-line-touch";
 import { useMovingSpan } from "./use-moving-span";
 
@@ -100,16 +99,8 @@ export const Line = memo(function Line({
   const [keyboard, setKeyboard] = useState<NumberKey | null>(null);
   const grid = useRef<HTMLDivElement>(null);
   /** The keyboard position: on a number, with or without a label. */
-  const standing = keyboard ?? marks.focus ?? keyOf(nearestTick(layout.scale, span.from));
+  const standing = keyboard ?? marks.focus ?? keyOf(nearestTick(atRest.layout.scale, target.from));
   const boxAt = (key: NumberKey) => boxOf(layout, key);
-  const nameOf = (key: NumberKey) => {
-    const state = cellState(scene, key);
-    // An unlabelled tick that is asked for is not named: its name is the answer.
-    if (isAsked(state) && !isLabelled(key)) return "A tick, asked for";
-    const name = cellName(key, state, "solid");
-    const said = writtenText(writeNumber(exact(key), settings.numbers, layout.scale.step.d));
-    return name.startsWith(showNumber(key)) ? said + name.slice(showNumber(key).length) : name;
-  };
   const goTo = (key: NumberKey) => {
     setKeyboard(key);
     const next = spanHolding(settings, target, exact(key));
@@ -161,13 +152,9 @@ export const Line = memo(function Line({
   const what = settings.kind === "strip" ? "Number strip" : "Number line";
   const isTold = settings.labels !== "none" && ![from, to].some((end) => isCoveredAt(scene, end));
   const asked = asks && !asks.number.startsWith("r") ? asks : null;
-  const isLabelled = (number: NumberKey) => layout.labels.some(({ key }) => key === number);
-  // Besides the labels: the keyboard position, and the tick that is asked for.
-  const bare = new Set([standing, ...(asked ? [asked.number] : [])].filter((key) => !isLabelled(key)));
-  // Read in the order of their numbers.
-  const cells = [...layout.labels, ...[...bare].map((key) => ({ ...boxAt(key), key }))].toSorted((a, b) =>
-    exact(a.key).compare(exact(b.key)),
-  );
+  // While the line slides, its cells slide along as they were, in one piece.
+  const isPassing = hasSlid(atRest.layout, layout);
+  const cellsShift = isPassing ? shiftFrom(atRest.layout, layout) : null;
   const preview = touch.jump && {
     from: layout.placing.partOf(exact(touch.jump.from)),
     to: layout.placing.partOf(exact(touch.jump.to)),
@@ -243,21 +230,17 @@ export const Line = memo(function Line({
           {asked && <AskedNumber kind={settings.kind} layout={layout} {...asked} />}
           {peeked !== null && <Peek layout={layout} box={boxAt(peeked)} number={peeked} />}
           {/* biome-ignore lint/a11y/useSemanticElements: as above. */}
-          <g role="row">
-            {cells.map(({ key, x, y, width, height }) => (
-              // biome-ignore lint/a11y/useSemanticElements: as above.
-              <g
-                key={key}
-                role="gridcell"
-                aria-label={nameOf(key)}
-                data-number={key}
-                tabIndex={key === standing ? 0 : -1}
-                {...(key === standing ? { "data-keyboard": "" } : {})}
-                className="place"
-              >
-                <rect x={x - width / 2} y={y - height / 2} width={width} height={height} fill="transparent" />
-              </g>
-            ))}
+          <g
+            role="row"
+            {...(cellsShift ? { transform: `translate(${round(cellsShift.x)} ${round(cellsShift.y)})` } : {})}
+          >
+            <NumberCells
+              line={settings}
+              layout={isPassing ? atRest.layout : layout}
+              scene={scene}
+              standing={standing}
+              asked={asked?.number ?? null}
+            />
           </g>
           {keyboard !== null && (
             <CellRing
@@ -275,9 +258,13 @@ export const Line = memo(function Line({
           )}
         </svg>
       </div>
+      {/* As at rest: what is read out does not change with every frame of a slide. */}
       <JumpsRead
-        {...{ marks, scene, write: layout.write, asked: asked?.number ?? null }}
-        told={settings.labels === "none" ? layout.labels : null}
+        marks={atRest.marks}
+        scene={scene}
+        write={atRest.layout.write}
+        asked={asked?.number ?? null}
+        told={settings.labels === "none" ? atRest.layout.labels : null}
       />
       {over && (
         <div

@@ -19,7 +19,7 @@ const ANEW = 16;
  * @param lay lays out the line at another span, in the frame of the line at rest
  */
 export function useCarried(rest: LineLayout, layout: LineLayout, lay: (span: Span) => LineLayout): Carried {
-  const slides = layout !== rest && lengthOf(layout.span).equals(lengthOf(rest.span));
+  const slides = hasSlid(rest, layout);
   const steps = slides ? Math.round((partOf(rest.span, layout.span.from) * 10) / ANEW) : 0;
   const base = useMemo(() => {
     if (steps === 0) return rest;
@@ -32,12 +32,21 @@ export function useCarried(rest: LineLayout, layout: LineLayout, lay: (span: Spa
       ),
     );
   }, [rest, steps, lay]);
-  return useMemo(() => {
-    if (!slides) return { layout, shift: { x: 0, y: 0 } };
-    const where = ({ geometry, placing }: LineLayout) => geometry.point(placing.partOf(base.span.from), 0);
-    const [now, then] = [where(layout), where(base)];
-    return { layout: base, shift: { x: now.x - then.x, y: now.y - then.y } };
-  }, [slides, layout, base]);
+  return useMemo(
+    () => (slides ? { layout: base, shift: shiftFrom(base, layout) } : { layout, shift: { x: 0, y: 0 } }),
+    [slides, layout, base],
+  );
+}
+
+/** Whether a line lies as at rest, only further along. */
+export const hasSlid = (rest: LineLayout, layout: LineLayout): boolean =>
+  layout !== rest && lengthOf(layout.span).equals(lengthOf(rest.span));
+
+/** How far what was laid out at one place of a line lies from there now, in pixels. */
+export function shiftFrom(base: LineLayout, layout: LineLayout): Point {
+  const where = ({ geometry, placing }: LineLayout) => geometry.point(placing.partOf(base.span.from), 0);
+  const [now, then] = [where(layout), where(base)];
+  return { x: now.x - then.x, y: now.y - then.y };
 }
 
 const lengthOf = ({ from, to }: Span) => to.sub(from);
