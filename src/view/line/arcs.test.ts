@@ -1,15 +1,20 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { coverJumps, jumpOn, startTrail, type Trail } from "@/core/count/trail";
+import { exact } from "@/core/number/exact";
+import { fold } from "@/core/scene/fold";
 import { type LineMarks, lineMarks } from "@/core/scene/line-marks";
 import { EMPTY_SCENE } from "@/core/scene/scene";
 import { wholeSpan } from "@/core/surface/line";
 import { startingLine } from "@/core/surface/starting-lines";
 import { type ArcLabel, arcLabels } from "./arc-labels";
-import { alongArc, arcsOf, arcUnder } from "./arc-shape";
+import { type Arc, alongArc, arcsOf, arcUnder, togetherOf } from "./arc-shape";
 import { arcTextSize } from "./arc-text";
+import { overlaps } from "./box";
+import { flagBox } from "./flag";
 import { labelledArcs } from "./labelled-arcs";
 import { layOutLine } from "./line-layout";
+import { MIN_APART } from "./tick-paths";
 
 const ROOM = { width: 1200, height: 320 };
 const trail = (start: string, ...jumps: string[]): Trail =>
@@ -149,6 +154,75 @@ describe("the sizes of jumps", () => {
         { numRuns: 40 },
       );
     }
+  });
+});
+
+describe("a count in small jumps that marks its numbers", () => {
+  const line = startingLine("0-100");
+  const lay = (count: number, width: number, is = line) => {
+    const of = trail("1", ...Array<string>(count).fill("1"));
+    const numbers = Array.from({ length: count + 1 }, (_, i) => `${i + 1}`);
+    const scene = fold({ ...EMPTY_SCENE, trail: of }, [{ do: "mark", ink: "sun", numbers }]);
+    const marks = lineMarks(is, wholeSpan(is), scene);
+    return { layout: layOutLine(is, wholeSpan(is), marks, { width, height: 320 }, false), marks };
+  };
+
+  test("has its size over the marks on the line, not on them", () => {
+    for (const width of [300, 480, 700, 1200])
+      for (const count of [5, 14, 40, 80]) {
+        const { layout, marks } = lay(count, width);
+        const { labels, size } = labelledArcs(layout, marks);
+        expect([width, count, labels.trail.length]).not.toContain(0);
+        for (const { x, y, width: wide } of labels.trail) {
+          const box = { left: x - wide / 2, right: x + wide / 2, top: y - size / 2, bottom: y + size / 2 };
+          expect(layout.flags.filter((flag) => overlaps(flagBox(flag), box))).toEqual([]);
+        }
+      }
+  });
+
+  test("shows no more marks over the line than can be told apart, and none of them far from its own", () => {
+    for (const width of [300, 480, 1200]) {
+      const { layout } = lay(80, width);
+      const [xs, taken] = [layout.flags.map(({ at }) => at.x), new Set(layout.labels.map(({ key }) => key))];
+      const apart = xs.slice(1).map((x, i) => x - xs[i]!);
+      expect(Math.min(...apart)).toBeGreaterThanOrEqual(MIN_APART);
+      for (let number = 1; number <= 81; number += 1) {
+        if (taken.has(`${number}`)) continue;
+        const { x } = layout.geometry.point(layout.placing.partOf(exact(number)), 0);
+        expect(Math.min(...xs.map((at) => Math.abs(at - x)))).toBeLessThan(MIN_APART);
+      }
+    }
+  });
+
+  test("is laid out as on a line that was never laid out before", () => {
+    for (const width of [300, 480, 1200])
+      for (const count of [3, 30, 80]) {
+        const [kept, anew] = [lay(count, width), lay(count, width, { ...line })];
+        const plain = ({ layout: { labels, flags, numeral, ticks, cell } }: typeof kept) => [
+          labels,
+          flags,
+          numeral,
+          ticks,
+          cell,
+        ];
+        expect(plain(kept)).toEqual(plain(anew));
+      }
+  });
+});
+
+describe("jumps that are drawn together", () => {
+  const arc = (index: number, length: number) => ({ index, length }) as Arc;
+  const counts = (arcs: Arc[]) => {
+    const { together, single } = togetherOf({ heavy: 4 }, arcs);
+    return [together.length, single.length];
+  };
+  const some = (count: number, length: number) => Array.from({ length: count }, (_, i) => arc(i, length));
+
+  test("are those that nobody can tell apart: many dots, or very many", () => {
+    expect(counts(some(60, 30))).toEqual([0, 60]);
+    expect(counts(some(61, 30))).toEqual([61, 0]);
+    expect(counts(some(12, 5))).toEqual([0, 12]);
+    expect(counts([...some(20, 5), ...some(3, 40)])).toEqual([20, 3]);
   });
 });
 
