@@ -82,8 +82,9 @@ const MAX_KEPT = 32;
 const known = new WeakMap<AnyLine, Map<string, Bare>>();
 
 /**
- * A line in its room with the size of its numerals and its own labels, before any label is placed. While a count goes on it
- * stays the same: it is kept, and so is what is measured on it. What is put on an empty line changes it, and so does sliding.
+ * A line in its room with the size of its numerals and its own labels, before any label is placed. While a count goes
+ * on it stays the same: it is kept, and so is what is measured on it. An empty line changes with what is put on it, and
+ * a sliding one with every frame.
  */
 export function bareLine(
   line: AnyLine,
@@ -98,10 +99,12 @@ export function bareLine(
   const kept = known.get(line) ?? new Map<string, Bare>();
   known.set(line, kept);
   const key = [keyOf(span.from), keyOf(span.to), room.width, room.height, strong, max].join(" ");
-  const there = kept.get(key) ?? layBare(line, span, marks, room, strong, max);
+  const there = kept.get(key);
+  if (there) return there;
   if (kept.size >= MAX_KEPT) kept.clear();
-  kept.set(key, there);
-  return there;
+  const made = layBare(line, span, marks, room, strong, max);
+  kept.set(key, made);
+  return made;
 }
 
 function layBare(

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import type { NumberKey } from "@/core/number/exact";
-import { type CellState, hasCounter, inksIn } from "@/core/scene/cell-state";
+import { type CellState, hasCounter, inksIn, isCovered } from "@/core/scene/cell-state";
 import { hasInk, INKS } from "@/core/set/ink";
 import { InkFigure } from "../ink/ink-shape";
 import type { Box } from "./box";
@@ -13,7 +13,12 @@ export type Flag = { readonly key: NumberKey; readonly state: CellState; readonl
 const [OVER, NEXT, RADIUS] = [22, 13, 6];
 const COUNTER = { radius: 9, edge: 2 };
 
-const inksOf = (state: CellState) => INKS.filter((ink) => hasInk(inksIn(state), ink));
+/** The inks that are shown: as on a chart, a cover shows none of what is under it. */
+const inksOf = (state: CellState) =>
+  isCovered(state) ? [] : INKS.filter((ink) => hasInk(inksIn(state), ink));
+
+/** Whether anything of it is drawn. */
+export const isSeen = ({ state }: Flag): boolean => hasCounter(state) || inksOf(state).length > 0;
 
 /** The room that a flag takes over the line. */
 export function flagBox({ state, at: { x, y } }: Flag): Box {
