@@ -34,6 +34,10 @@ export function layersOn(laid: Laid, target: Target): LayerSet {
 export const hasLayerOn = (laid: Laid, layer: Layer, target: Target): boolean =>
   hasLayer(layersOn(laid, target), layer);
 
+/** Whether a layer was laid on a number, or a cell, by itself and not by a rule. */
+export const isLaidByItself = ({ touched }: Laid, layer: Layer, target: Target): boolean =>
+  hasLayer((touched.get(target) ?? 0) & ALL_LAYERS, layer);
+
 /** The layers on a target, apart from changes to itself. */
 function below(laid: Laid, target: Target): LayerSet {
   if (!isCellKey(target)) return byRules(laid.rules, target);

@@ -5,7 +5,7 @@ import { type AnyLine, isClosed, type Span } from "../surface/line";
 import { scaleOf, tickAt, ticksIn } from "../surface/line-scale";
 import type { Aside } from "./aside";
 import { type CellState, cellState, isCovered } from "./cell-state";
-import { hasLayerOn } from "./laid";
+import { hasLayerOn, isLaidByItself } from "./laid";
 import type { Scene } from "./scene";
 
 /** Maximum number of ticks whose numbers are examined one by one. */
@@ -75,8 +75,8 @@ export function lineMarks(
     const state = cellState(scene, key);
     if (state === 0) return;
     states[key] = state;
-    // A cover needs no extra room: it lies where a label would be.
-    if (!isCovered(state) || scene.laid.touched.has(key)) put(key, RANK.marked);
+    // The cover of a rule needs no extra room: it lies where a label would be, and shows of none that it is marked.
+    if (!isCovered(state) || isLaidByItself(scene.laid, "cover", key)) put(key, RANK.marked);
   };
   for (const key of scene.laid.touched.keys()) if (!isCellKey(key) && within(key)) look(key);
   for (const key of scene.written.keys()) if (!isCellKey(key) && within(key)) look(key);

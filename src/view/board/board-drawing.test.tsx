@@ -41,6 +41,13 @@ const MANY: Move[] = ["2", "3"].map((of, i) => ({
   numbers: ruleOf({ kind: "multiples", of, not: false }),
 }));
 
+/** Where two drawings begin to differ; null if they are the same. */
+function firstDifference(a: string, b: string): string | null {
+  if (a === b) return null;
+  const at = [...a].findIndex((letter, i) => letter !== b[i]);
+  return [a, b].map((drawn) => drawn.slice(at - 60, at + 60)).join(" | ");
+}
+
 /** What is read in a drawing. */
 const textsOf = (markup: string) => [...markup.matchAll(/>([^<>]+)</g)].map(([, text]) => text!.trim());
 
@@ -58,6 +65,37 @@ describe("a board drawn at rest", () => {
       ),
       // A room in which nothing fits, with much in it, is always among them.
       { numRuns: 40, examples: [[MANY, 60, 60]] },
+    );
+  });
+
+  test.each(KIND_NAMES)("tells nothing of what was marked under solid covers: %s", (kind) => {
+    const board = boardOf(kind);
+    const numbers = Array.from({ length: 24 }, (_, i) => `${i + 1}`);
+    const some = fc.record({
+      covered: fc.subarray(numbers, { minLength: 1 }),
+      byRule: fc.boolean(),
+      seen: fc.subarray(numbers),
+      ink: fc.constantFrom("sun", "sea", "plum"),
+      jumps: fc.array(fc.constantFrom("3", "10", "-2"), { maxLength: 6 }),
+      writes: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(some, ({ covered, byRule, seen, ink, jumps, writes }) => {
+        const before: Move[] = [
+          { do: "mark", ink: "coral", numbers: byRule ? [] : seen.filter((one) => !covered.includes(one)) },
+          { do: "start", number: "3" },
+          ...jumps.map((by): Move => ({ do: "jump", by })),
+        ];
+        const under: Move[] = [
+          { do: "mark", ink, numbers: covered },
+          { do: "stand-out", numbers: covered.slice(0, 2) },
+        ];
+        const after: Move[] = [{ do: "cover", numbers: byRule ? ALL : covered }];
+        if (writes) after.push({ do: "write", number: covered[0]!, says: "7" });
+        const told = draw(board, [...before, ...under, ...after]);
+        expect(firstDifference(told, draw(board, [...before, ...after]))).toBeNull();
+      }),
+      { numRuns: 25 },
     );
   });
 

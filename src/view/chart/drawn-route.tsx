@@ -1,6 +1,6 @@
 import { landings, type Trail } from "@/core/count/trail";
 import { keyOf } from "@/core/number/exact";
-import { cellState, inksIn } from "@/core/scene/cell-state";
+import { cellState, inksIn, isCovered } from "@/core/scene/cell-state";
 import type { Scene } from "@/core/scene/scene";
 import { hasInk, INKS } from "@/core/set/ink";
 import { INK_STYLE } from "../ink/ink-style";
@@ -60,7 +60,9 @@ function numeralOver(layout: ChartLayout, index: number, scene: Scene): Shape[] 
   const number = layout.numbers[index];
   if (!number) return [];
   const state = cellState(scene, number);
-  const ink = INKS.find((one) => hasInk(inksIn(state), one));
+  // A solid cover shows none of the inks under it, nor does the slip on it.
+  const inks = isCovered(state) && layout.covers === "solid" ? 0 : inksIn(state);
+  const ink = INKS.find((one) => hasInk(inks, one));
   const rim = {
     stroke: ink ? INK_STYLE[ink].ground : "var(--color-board)",
     "stroke-width": round(layout.numeral * 0.28),

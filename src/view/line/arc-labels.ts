@@ -6,7 +6,7 @@ import { round } from "../round";
 import { type Arc, alongArc, togetherOf } from "./arc-shape";
 import { arcTextSize, arcTextWidth } from "./arc-text";
 import { type Box, overlaps } from "./box";
-import { flagBox, isSeen } from "./flag";
+import { flagBox } from "./flag";
 import type { JumpStyle } from "./jump-style";
 import type { LineGeometry, Point } from "./line-geometry";
 import type { LineLayout } from "./line-layout";
@@ -174,7 +174,7 @@ export function arcLabels(
   // Those drawn together lie low on the line, or are everywhere.
   const all = [arcs, alsoThere].flatMap((some) => togetherOf(layout, some).single);
   const curves = all.length > MAX_KEPT_OFF ? [] : all.map((arc) => curveOf(geometry, arc));
-  const flags = layout.flags.filter(isSeen).map(flagBox);
+  const flags = layout.flags.map(flagBox);
   const place = (run: readonly Arc[]) => {
     const first = run[0]!;
     const covered = run.every(({ index }) => trail.covers[index]?.size);

@@ -46,6 +46,7 @@ export const LabelFace = memo(function LabelFace(props: Props) {
   const covered = isCovered(state);
   const says = covered ? writtenIn(state) : undefined;
   const inks = covered ? 0 : inksIn(state);
+  const isOut = !covered && standsOut(state);
   const face = {
     cellWidth: width,
     cellHeight: height,
@@ -56,7 +57,7 @@ export const LabelFace = memo(function LabelFace(props: Props) {
   if (hasCounter(state)) return <OnNumber layout={face} {...corner} />;
   if (covered && says === undefined) return <Cover layout={face} {...corner} />;
   const box = { ...corner, width, height, rx: Math.min(10, height / 5) };
-  const size = numeral * (standsOut(state) ? 1.2 : inks === 0 ? 1 : WITH_SHAPES);
+  const size = numeral * (isOut ? 1.2 : inks === 0 ? 1 : WITH_SHAPES);
   return (
     <>
       {inks === 0 && !covered && (opaque || ringed || isFocus(state)) && (
@@ -74,7 +75,7 @@ export const LabelFace = memo(function LabelFace(props: Props) {
         x={x}
         y={y}
         size={round(size)}
-        bold={bold || inks !== 0 || standsOut(state) || covered}
+        bold={bold || inks !== 0 || isOut || covered}
         {...(covered ? { color: "var(--color-by-hand)" } : {})}
       />
       {isWrong(state) && <Wrong layout={face} {...corner} />}

@@ -4,7 +4,7 @@ import type { CellState } from "@/core/scene/cell-state";
 import type { LineMarks } from "@/core/scene/line-marks";
 import type { Span } from "@/core/surface/line";
 import { round } from "../round";
-import type { Flag } from "./flag";
+import { type Flag, isSeen } from "./flag";
 import type { LineGeometry, LineShape, Placing, Point } from "./line-geometry";
 import { MIN_APART } from "./tick-paths";
 
@@ -226,10 +226,10 @@ export function placeLabels(line: BareLine, marks: LineMarks, own: readonly Exac
   const left = special.flatMap(({ key, value }) => {
     const state = marks.states[key] ?? 0;
     // In a strip, marks are seen in the cell.
-    const isSeen = labels.taken.has(key) || labels.closes(key) || state === 0 || line.shape === "strip";
-    return isSeen ? [] : [{ key, state, at: line.geometry.point(line.placing.partOf(value), 0) }];
+    const isThere = labels.taken.has(key) || labels.closes(key) || line.shape === "strip";
+    return isThere ? [] : [{ key, state, at: line.geometry.point(line.placing.partOf(value), 0) }];
   });
-  return { labels: labels.list, flags: apartFrom(left) };
+  return { labels: labels.list, flags: apartFrom(left.filter(isSeen)) };
 }
 
 /** Landings closer than this, in pixels: where one has no room for its label, the next one has none either. */

@@ -81,7 +81,7 @@ function WideCells({ line, layout, marks }: Props) {
                 x={round(x)}
                 y={below && label ? label.y : round(top + height / 2)}
                 size={round(below && label ? numeral : inside)}
-                bold={inksIn(state) !== 0 || standsOut(state)}
+                bold={covered || inksIn(state) !== 0 || standsOut(state)}
                 {...(covered ? { color: "var(--color-by-hand)" } : {})}
               />
             )}
