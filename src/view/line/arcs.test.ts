@@ -194,6 +194,17 @@ describe("a count in small jumps that marks its numbers", () => {
     }
   });
 
+  test("has the labels of a row in the order of their numbers", () => {
+    for (const width of [240, 254, 300, 480, 700])
+      for (let count = 1; count < 60; count += 1) {
+        const { labels } = lay(count, width, { ...line, to: "300", interval: "100" }).layout;
+        for (const a of labels)
+          for (const b of labels)
+            if (a.y === b.y && Number(a.key) < Number(b.key))
+              expect([a.key, b.key, a.x < b.x]).toContain(true);
+      }
+  });
+
   test("is laid out as on a line that was never laid out before", () => {
     for (const width of [300, 480, 1200])
       for (const count of [3, 30, 80]) {

@@ -90,7 +90,9 @@ function labelMaker(line: BareLine, marks: LineMarks) {
       led,
     };
   };
-  return { make, hasSecond };
+  /** How far along the line a number stands for which a label was made. */
+  const placeOf = (key: NumberKey) => known.get(key)!.foot.x;
+  return { make, hasSecond, placeOf };
 }
 
 /** Labels without overlaps, added one after the other; the first one keeps its place. */
@@ -99,6 +101,7 @@ class Labels {
   readonly taken = new Set<NumberKey>();
   readonly hasSecond: boolean;
   private readonly make: (number: Number, bold: boolean, row: Row) => Label;
+  private readonly placeOf: (key: NumberKey) => number;
   private readonly clear: number;
   /** How often the list has changed, and its count when a number under discussion last found no room. */
   private changes = 0;
@@ -108,7 +111,7 @@ class Labels {
     private readonly line: BareLine,
     private readonly marks: LineMarks,
   ) {
-    ({ make: this.make, hasSecond: this.hasSecond } = labelMaker(line, marks));
+    ({ make: this.make, hasSecond: this.hasSecond, placeOf: this.placeOf } = labelMaker(line, marks));
     this.clear = line.numeral * 0.2;
   }
 
@@ -158,13 +161,14 @@ class Labels {
     return (this.line.shape === "strip" && !this.line.below) || this.isFree(label.x, label);
   }
 
-  /** Whether a label overlaps no other when its middle is moved. */
-  private isFree(x: number, { y, width, height }: Label): boolean {
-    return this.list.every(
-      (other) =>
-        Math.abs(other.x - x) >= (other.width + width) / 2 + this.clear ||
-        Math.abs(other.y - y) >= (other.height + height) / 2,
-    );
+  /** Whether a label, its middle moved, overlaps no other; in a row along a flat line it passes none either. */
+  private isFree(x: number, { key, y, width, height }: Label): boolean {
+    const isFlat = this.line.shape === "flat";
+    return this.list.every((other) => {
+      if (Math.abs(other.y - y) >= (other.height + height) / 2) return true;
+      if (Math.abs(other.x - x) < (other.width + width) / 2 + this.clear) return false;
+      return !isFlat || other.x < x === this.placeOf(other.key) < this.placeOf(key);
+    });
   }
 
   /** The quarters of a ring. */
