@@ -129,22 +129,12 @@ describe("the class screen", () => {
   test("is sent one beat of a count at a time", () => {
     const there = teach();
     there.open();
-    const jump = (by: string) => {
-      there.store.getState().grow("walk", [{ do: "jump", by }]);
+    for (let i = 0; i < 80; i += 1) {
+      there.store.getState().grow("walk", [{ do: "jump", by: "6" }]);
       there.same();
-    };
-    for (let i = 0; i < 40; i += 1) jump("6");
-    const last = () => FromTeacher.parse(there.said.at(-1));
-    expect(last()).toMatchObject({
-      live: [{ level: 0, from: 0, kept: 39, acts: [[[{ do: "jump", by: "6" }]]] }],
-    });
-    const lastBut = JSON.stringify(there.said.at(-1)).length;
-    for (let i = 0; i < 40; i += 1) jump("6");
-    expect(JSON.stringify(there.said.at(-1))).toHaveLength(lastBut);
-    // The count is one act: taken back, all of it goes, and then nothing is sent but that.
-    there.store.getState().takeBack();
-    there.same();
-    expect(last()).toMatchObject({ live: [{ level: 0, from: 0, kept: 0, acts: [] }] });
+      const live = [{ level: 0, from: 0, kept: i, acts: [[[{ do: "jump", by: "6" }]]] }];
+      expect(there.said.at(-1)).toMatchObject({ live });
+    }
     there.close();
   });
 
