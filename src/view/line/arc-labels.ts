@@ -44,7 +44,7 @@ type Curve = { points: Point[]; around: Box };
 
 /** The curves that were drawn over a line, for as long as it stays the same. */
 const curvesOver = new WeakMap<LineGeometry, Map<string, Curve>>();
-/** Jumps of all sizes at all places, made and taken back. */
+/** How many of them are kept. */
 const MAX_CURVES = 500;
 
 function curveOf(geometry: LineGeometry, { from, to, height }: Arc): Curve {

@@ -38,16 +38,23 @@ export const shareOf = (line: AnyLine, { width, height }: Room): number =>
 const writerOf = (line: AnyLine, scale: Scale) => (value: Exact) =>
   writeNumber(value, line.numbers, scale.step.d);
 
+/** What is laid out: a span of a line in its room, with numerals of a size at most. */
+type Asked = {
+  line: AnyLine;
+  span: Span;
+  /** What is put on an empty line. */
+  marks: LineMarks;
+  room: Room;
+  /** For the back of the room. */
+  strong: boolean;
+  /** The largest size of its numerals, in pixels. */
+  max: number;
+  /** What stays as at rest while it moves. */
+  frame?: Frame;
+};
+
 /** The size of the numerals of a line, and the room that its widest and its tallest label takes. */
-function numeralsOf(
-  line: AnyLine,
-  span: Span,
-  scale: Scale,
-  room: Room,
-  strong: boolean,
-  max: number,
-  frame?: Frame,
-): Frame {
+function numeralsOf({ line, span, room, strong, max, frame }: Asked, scale: Scale): Frame {
   const write = writerOf(line, scale);
   const isDecimal = line.numbers === "decimal";
   const tall = isDecimal ? write(span.to) : { whole: "1", over: "1", under: "2" };
@@ -86,40 +93,26 @@ const known = new WeakMap<AnyLine, Map<string, Bare>>();
  * on it stays the same: it is kept, and so is what is measured on it. An empty line changes with what is put on it, and
  * a sliding one with every frame.
  */
-export function bareLine(
-  line: AnyLine,
-  span: Span,
-  marks: LineMarks,
-  room: Room,
-  strong: boolean,
-  max: number,
-  frame?: Frame,
-): Bare {
-  if (line.open || frame) return layBare(line, span, marks, room, strong, max, frame);
+export function bareLine(asked: Asked): Bare {
+  const { line, span, room, strong, max, frame } = asked;
+  if (line.open || frame) return layBare(asked);
   const kept = known.get(line) ?? new Map<string, Bare>();
   known.set(line, kept);
   const key = [keyOf(span.from), keyOf(span.to), room.width, room.height, strong, max].join(" ");
   const there = kept.get(key);
   if (there) return there;
   if (kept.size >= MAX_KEPT) kept.clear();
-  const made = layBare(line, span, marks, room, strong, max);
+  const made = layBare(asked);
   kept.set(key, made);
   return made;
 }
 
-function layBare(
-  line: AnyLine,
-  span: Span,
-  marks: LineMarks,
-  room: Room,
-  strong: boolean,
-  max: number,
-  frame?: Frame,
-) {
+function layBare(asked: Asked) {
+  const { line, span, marks, room, strong } = asked;
   const shape = shapeOf(line);
   const scale = scaleOf(line, span);
   const write = writerOf(line, scale);
-  const { numeral, widest, tallest } = numeralsOf(line, span, scale, room, strong, max, frame);
+  const { numeral, widest, tallest } = numeralsOf(asked, scale);
   const sizeOf = (written: Written) => labelSize(written, numeral);
   const steps = span.to.sub(span.from).div(scale.step).valueOf();
   // In a cell of its own a number may be smaller than on a line.

@@ -53,12 +53,22 @@ export function layOutLine(
   frame?: Frame,
 ): LineLayout {
   if (frame)
-    return withLabels(line, marks, strong, bareLine(line, span, marks, room, strong, frame.numeral, frame));
+    return withLabels(
+      line,
+      marks,
+      strong,
+      bareLine({ line, span, marks, room, strong, max: frame.numeral, frame }),
+    );
   if (!strong) return atRest(line, span, marks, room);
   // For the back of the room, numerals are as large as possible without losing a label.
   const plain = atRest(line, span, marks, room);
   const larger = (by: number) =>
-    withLabels(line, marks, true, bareLine(line, span, marks, room, true, plain.numeral * by));
+    withLabels(
+      line,
+      marks,
+      true,
+      bareLine({ line, span, marks, room, strong: true, max: plain.numeral * by }),
+    );
   return firstLarger(LARGER, larger, plain) ?? larger(1);
 }
 
@@ -85,10 +95,11 @@ function firstLarger(
  */
 function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLayout {
   const sized = (max: number) => {
-    const bare = bareLine(line, span, marks, room, false, max);
+    const laid = (size: number) => bareLine({ line, span, marks, room, strong: false, max: size });
+    const bare = laid(max);
     const { wanted, numeral } = bare;
     const isRight = wanted >= numeral || wanted < smallestOf(line);
-    return withLabels(line, marks, false, isRight ? bare : bareLine(line, span, marks, room, false, wanted));
+    return withLabels(line, marks, false, isRight ? bare : laid(wanted));
   };
   const share = shareOf(line, room);
   const plain = sized(share);

@@ -212,13 +212,13 @@ export function placeLabels(line: BareLine, marks: LineMarks, own: readonly Exac
     .map((key) => ({ key, value: exact(key) }))
     .sort((a, b) => rankOf(b.key) - rankOf(a.key) || a.value.compare(b.value));
   const ownNumbers = own.map((value) => ({ value, key: keyOf(value) }));
+  const isOwn = new Set(ownNumbers.map(({ key }) => key));
   const talkedOf = apart(
     special.filter(({ key }) => rankOf(key) >= 2),
     line,
-    ({ key }) => rankOf(key) > 2,
+    ({ key }) => rankOf(key) > 2 || isOwn.has(key),
   );
   if (labels.hasSecond) {
-    const isOwn = new Set(ownNumbers.map(({ key }) => key));
     for (const number of talkedOf) if (isOwn.has(number.key)) labels.add(number, true);
     const kept = labels.list.length;
     for (const number of ownNumbers) labels.add(number, false);
