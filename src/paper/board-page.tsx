@@ -1,4 +1,3 @@
-import { NO_COVERS } from "@/core/count/trail";
 import type { Moment } from "@/core/lesson/moment";
 import { fold } from "@/core/scene/fold";
 import type { Move } from "@/core/scene/move";
@@ -77,6 +76,6 @@ function asShown(scene: Scene, view: ViewId, { covers, marks }: Shows): Scene {
     hushed: false,
     asked: null,
     parts: { ...shown.parts, [view]: Object.fromEntries(PART_NAMES.map((part) => [part, false])) },
-    trail: trail && { ...trail, covers: trail.covers.map(() => NO_COVERS) },
+    trail: trail && { ...trail, covers: [] },
   };
 }

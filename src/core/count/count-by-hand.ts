@@ -1,4 +1,4 @@
-import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
+import { exact, keyOf, keyOfText, type NumberKey, sumOf } from "../number/exact";
 import { beginCount, jumpOf } from "./count";
 import type { Count } from "./count-settings";
 import type { Trail, TrailMove } from "./trail";
@@ -49,9 +49,7 @@ function goesBack(marks: readonly NumberKey[], belong: ReadonlySet<NumberKey>): 
 
 /** The numbers up to the first one that is missing. */
 function untilGap(numbers: readonly NumberKey[], by: NumberKey): NumberKey[] {
-  const end = numbers.findIndex(
-    (number, i) => i > 0 && keyOf(exact(numbers[i - 1]!).add(exact(by))) !== number,
-  );
+  const end = numbers.findIndex((number, i) => i > 0 && sumOf(numbers[i - 1]!, by) !== number);
   return end === -1 ? [...numbers] : numbers.slice(0, end);
 }
 
@@ -63,8 +61,7 @@ function startOf(first: NumberKey, seen: Count, set: Count, holds: (number: Numb
 }
 
 function beatsTo(trail: Trail | null, start: NumberKey, by: NumberKey, jumps: number): TrailMove[][] {
-  const same =
-    trail?.start === start && trail.jumps.every((jump, i) => jump === by && trail.arrows[i] === null);
+  const same = trail?.start === start && trail.jumps.every((jump, i) => jump === by && !trail.arrows[i]);
   const there = same ? trail.jumps.length : 0;
   const moves: TrailMove[] = [
     ...(same ? [] : [{ do: "start", number: start } as const]),

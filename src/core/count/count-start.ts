@@ -1,4 +1,4 @@
-import { type Exact, exact, isMultiple, keyOf, type NumberKey } from "../number/exact";
+import { differenceOf, type Exact, exact, isMultiple, keyOf, type NumberKey } from "../number/exact";
 import { beginCount, jumpOf } from "./count";
 import { type Count, NEW_COUNT } from "./count-settings";
 
@@ -44,5 +44,5 @@ export function newCountFor(numbers: readonly NumberKey[]): Count {
   if (begins && held.has(keyOf(exact(jumpOf(count)).mul(2).add(exact(begins.number))))) return count;
   const isEven = (number: NumberKey) => isMultiple(exact(number), exact(count.by));
   const even = inOnes && way === "forwards" ? numbers.find(isEven) : undefined;
-  return { ...count, from: even === undefined ? first : keyOf(exact(even).sub(exact(count.by))) };
+  return { ...count, from: even === undefined ? first : differenceOf(even, count.by) };
 }

@@ -1,4 +1,4 @@
-import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
+import { exact, keyOf, keyOfText, type NumberKey, sumOf } from "../number/exact";
 import { showNumber } from "../number/show-number";
 import type { Count } from "./count-settings";
 import type { Trail, TrailMove } from "./trail";
@@ -21,7 +21,7 @@ export function jumpOf(count: Pick<Count, "by" | "way">): NumberKey {
 export function isCount(trail: Trail | null, count: Count): trail is Trail {
   if (!trail || trail.start !== keyOfText(count.from)) return false;
   const size = keyOfText(count.by);
-  return trail.jumps.every((jump, i) => (jump === size || jump === `-${size}`) && trail.arrows[i] === null);
+  return trail.jumps.every((jump, i) => (jump === size || jump === `-${size}`) && !trail.arrows[i]);
 }
 
 /** The next number, and the moves that go there. */
@@ -33,7 +33,7 @@ export function beginCount(count: Count, holds: Holds): Next | null {
   const start: TrailMove = { do: "start", number: from };
   if (holds(from)) return { number: from, moves: [start] };
   const by = jumpOf(count);
-  const landing = keyOf(exact(from).add(exact(by)));
+  const landing = sumOf(from, by);
   return holds(landing) ? { number: landing, moves: [start, { do: "jump", by }] } : null;
 }
 
@@ -44,7 +44,7 @@ export function beginCount(count: Count, holds: Holds): Next | null {
 export function nextOfCount(trail: Trail | null, count: Count, holds: Holds): Next | null {
   if (!isCount(trail, count)) return beginCount(count, holds);
   const by = jumpOf(count);
-  const number = keyOf(exact(trail.end).add(exact(by)));
+  const number = sumOf(trail.end, by);
   return holds(number) ? { number, moves: [{ do: "jump", by }] } : null;
 }
 

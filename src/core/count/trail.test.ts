@@ -3,7 +3,21 @@ import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { keyOf } from "../number/exact";
 import { numberSentence } from "./number-sentence";
-import { jumpBack, jumpOn, landings, numbersSaid, startTrail, stopsOf, type Trail } from "./trail";
+import {
+  coverJumps,
+  isRoute,
+  joinJumps,
+  jumpBack,
+  jumpOn,
+  landings,
+  numbersSaid,
+  splitJump,
+  startTrail,
+  stopsOf,
+  type Trail,
+} from "./trail";
+
+const PLAIN = { arrow: null, size: false } as const;
 
 describe("trails", () => {
   test("land on each number as often as they come by; their stops are each of them once", () => {
@@ -36,6 +50,52 @@ describe("trails", () => {
       ),
     );
     expect(jumpBack(startTrail("4"))).toEqual(startTrail("4"));
+  });
+
+  test("an arrow and a cover stay with their jump, whatever is done to the others", () => {
+    type Jump = { by: string; arrow: "up" | null; size: boolean };
+    const act = fc.record({
+      do: fc.constantFrom("jump", "arrow", "cover", "lift", "split", "join", "back"),
+      at: fc.nat(20),
+    });
+    const asList = ({ jumps, arrows, covers }: Trail): Jump[] =>
+      jumps.map((by, i) => ({ by, arrow: (arrows[i] ?? null) as "up" | null, size: !!covers[i]?.size }));
+    fc.assert(
+      fc.property(fc.array(act, { maxLength: 30 }), (acts) => {
+        let trail = startTrail("0");
+        // The same, kept in the plainest way: a list of jumps.
+        let list: Jump[] = [];
+        for (const { do: what, at } of acts) {
+          const here = list.length > 0 ? at % list.length : 0;
+          const one = list[here];
+          if (what === "jump") [trail, list] = [jumpOn(trail, "6"), [...list, { ...PLAIN, by: "6" }]];
+          else if (what === "arrow")
+            [trail, list] = [jumpOn(trail, "10", "up"), [...list, { ...PLAIN, by: "10", arrow: "up" }]];
+          else if (!one) continue;
+          else if (what === "back") [trail, list] = [jumpBack(trail), list.slice(0, -1)];
+          else if (what === "split") {
+            trail = splitJump(trail, here, ["1", String(Number(one.by) - 1)]);
+            list = list.toSpliced(
+              here,
+              1,
+              { ...PLAIN, by: "1" },
+              { ...PLAIN, by: String(Number(one.by) - 1) },
+            );
+          } else if (what === "join") {
+            trail = joinJumps(trail, here);
+            const next = list[here + 1];
+            const sum = next && Number(one.by) + Number(next.by);
+            if (sum !== undefined)
+              list = list.toSpliced(here, 2, ...(sum ? [{ ...PLAIN, by: `${sum}` }] : []));
+          } else {
+            trail = coverJumps(trail, [here], "size", what === "cover");
+            list = list.with(here, { ...one, size: what === "cover" });
+          }
+          expect(asList(trail)).toEqual(list);
+          expect(isRoute(trail)).toBe(list.every(({ arrow }) => arrow !== null));
+        }
+      }),
+    );
   });
 
   test("numbers said leave out a start that is not on the board", () => {

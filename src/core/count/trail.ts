@@ -1,13 +1,13 @@
-import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
+import { differenceOf, type Exact, exact, keyOf, type NumberKey, sumOf } from "../number/exact";
 import type { Arrow } from "./route";
 
 /** A start number and the jumps made from it, each with its sign. A count is a trail whose jumps are equal. */
 export type Trail = {
   start: NumberKey;
   jumps: readonly NumberKey[];
-  /** By jump: the arrow that made it, null for a jump without one. */
+  /** By jump: the arrow that made it, null for a jump without one. Jumps past the end of the list have none either. */
   arrows: readonly (Arrow | null)[];
-  /** By jump: which of its parts are covered. */
+  /** By jump: which of its parts are covered. None are of jumps past the end of the list. */
   covers: readonly JumpCovers[];
   end: NumberKey;
   /**
@@ -30,7 +30,7 @@ export type JumpCovers = { readonly [part in JumpPart]?: true };
 
 /** Maximum number of jumps in a trail. */
 export const MAX_JUMPS = 2000;
-export const NO_COVERS: JumpCovers = {};
+const NO_COVERS: JumpCovers = {};
 
 /** A trail without jumps. */
 export function startTrail(start: NumberKey, terms: readonly number[] | null = null): Trail {
@@ -39,20 +39,25 @@ export function startTrail(start: NumberKey, terms: readonly number[] | null = n
 
 /** The trail one jump longer. */
 export function jumpOn(trail: Trail, by: NumberKey, arrow: Arrow | null = null): Trail {
-  // Fields are named one by one: a count may be long, and spreading the whole object takes half as long again.
+  // A count may be long: only the jumps are copied. Fields are named one by one, since spreading the whole object takes
+  // half as long again.
   return {
     start: trail.start,
     terms: trail.terms,
     jumps: [...trail.jumps, by],
-    arrows: [...trail.arrows, arrow],
-    covers: [...trail.covers, NO_COVERS],
-    end: keyOf(exact(trail.end).add(exact(by))),
+    arrows: arrow === null ? trail.arrows : [...filled(trail.arrows, trail.jumps.length, null), arrow],
+    covers: trail.covers,
+    end: sumOf(trail.end, by),
   };
 }
 
+/** A list that says something of each jump, up to a length: it says nothing of those past its end. */
+const filled = <T>(list: readonly T[], length: number, none: T): readonly T[] =>
+  list.length >= length ? list : [...list, ...Array<T>(length - list.length).fill(none)];
+
 /** Whether every jump of the trail was made by an arrow. True for a trail without jumps. */
 export function isRoute(trail: Trail): boolean {
-  return trail.arrows.every((arrow) => arrow !== null);
+  return trail.arrows.length === trail.jumps.length && trail.arrows.every((arrow) => arrow !== null);
 }
 
 /** The trail without its last jump; a trail without jumps stays as it is. */
@@ -62,9 +67,9 @@ export function jumpBack(trail: Trail): Trail {
   return {
     ...trail,
     jumps: trail.jumps.slice(0, -1),
-    arrows: trail.arrows.slice(0, -1),
-    covers: trail.covers.slice(0, -1),
-    end: keyOf(exact(trail.end).sub(exact(last))),
+    arrows: trail.arrows.slice(0, trail.jumps.length - 1),
+    covers: trail.covers.slice(0, trail.jumps.length - 1),
+    end: differenceOf(trail.end, last),
   };
 }
 
@@ -88,14 +93,15 @@ export function joinJumps(trail: Trail, index: number): Trail {
 }
 
 function withJumps(trail: Trail, index: number, gone: number, into: readonly NumberKey[]): Trail {
-  const none = <T>(value: T) => into.map(() => value);
+  const spliced = <T>(list: readonly T[], none: T) =>
+    filled(list, index + gone, none).toSpliced(index, gone, ...into.map(() => none));
   return {
     ...trail,
     // The jumps no longer match what was typed, so they are written one by one.
     terms: trail.terms && [],
     jumps: trail.jumps.toSpliced(index, gone, ...into),
-    arrows: trail.arrows.toSpliced(index, gone, ...none(null)),
-    covers: trail.covers.toSpliced(index, gone, ...none(NO_COVERS)),
+    arrows: spliced(trail.arrows, null),
+    covers: spliced(trail.covers, NO_COVERS),
   };
 }
 
@@ -106,7 +112,8 @@ export function coverJumps(trail: Trail, jumps: readonly number[], part: JumpPar
     return on ? { ...others, [part]: true } : others;
   };
   const among = new Set(jumps);
-  return { ...trail, covers: trail.covers.map((covers, i) => (among.has(i) ? change(covers) : covers)) };
+  const every = filled(trail.covers, trail.jumps.length, NO_COVERS);
+  return { ...trail, covers: every.map((covers, i) => (among.has(i) ? change(covers) : covers)) };
 }
 
 const landed = new WeakMap<Trail, Exact[]>();

@@ -1,4 +1,4 @@
-import { exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
+import { differenceOf, exact, keyOf, keyOfText, type NumberKey } from "../number/exact";
 import { groupedOf } from "../scene/grouped";
 import type { Beat, Move } from "../scene/move";
 import type { Scene } from "../scene/scene";
@@ -81,7 +81,7 @@ function movesAt(
   if ((laid + 1) % each !== 0) return moves;
   const before = laid + 1 === each ? start : numbers[laid - each]!;
   if (!follows) moves.push({ do: "start", number: before });
-  moves.push({ do: "jump", by: keyOf(exact(number).sub(exact(before))) });
+  moves.push({ do: "jump", by: differenceOf(number, before) });
   return moves;
 }
 

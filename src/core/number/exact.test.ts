@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { onesDigit } from "./digits";
-import { exact, isMultiple, keyOf, keyOfText } from "./exact";
+import { differenceOf, exact, isMultiple, keyOf, keyOfText, sumOf } from "./exact";
 import { showNumber } from "./show-number";
 
 const rational = fc.tuple(fc.integer({ min: -9999, max: 9999 }), fc.integer({ min: 1, max: 999 }));
@@ -47,6 +47,27 @@ describe("exact numbers", () => {
 
   test("one tenth and two tenths are three tenths", () => {
     expect(keyOf(exact("0.1").add(exact("0.2")))).toBe("0.3");
+  });
+
+  test("sums and differences of kept numbers agree with whole numbers of any size, and with fractions", () => {
+    const whole = fc.bigInt({ min: -(10n ** 17n), max: 10n ** 17n });
+    fc.assert(
+      fc.property(whole, whole, (a, b) => {
+        expect(sumOf(String(a), String(b))).toBe(String(a + b));
+        expect(differenceOf(String(a), String(b))).toBe(String(a - b));
+      }),
+    );
+    // Where whole numbers stop being exact as floats: 2^53, by definition of a double.
+    expect(sumOf("9007199254740991", "2")).toBe("9007199254740993");
+    expect(sumOf("999999999999999", "1")).toBe("1000000000000000");
+    expect(differenceOf("-7", "-7")).toBe("0");
+    fc.assert(
+      fc.property(rational, rational, ([a, b], [c, d]) => {
+        const [x, y] = [keyOf(exact(`${a}/${b}`)), keyOf(exact(`${c}/${d}`))];
+        expect(sumOf(x, y)).toBe(keyOfText(`${a * d + c * b}/${b * d}`));
+        expect(differenceOf(x, y)).toBe(keyOfText(`${a * d - c * b}/${b * d}`));
+      }),
+    );
   });
 
   test("multiples agree with mathjs's remainder", () => {

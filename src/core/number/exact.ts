@@ -30,6 +30,20 @@ export function keyOfText(text: string): NumberKey {
   return WHOLE.test(text) ? text : keyOf(exact(text));
 }
 
+/** Whole numbers of this many digits, and their sums, are exact as floats. */
+const SHORT_WHOLE = /^(0|-?[1-9]\d{0,14})$/;
+const areShort = (a: NumberKey, b: NumberKey) => SHORT_WHOLE.test(a) && SHORT_WHOLE.test(b);
+
+/** The sum of two numbers. Short whole numbers take the quick way: a long count is thousands of sums. */
+export function sumOf(a: NumberKey, b: NumberKey): NumberKey {
+  return areShort(a, b) ? String(Number(a) + Number(b)) : keyOf(exact(a).add(exact(b)));
+}
+
+/** The first number less the second. */
+export function differenceOf(a: NumberKey, b: NumberKey): NumberKey {
+  return areShort(a, b) ? String(Number(a) - Number(b)) : keyOf(exact(a).sub(exact(b)));
+}
+
 /** Whether the number has no fractional part. */
 export function isWhole(value: Exact): boolean {
   return value.d === 1n;

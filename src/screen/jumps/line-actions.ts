@@ -4,7 +4,7 @@ import { readSentence } from "@/core/count/read-sentence";
 import { type JumpPart, MAX_JUMPS } from "@/core/count/trail";
 import { boardHolds, linesOf, lookOf, partsOf, textOn, viewOf } from "@/core/lesson/views-of";
 import { type Compared, compared, comparedWords } from "@/core/number/compared";
-import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { differenceOf, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import { randomOf } from "@/core/puzzle/draw";
 import { scaleTick } from "@/core/puzzle/scale";
 import type { Beat, Move } from "@/core/scene/move";
@@ -107,7 +107,7 @@ function lineActions(store: BoardStore): LineActions {
       if (holds(start)) act([[{ do: "start", number: start }]]);
     },
     jumpBetween: (from, to) => {
-      const by = keyOf(exact(to).sub(exact(from)));
+      const by = differenceOf(to, from);
       if (by === "0") return;
       go([by], scene().trail?.end === from ? [] : [{ do: "start", number: from }]);
     },

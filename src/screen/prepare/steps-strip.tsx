@@ -65,9 +65,10 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
     <section
       ref={strip}
       aria-label="Steps"
-      className="flex h-[7.25rem] min-w-0 shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden scroll-pr-40 scroll-pl-2 px-1"
+      className="flex h-[7.25rem] min-w-0 shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden scroll-pr-40 scroll-pl-40 cramped:scroll-pl-2 px-1"
     >
-      <div className="flex shrink-0 flex-col justify-end gap-1.5 self-stretch pb-2 low:flex-row low:pb-0">
+      {/* They stay where they are while the steps slide under them, except where there is room for little else. */}
+      <div className="sticky left-0 z-10 -ml-1 flex shrink-0 flex-col justify-end gap-1.5 self-stretch bg-wall pr-1 pb-2 pl-1 cramped:static low:flex-row low:pb-0">
         {stair.length > 0 && (
           <SideButton icon={<Hammer aria-hidden size="1.125rem" />} onPress={() => setLooking(climbed || 1)}>
             Workshop

@@ -1,4 +1,4 @@
-import { exact, keyOf } from "@/core/number/exact";
+import { differenceOf } from "@/core/number/exact";
 import type { Move } from "@/core/scene/move";
 import { isCellKey, numberOf } from "@/core/surface/cell-key";
 import { Busy } from "@/kit/busy";
@@ -23,7 +23,7 @@ export const jump = tool({
     const [from, to] = [numberOf(first), numberOf(at)];
     const start: Move = { do: "start", number: from };
     if (from === to) return [[start]];
-    const by = keyOf(exact(to).sub(exact(from)));
+    const by = differenceOf(to, from);
     return [[...(scene.trail?.end === from ? [] : [start]), { do: "jump", by }]];
   },
   panel: { at: "side", name: "Jump", Panel: JumpPanel, withCount: true },

@@ -1,4 +1,4 @@
-import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { differenceOf, type NumberKey } from "@/core/number/exact";
 import { PeekFace } from "../chart/peek";
 import { signed } from "./arc-labels";
 import type { LineLayout } from "./line-layout";
@@ -15,7 +15,7 @@ export function JumpSize({
   to: number;
   jump: { from: string; to: string };
 }) {
-  const by = keyOf(exact(jump.to).sub(exact(jump.from)));
+  const by = differenceOf(jump.to, jump.from);
   if (by === "0") return null;
   const { x, y } = layout.geometry.point((from + to) / 2, Math.min(layout.geometry.headroom, 120) + 20);
   return (

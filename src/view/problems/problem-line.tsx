@@ -2,7 +2,7 @@
 
 import { type KeyboardEvent, memo, type PointerEvent, useRef, useState } from "react";
 import type { Problem } from "@/core/count/problem";
-import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { differenceOf, exact, keyOf, type NumberKey } from "@/core/number/exact";
 import type { Work } from "@/core/scene/slices/working";
 import type { Size, Theme } from "../drawing";
 import { nearestNumber } from "../line/number-near";
@@ -35,7 +35,7 @@ export const ProblemLine = memo(function ProblemLine({ name, problem, work, size
   };
   const jumpTo = (landing: NumberKey) => {
     setTo(null);
-    const by = keyOf(exact(landing).sub(exact(trail.end)));
+    const by = differenceOf(landing, trail.end);
     if (by !== "0") onJump(by);
   };
   const onKeyDown = (event: KeyboardEvent) => {

@@ -6,7 +6,7 @@ import { numbersSaid } from "@/core/count/trail";
 import type { Board } from "@/core/lesson/board";
 import { boardHolds, textOn } from "@/core/lesson/views-of";
 import { countedIn } from "@/core/number/counted-in";
-import { exact, keyOf, type NumberKey } from "@/core/number/exact";
+import { type NumberKey, sumOf } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
 import { clamp, type DrawingProps, grown, type Size } from "../drawing";
 import { Words } from "../number/words-later";
@@ -60,7 +60,7 @@ export function TrailDrawing({
       : part.kind === "term" && part.jumps.length > 0 && part.jumps.every((jump) => trail.covers[jump]?.size);
   // After the last number of the chart there is nothing to ask for.
   const last = trail.jumps.at(-1);
-  const goesOn = last === undefined || holds(keyOf(exact(trail.end).add(exact(last))));
+  const goesOn = last === undefined || holds(sumOf(trail.end, last));
   const titles = high(15, 0.019, 20);
   const gap = high(12, 0.032, 30);
   const sizes = {
