@@ -58,6 +58,8 @@ export const exceptionBits = (numbers: readonly string[]): number =>
   numbers.reduce((sum, number) => sum + 6 + numberBits(number), 0);
 
 function numberBits(text: string): number {
+  const whole = Number(text);
+  if (Number.isInteger(whole)) return Math.log2(Math.abs(whole) + 1);
   const { n, d } = exact(text);
   return Math.log2(Number(n) + 1) + (d === 1n ? 0 : Math.log2(Number(d) + 1));
 }

@@ -44,6 +44,7 @@ export type AnyConditionKind = Pick<
 > & {
   readonly test?: (condition: Condition) => (value: Exact, inks: InkSet) => boolean;
   readonly whole?: (condition: Condition) => (number: number) => boolean;
+  readonly few?: (condition: Condition) => readonly number[] | null;
   readonly next?: (condition: Condition) => (from: number) => number | null;
   readonly period?: (condition: Condition) => string | null;
   readonly short?: (condition: Condition) => string;

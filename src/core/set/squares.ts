@@ -63,6 +63,16 @@ export function squareOfWhole(squares: Squares): ((number: number) => Cell | nul
   return (number) => all[(number - first) / difference] ?? null;
 }
 
+/** The whole numbers on some squares; null if the squares hold others. */
+export function wholesOn(squares: Squares, some: readonly Cell[]): number[] | null {
+  const [first, difference] = [Number(squares.first), Number(squares.difference)];
+  if (!Number.isInteger(first) || !Number.isInteger(difference)) return null;
+  return some.flatMap((cell) => {
+    const index = indexAtCell(squares, cell);
+    return index === null ? [] : [first + index * difference];
+  });
+}
+
 /** The number at a square; null where none stands. */
 export function numberOn(squares: Squares, cell: Cell): Exact | null {
   const index = indexAtCell(squares, cell);

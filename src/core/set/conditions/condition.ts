@@ -100,6 +100,8 @@ export type ConditionKind<K extends string, S extends Shape> = Asked<Of<S>> & {
   readonly fault?: (condition: Of<S>) => string | null;
   /** What the answer depends on; an answer that depends only on the number is cached. */
   readonly asks: "number" | "inks" | "nothing";
+  /** All whole numbers that meet it, where they are few and quicker to list than to try; null where they are not. */
+  readonly few?: (condition: Of<S>) => readonly number[] | null;
   /** The least whole number from one on that meets it, null where there is none; left out where most are near. */
   readonly next?: (condition: Of<S>) => (from: number) => number | null;
   /** Its period: adding this to a number never changes the answer. */
@@ -153,6 +155,13 @@ export const Above0 = schema((z) =>
 export function range(from: string | undefined, to: string | undefined): (value: Exact) => boolean {
   const [min, max] = [from === undefined ? null : exact(from), to === undefined ? null : exact(to)];
   return (value) => (!min || value.compare(min) >= 0) && (!max || value.compare(max) <= 0);
+}
+
+/** The same for whole numbers, which are asked about by the thousand. */
+export function wholeRange(from: string | undefined, to: string | undefined): (number: number) => boolean {
+  const min = from === undefined ? Number.NEGATIVE_INFINITY : Number(exact(from).ceil());
+  const max = to === undefined ? Number.POSITIVE_INFINITY : Number(exact(to).floor());
+  return (number) => number >= min && number <= max;
 }
 
 /** Minimum number of shaded numbers for a candidate that begins or ends at one of them: fewer are no pattern. */

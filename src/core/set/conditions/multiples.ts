@@ -2,7 +2,7 @@ import { exact, isMultiple, keyOf } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
-import { Above0, condition, keepText, MIN_BOUNDED, range, upwards } from "./condition";
+import { Above0, condition, keepText, MIN_BOUNDED, range, upwards, wholeRange } from "./condition";
 
 /** Candidates for a shading are multiples of every number up to this, and of a few of its own numbers. */
 const MAX_OFFERED = 60;
@@ -47,9 +47,8 @@ export const multiples = condition({
   whole: ({ of, from, to }) => {
     const unit = exact(of);
     // A whole number is a multiple of 3/4 where it is one of 3.
-    const [size, within] = [Number(unit.n), range(from, to)];
-    if (from === undefined && to === undefined) return (number) => number % size === 0;
-    return (number) => number % size === 0 && within(exact(number));
+    const [size, within] = [Number(unit.n), wholeRange(from, to)];
+    return (number) => number % size === 0 && within(number);
   },
   next: ({ of, from, to }) => {
     const size = Number(exact(of).n);

@@ -20,6 +20,9 @@ function named(numbers: readonly string[]): string[] {
   return numbers.length > MAX_NAMED ? [...shown, `${numbers.length - MAX_NAMED} more`] : shown;
 }
 
+const wholesOf = (numbers: readonly string[]): number[] =>
+  numbers.map((number) => Number(keyOfText(number))).filter(Number.isInteger);
+
 /** Numbers named one by one. */
 export const picked = condition({
   kind: "picked",
@@ -40,14 +43,12 @@ export const picked = condition({
     return (value) => held.has(keyOf(value));
   },
   whole: ({ numbers }) => {
-    const held = new Set(numbers.map(keyOfText));
-    return (number) => held.has(String(number));
+    const held = new Set(wholesOf(numbers));
+    return (number) => held.has(number);
   },
+  few: ({ numbers }) => wholesOf(numbers),
   next: ({ numbers }) => {
-    const whole = numbers
-      .map(Number)
-      .filter(Number.isInteger)
-      .sort((a, b) => a - b);
+    const whole = wholesOf(numbers).sort((a, b) => a - b);
     return (from) => whole.find((number) => number >= from) ?? null;
   },
   noun: ({ numbers }) =>

@@ -2,7 +2,7 @@ import { exact } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
-import { condition, keepText, range } from "./condition";
+import { condition, keepText, range, wholeRange } from "./condition";
 
 /** From one number to another, both included. */
 export const between = condition({
@@ -17,6 +17,7 @@ export const between = condition({
   ],
   asks: "number",
   test: ({ from, to }) => range(from, to),
+  whole: ({ from, to }) => wholeRange(from, to),
   next: ({ from, to }) => {
     const [min, max] = [exact(from), exact(to)];
     return (at) => {
@@ -48,6 +49,11 @@ const beyond = <const K extends "less" | "more">(kind: K, sign: 1 | -1) =>
     test: ({ than }) => {
       const bound = exact(than);
       return (value) => value.compare(bound) * sign > 0;
+    },
+    whole: ({ than }) => {
+      const bound = exact(than);
+      const edge = Number(sign > 0 ? bound.floor() : bound.ceil());
+      return (number) => (number - edge) * sign > 0;
     },
     next: ({ than }) => {
       const bound = exact(than);

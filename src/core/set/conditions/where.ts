@@ -3,11 +3,26 @@ import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
 import { type Cell, latticeGrid } from "../lattice";
-import { HUNDRED_SQUARES, MAX_SQUARES, numberOn, Squares, squareOf, squareOfWhole } from "../squares";
+import {
+  HUNDRED_SQUARES,
+  MAX_SQUARES,
+  numberOn,
+  Squares,
+  squareOf,
+  squareOfWhole,
+  wholesOn,
+} from "../squares";
 import { condition, keepWhole, wholeText } from "./condition";
 
-/** A condition about the square on which a number stands, with a faster test for whole numbers. */
-const ofSquares = <C extends { on: Squares }>(meets: (condition: C) => (cell: Cell) => boolean) => ({
+/**
+ * A condition about the square on which a number stands, with a faster test for whole numbers.
+ * @param listed the cells that meet it
+ */
+const ofSquares = <C extends { on: Squares }>(
+  meets: (condition: C) => (cell: Cell) => boolean,
+  listed: (condition: C) => readonly Cell[],
+) => ({
+  few: (condition: C) => wholesOn(condition.on, listed(condition)),
   test: (condition: C) => {
     const [place, meet] = [squareOf(condition.on), meets(condition)];
     return (value: Exact) => {
@@ -35,6 +50,8 @@ const LANES = ["row", "column"] as const;
 /** On a chart of up to this many rows or columns, all of them are candidates for a shading. */
 const MAX_LANES = 20;
 
+const range = (length: number): number[] => [...Array(length).keys()];
+
 /** Where some numbers of a chart stand. */
 function cellsOf(on: Squares, numbers: readonly NumberKey[]): Cell[] {
   const [whole, any] = [squareOfWhole(on), squareOf(on)];
@@ -59,10 +76,18 @@ export const lane = condition({
   })),
   fields: [{ part: "nth", label: "Which one", number: "required" }],
   asks: "number",
-  ...ofSquares(({ lane: which, nth }: { lane: "row" | "column"; nth: string; on: Squares }) => {
-    const at = Number(nth) - 1;
-    return (cell) => cell[which] === at;
-  }),
+  ...ofSquares(
+    ({ lane: which, nth }: { lane: "row" | "column"; nth: string; on: Squares }) => {
+      const at = Number(nth) - 1;
+      return (cell) => cell[which] === at;
+    },
+    ({ lane: which, nth, on }) => {
+      const [at, { rows, columns }] = [Number(nth) - 1, latticeGrid(on)];
+      return which === "row"
+        ? range(columns).map((column) => ({ row: at, column }))
+        : range(rows).map((row) => ({ row, column: at }));
+    },
+  ),
   noun: ({ lane: which, nth }) => `numbers in ${which} ${nth} of the chart`,
   verb: "are",
   predicate: ({ lane: which, nth }) => `in ${which} ${nth} of the chart`,
@@ -100,11 +125,21 @@ export const slope = condition({
   })),
   fields: [{ part: "through", label: "Through", number: "required" }],
   asks: "number",
-  ...ofSquares(({ way, through, on }: { way: "right" | "left"; through: string; on: Squares }) => {
-    const [start, sign] = [squareOf(on)(exact(through)), way === "right" ? 1 : -1];
-    if (!start) return () => false;
-    return (cell) => cell.column - start.column === sign * (cell.row - start.row);
-  }),
+  ...ofSquares(
+    ({ way, through, on }: { way: "right" | "left"; through: string; on: Squares }) => {
+      const [start, sign] = [squareOf(on)(exact(through)), way === "right" ? 1 : -1];
+      if (!start) return () => false;
+      return (cell) => cell.column - start.column === sign * (cell.row - start.row);
+    },
+    ({ way, through, on }) => {
+      const [start, sign] = [squareOf(on)(exact(through)), way === "right" ? 1 : -1];
+      if (!start) return [];
+      return range(latticeGrid(on).rows).map((row) => ({
+        row,
+        column: start.column + sign * (row - start.row),
+      }));
+    },
+  ),
   noun: (one) => `numbers ${slopeWords(one)}`,
   verb: "are",
   predicate: (one) => slopeWords(one),
@@ -159,12 +194,22 @@ export const edge = condition({
   })),
   fields: [],
   asks: "number",
-  ...ofSquares(({ edge: which, on }: { edge: "border" | "corners"; on: Squares }) => {
-    const { rows, columns } = latticeGrid(on);
-    const min = which === "border" ? 1 : 2;
-    return ({ row, column }) =>
-      Number(row === 0 || row === rows - 1) + Number(column === 0 || column === columns - 1) >= min;
-  }),
+  ...ofSquares(
+    ({ edge: which, on }: { edge: "border" | "corners"; on: Squares }) => {
+      const { rows, columns } = latticeGrid(on);
+      const min = which === "border" ? 1 : 2;
+      return ({ row, column }) =>
+        Number(row === 0 || row === rows - 1) + Number(column === 0 || column === columns - 1) >= min;
+    },
+    ({ edge: which, on }) => {
+      const { rows, columns } = latticeGrid(on);
+      const [sides, ends] = [range(rows), [0, columns - 1]];
+      if (which === "corners") return [0, rows - 1].flatMap((row) => ends.map((column) => ({ row, column })));
+      return sides.flatMap((row) =>
+        (row === 0 || row === rows - 1 ? range(columns) : ends).map((column) => ({ row, column })),
+      );
+    },
+  ),
   noun: ({ edge: which }) => `numbers ${edgeWords[which]}`,
   verb: "are",
   predicate: ({ edge: which }) => edgeWords[which],

@@ -41,7 +41,8 @@ export function placesIn(bits: Bitset): number[] {
 
 /** The first place in a set that is not empty. */
 export function firstIn(bits: Bitset): number {
-  const i = bits.findIndex((word) => word !== 0);
+  let i = 0;
+  while (bits[i] === 0) i += 1;
   return i * 32 + 31 - Math.clz32(bits[i]! & -bits[i]!);
 }
 

@@ -10,9 +10,8 @@ export type Joined = {
   readonly bits: number;
 };
 
-/** How many of the simplest candidates are tried in threes, and how many in pairs with exceptions. */
+/** How many of the simplest candidates are tried in threes. */
 const MAX_IN_THREES = 140;
-const MAX_NEAR = 160;
 
 /** A candidate, and the places where it is wrong by itself. */
 type Wrong = { readonly one: Candidate; readonly wrong: Bitset };
@@ -107,10 +106,9 @@ export function* nearPairsFor(
   max: number,
 ): Generator<void, Joined[]> {
   const found: Joined[] = [];
-  const side = candidates.slice(0, MAX_NEAR);
-  for (let i = 0; i < side.length; i += 1) {
-    for (let j = i + 1; j < side.length; j += 1) {
-      const of = [side[i]!, side[j]!] as const;
+  for (let i = 0; i < candidates.length; i += 1) {
+    for (let j = i + 1; j < candidates.length; j += 1) {
+      const of = [candidates[i]!, candidates[j]!] as const;
       if (of[0].bits + of[1].bits + JOINING - MAX_SAVED > limit) break;
       for (const join of ["and", "or"] as const) {
         if (!isNear(join, of[0].held, of[1].held, wanted, max)) continue;
@@ -132,7 +130,11 @@ export function heldTogether({ join, of }: Pick<Joined, "join" | "of">): Bitset 
 
 const and = (a: Bitset, b: Bitset): Bitset => a.map((word, i) => word & b[i]!);
 export const minus = (a: Bitset, b: Bitset): Bitset => a.map((word, i) => word & ~b[i]!);
-export const isEmpty = (bits: Bitset): boolean => bits.every((word) => word === 0);
+
+function isEmpty(bits: Bitset): boolean {
+  for (let i = 0; i < bits.length; i += 1) if (bits[i] !== 0) return false;
+  return true;
+}
 
 /** Whether a set holds all places of another. */
 function contains(whole: Bitset, part: Bitset): boolean {

@@ -3,7 +3,7 @@ import { conditionBits, exceptionBits } from "../description-length";
 import type { Rule } from "../rule";
 import { type Agreement, agreementsWith } from "./agree";
 import { countBits, placesIn } from "./bitset";
-import { type Candidate, candidatesOf, distinct } from "./candidates";
+import { type Candidate, candidatesOf, distinct, offered, simplestOf } from "./candidates";
 import { heldTogether, isWithin, type Joined, minus, nearPairsFor, pairsFor, triplesFor } from "./combine";
 import { type Ground, groundOf, type Shading } from "./shading";
 
@@ -27,6 +27,8 @@ const MAX_EXCEPTIONS = 3;
 const FEWEST_TO_ONE = 5;
 /** Beside a simple answer, one that costs this much more is dropped. */
 const MAX_DEARER = 12;
+/** How many of the simplest candidates are tried in pairs with exceptions. */
+const MAX_NEAR = 160;
 /** An answer above this cost helps nobody. */
 const MAX_BITS = 48;
 
@@ -42,11 +44,12 @@ export function* findRules(shading: Shading): Generator<void, Answer[]> {
   const shaded = countBits(wanted);
   if (shaded === 0) return [];
   const limit = Math.min(MAX_BITS, namedBits(numbers, placesIn(wanted)), unnamedBits(numbers, wanted));
-  const candidates = yield* candidatesOf(ground);
   const allowed = Math.min(
     MAX_EXCEPTIONS,
     Math.floor(Math.min(shaded, numbers.length - shaded) / FEWEST_TO_ONE),
   );
+  const conditions = offered(ground);
+  const candidates = yield* candidatesOf(ground, conditions, allowed);
   const alone = (from: readonly Candidate[], max: number) =>
     from
       .filter(({ held }) => isWithin(held, wanted, max))
@@ -65,7 +68,10 @@ export function* findRules(shading: Shading): Generator<void, Answer[]> {
     const near = alone(simple, allowed).filter(({ bits }) => bits < min);
     const fewest = Math.min(...near.map(exceptionsIn));
     answers.push(...near.filter((one) => exceptionsIn(one) === fewest));
-    if (!found()) add(yield* nearPairsFor(wanted, simple, limit - 5, Math.min(2, allowed)), allowed);
+    if (!found()) {
+      const simplest = yield* simplestOf(ground, conditions, MAX_NEAR, candidates);
+      add(yield* nearPairsFor(wanted, simplest, limit - 5, Math.min(2, allowed)), allowed);
+    }
   }
   const best = answers.sort((a, b) => a.bits - b.bits);
   const enough = best.filter(({ bits }) => bits <= best[0]!.bits + MAX_DEARER);

@@ -6,7 +6,7 @@ import { type Condition, kindOf, type Rule, ruleOf, wholeTestOf } from "../rule"
 import { HUNDRED_SQUARES, type Squares } from "../squares";
 import { agreementWords, answerWords } from "./answer-words";
 import { bitsOf, countBits, placesIn } from "./bitset";
-import { candidatesOf, offered } from "./candidates";
+import { candidatesOf, distinct, offered, simplestOf } from "./candidates";
 import { type Answer, findRules, searchRules } from "./find-rules";
 import { groundOf, type Shading } from "./shading";
 
@@ -233,16 +233,43 @@ describe("sets of places", () => {
     );
   });
 
+  /** All that a search gives, run to its end. */
+  const endOf = <T>(search: Generator<void, T>): T => {
+    for (;;) {
+      const step = search.next();
+      if (step.done) return step.value;
+    }
+  };
+  const ground = groundOf(shade((n) => n % 7 === 0));
+  const all = endOf(simplestOf(ground, offered(ground), Number.POSITIVE_INFINITY));
+
   test("of a condition are the numbers that a plain look finds, and its opposite holds the rest", () => {
-    const ground = groundOf(shade((n) => n % 7 === 0));
-    const search = candidatesOf(ground);
-    let step = search.next();
-    while (!step.done) step = search.next();
-    for (const { condition, held } of step.value) {
+    expect(all.length).toBeGreaterThan(200);
+    for (const { condition, held } of all) {
       const meets = wholeTestOf(condition);
       expect(placesIn(held).map((at) => at + 1)).toEqual(
         numbersOf(HUNDRED_SQUARES).map(Number).filter(meets),
       );
+    }
+  });
+
+  test("are left out only where neither they nor their opposite can be part of an answer", () => {
+    const wanted = new Set(placesIn(ground.wanted));
+    for (const max of [0, 3]) {
+      const kept = new Set(
+        distinct(endOf(candidatesOf(ground, offered(ground), max))).map(({ condition }) =>
+          JSON.stringify(condition),
+        ),
+      );
+      expect(kept.size).toBeLessThan(all.length);
+      for (const { condition, held } of all) {
+        const here = new Set(placesIn(held));
+        const wrong = numbersOf(HUNDRED_SQUARES).filter((_, at) => here.has(at) !== wanted.has(at)).length;
+        const holdsAll = [...wanted].every((at) => here.has(at));
+        const holdsNoOther = [...here].every((at) => wanted.has(at));
+        // It answers nearly, or narrows down what is wanted with "and", or is a part of it with "or".
+        if (wrong <= max || holdsAll || holdsNoOther) expect(kept).toContain(JSON.stringify(condition));
+      }
     }
   });
 
