@@ -2,12 +2,11 @@ import { subDays } from "date-fns";
 import { and, inArray, isNotNull, lt } from "drizzle-orm";
 import type { Database } from "./database";
 import { lessons, sittings, versions } from "./schema";
-import { dropEntries } from "./shelf-entries";
 
 /** How long a removed lesson can be put back. */
 export const DAYS_REMOVED = 30;
 
-/** Deletes for good the lessons that were removed that long ago, with their versions and sittings. */
+/** Deletes for good the lessons that were removed that long ago, with their versions and sittings; their shelf entries go by a trigger. */
 export async function forgetRemoved(db: Database, now = new Date()): Promise<number> {
   // In one statement, so that a lesson put back at the same moment stays.
   const gone = await db
@@ -19,7 +18,6 @@ export async function forgetRemoved(db: Database, now = new Date()): Promise<num
   await db.batch([
     db.delete(versions).where(inArray(versions.lesson, ids)),
     db.delete(sittings).where(inArray(sittings.lesson, ids)),
-    ...dropEntries(db, ids),
   ]);
   return ids.length;
 }

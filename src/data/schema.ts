@@ -2,32 +2,26 @@ import { sql } from "drizzle-orm";
 import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 
 /** One row a lesson. The lesson itself is a document in the lesson file format. */
-export const lessons = sqliteTable(
-  "lessons",
-  {
-    id: text("id").primaryKey(),
-    document: text("document").notNull(),
-    /** Goes up by one with each save; a save names the revision it was based on. */
-    revision: integer("revision").notNull().default(1),
-    /** The name that the latest save gave itself, so that a window recognises its own save. */
-    saveName: text("save_name"),
-    createdAt: integer("created_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
-    changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
-    taughtAt: integer("taught_at", { mode: "timestamp_ms" }),
-    /** Set when the lesson was taken off the shelf; it can be put back. */
-    removedAt: integer("removed_at", { mode: "timestamp_ms" }),
-  },
-  // Everything that the shelf is sorted by: reading beyond a row's document is slow.
-  (table) => [
-    index("lessons_on_shelf").on(table.id, table.revision, table.removedAt, table.changedAt, table.taughtAt),
-  ],
-);
+export const lessons = sqliteTable("lessons", {
+  id: text("id").primaryKey(),
+  document: text("document").notNull(),
+  /** Goes up by one with each save; a save names the revision it was based on. */
+  revision: integer("revision").notNull().default(1),
+  /** The name that the latest save gave itself, so that a window recognises its own save. */
+  saveName: text("save_name"),
+  createdAt: integer("created_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
+  changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull().default(sql`(unixepoch() * 1000)`),
+  taughtAt: integer("taught_at", { mode: "timestamp_ms" }),
+  /** Set when the lesson was taken off the shelf; it can be put back. */
+  removedAt: integer("removed_at", { mode: "timestamp_ms" }),
+});
 
 export type LessonRow = typeof lessons.$inferSelect;
 
 /**
  * One row a lesson: its shelf entry, taken from its document at that revision. It is written when the shelf is next
- * looked at, so it can be thrown away at any time. Its search words stand in `shelf_finds`, under the same id.
+ * looked at, so it can be thrown away at any time. Its search words stand in `shelf_finds`, under the same id. Triggers on
+ * `lessons` keep `latest` and `removedAt`, set `way` to 0 when a lesson is saved, and delete the entry with its lesson.
  */
 export const shelfEntries = sqliteTable(
   "shelf_entries",
@@ -35,8 +29,11 @@ export const shelfEntries = sqliteTable(
     id: integer("id").primaryKey({ autoIncrement: true }),
     lesson: text("lesson").notNull(),
     revision: integer("revision").notNull(),
-    /** The version of the code that took it from the document. */
+    /** The version of the code that took it from the document; 0 where it must be taken anew. */
     way: integer("way").notNull(),
+    /** When the lesson was last changed or taught, in milliseconds, and when it was removed. */
+    latest: integer("latest").notNull(),
+    removedAt: integer("removed_at"),
     /** Its sort keys. */
     titleKey: text("title_key").notNull(),
     classKey: text("class_key").notNull(),
@@ -45,7 +42,12 @@ export const shelfEntries = sqliteTable(
     fault: text("fault"),
     entry: text("entry"),
   },
-  (table) => [uniqueIndex("entry_of_lesson").on(table.lesson)],
+  (table) => [
+    uniqueIndex("entry_of_lesson").on(table.lesson),
+    index("entries_by_way").on(table.way),
+    // All that the shelf is chosen and sorted by, so that none of the long texts are read over.
+    index("entries_on_shelf").on(table.removedAt, table.latest, table.titleKey, table.classKey, table.labels),
+  ],
 );
 
 /** One row a pattern card of the library. Each rule is stored once. */

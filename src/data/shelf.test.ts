@@ -12,6 +12,7 @@ import { type Database, openDatabase } from "./database";
 import { addLesson, countLessons, findLesson, noteTaught, saveLesson, setRemoved } from "./lessons";
 import { DAYS_REMOVED, forgetRemoved } from "./removed";
 import { findOnShelf, labelsOnShelf, removedFromShelf } from "./shelf";
+import { entryOf } from "./shelf-entries";
 import { keepSitting, sittingsOf } from "./sittings";
 import { versionsOf } from "./versions";
 
@@ -129,6 +130,59 @@ describe("the order", () => {
     const part = await findOnShelf(db, ALL_LESSONS, 20, 7);
     expect([part.total, part.lessons.length]).toEqual([25, 5]);
     expect((await findOnShelf(db, ALL_LESSONS, 900, 7)).lessons).toEqual([]);
+  });
+});
+
+describe("a shelf entry", () => {
+  const entry = async () =>
+    (
+      await db.$client.execute("SELECT lesson, revision, way, latest, removed_at FROM shelf_entries")
+    ).rows.map((row) => ({ ...row }));
+
+  test("is written anew for a lesson saved meanwhile, and for none deleted meanwhile", async () => {
+    await addLesson(db, "a", lesson("Buoys"));
+    const before = (await findLesson(db, "a"))!;
+    await titles();
+    await saveLesson(db, "a", { basedOn: 1, saveName: "one", lesson: lesson("Buoys in a line") });
+    // The entry of the lesson as it was before the save, written late.
+    await db.run(entryOf(before));
+    expect(await entry()).toMatchObject([{ revision: 1, way: 0 }]);
+    expect(await titles()).toEqual(["Buoys in a line"]);
+    expect(await entry()).toMatchObject([{ revision: 2 }]);
+
+    await setRemoved(db, "a", true);
+    await forgetRemoved(db, addDays(new Date(), DAYS_REMOVED + 1));
+    await db.run(entryOf(before));
+    expect(await entry()).toEqual([]);
+  });
+
+  test("is the same however its lesson came to be changed, taught, removed and put back", async () => {
+    const act = fc.constantFrom("save", "teach", "remove", "put back", "look");
+    await fc.assert(
+      fc.asyncProperty(fc.array(act, { maxLength: 8 }), async (acts) => {
+        await db.$client.executeMultiple("DELETE FROM lessons; DELETE FROM shelf_entries;");
+        await addLesson(db, "a", lesson("Buoys"), at(1));
+        let revision = 1;
+        for (const one of acts) {
+          if (one === "teach") await noteTaught(db, "a");
+          else if (one === "look") await titles();
+          else if (one !== "save") await setRemoved(db, "a", one === "remove");
+          else {
+            const save = { basedOn: revision, saveName: `${revision}`, lesson: lesson(`Buoys ${revision}`) };
+            const answer = await saveLesson(db, "a", save);
+            if (answer.kind === "saved") revision = answer.revision;
+          }
+        }
+        await titles();
+        const kept = await entry();
+        // Thrown away, and written from the lesson alone.
+        await db.$client.execute("DELETE FROM shelf_entries");
+        await titles();
+        expect(kept).toEqual(await entry());
+        expect(kept).toHaveLength(1);
+      }),
+      { numRuns: 40 },
+    );
   });
 });
 

@@ -35,17 +35,17 @@ export async function findOnShelf(
   within: "lesson" | "title" = "lesson",
 ): Promise<ShelfPart> {
   await updateEntries(db);
-  const where = and(isNull(lessons.removedAt), found(wish.find, within), labelled(wish.label));
+  const where = and(isNull(shelfEntries.removedAt), found(wish.find, within), labelled(wish.label));
   return part(db, where, ORDERS[wish.order], from, max);
 }
 
 /** The lessons taken off the shelf, the latest first. */
 export async function removedFromShelf(db: Database, from: number, max: number): Promise<ShelfPart> {
   await updateEntries(db);
-  return part(db, isNotNull(lessons.removedAt), [desc(lessons.removedAt)], from, max);
+  return part(db, isNotNull(shelfEntries.removedAt), [desc(shelfEntries.removedAt)], from, max);
 }
 
-const latest = desc(sql`max(${lessons.changedAt}, coalesce(${lessons.taughtAt}, 0))`);
+const latest = desc(shelfEntries.latest);
 const ORDERS: Record<ShelfOrder, SQL[]> = {
   latest: [latest],
   title: [asc(shelfEntries.titleKey), latest],
@@ -75,7 +75,7 @@ function found(text: string, within: "lesson" | "title"): SQL | undefined {
   if (words.length === 0) return text === "" ? undefined : sql`0`;
   const query = words.map((finds) => `(${finds.join(" OR ")})`).join(" AND ");
   const match = within === "title" ? `title : (${query})` : query;
-  // The plus keeps SQLite from using the index, which would be searched once for each lesson and each match.
+  // The plus keeps SQLite from searching the table once for each match.
   return sql`+${shelfEntries.id} IN (SELECT rowid FROM shelf_finds WHERE shelf_finds MATCH ${match})`;
 }
 
@@ -90,17 +90,15 @@ async function part(
   from: number,
   max: number,
 ): Promise<ShelfPart> {
-  const joined = eq(shelfEntries.lesson, lessons.id);
-  // The ids are selected first: otherwise the entries of all lessons would be sorted along with them. A cross join runs
-  // in the written order: lessons by their index, which covers all that is needed, so that no row of theirs is read.
+  // The ids are selected first: otherwise the entries of all lessons would be sorted along with them. An index covers all
+  // that this asks for.
   const [all, ids] = await db.batch([
-    db.select({ total: count() }).from(lessons).crossJoin(shelfEntries).where(and(joined, where)),
+    db.select({ total: count() }).from(shelfEntries).where(where),
     db
       .select({ id: shelfEntries.id })
-      .from(lessons)
-      .crossJoin(shelfEntries)
-      .where(and(joined, where))
-      .orderBy(...order, asc(lessons.id))
+      .from(shelfEntries)
+      .where(where)
+      .orderBy(...order, asc(shelfEntries.id))
       .limit(max)
       .offset(from),
   ]);
@@ -115,7 +113,7 @@ async function part(
       fault: shelfEntries.fault,
     })
     .from(shelfEntries)
-    .innerJoin(lessons, joined)
+    .innerJoin(lessons, eq(shelfEntries.lesson, lessons.id))
     .where(
       sql`${shelfEntries.id} IN (SELECT value FROM json_each(${JSON.stringify(ids.map(({ id }) => id))}))`,
     );
@@ -153,8 +151,8 @@ export async function labelsOnShelf(db: Database): Promise<{ label: string; less
   await updateEntries(db);
   const rows = await db.all<{ label: string; lessons: number }>(sql`
     SELECT value AS label, count(*) AS lessons
-    FROM ${shelfEntries} JOIN ${lessons} ON ${lessons.id} = ${shelfEntries.lesson}, json_each(${shelfEntries.labels})
-    WHERE ${lessons.removedAt} IS NULL
+    FROM ${shelfEntries}, json_each(${shelfEntries.labels})
+    WHERE ${shelfEntries.removedAt} IS NULL
     GROUP BY value ORDER BY lessons DESC, value`);
   return rows.map(({ label, lessons: count }) => ({ label: String(label), lessons: Number(count) }));
 }
