@@ -159,6 +159,13 @@ test("of two lines that keep their own the one that is asked has the question, a
   await ferry.getByRole("button", { name: "Read the scale" }).click();
   await expect(ferry.getByRole("button", { name: "Show its number" })).toBeVisible();
   await expect(boat.getByRole("button", { name: "Show its number" })).toHaveCount(0);
+  // It is still ringed when another line is in hand, and after a reload.
+  const asked = ferry.getByRole("gridcell", { name: /asked for/ });
+  await expect(asked).toHaveCount(1);
+  await boat.locator("[data-number='0']").first().click({ force: true });
+  await expect(asked).toHaveCount(1);
+  await page.reload();
+  await expect(asked).toHaveCount(1);
   await ferry.getByRole("button", { name: "Show its number" }).click();
   // The boat's line ends at 100: a count on it goes no further, though the ferry's has the numbers.
   await boat.locator("[data-number='0']").first().click({ force: true });
