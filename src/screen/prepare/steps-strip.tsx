@@ -65,10 +65,10 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
     <section
       ref={strip}
       aria-label="Steps"
-      className="flex h-[7.25rem] min-w-0 shrink-0 items-end low:h-press low:items-start gap-2 overflow-x-auto overflow-y-hidden scroll-pr-40 scroll-pl-40 cramped:scroll-pl-2 px-1"
+      className="flex h-[7.25rem] min-w-0 shrink-0 items-end low:h-press low:items-start gap-1 overflow-y-hidden pr-1 cramped:overflow-x-auto cramped:gap-2 cramped:px-1"
     >
-      {/* They stay where they are while the steps slide under them, except where there is room for little else. */}
-      <div className="sticky left-0 z-10 -ml-1 flex shrink-0 flex-col justify-end gap-1.5 self-stretch bg-wall pr-1 pb-2 pl-1 cramped:static low:flex-row low:pb-0">
+      {/* They stay in sight while the steps slide, except where there is room for little else. */}
+      <div className="flex shrink-0 flex-col justify-end gap-1.5 self-stretch pb-2 low:flex-row low:pb-0">
         {stair.length > 0 && (
           <SideButton icon={<Hammer aria-hidden size="1.125rem" />} onPress={() => setLooking(climbed || 1)}>
             Workshop
@@ -79,24 +79,26 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
           {isWritten ? "Other numbers" : "From a recipe"}
         </SideButton>
       </div>
-      <FootCard height={height(0)} here={climbed === 0} />
-      {climbed === 0 && keepCard(0)}
-      {stair.map((step, index) => (
-        <Fragment key={step.id}>
-          <StepCard
-            step={step}
-            level={index + 1}
-            steps={stair.length}
-            here={climbed === index + 1}
-            height={height(index + 1)}
-            faults={faults.filter(({ level }) => level === index + 1).length}
-            onReword={() => setWording(index + 1)}
-            onLook={() => setLooking(index + 1)}
-            onAgain={() => doAgain(index + 1)}
-          />
-          {climbed === index + 1 && keepCard(index + 1)}
-        </Fragment>
-      ))}
+      <div className="flex min-w-0 flex-1 items-end gap-2 self-stretch overflow-x-auto overflow-y-hidden scroll-pr-40 scroll-pl-2 px-1 cramped:contents">
+        <FootCard height={height(0)} here={climbed === 0} />
+        {climbed === 0 && keepCard(0)}
+        {stair.map((step, index) => (
+          <Fragment key={step.id}>
+            <StepCard
+              step={step}
+              level={index + 1}
+              steps={stair.length}
+              here={climbed === index + 1}
+              height={height(index + 1)}
+              faults={faults.filter(({ level }) => level === index + 1).length}
+              onReword={() => setWording(index + 1)}
+              onLook={() => setLooking(index + 1)}
+              onAgain={() => doAgain(index + 1)}
+            />
+            {climbed === index + 1 && keepCard(index + 1)}
+          </Fragment>
+        ))}
+      </div>
       {looking !== null && (
         <Workshop
           level={looking}
