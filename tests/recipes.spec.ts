@@ -128,6 +128,6 @@ test("a recipe asks for no number that would change nothing, and its counts go t
   await field(page, "Up or down to").fill("-12");
   await field(page, "Count in").fill("4");
   await expect(page.getByRole("list", { name: "The first steps" })).toContainText(
-    "How many jumps of 4 is it from 12 to −12?",
+    "How many jumps of 4 are there from 12 to −12?",
   );
 });

@@ -75,7 +75,7 @@ export const countIn = recipe<Inputs>({
         }),
         step(
           `On to ${say(to)}`,
-          `How many jumps of ${say(by)} is it from ${say(from)} to ${say(to)}?`,
+          `How many jumps of ${say(by)} are there from ${say(from)} to ${say(to)}?`,
           `${say(jumps)}: ${from === 0 ? "" : `${say(from)} ${sign} `}${say(jumps)} × ${say(by)} = ${say(to)}`,
           [[{ do: "hide", view: PANEL }], ...jumpsMarked("sun", jump, rest)],
         ),

@@ -74,7 +74,7 @@ export const countWithExchanges = recipe<Inputs>({
           `At how many of the ${many(jumps, "jump")} was there an exchange?`,
           exchanged.length === jumps
             ? `At each of them`
-            : `At ${say(exchanged.length)}: on the way to ${exchanged.map(say).join(", ")}`,
+            : `At ${say(exchanged.length)}: on the way to ${listWords(exchanged.map(say))}`,
           goTo(landed.at(-1)!),
         ),
       ],

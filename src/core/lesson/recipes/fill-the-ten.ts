@@ -46,7 +46,7 @@ export const fillTheTen = recipe<Inputs>({
         step("How many more?", `How many more counters fill up the frame of the ${say(first)}?`, say(fill)),
         step(
           "Fill it",
-          `${say(fill)} of the ${say(second)} move across. How many of them are left?`,
+          `${say(fill)} of the ${say(second)} ${fill === 1 ? "moves" : "move"} across. How many of them are left?`,
           say(rest),
           // One counter after the other, as a hand would move them.
           Array.from({ length: fill }, (_, i) => [moved(i + 1)]),

@@ -1,3 +1,4 @@
+import { listWords } from "../../number/list-words";
 import * as z from "../../zod";
 import { asking, cover, jump, lift, lineFor, many, say, start, step, view } from "./parts";
 import { type RecipeStep, recipe, whole } from "./recipe";
@@ -66,7 +67,7 @@ export const jumpToTheAnswer = recipe<Inputs>({
         step(
           "In which jumps?",
           `${say(a)} ${sign} ${say(b)}: which jumps of hundreds, tens and ones do we make?`,
-          jumps.map(({ words }) => words).join(", "),
+          listWords(jumps.map(({ words }) => words)),
           [[start(a)]],
         ),
         ...steps,

@@ -1,3 +1,4 @@
+import { listWords } from "../../number/list-words";
 import { KINDS } from "../../views/kinds";
 import * as z from "../../zod";
 import { asking, jump, list, range, say, start, step, view } from "./parts";
@@ -69,7 +70,7 @@ export const whatComesNext = recipe<Inputs>({
     const gaps = range(1, shown).map(by);
     const how = {
       same: `${say(gap)} more each time`,
-      growing: `The gaps are ${gaps.map(say).join(", ")}: each is ${say(growth)} more than the one before`,
+      growing: `The gaps are ${listWords(gaps.map(say))}: each is ${say(growth)} more than the one before`,
       times: `Each number is ${say(gap)} times the one before`,
     }[grows];
     const next = terms[shown]!;
