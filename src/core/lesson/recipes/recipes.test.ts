@@ -73,6 +73,22 @@ describe.each(RECIPE_NAMES)("%s", (kind) => {
     for (const { question, answer } of board.stair) expect(question === "").toBe(answer === "");
   });
 
+  test("its words are English for every input: one of a thing, lists that end with an “and”", () => {
+    fc.assert(
+      fc.property(inputsOf(kind), (inputs) => {
+        for (const { title, question, answer } of written(inputs).steps)
+          for (const words of [title, question, answer]) {
+            expect(words).not.toMatch(
+              /(?<![\d,.−] ?|of )\b1 (rows|squares|jumps|crates|jars|parts|times|numbers|of the \S+ move\b)/,
+            );
+            expect(words).not.toMatch(/, [^ ]+$/);
+            expect(words).not.toMatch(/ {2}| $|^ |undefined|NaN|−0(?![.\d])/);
+          }
+      }),
+      { ...RUNS, numRuns: 300 },
+    );
+  });
+
   test("a thousand inputs: every answer is right, and none stands on the board before it is shown", () => {
     fc.assert(
       fc.property(inputsOf(kind), (inputs) => {
