@@ -64,7 +64,7 @@ export const lines = sheetKind<LinesSheet>({
   make(settings) {
     const task = () => ({ view: { settings: lineOf(settings), question: [], answer: [], ratio: 0.11 } });
     return {
-      instruction: "Use these lines.",
+      instruction: settings.count === 1 ? "Use this line." : "Use these lines.",
       across: 1,
       tasks: Array.from({ length: settings.count }, task),
     };
