@@ -3,7 +3,6 @@ import fc from "fast-check";
 import { evaluate, gcd, isPrime as mathjsIsPrime } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { anyRule } from "../../../tests/support/any-move";
-import { exact } from "../number/exact";
 import { countDivisors, divisorsOf } from "../number/factors";
 import { isPrime } from "../number/prime";
 import * as z from "../zod";
@@ -11,7 +10,7 @@ import { CONDITION_CHOICES, choiceOf, chooseCondition, conditionWith, ruleOn } f
 import { CONDITIONS } from "./conditions";
 import { holdsOf } from "./holds";
 import { membersFrom } from "./members";
-import { type AnyConditionKind, Condition, kindOf, Rule, ruleOf, testOf, wholeTestOf } from "./rule";
+import { type AnyConditionKind, Condition, kindOf, Rule, ruleOf, wholeTestOf } from "./rule";
 import { ruleWords, shortWords } from "./rule-words";
 import { HUNDRED_SQUARES, type Squares } from "./squares";
 
@@ -210,75 +209,6 @@ describe("where numbers stand", () => {
 
 describe("every family", () => {
   const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
-  const numbers = wholes(120).map((i) => i - 10);
-
-  test("asks of a whole number what it asks of any", () => {
-    fc.assert(
-      fc.property(anyRule, ({ conditions }) => {
-        for (const condition of conditions.filter((each) => kindOf(each).asks === "number")) {
-          const [quick, slow] = [wholeTestOf(condition), testOf(condition)];
-          for (const number of numbers) expect(quick(number)).toBe(slow(exact(number), 0));
-        }
-      }),
-      { numRuns: 400 },
-    );
-  });
-
-  test("lists all its whole numbers, where it lists them", () => {
-    fc.assert(
-      fc.property(anyRule, ({ conditions }) => {
-        for (const condition of conditions) {
-          const listed = kindOf(condition).few?.(condition);
-          if (!listed) continue;
-          const meets = wholeTestOf({ ...condition, not: false });
-          expect([...new Set(listed)].sort((a, b) => a - b)).toEqual(numbers.filter(meets));
-        }
-      }),
-      { numRuns: 400 },
-    );
-    // A chart that climbs, is read back and forth, and whose last row is short.
-    const on = {
-      ...HUNDRED_SQUARES,
-      first: "-3",
-      columns: 7,
-      count: 37,
-      climb: "up",
-      reads: "back-and-forth",
-    } as const;
-    const about: readonly Condition[] = [
-      ...wholes(7).flatMap((i) => [
-        { kind: "lane", not: false, lane: "row", nth: `${i + 1}`, on } as const,
-        { kind: "lane", not: false, lane: "column", nth: `${i + 1}`, on } as const,
-      ]),
-      ...wholes(36).flatMap((i) => [
-        { kind: "slope", not: false, way: "left", through: `${i - 3}`, on } as const,
-        { kind: "slope", not: false, way: "right", through: `${i - 3}`, on } as const,
-      ]),
-      { kind: "edge", not: false, edge: "border", on },
-      { kind: "edge", not: false, edge: "corners", on },
-    ];
-    for (const condition of about)
-      expect([...new Set(kindOf(condition).few?.(condition))].sort((a, b) => a - b)).toEqual(
-        numbers.filter(wholeTestOf(condition)),
-      );
-  });
-
-  test("has the same bounds for whole numbers as for any", () => {
-    const bounds = ["-2.5", "-2", "0", "1/3", "7", "7.25"];
-    for (const from of bounds)
-      for (const to of bounds) {
-        const about: readonly Condition[] = [
-          { kind: "between", not: false, from, to },
-          { kind: "less", not: false, than: to },
-          { kind: "more", not: false, than: from },
-          { kind: "multiples", not: false, of: "1", from, to },
-        ];
-        for (const condition of about)
-          expect(numbers.filter(wholeTestOf(condition))).toEqual(
-            numbers.filter((number) => testOf(condition)(exact(number), 0)),
-          );
-      }
-  });
 
   test("says its next numbers as trying them one by one does", () => {
     fc.assert(
