@@ -7,7 +7,7 @@ export type Trail = {
   jumps: readonly NumberKey[];
   /** By jump: the arrow that made it, null for a jump without one. Jumps past the end of the list have none either. */
   arrows: readonly (Arrow | null)[];
-  /** By jump: which of its parts are covered. None are of jumps past the end of the list. */
+  /** By jump: which of its parts are covered. Of jumps past the end of the list none are. */
   covers: readonly JumpCovers[];
   end: NumberKey;
   /**
@@ -51,7 +51,7 @@ export function jumpOn(trail: Trail, by: NumberKey, arrow: Arrow | null = null):
   };
 }
 
-/** A list that says something of each jump, up to a length: it says nothing of those past its end. */
+/** A list about the jumps of a trail, made as long as is needed: about jumps past its end it said nothing. */
 const filled = <T>(list: readonly T[], length: number, none: T): readonly T[] =>
   list.length >= length ? list : [...list, ...Array<T>(length - list.length).fill(none)];
 
