@@ -130,3 +130,19 @@ test("a sitting that is none is refused, and so is one of no lesson", async ({ r
   expect((await put(id, { forClass: "", where: null })).status()).toBe(200);
   expect((await request.get(`/api/lessons/${id}/sitting?class=`)).status()).toBe(404);
 });
+
+test("after a reload what was done is still taken back one act after the other", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await addLesson(request)}`);
+  for (const number of ["48", "58"]) await place(page, number).click();
+  await page.reload();
+  const back = page.getByRole("button", { name: "Take back" });
+  await back.click();
+  await expect(place(page, "58")).toBeVisible();
+  await expect(place(page, /^48, sun mark/)).toBeVisible();
+  await back.click();
+  await expect(place(page, "48")).toBeVisible();
+  await expect(back).toBeDisabled();
+});

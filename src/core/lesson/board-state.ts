@@ -26,6 +26,13 @@ export function liveHere(state: BoardState): readonly Act[] {
   return state.live[state.climbed] ?? NO_ACTS;
 }
 
+/** The states before each live act on the current step, the earliest first; of the latest `max` acts at most. */
+export function beforeActs(state: BoardState, max: number): BoardState[] {
+  const acts = liveHere(state);
+  const first = Math.max(0, acts.length - max);
+  return acts.slice(first).map((_, i) => withLive(state, acts.slice(0, first + i)));
+}
+
 /** Whether there are live acts on the current step or below it. */
 export function hasLive(state: BoardState): boolean {
   return state.live.slice(0, state.climbed + 1).some((acts) => acts.length > 0);

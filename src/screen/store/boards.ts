@@ -1,5 +1,5 @@
 import type { Board, LessonWords } from "@/core/lesson/board";
-import { type BoardState, openBoard } from "@/core/lesson/board-state";
+import { type BoardState, beforeActs, openBoard } from "@/core/lesson/board-state";
 import { MAX } from "@/core/lesson/bounds";
 import { type History, historyOf } from "@/core/lesson/history";
 import type { Lesson } from "@/core/lesson/lesson";
@@ -42,13 +42,16 @@ export type BoardsPart = {
   putBoardBack: (id: string, at?: number) => void;
 };
 
-/** Restores boards with their live acts. */
+/** How many acts of a step can be taken back one by one after a reload. */
+const MAX_RESTORED = 100;
+
+/** Restores boards with their live acts, those of the step on show to be taken back as before. */
 const boardsAt = (boards: readonly Board[], where: Whereabouts | null): History<BoardState>[] =>
   boards.map((board) => {
     const was = where?.boards[board.id];
-    return historyOf(
-      was ? { board, ...was, climbed: Math.min(was.climbed, board.stair.length) } : openBoard(board),
-    );
+    if (!was) return historyOf(openBoard(board));
+    const present = { board, ...was, climbed: Math.min(was.climbed, board.stair.length) };
+    return { ...historyOf(present), past: beforeActs(present, MAX_RESTORED) };
   });
 
 const placeOf = (boards: readonly Board[], where: Whereabouts | null): number =>

@@ -9,7 +9,7 @@ import { startingLine } from "@/core/surface/starting-lines";
 import { lineActionsOf } from "../jumps/line-actions";
 import { createBoardStore } from "./board-store";
 import { sceneNow } from "./on-show";
-import { whereaboutsOf } from "./whereabouts";
+import { type Whereabouts, whereaboutsOf } from "./whereabouts";
 import { WhereaboutsKept } from "./whereabouts-kept";
 
 vi.mock("@/kit/messages", () => ({ say: () => {} }));
@@ -17,9 +17,13 @@ vi.mock("@/kit/messages", () => ({ say: () => {} }));
 const SIZES = ["1", "10", "0.5", "1/3", "3/7", "0.000001", "1/9999", "2 1/2", "-4", "999999999999"];
 const NUMBERS = ["0", "7", "50", "1/3", "0.125", "-3", "99.999999", "1/999"];
 type Doing = ReturnType<typeof doing>;
-const doing = (id: string) => {
-  const board = withMain(newBoard("b", "Board", startingChart("1-100")), startingLine(id));
-  const store = createBoardStore(newLesson({ title: "Jetty", forClass: "" }, board), null);
+const lessonOn = (id: string) =>
+  newLesson(
+    { title: "Jetty", forClass: "" },
+    withMain(newBoard("b", "Board", startingChart("1-100")), startingLine(id)),
+  );
+const doing = (id: string, where: Whereabouts | null = null) => {
+  const store = createBoardStore(lessonOn(id), where);
   return { store, lines: lineActionsOf(store), trail: () => sceneNow(store.getState()).trail };
 };
 const acts: Record<string, (at: Doing, of: number) => void> = {
@@ -75,6 +79,26 @@ describe("where a teacher was", () => {
         },
       ),
       { numRuns: 300 },
+    );
+  });
+
+  test("lets the same be taken back, one act after the other, as before the reload", () => {
+    const act = fc.tuple(fc.constantFrom(...Object.keys(acts)), fc.nat({ max: 99 }));
+    const liveOf = ({ store }: Doing) => store.getState().boards[0]!.present.live[0] ?? [];
+    fc.assert(
+      fc.property(fc.array(act, { maxLength: 25 }), (done) => {
+        const before = doing("0-100");
+        for (const [what, of] of done) acts[what]!(before, of);
+        const after = doing("0-100", whereaboutsOf(before.store.getState()));
+        for (let left = liveOf(after).length; left > 0; left -= 1) {
+          expect(liveOf(after)).toHaveLength(left);
+          for (const { store } of [before, after]) store.getState().takeBack();
+          expect(liveOf(after)).toEqual(liveOf(before));
+          expect(sceneNow(after.store.getState())).toEqual(sceneNow(before.store.getState()));
+        }
+        expect(after.store.getState().boards[0]!.past).toEqual([]);
+      }),
+      { numRuns: 100 },
     );
   });
 });
