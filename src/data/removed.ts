@@ -6,7 +6,10 @@ import { lessons, sittings, versions } from "./schema";
 /** How long a removed lesson can be put back. */
 export const DAYS_REMOVED = 30;
 
-/** Deletes for good the lessons that were removed that long ago, with their versions and sittings; their shelf entries go by a trigger. */
+/**
+ * Deletes for good the lessons that were removed that long ago, with their versions and sittings. Their shelf entries go
+ * by a trigger.
+ */
 export async function forgetRemoved(db: Database, now = new Date()): Promise<number> {
   // In one statement, so that a lesson put back at the same moment stays.
   const gone = await db
