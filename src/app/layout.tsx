@@ -5,7 +5,7 @@ import type { ReactNode } from "react";
 import { Messages } from "@/kit/messages";
 import { RoomOfAll } from "@/kit/room";
 import { AS_PREFERRED, ROOM, readRoom } from "@/kit/room-names";
-import { SignNames } from "@/kit/sign-names";
+import { SignNamesLater } from "@/kit/sign-names-later";
 import "./globals.css";
 
 const andika = localFont({
@@ -58,7 +58,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         {children}
         <Messages />
         <RoomOfAll />
-        <SignNames />
+        <SignNamesLater />
       </body>
     </html>
   );

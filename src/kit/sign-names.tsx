@@ -47,14 +47,16 @@ export function SignNames() {
     };
     const show = ({ sign, name }: { sign: Element; name: string }) =>
       setSaid({ name, at: sign.getBoundingClientRect() });
-    const onOver = ({ target, pointerType }: PointerEvent) => {
-      if (pointerType === "touch") return;
+    const rest = (target: EventTarget | null) => {
       const found = signAt(target);
       if (found?.sign === over) return;
       hide();
       if (!found) return;
       over = found.sign;
       timer = setTimeout(() => found.sign.isConnected && show(found), RESTS_MS);
+    };
+    const onOver = ({ target, pointerType }: PointerEvent) => {
+      if (pointerType !== "touch") rest(target);
     };
     const onDown = ({ target, pointerType }: PointerEvent) => {
       const found = signAt(target);
@@ -83,6 +85,8 @@ export function SignNames() {
     const all = Object.entries(listeners) as [string, EventListener][];
     for (const [kind, listener] of all)
       document.addEventListener(kind, listener, { passive: true, capture: true });
+    // A mouse that was resting on an icon before this was loaded.
+    if (matchMedia("(hover: hover)").matches) rest([...document.querySelectorAll(":hover")].at(-1) ?? null);
     return () => {
       clearTimeout(timer);
       for (const [kind, listener] of all) document.removeEventListener(kind, listener, { capture: true });

@@ -1,8 +1,8 @@
 import { exact, keyOf, keyOfText, type NumberKey, sumOf } from "../number/exact";
 import { beginCount, jumpOf } from "./count";
 import type { Count } from "./count-settings";
+import { recogniseCount } from "./recognise-count";
 import type { Trail, TrailMove } from "./trail";
-import { recogniseCount } from "./watch";
 
 /**
  * A count recognised from marks by hand: what is counted, and the moves that bring the trail there, in parts of one

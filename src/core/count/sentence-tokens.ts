@@ -1,5 +1,6 @@
 import type { Exact } from "../number/exact";
-import { numberAtStart, readNumber } from "../number/read-number";
+import { numberAtStart } from "../number/number-at-start";
+import { readNumber } from "../number/read-number";
 
 /** A piece of a typed number sentence. `text` of a number is the number as written, tidied. */
 export type Token = { kind: "number"; value: Exact; text: string } | { kind: "sign"; text: string };

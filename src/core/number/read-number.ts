@@ -1,4 +1,5 @@
 import { type Exact, exact } from "./exact";
+import { FRACTION_SIGNS } from "./fraction-signs";
 import { groupDigits } from "./group-digits";
 
 /** Maximum number of digits before the decimal sign, after it, and in either part of a fraction. */
@@ -12,28 +13,7 @@ export type NumberRead =
   | { ok: true; value: Exact; text: string }
   | { ok: false; message: string; asks?: true };
 
-/** Fractions with a character of their own. */
-const SIGNS: Readonly<Record<string, string>> = {
-  "½": "1/2",
-  "⅓": "1/3",
-  "⅔": "2/3",
-  "¼": "1/4",
-  "¾": "3/4",
-  "⅕": "1/5",
-  "⅖": "2/5",
-  "⅗": "3/5",
-  "⅘": "4/5",
-  "⅙": "1/6",
-  "⅚": "5/6",
-  "⅐": "1/7",
-  "⅛": "1/8",
-  "⅜": "3/8",
-  "⅝": "5/8",
-  "⅞": "7/8",
-  "⅑": "1/9",
-  "⅒": "1/10",
-};
-const SIGN = new RegExp(`[${Object.keys(SIGNS).join("")}]`, "g");
+const SIGN = new RegExp(`[${Object.keys(FRACTION_SIGNS).join("")}]`, "g");
 /** Spaces of every width: groups of digits are often set apart by a thin one. */
 const SPACES = /[\s\u00a0\u2000-\u200a\u202f]+/g;
 
@@ -60,7 +40,7 @@ export function readNumber(typed: string): NumberRead {
   if (text.length > 40) return no("That number is too long. Write at most 15 digits.");
   const [, sign, rest] = /^([-+]?) ?(.*)$/.exec(text) as unknown as [string, string, string];
   const body = rest
-    .replace(SIGN, (found) => ` ${SIGNS[found]}`)
+    .replace(SIGN, (found) => ` ${FRACTION_SIGNS[found]}`)
     .replace(/ ?[/⁄] ?/g, "/")
     .replace(/ +/g, " ")
     .trim();
@@ -164,29 +144,3 @@ function finish(text: string): NumberRead {
 function no(message: string): NumberRead {
   return { ok: false, message };
 }
-
-/** Typed text with the single character for its fraction, if there is one: `1/2` as ½, `1 3/4` as 1¾. */
-export function withFractionSign(text: string): string {
-  const found = Object.entries(SIGNS).find(
-    ([, fraction]) => text === fraction || text.endsWith(` ${fraction}`),
-  );
-  return found ? text.slice(0, -found[1].length).trimEnd() + found[0] : text;
-}
-
-/** The longest prefix of a text that can be one number, without its sign; empty if there is none. */
-export function numberAtStart(text: string): string {
-  return START.exec(text)?.[0] ?? "";
-}
-
-const SPACE = "[ \\u00a0\\u2009\\u202f]";
-const GLYPHS = Object.keys(SIGNS).join("");
-const START = new RegExp(
-  `^(?:${[
-    // One and a half, as a fraction or by its own sign.
-    `\\d+(?:,\\d{3})*${SPACE}+\\d+[/⁄]\\d+(?!\\d)`,
-    `(?:\\d+(?:,\\d{3})*${SPACE}?)?[${GLYPHS}]`,
-    "\\d+(?:,\\d{3})*[/⁄]\\d+",
-    `\\d{1,3}(?:${SPACE}\\d{3})+(?!\\d)(?:[.,]\\d+)?`,
-    "[\\d.,]*\\d",
-  ].join("|")})`,
-);

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
+import { chancesAt, chanceWords } from "./chances";
 import { randomOf } from "./draw";
-import { chancesAt, chanceWords, drawFrom, isRight } from "./higher-lower";
+import { drawFrom, isRight } from "./higher-lower";
 
 const range = fc
   .tuple(fc.integer({ min: -50, max: 50 }), fc.integer({ min: 1, max: 100 }))

@@ -1,5 +1,4 @@
-import type { Exact } from "../number/exact";
-import { exact, keyOf, type NumberKey } from "../number/exact";
+import { exact, type NumberKey } from "../number/exact";
 import type { Random } from "./draw";
 
 /** The guess about a number that is still covered. */
@@ -15,16 +14,6 @@ export function drawFrom({ from, to }: Range, before: NumberKey | null, random: 
   return String(drawn >= was ? drawn + 1 : drawn);
 }
 
-/** How likely the next number is to be higher, and lower, than one of the range: together they are 1. */
-export function chancesAt({ from, to }: Range, at: number): { higher: Exact; lower: Exact } {
-  const others = Math.max(1, to - from);
-  return { higher: exact(to - at).div(others), lower: exact(at - from).div(others) };
-}
-
 /** Whether the guess is right. */
 export const isRight = (said: Said, at: NumberKey, next: NumberKey): boolean =>
   said === (exact(next).compare(exact(at)) > 0 ? "higher" : "lower");
-
-/** A probability in words: "3 of 9", of the remaining numbers. */
-export const chanceWords = (range: Range, chance: Exact): string =>
-  `${keyOf(chance.mul(Math.max(1, range.to - range.from)))} of ${Math.max(1, range.to - range.from)}`;

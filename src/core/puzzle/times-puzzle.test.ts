@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { evaluate } from "mathjs";
 import { describe, expect, test } from "vitest";
-import { divisorsOf } from "../number/factors";
+import { divisorsOf } from "../number/divisors";
 import { cellAt, cellKey, MAX_TIMES, numberOf, TargetText } from "../surface/cell-key";
 import { clampWindow, NEW_TIMES, productAt, TimesSettings, windowCells } from "../surface/times-grid";
 import * as z from "../zod";

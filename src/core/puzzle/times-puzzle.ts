@@ -1,4 +1,4 @@
-import { divisorsOf } from "../number/factors";
+import { divisorsOf } from "../number/divisors";
 import { showNumber } from "../number/show-number";
 import { MAX_TIMES } from "../surface/cell-key";
 

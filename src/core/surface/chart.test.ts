@@ -13,7 +13,8 @@ import {
   plainChart,
   rowNumbers,
 } from "./chart";
-import { neighbourOf, SIDES } from "./neighbours";
+import { neighbourOf } from "./neighbours";
+import { SIDES } from "./sides";
 import { STARTING_CHARTS, startingChart } from "./starting-charts";
 
 const ratio = (min: number, max: number) =>

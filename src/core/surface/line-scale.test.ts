@@ -8,8 +8,10 @@ import * as z from "../zod";
 import { LineSettings, partOf, plainLine, wholeSpan } from "./line";
 import { labelledIn, labelStride } from "./line-labels";
 import { scaleOf, spanOf } from "./line-scale";
-import { nearestTick, restSpan, slideSpan, spanHolding, zoomSpan } from "./line-slide";
+import { nearestTick, slideSpan, spanHolding } from "./line-slide";
+import { restSpan } from "./rest-span";
 import { startingLine } from "./starting-lines";
+import { zoomSpan } from "./zoom-span";
 
 const span = (from: string, to: string) => ({ from: exact(from), to: exact(to) });
 const keys = ({ from, to }: { from: ReturnType<typeof exact>; to: ReturnType<typeof exact> }) => [

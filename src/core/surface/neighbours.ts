@@ -1,19 +1,7 @@
-import { ARROWS, type Arrow } from "../count/route";
 import { exact, keyOf, type NumberKey } from "../number/exact";
 import { showNumber } from "../number/show-number";
 import { type ChartSettings, cellOf, numberAt } from "./chart";
-
-/** The four directions from a cell to its neighbours, as seen. */
-export const SIDES = ARROWS;
-export type Side = Arrow;
-
-/** A direction as rows and columns. */
-export const SIDE_STEPS: Record<Side, { row: number; column: number }> = {
-  left: { row: 0, column: -1 },
-  right: { row: 0, column: 1 },
-  up: { row: -1, column: 0 },
-  down: { row: 1, column: 0 },
-};
+import { SIDE_STEPS, type Side } from "./sides";
 
 /** A neighbour: the number, its signed difference, and that in words: "10 more". */
 export type Neighbour = { number: NumberKey; by: NumberKey; words: string };

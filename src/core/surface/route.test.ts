@@ -11,8 +11,8 @@ import { randomOf } from "../puzzle/draw";
 import { fold } from "../scene/fold";
 import { EMPTY_SCENE } from "../scene/scene";
 import { type ChartSettings, chartNumbers, plainChart } from "./chart";
-import { SIDES } from "./neighbours";
 import { moveByArrow, routeOf } from "./route";
+import { SIDES } from "./sides";
 import { startingChart } from "./starting-charts";
 
 const hundred = startingChart("1-100");

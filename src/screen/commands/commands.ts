@@ -3,7 +3,7 @@ import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { INKS } from "@/core/set/ink";
 import { cellOf, columnNumbers, rowNumbers } from "@/core/surface/chart";
-import { SIDES } from "@/core/surface/neighbours";
+import { SIDES } from "@/core/surface/sides";
 import { setRoom } from "@/kit/room";
 import { ROOM_NAMES, ROOMS } from "@/kit/room-names";
 import { INK_STYLE } from "@/view/ink/ink-style";

@@ -10,8 +10,9 @@ import {
 } from "@/core/lesson/fill";
 import { boardCells, chartOf, linesOf, textOn, timesOf } from "@/core/lesson/views-of";
 import { type Exact, exact, keyOf, type NumberKey } from "@/core/number/exact";
-import { readNumber, withFractionSign } from "@/core/number/read-number";
+import { readNumber } from "@/core/number/read-number";
 import { showNumber } from "@/core/number/show-number";
+import { withFractionSign } from "@/core/number/with-fraction-sign";
 import { pick, randomOf } from "@/core/puzzle/draw";
 import type { Fill } from "@/core/puzzle/fill-settings";
 import { hintFor, wrongWords } from "@/core/puzzle/hint";

@@ -1,6 +1,7 @@
 import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import type { ChartSettings } from "@/core/surface/chart";
-import { neighbourOf, SIDES, type Side } from "@/core/surface/neighbours";
+import { neighbourOf } from "@/core/surface/neighbours";
+import { SIDES, type Side } from "@/core/surface/sides";
 import { type ChartLayout, cornerOf, GUIDE_ROOM, guidesGrown, textIn } from "./chart-layout";
 
 export type NeighboursProps = {

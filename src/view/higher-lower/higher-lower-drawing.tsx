@@ -1,5 +1,6 @@
 import { showNumber } from "@/core/number/show-number";
-import { chancesAt, chanceWords, isRight } from "@/core/puzzle/higher-lower";
+import { chancesAt, chanceWords } from "@/core/puzzle/chances";
+import { isRight } from "@/core/puzzle/higher-lower";
 import { guessedOf } from "@/core/scene/guessed";
 import { clamp, type DrawingProps, grown } from "../drawing";
 

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { type Exact, exact } from "@/core/number/exact";
 import type { AnyLine, Span } from "@/core/surface/line";
-import { restSpan } from "@/core/surface/line-slide";
+import { restSpan } from "@/core/surface/rest-span";
 import { isStill, glide as startGlide } from "../glide";
 
 /** Beyond this many lengths a span does not glide but jumps: there is nothing to see on the way. */
