@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { carry, HANDS, press } from "./support/hands";
-import { addLesson, lessonWith, openBoard, place } from "./support/lessons";
+import { addLesson, lessonOf, lessonWith, openBoard, place } from "./support/lessons";
 import { chart, HALF, mark, rule } from "./support/patterns";
 
 test.use({ hasTouch: true });
@@ -109,19 +109,20 @@ test("a card is kept in the library, and added to the cards of another lesson", 
   await expect(cards(page).locator("[data-card]")).toHaveCount(2);
 });
 
+const graph = {
+  kind: "graph",
+  shows: "trail",
+  joined: "joined",
+  points: "shown",
+  labels: "shown",
+  from: 1,
+  to: 24,
+};
+
 test("a graph of a count: a point for each number, covered by touch, its numbers covered and shown", async ({
   page,
   request,
 }) => {
-  const graph = {
-    kind: "graph",
-    shows: "trail",
-    joined: "joined",
-    points: "shown",
-    labels: "shown",
-    from: 1,
-    to: 24,
-  };
   const opening = [{ do: "start", number: "4" }, ...["6", "6", "6"].map((by) => ({ do: "jump", by }))];
   await page.goto(`/lesson/${await lessonWith(request, [graph, chart], { opening, layout: HALF })}`);
   const picture = page.getByRole("region", { name: "Graph" }).getByRole("img");
@@ -165,4 +166,51 @@ test("an ink for which there is no ring is named below the rings", async ({ page
   const views = [chart, { kind: "diagram", numbers: "shown", outside: "none" }];
   await page.goto(`/lesson/${await lessonWith(request, views, { opening: inks, layout: HALF })}`);
   await expect(page.getByText("Not drawn: kelp.")).toBeVisible();
+});
+
+test("after the graph of a count in halves, the next board and the set-up have bars", async ({
+  page,
+  request,
+}) => {
+  const opening = [{ do: "start", number: "6" }, ...["-1.5", "-1.5"].map((by) => ({ do: "jump", by }))];
+  const bars = { ...graph, shows: "factors", to: 60 };
+  await page.goto(`/lesson/${await lessonOf(request, { views: [graph], opening }, { views: [bars] })}`);
+  const point = page.getByRole("button", { name: "Point at position 3: 3" });
+  const bar = (name: string) => page.getByRole("button", { name });
+  await expect(point).toBeVisible();
+  await openBoard(page, /Board 2/);
+  await expect(bar("Bar of 60: 12 factors")).toBeVisible();
+  // The bars take the whole width: the last one is not far from the edge.
+  const [first, last] = [
+    (await bar("Bar of 1: 1 factor").boundingBox())!,
+    (await bar("Bar of 60").boundingBox())!,
+  ];
+  const room = (await page.getByRole("region", { name: "Graph" }).boundingBox())!;
+  const apart = (last.x - first.x) / 59;
+  expect(room.x + room.width - (last.x + last.width / 2)).toBeLessThan(5 * apart);
+
+  await openBoard(page, /Board 1/);
+  await expect(point).toBeVisible();
+  await page.getByRole("button", { name: "Prepare" }).click();
+  await page.getByRole("tab", { name: "Graph" }).click();
+  await page.getByText("How many factors", { exact: true }).click();
+  await expect(bar("Bar of 24: 8 factors")).toBeVisible();
+});
+
+test("a card chosen on one board is not chosen on the next", async ({ page, request }) => {
+  const views = [
+    {
+      kind: "cards",
+      first: 1,
+      columns: 5,
+      rows: 4,
+      families: 2,
+      cards: [{ id: 1, rule: rule({ kind: "multiples", of: "4" }) }],
+    },
+  ];
+  await page.goto(`/lesson/${await lessonOf(request, { views }, { views })}`);
+  await card(page, 1).click();
+  await expect(card(page, 1)).toHaveAttribute("aria-pressed", "true");
+  await openBoard(page, /Board 2/);
+  await expect(card(page, 1)).toHaveAttribute("aria-pressed", "false");
 });

@@ -36,24 +36,28 @@ export async function addLesson(
   return (await answer.json()).id;
 }
 
+/** A board as a test describes it: its views, and what else it has. */
+type SomeBoard = { readonly views: readonly object[]; readonly [part: string]: unknown };
+
 /** Puts a lesson on the shelf whose only board has these views and no stair, and gives its address. */
-export async function lessonWith(
-  request: APIRequestContext,
-  views: readonly object[],
-  more: object = {},
-): Promise<string> {
+export const lessonWith = (request: APIRequestContext, views: readonly object[], more: object = {}) =>
+  lessonOf(request, { title: "Only board", ...more, views });
+
+/** Puts a lesson of these boards on the shelf, without stairs, and gives its address. */
+export async function lessonOf(request: APIRequestContext, ...boards: readonly SomeBoard[]): Promise<string> {
   const base = demoLesson(LAMPS);
-  const board = {
+  const made = boards.map(({ views, ...more }, i) => ({
     ...base.boards[0],
-    title: "Only board",
+    id: `board-${i + 1}`,
+    title: `Board ${i + 1}`,
     stair: [],
     opening: [],
     climbEvery: 0,
     views: named(views),
     ...more,
-  };
+  }));
   const answer = await request.post("/api/lessons", {
-    data: { lesson: { ...base, boards: [board] } },
+    data: { lesson: { ...base, boards: made } },
     maxRetries: 2,
   });
   expect(answer.status(), await answer.text()).toBe(201);

@@ -6,7 +6,7 @@ import { InkFigure } from "../ink/ink-shape";
 import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
 import { Said } from "../said";
-import { graphScale, graphText } from "./graph-scale";
+import { graphScale, graphText, pointRadius, ticksOf } from "./graph-scale";
 
 /** What a graph says that has nothing to show. */
 export const NO_POINTS = "Count, or mark numbers, and their graph stands here.";
@@ -27,12 +27,11 @@ export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"
       round(left + ((px - x.min) / (x.max - x.min)) * wide),
       round(12 + (1 - (py - y.min) / (y.max - y.min)) * high),
     ] as const;
+  const radius = pointRadius(x, size, text * 0.42);
   const hidden = isCoveredPart(scene, view.id, "points", view.points === "covered");
-  const ticks = ({ min, max, step }: typeof x) =>
-    Array.from({ length: Math.floor((max - min) / step + 1e-9) + 1 }, (_, i) => min + i * step);
   return (
     <svg aria-hidden width={size.width} height={size.height} className="block">
-      {ticks(y).map((one) => {
+      {ticksOf(y).map((one) => {
         const [, py] = at(x.min, one);
         return (
           <g key={one}>
@@ -67,7 +66,7 @@ export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"
               {shown.map((one) => {
                 const [px, py] = at(one.x, one.y);
                 if (graph.as === "points")
-                  return <InkFigure key={one.x} ink={ink} x={px} y={py} radius={text * 0.42} />;
+                  return <InkFigure key={one.x} ink={ink} x={px} y={py} radius={radius} />;
                 const width = (wide / (x.max - x.min)) * 0.7;
                 return (
                   <rect

@@ -5,14 +5,13 @@ import type { Graph, GraphPoint } from "@/core/lesson/graph-of";
 import type { NumberKey } from "@/core/number/exact";
 import { manyOf } from "@/core/number/many-of";
 import { showNumber } from "@/core/number/show-number";
-import type { Spot } from "./use-chart";
+import type { DrawnPoints } from "./use-chart";
 
 /** The size of a touch target; its middle is the point. */
 const SIZE = 44;
 
 type Props = {
-  spots: readonly Spot[];
-  as: Graph["as"];
+  drawn: DrawnPoints;
   hidden: boolean;
   onTouch: (number: NumberKey) => void;
 };
@@ -21,7 +20,7 @@ type Props = {
  * Where the points of a graph are touched: Chart.js draws a picture, and these lie over it. One of them is in the tab order;
  * the arrow keys go from point to point.
  */
-export function Spots({ spots, as, hidden, onTouch }: Props) {
+export function Spots({ drawn: { spots, as }, hidden, onTouch }: Props) {
   const [at, setAt] = useState(0);
   const here = Math.min(at, spots.length - 1);
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {

@@ -42,7 +42,7 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
     }),
     [joined, pointsCovered, labelsCovered, text, strong, lit, write],
   );
-  const spots = useChart(canvas, graph, look, size);
+  const onCanvas = useChart(canvas, graph, look, size);
   const points = graph.series.flatMap((one) => one.points);
   const turn = (part: "points" | "labels", covered: boolean) =>
     store.getState().act([[{ do: "cover-part", view: view.id, part, on: !covered }]]);
@@ -67,7 +67,7 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
         ) : (
           <div className="relative size-full">
             <canvas ref={canvas} role="img" aria-label={name} className="block font-numeral" />
-            <Spots spots={spots} as={graph.as} hidden={pointsCovered} onTouch={touched.onNumber} />
+            <Spots drawn={onCanvas} hidden={pointsCovered} onTouch={touched.onNumber} />
           </div>
         )}
       </div>

@@ -10,13 +10,16 @@ import {
   LineElement,
   type Plugin,
   PointElement,
+  type Scale,
 } from "chart.js";
 import { type RefObject, useEffect, useState } from "react";
 import type { Graph, GraphPoint } from "@/core/lesson/graph-of";
 import { showNumber } from "@/core/number/show-number";
 import type { Ink } from "@/core/set/ink";
 import type { Room } from "@/kit/room-names";
-import { graphScale } from "@/view/graph/graph-scale";
+import type { Size } from "@/view/drawing";
+import { labelsApart } from "@/view/graph/graph-labels";
+import { graphScale, pointRadius, ticksOf } from "@/view/graph/graph-scale";
 import { INK_CORNERS, INK_STYLE } from "@/view/ink/ink-style";
 
 Chart.register(BarController, BarElement, LineController, LineElement, LinearScale, PointElement);
@@ -69,31 +72,38 @@ const beside = (graph: Graph, look: GraphLook): Plugin => ({
     ctx.font = `700 ${text}px ${fonts.numerals}`;
     ctx.textAlign = "center";
     for (const { points } of graph.series) {
-      for (const { x, y, number, covered } of points) {
+      ctx.fillStyle = colorOf("var(--color-cover)");
+      for (const { x } of points.filter(({ covered }) => covered)) {
         const px = scales.x!.getPixelForValue(x);
-        if (covered) {
-          ctx.fillStyle = colorOf("var(--color-cover)");
-          ctx.beginPath();
-          ctx.roundRect(px - text * 0.6, scales.y!.bottom - text * 1.3, text * 1.2, text * 1.2, 5);
-          ctx.fill();
-          continue;
-        }
-        if (!labels || !seen) continue;
-        const py = scales.y!.getPixelForValue(y);
-        const words = graph.as === "bars" ? String(y) : write(number);
-        ctx.strokeStyle = board;
-        ctx.lineWidth = Math.max(5, text * 0.28);
-        ctx.lineJoin = "round";
-        ctx.strokeText(words, px, py - text * 0.75);
-        ctx.fillStyle = ink;
-        ctx.fillText(words, px, py - text * 0.75);
+        ctx.beginPath();
+        ctx.roundRect(px - text * 0.6, scales.y!.bottom - text * 1.3, text * 1.2, text * 1.2, 5);
+        ctx.fill();
       }
+      if (!labels || !seen) continue;
+      const all = points
+        .filter(({ covered }) => !covered)
+        .map(({ x, y, number }) => {
+          const words = graph.as === "bars" ? String(y) : write(number);
+          const [px, py] = [scales.x!.getPixelForValue(x), scales.y!.getPixelForValue(y)];
+          return { words, position: x, x: px, y: py, width: ctx.measureText(words).width };
+        });
+      const { size, written } = labelsApart(all, text);
+      ctx.font = `700 ${size}px ${fonts.numerals}`;
+      ctx.strokeStyle = board;
+      ctx.lineWidth = Math.max(5, size * 0.28);
+      ctx.lineJoin = "round";
+      ctx.fillStyle = ink;
+      for (const { words, x, y } of written) {
+        ctx.strokeText(words, x, y - text * 0.75);
+        ctx.fillText(words, x, y - text * 0.75);
+      }
+      ctx.font = `700 ${text}px ${fonts.numerals}`;
     }
     ctx.restore();
   },
 });
 
-function configOf(graph: Graph, look: GraphLook): ChartConfiguration {
+function configOf(graph: Graph, look: GraphLook, size: Size): ChartConfiguration {
   const { x, y } = graphScale(graph);
   const ink = colorOf("var(--color-ink)");
   const edge = (title: string, { min, max, step }: typeof x) => ({
@@ -111,22 +121,31 @@ function configOf(graph: Graph, look: GraphLook): ChartConfiguration {
       },
     },
     border: { color: ink, width: Math.max(2, look.text * 0.11) },
-    grid: { color: colorOf("var(--color-rule)"), lineWidth: Math.max(1, look.text * 0.055) },
+    // Chart.js would set bars half an interval in, and draw its lines between the numbers.
+    offset: false,
+    grid: {
+      color: colorOf("var(--color-rule)"),
+      lineWidth: Math.max(1, look.text * 0.055),
+      offset: false,
+    },
     ticks: {
-      stepSize: step,
       color: ink,
       font: { family: look.fonts.numerals, size: look.text },
-      autoSkip: false,
-      // The ends of an axis are labelled only if they are multiples of its step.
+      // Where all of them do not fit side by side, every second one stands there, and so on.
+      maxRotation: 0,
+      autoSkipPadding: look.text * 0.6,
+      // The foot of an upright axis has its number; at the left of the other one nothing stands.
       callback: (value: string | number) =>
-        Number(value) % step === 0 && (title === graph.up || Number(value) > min)
-          ? showNumber(String(value))
-          : "",
+        title === graph.up || Number(value) > min ? showNumber(String(value)) : "",
+    },
+    // Chart.js may begin with the smallest number itself, and go on from there.
+    afterBuildTicks: (axis: Scale) => {
+      axis.ticks = ticksOf({ min, max, step }).map((value) => ({ value }));
     },
   });
   const shown = (points: readonly GraphPoint[]) =>
     look.points ? points.filter(({ covered }) => !covered) : [];
-  const radius = look.text * (look.strong ? 0.55 : 0.48);
+  const radius = pointRadius(x, size, look.text * (look.strong ? 0.55 : 0.48));
   return {
     type: graph.as === "bars" ? "bar" : "line",
     data: {
@@ -159,6 +178,9 @@ function configOf(graph: Graph, look: GraphLook): ChartConfiguration {
 /** Where a point, or its cover, is on the canvas. */
 export type Spot = { readonly point: GraphPoint; readonly left: number; readonly top: number };
 
+/** The points of the graph that is drawn, which may still be the one before the latest change. */
+export type DrawnPoints = { readonly as: Graph["as"]; readonly spots: readonly Spot[] };
+
 /**
  * Draws a graph with Chart.js on a canvas, and anew whenever it, its look or its room is another.
  * @returns where its points then are
@@ -167,32 +189,31 @@ export function useChart(
   canvas: RefObject<HTMLCanvasElement | null>,
   graph: Graph,
   look: Omit<GraphLook, "fonts">,
-  size: { width: number; height: number },
-): readonly Spot[] {
-  const [spots, setSpots] = useState<readonly Spot[]>([]);
+  size: Size,
+): DrawnPoints {
+  const [drawn, setDrawn] = useState<DrawnPoints>({ as: graph.as, spots: [] });
   useEffect(() => {
     if (!canvas.current || graph.series.length === 0) return;
     const fonts = {
       numerals: getComputedStyle(canvas.current).fontFamily,
       words: getComputedStyle(document.body).fontFamily,
     };
-    const made = new Chart(canvas.current, configOf(graph, { ...look, fonts }));
+    const made = new Chart(canvas.current, configOf(graph, { ...look, fonts }, size));
     made.resize(size.width, size.height);
     const { x, y } = made.scales as { x: LinearScale; y: LinearScale };
-    setSpots(
-      graph.series.flatMap(({ points }) =>
-        points.map((point) => ({
-          point,
-          left: x.getPixelForValue(point.x),
-          // Where a covered point can be touched is no higher for a larger number.
-          top:
-            point.covered || !look.points || graph.as === "bars"
-              ? y.bottom - look.text * 0.7
-              : y.getPixelForValue(point.y),
-        })),
-      ),
+    const spots = graph.series.flatMap(({ points }) =>
+      points.map((point) => ({
+        point,
+        left: x.getPixelForValue(point.x),
+        // Where a covered point can be touched is no higher for a larger number.
+        top:
+          point.covered || !look.points || graph.as === "bars"
+            ? y.bottom - look.text * 0.7
+            : y.getPixelForValue(point.y),
+      })),
     );
+    setDrawn({ as: graph.as, spots });
     return () => made.destroy();
   }, [canvas, graph, look, size]);
-  return spots;
+  return drawn;
 }
