@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
-import { decidingPlace, decidingWords } from "./deciding";
+import { decidingPlace, decidingWords, digitsOfTyped } from "./deciding";
 import { exact } from "./exact";
 
 const decides = (a: string, b: string) => decidingPlace(exact(a), exact(b));
@@ -41,4 +41,13 @@ test("where two are alike the next place is asked", () => {
   expect(words(1, "264", "246", "318")).toBe("The tens decide.");
   expect(words(0, "7", "7")).toBe("7 and 7: the same ones. They are equal.");
   expect(words(5, "7", "8")).toBe("");
+});
+
+test("fractions are not compared place by place: as digits they would be told as decimals", () => {
+  expect(digitsOfTyped(["0.5", "0.75"])?.rows).toEqual([
+    [0, 5, 0],
+    [0, 7, 5],
+  ]);
+  expect(digitsOfTyped(["1/2", "0.75"])).toBeNull();
+  expect(digitsOfTyped(["1 1/2", "2"])).toBeNull();
 });

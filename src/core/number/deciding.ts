@@ -1,5 +1,5 @@
-import type { Exact } from "./exact";
-import { keyOf } from "./exact";
+import { type Exact, exact, keyOf } from "./exact";
+import { isFraction } from "./fraction-text";
 import { listWords } from "./list-words";
 import { piecesOf } from "./pieces";
 import type { Place } from "./place-value";
@@ -24,6 +24,10 @@ export function digitsOf(numbers: readonly Exact[]): Digits | null {
   );
   return { places, rows };
 }
+
+/** The digits of numbers as they were typed; null where one of them was typed as a fraction, or has no pieces. */
+export const digitsOfTyped = (texts: readonly string[]): Digits | null =>
+  texts.some(isFraction) ? null : digitsOf(texts.map((text) => exact(text)));
 
 /** The place that decides which of two numbers is larger, from the largest place down; null where they are equal. */
 export function decidingPlace(a: Exact, b: Exact): Place | null {

@@ -35,8 +35,24 @@ export function writeNumber(value: Exact, form: NumberForm, parts: bigint): Writ
   return { whole: sign, over: groupDigits(String(value.n)), under: String(value.d) };
 }
 
-/** A number in one line, its parts of wholes as fractions: `1 1/4` and never `1.25`. */
-export const asFractions = (key: NumberKey): string => writtenText(writeNumber(exact(key), "mixed", 1n));
+const FRACTION = /^(-?)(?:(\d+) )?(\d+)\/(\d+)$/;
+
+/** Whether a number, as it was typed, is a fraction: 3/4, and not 0.75. */
+export const isFraction = (text: string): boolean => FRACTION.test(text);
+
+/** A number in the form in which it was typed: 6/8 stays 6/8, and 0.75 stays 0.75. */
+export function writtenAs(text: string): Written {
+  const [, minus, whole = "", over, under] = FRACTION.exec(text) ?? [];
+  if (over === undefined || under === undefined) return { whole: showNumber(text), over: "", under: "" };
+  const sign = minus === "-" ? "−" : "";
+  return { whole: `${sign}${groupDigits(whole)}`, over: groupDigits(over), under: groupDigits(under) };
+}
+
+/** A number with its parts of wholes as a fraction: one and a quarter, and never 1.25. */
+export const inFractions = (key: NumberKey): Written => writeNumber(exact(key), "mixed", 1n);
+
+/** The same in one line: `1 1/4`. */
+export const asFractions = (key: NumberKey): string => writtenText(inFractions(key));
 
 /** The same in one line of text, as it is read out: "1 1/4". */
 export function writtenText({ whole, over, under }: Written): string {

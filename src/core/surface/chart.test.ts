@@ -12,6 +12,7 @@ import {
   numberAt,
   plainChart,
   rowNumbers,
+  writesFractions,
 } from "./chart";
 import { neighbourOf } from "./neighbours";
 import { SIDES } from "./sides";
@@ -170,6 +171,12 @@ describe("a chart", () => {
     expect(chartNumbers(chart)).toEqual(["0", "0.25", "0.5", "0.75", "1", "1.25", "1.5", "1.75"]);
     const thirds = ChartSettings(z).parse(plainChart("0", "1/3", 4, { by: "rows", rows: 1 }));
     expect(chartNumbers(thirds)).toEqual(["0", "1/3", "2/3", "1"]);
+    // What was set in fractions is written in them, and what was set in decimals is not.
+    expect([chart, thirds, { ...chart, difference: "0.25" }].map(writesFractions)).toEqual([
+      true,
+      true,
+      false,
+    ]);
   });
 
   test.each([

@@ -1,5 +1,6 @@
 import { indexIn, type Sequence, termAt } from "../count/sequence";
 import { exact, keyOf, type NumberKey } from "../number/exact";
+import { isFraction } from "../number/fraction-text";
 import { NumberText } from "../number/number-schema";
 import { showNumber } from "../number/show-number";
 import { type Checked, schema } from "../schema";
@@ -156,11 +157,9 @@ export function chartNumbers(chart: ChartSettings): readonly NumberKey[] {
   return numbers;
 }
 
-/** Whether a chart writes fractions: if any of its numbers has no finite decimal. */
-export function writesFractions(chart: ChartSettings): boolean {
-  const { first, difference } = shapeOf(chart).sequence;
-  return [first, difference].some((value) => keyOf(value).includes("/"));
-}
+/** Whether a chart writes fractions: if it was set in them, to go up in 1/4 and not in 0.25. */
+export const writesFractions = ({ first, difference }: ChartSettings): boolean =>
+  isFraction(first) || isFraction(difference);
 
 /** The last number of the chart. */
 export function lastNumber(chart: ChartSettings): NumberKey {

@@ -56,6 +56,16 @@ describe("a board drawn at rest", () => {
         }
   });
 
+  test("shows numbers to be compared and ordered as they were typed", () => {
+    const compare = { ...KINDS.compare.starts, a: "3/4", b: "6/8", id: "compare" };
+    const order = { ...KINDS.order.starts, numbers: ["1/2", "0.75", "2/3"], id: "order" };
+    const texts = (kind: "compare" | "order", view: object) =>
+      textsOf(draw({ ...boardOf(kind), views: [view] } as Board, [], ROOM)).join(" ");
+    expect(texts("compare", compare)).toMatch(/3 4.*6 8/);
+    expect(texts("order", order)).toMatch(/1 2.*0.*7.*5.*2 3/);
+    expect(texts("compare", compare) + texts("order", order)).not.toMatch(/0\.75|0\.5/);
+  });
+
   test("is told apart from nothing: each kind that stands in the layout shows something", () => {
     for (const kind of KIND_NAMES) {
       const alone = { ...chartBoard, views: [{ ...KINDS[kind].starts, id: kind }] } as Board;

@@ -1,5 +1,5 @@
 import type { NumberKey } from "@/core/number/exact";
-import { asFractions } from "@/core/number/fraction-text";
+import { asFractions, inFractions } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, gridOf, numberAt, writesFractions } from "@/core/surface/chart";
 import { round } from "../round";
@@ -20,6 +20,22 @@ export type FaceLayout = {
 /** The text of a number in a grid. */
 export const textIn = (layout: Pick<FaceLayout, "write">, number: NumberKey): string =>
   (layout.write ?? showNumber)(number);
+
+/** Width of an Andika bold digit, as a part of its size. */
+export const DIGIT = 0.64;
+/** The size of a fraction's two numbers, and the gap before them, in parts of a numeral. */
+export const [OF_FRACTION, BEFORE_FRACTION] = [0.78, 0.12];
+
+/** How wide a number of a grid is, in digits: a fraction has its two numbers one above the other. */
+export function digitsWide(layout: Pick<FaceLayout, "write">, number: NumberKey): number {
+  if (!layout.write) return showNumber(number).length;
+  const { whole, over, under } = inFractions(number);
+  const fraction = OF_FRACTION * Math.max(over.length, under.length) + BEFORE_FRACTION / DIGIT;
+  return whole.length + (under === "" ? 0 : fraction);
+}
+
+/** The largest share of a cell's height that a numeral with a fraction takes: it is nearly twice as high as its digits. */
+const FRACTION_SHARE = 0.54;
 
 /** The positions of everything on a chart, in pixels. Made once for a size and settings; the scene does not matter. */
 export type ChartLayout = FaceLayout & {
@@ -55,9 +71,6 @@ const MAX_WIDTH = 1.75;
 const MAX_HEIGHT = 1.25;
 /** Maximum share of a cell's width taken by its number. */
 const WIDEST = 0.86;
-/** Width of an Andika bold digit, as a part of its size. */
-export const DIGIT = 0.64;
-
 /** The share of a cell's height taken by its numeral: the lower the cell, the more. */
 export const numeralShare = (cellHeight: number, strong: boolean): number =>
   Math.max(0.6, Math.min(0.8, 0.74 - (cellHeight - 36) * (cellHeight < 36 ? 0.006 : 0.005))) +
@@ -85,8 +98,9 @@ export function layOutChart(
     numberAt(chart, { row: Math.floor(index / columns), column: index % columns }),
   );
   const write = writesFractions(chart) ? { write: asFractions } : {};
-  const longest = Math.max(...numbers.map((number) => (number === null ? 0 : textIn(write, number).length)));
-  const share = numeralShare(cellHeight, strong);
+  const longest = Math.max(...numbers.map((number) => (number === null ? 0 : digitsWide(write, number))));
+  const most = "write" in write ? FRACTION_SHARE : 1;
+  const share = Math.min(most, numeralShare(cellHeight, strong));
   // Long numbers are as large as their rows allow, as long as there is room for wider cells.
   const long = (cellHeight * share * longest * DIGIT) / WIDEST;
   const cellWidth = Math.min(across, Math.max(down * MAX_WIDTH, long));
@@ -126,8 +140,9 @@ export function cornerOf(layout: ChartLayout, index: number): { x: number; y: nu
 }
 
 /** The size of a numeral; one that stands out is larger, as far as its cell allows. */
-export function numeralSize(layout: FaceLayout, text: string, out: boolean): number {
+export function numeralSize(layout: FaceLayout, number: NumberKey, out: boolean): number {
   if (!out) return layout.numeral;
-  const widest = (layout.cellWidth * 0.96) / (text.length * DIGIT);
-  return round(Math.max(layout.numeral, Math.min(layout.numeral * 1.35, layout.cellHeight * 0.84, widest)));
+  const widest = (layout.cellWidth * 0.96) / (digitsWide(layout, number) * DIGIT);
+  const highest = layout.cellHeight * (layout.write ? FRACTION_SHARE : 0.84);
+  return round(Math.max(layout.numeral, Math.min(layout.numeral * 1.35, highest, widest)));
 }

@@ -7,7 +7,7 @@ import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
 import { type Shape, Shapes } from "../shape";
 import { type ChartLayout, cornerOf } from "./chart-layout";
-import { faceShapes } from "./face-shapes";
+import { faceShapes, isOfNumeral } from "./face-shapes";
 
 type Props = { layout: ChartLayout; trail: Trail; scene: Scene };
 
@@ -63,15 +63,28 @@ function numeralOver(layout: ChartLayout, index: number, scene: Scene): Shape[] 
   // A solid cover shows none of the inks under it, nor does the slip on it.
   const inks = isCovered(state) && layout.covers === "solid" ? 0 : inksIn(state);
   const ink = INKS.find((one) => hasInk(inks, one));
+  const [ground, wide] = [ink ? INK_STYLE[ink].ground : "var(--color-board)", layout.numeral * 0.28];
   const rim = {
-    stroke: ink ? INK_STYLE[ink].ground : "var(--color-board)",
-    "stroke-width": round(layout.numeral * 0.28),
+    stroke: ground,
+    "stroke-width": round(wide),
     "stroke-linejoin": "round",
     "paint-order": "stroke",
   };
-  return faceShapes({ layout, ...cornerOf(layout, index) }, number, state)
-    .filter(({ tag }) => tag === "text")
-    .map((text) => ({ ...text, attributes: { ...text.attributes, ...rim } }));
+  const shapes = faceShapes({ layout, ...cornerOf(layout, index) }, number, state).filter(isOfNumeral);
+  const digits = shapes.filter(({ tag }) => tag === "text");
+  // The bar of a fraction is a line itself: its rim is a wider one, below everything.
+  const bars = shapes.filter(({ tag }) => tag === "path");
+  const under = bars.map(({ attributes, ...bar }) => ({
+    ...bar,
+    attributes: {
+      ...attributes,
+      stroke: ground,
+      "stroke-width": round(Number(attributes["stroke-width"]) + 1.5 * wide),
+      "stroke-linecap": "round",
+    },
+  }));
+  const rimmed = digits.map((digit) => ({ ...digit, attributes: { ...digit.attributes, ...rim } }));
+  return [...under, ...rimmed, ...bars];
 }
 
 /** All squares that a way goes through, each once. */

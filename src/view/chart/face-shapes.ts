@@ -1,4 +1,5 @@
 import type { NumberKey } from "@/core/number/exact";
+import { inFractions } from "@/core/number/fraction-text";
 import {
   type CellState,
   hasCounter,
@@ -13,7 +14,7 @@ import { inkFigure } from "../ink/ink-figure";
 import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
 import type { Shape } from "../shape";
-import { type FaceLayout, numeralSize, textIn } from "./chart-layout";
+import { BEFORE_FRACTION, DIGIT, type FaceLayout, numeralSize, OF_FRACTION, textIn } from "./chart-layout";
 
 type At = { layout: FaceLayout; x: number; y: number };
 
@@ -28,7 +29,7 @@ export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[]
   const wrong = isWrong(state) ? [wrongLine(at)] : [];
   if (covered && at.layout.covers === "solid") {
     if (written === undefined) return [coverShape(at, "cover cover-laid")];
-    return [slipShape(at), numeral(at, written, "by-hand"), ...wrong];
+    return [slipShape(at), ...numeral(at, written, "by-hand"), ...wrong];
   }
   const inks = inksIn(state);
   const shown = covered ? written : number;
@@ -37,7 +38,7 @@ export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[]
   const look = covered ? "by-hand" : standsOut(state) ? "out" : inks ? "marked" : "plain";
   return [
     ...(inks === 0 ? [] : inkShapes(at, inks, bare)),
-    ...(shown === undefined ? [] : [numeral(at, shown, look)]),
+    ...(shown === undefined ? [] : numeral(at, shown, look)),
     ...wrong,
   ];
 }
@@ -95,23 +96,45 @@ export function inkShapes({ layout, x, y }: At, inks: number, bare = false): Sha
 
 type NumeralStyle = "plain" | "marked" | "out" | "by-hand";
 
-function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralStyle): Shape {
-  const text = textIn(layout, number);
-  const size = numeralSize(layout, text, look === "out");
-  return {
+const NUMERAL = "font-numeral";
+
+/** Whether a shape of a cell is its numeral, or a part of it: a fraction has a bar. */
+export const isOfNumeral = ({ attributes }: Shape): boolean => attributes.class === NUMERAL;
+
+function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralStyle): Shape[] {
+  const size = numeralSize(layout, number, look === "out");
+  const middle = { x: x + layout.cellWidth / 2, y: y + layout.cellHeight / 2 };
+  const fill = look === "by-hand" ? "var(--color-by-hand)" : "currentColor";
+  const digits = (text: string, at: number, foot: number, high: number): Shape => ({
     tag: "text",
     attributes: {
-      x: round(x + layout.cellWidth / 2),
-      y: round(y + layout.cellHeight / 2 + size * 0.35),
-      "font-size": size,
+      x: round(at),
+      y: round(foot),
+      "font-size": round(high),
       "font-weight": look === "plain" ? 400 : 700,
       "text-anchor": "middle",
-      class: "font-numeral",
-      fill: look === "by-hand" ? "var(--color-by-hand)" : "currentColor",
+      class: NUMERAL,
+      fill,
     },
     text,
-  };
+  });
+  const { whole, over, under } = layout.write ? inFractions(number) : NO_FRACTION;
+  if (under === "") return [digits(textIn(layout, number), middle.x, middle.y + size * 0.35, size)];
+  const small = size * OF_FRACTION;
+  const bar = Math.max(over.length, under.length) * DIGIT * small;
+  const before = whole.length * DIGIT * size;
+  const left = middle.x - (before + (whole ? size * BEFORE_FRACTION : 0) + bar) / 2;
+  const right = left + before + (whole ? size * BEFORE_FRACTION : 0);
+  const line = { d: `M${round(right)} ${round(middle.y)}h${round(bar)}`, stroke: fill };
+  return [
+    { tag: "path", attributes: { ...line, class: NUMERAL, "stroke-width": round(Math.max(1.5, size / 16)) } },
+    ...(whole ? [digits(whole, left + before / 2, middle.y + size * 0.35, size)] : []),
+    digits(over, right + bar / 2, middle.y - size * 0.13, small),
+    digits(under, right + bar / 2, middle.y + size * 0.73, small),
+  ];
 }
+
+const NO_FRACTION = { whole: "", over: "", under: "" };
 
 /** A wavy line under a number that does not belong: seen in any light, and by every eye. */
 export function wrongLine({ layout, x, y }: At): Shape {

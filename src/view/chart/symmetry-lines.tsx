@@ -1,7 +1,7 @@
 import type { NumberKey } from "@/core/number/exact";
 import type { Mirror, Symmetry } from "@/core/set/symmetry/symmetry";
 import { round } from "../round";
-import { type ChartLayout, cornerOf, DIGIT, textIn } from "./chart-layout";
+import { type ChartLayout, cornerOf, DIGIT, digitsWide } from "./chart-layout";
 
 type Props = {
   layout: ChartLayout;
@@ -105,7 +105,7 @@ export function mirrorLine(layout: ChartLayout, mirror: Mirror, thick: number) {
   };
   const between = (across === 0 && columns % 2 === 0) || (down === 0 && rows % 2 === 0);
   if (between) return { ...line, dashes: { strokeDasharray: `${thick * 3} ${thick * 2.2}` } };
-  const digits = Math.max(1, ...layout.numbers.map((number) => (number ? textIn(layout, number).length : 0)));
+  const digits = Math.max(1, ...layout.numbers.map((number) => (number ? digitsWide(layout, number) : 0)));
   const beside = (numeral * DIGIT * (digits + 0.3)) / 2 / (Math.abs(across) * cellWidth);
   const above = (numeral * 0.42) / (Math.abs(down) * cellHeight);
   const half = Math.min(MAX_GAP_HALF, Math.min(beside, above) + thick / cell) * cell;
@@ -133,7 +133,7 @@ function between(layout: ChartLayout, [from, a]: [number, Point], [to, b]: [numb
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
   const leftOut = (index: number) => {
     const high = layout.numeral * 0.45;
-    const wide = (layout.numeral * DIGIT * (textIn(layout, layout.numbers[index]!).length + 0.6)) / 2;
+    const wide = (layout.numeral * DIGIT * (digitsWide(layout, layout.numbers[index]!) + 0.6)) / 2;
     return Math.min(MAX_END_LEFT_OUT, wide / Math.max(1, Math.abs(dx)), high / Math.max(1, Math.abs(dy)));
   };
   const [first, last] = [leftOut(from), leftOut(to)];

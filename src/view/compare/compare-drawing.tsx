@@ -1,8 +1,9 @@
 import type { ReactNode } from "react";
 import { writerOf } from "@/core/lesson/views-of";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
+import { isFraction, writtenAs } from "@/core/number/fraction-text";
 import { type DrawingProps, grown } from "../drawing";
-import { type Asks, chipRoom, NumberChip } from "../number/number-chip";
+import { type Asks, chipRoom, NumberChip, type Write } from "../number/number-chip";
 
 type Props = DrawingProps<"compare"> & {
   asks?: Asks;
@@ -14,6 +15,10 @@ type Props = DrawingProps<"compare"> & {
 /** How wide the room for the sign is, and how far it stands from the numbers, in their size. */
 const [SIGN, APART] = [1.15, 0.3];
 
+/** A fraction stays as it was typed: 6/8 and 3/4 are compared, not 0.75 and 0.75. */
+const asTyped = (text: string, write: Write): Write =>
+  isFraction(text) ? (number) => (number === keyOfText(text) ? writtenAs(text) : write(number)) : write;
+
 /** Two numbers with room for the sign between them. */
 export function CompareDrawing({ view, board, scene, size: room, theme, asks, onNumber, children }: Props) {
   const { width, height } = room;
@@ -22,12 +27,13 @@ export function CompareDrawing({ view, board, scene, size: room, theme, asks, on
   const [a, b] = [keyOfText(view.a), keyOfText(view.b)];
   const wanted = Math.max(24, Math.min(grown(theme, theme.strong ? 100 : 84), height * 0.34));
   // However little room there is, every digit is visible; and a covered number does not reveal its length.
-  const needed = chipRoom(scene, a, write) + chipRoom(scene, b, write) + SIGN + 2 * APART;
+  const [writeA, writeB] = [view.a, view.b].map((text) => asTyped(text, write)) as [Write, Write];
+  const needed = chipRoom(scene, a, writeA) + chipRoom(scene, b, writeB) + SIGN + 2 * APART;
   const size = Math.min(wanted, width / (1.05 * needed));
   return (
     <div className="flex size-full flex-col items-center justify-center gap-3 overflow-x-hidden overflow-y-auto">
       <p className="flex items-center" style={{ gap: size * APART }}>
-        <NumberChip scene={scene} number={a} size={size} write={write} asks={asks} onTouch={onNumber} />
+        <NumberChip scene={scene} number={a} size={size} write={writeA} asks={asks} onTouch={onNumber} />
         <span
           className={`flex items-center justify-center rounded-button font-numeral ${chosen ? "" : "border-3 border-dashed border-rule"}`}
           style={{ fontSize: size, width: size * SIGN, height: size * 1.3, lineHeight: 1 }}
@@ -35,7 +41,7 @@ export function CompareDrawing({ view, board, scene, size: room, theme, asks, on
         >
           {chosen ?? ""}
         </span>
-        <NumberChip scene={scene} number={b} size={size} write={write} asks={asks} onTouch={onNumber} />
+        <NumberChip scene={scene} number={b} size={size} write={writeB} asks={asks} onTouch={onNumber} />
       </p>
       {/* At rest nothing can be chosen, but the numbers keep their places. */}
       {children ?? <div className="h-14 shrink-0" />}

@@ -1,7 +1,6 @@
 import type { Written } from "@/core/number/fraction-text";
-import { DIGIT } from "../chart/chart-layout";
+import { BEFORE_FRACTION, DIGIT, OF_FRACTION } from "../chart/chart-layout";
 import { round } from "../round";
-import { OF_FRACTION } from "./label-size";
 
 type Props = { written: Written; x: number; y: number; size: number; bold?: boolean; color?: string };
 
@@ -24,7 +23,7 @@ export function WrittenText({ written, x, y, size, bold = false, color = "curren
   const small = size * OF_FRACTION;
   const bar = Math.max(over.length, under.length) * DIGIT * small;
   const wide = whole.length * DIGIT * size;
-  const gap = whole ? size * 0.12 : 0;
+  const gap = whole ? size * BEFORE_FRACTION : 0;
   const left = x - (wide + gap + bar) / 2;
   const middle = left + wide + gap + bar / 2;
   return (

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
-import { decidingWords, digitsOf } from "@/core/number/deciding";
+import { decidingWords, digitsOfTyped } from "@/core/number/deciding";
 import { exact, keyOfText, type NumberKey } from "@/core/number/exact";
+import { isFraction, writtenAs } from "@/core/number/fraction-text";
 import { piecesOf } from "@/core/number/pieces";
 import { PLACE_KEYS, type Place } from "@/core/number/place-value";
 import { placeKey } from "@/core/number/place-words";
@@ -10,6 +11,8 @@ import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import { AS_GIVEN } from "@/core/scene/slices/ordering";
 import type { ViewOf } from "@/core/views/view";
 import { clamp, type DrawingProps, grown, type Size, type Theme } from "../drawing";
+import { labelSize } from "../line/label-size";
+import { WrittenText } from "../line/written-text";
 import { UNKNOWN } from "../number/number-chip";
 import { placeStyle } from "../place-value/place-style";
 import { StopPieces } from "../stops/stop-pieces";
@@ -40,7 +43,7 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
   const between = view.signs === "shown" ? grown(theme, SIGN) : GAP;
   const count = row.length;
   const values = view.numbers.map((text) => exact(text));
-  const digits = digitsOf(values);
+  const digits = digitsOfTyped(view.numbers);
   const places = digits?.places ?? [];
   const lit = place === null ? null : PLACE_KEYS.indexOf(place) - 3;
   const anyCovered = view.numbers.some((text) => isCoveredAt(scene, keyOfText(text)));
@@ -71,7 +74,8 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
         style={stacked ? {} : { height: high }}
       >
         {row.map((index, at) => {
-          const number = keyOfText(view.numbers[index]!);
+          const text = view.numbers[index]!;
+          const number = keyOfText(text);
           const hidden = isCoveredAt(scene, number);
           const drawn = (
             <span
@@ -79,7 +83,7 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
               className={`flex ${stacked ? "" : "flex-col"} items-center justify-evenly rounded-card border-2 ${hidden ? "border-ink bg-cover" : "border-rule bg-mist"}`}
               style={{ width: wide, height: high }}
             >
-              {!hidden && <Digits number={number} lit={lit} size={numeral} />}
+              {!hidden && <Digits text={text} lit={lit} size={numeral} />}
               {!hidden && hasPieces && (
                 <Pieces number={number} size={pieces(numeral)} covered={covered} theme={theme} />
               )}
@@ -159,12 +163,13 @@ function belowEachOther(count: number, { width, height }: Size, longest: number,
 }
 
 /** A number digit by digit; the one at the place that is lit stands on its card. */
-function Digits({ number, lit, size }: { number: NumberKey; lit: Place | null; size: number }) {
-  const pieces = piecesOf(exact(number));
+function Digits({ text, lit, size }: { text: string; lit: Place | null; size: number }) {
+  if (isFraction(text)) return <Fraction text={text} size={size} />;
+  const pieces = piecesOf(exact(text));
   if (!pieces)
     return (
       <span className="font-numeral leading-none font-bold" style={{ fontSize: size }}>
-        {showNumber(number)}
+        {showNumber(text)}
       </span>
     );
   return (
@@ -190,6 +195,17 @@ function Digits({ number, lit, size }: { number: NumberKey; lit: Place | null; s
         </span>
       ))}
     </span>
+  );
+}
+
+/** A fraction, as it was typed. */
+function Fraction({ text, size }: { text: string; size: number }) {
+  const written = writtenAs(text);
+  const { width, height } = labelSize(written, size);
+  return (
+    <svg width={width} height={height} aria-hidden className="block overflow-visible">
+      <WrittenText written={written} x={width / 2} y={height / 2} size={size} bold />
+    </svg>
   );
 }
 

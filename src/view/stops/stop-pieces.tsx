@@ -88,21 +88,44 @@ function Wanted({ place, x, y, unit }: { place: number; x: number; y: number; un
   );
 }
 
+/** The columns of words in which they are largest, and how high a line of them then is. */
+function inColumns(
+  many: number,
+  longest: number,
+  { width, height }: Size,
+): { columns: number; line: number } {
+  const tried = Array.from({ length: many }, (_, i) => {
+    const columns = i + 1;
+    const line = Math.min(
+      height / (Math.ceil(many / columns) + 0.5),
+      width / columns / (longest * 0.46 + 0.6),
+    );
+    return { columns, line };
+  });
+  return tried.reduce((best, one) => (one.line > best.line ? one : best));
+}
+
 function Told({ pieces, size }: Pick<Props, "pieces" | "size">) {
-  const some = pieces.filter(({ count }) => count > 0);
-  const longest = Math.max(
-    1,
-    ...some.map(({ place, count }) => `${count} ${placeName(place, count)}`.length),
-  );
-  const line = Math.min(size.height / (some.length + 0.5), size.width / (longest * 0.46));
+  const some = pieces
+    .filter(({ count }) => count > 0)
+    .map(({ place, count }) => ({ place, words: `${count} ${placeName(place, count)}` }));
+  const longest = Math.max(1, ...some.map(({ words }) => words.length));
+  const { columns, line } = inColumns(Math.max(1, some.length), longest, size);
   return (
     <p
-      className="flex flex-col items-center justify-center font-bold"
-      style={{ width: size.width, height: size.height, fontSize: line * 0.78, lineHeight: `${line}px` }}
+      className="grid place-content-center justify-items-center font-bold"
+      style={{
+        width: size.width,
+        height: size.height,
+        fontSize: line * 0.78,
+        lineHeight: `${line}px`,
+        gridTemplateColumns: `repeat(${columns}, auto)`,
+        columnGap: line * 0.6,
+      }}
     >
-      {some.map(({ place, count }) => (
+      {some.map(({ place, words }) => (
         <span key={place} style={{ color: placeStyle(place).text }}>
-          {count} {placeName(place, count)}
+          {words}
         </span>
       ))}
     </p>

@@ -21,7 +21,7 @@ import {
 import { CheckCheck, ListOrdered } from "lucide-react";
 import { type ReactNode, useId, useState } from "react";
 import { COMPARED, type Compared, compared } from "@/core/number/compared";
-import { digitsOf } from "@/core/number/deciding";
+import { digitsOfTyped } from "@/core/number/deciding";
 import { exact, keyOfText } from "@/core/number/exact";
 import { PLACE_KEYS } from "@/core/number/place-value";
 import { placeKey } from "@/core/number/place-words";
@@ -57,7 +57,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
   const row = rowOf(view, drawn.scene);
   const state = drawn.scene.ordered[id] ?? AS_GIVEN;
   const values = view.numbers.map((text) => exact(text));
-  const places = digitsOf(values)?.places ?? [];
+  const places = digitsOfTyped(view.numbers)?.places ?? [];
   const act = store.getState().act;
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
