@@ -66,6 +66,30 @@ describe("a board drawn at rest", () => {
     expect(texts("compare", compare) + texts("order", order)).not.toMatch(/0\.75|0\.5/);
   });
 
+  test("writes no 0 before the first digit of a number, and every 0 within and after it", () => {
+    const view = { ...KINDS["place-value"].starts, pieces: "none", id: "place-value" };
+    const board = { ...boardOf("place-value"), views: [view] } as Board;
+    const cards = (number: string) =>
+      [...draw(board, [{ do: "focus", number }], ROOM).matchAll(/data-digit="\w+"[^>]*>(\d*)</g)].map(
+        ([, digit]) => digit,
+      );
+    expect(cards("7")).toEqual(["", "7"]);
+    expect(cards("0")).toEqual(["", "0"]);
+    expect(cards("0.5")).toEqual(["0", "5"]);
+    expect(cards("40")).toEqual(["4", "0"]);
+    expect(cards("4007")).toEqual(["4", "0", "0", "7"]);
+  });
+
+  test("names the pieces of all its numbers where those of one are no blocks", () => {
+    const order = { ...KINDS.order.starts, numbers: ["1", "1.5"], pieces: "shown", id: "order" };
+    const board = { ...boardOf("order"), views: [order] } as Board;
+    expect(textsOf(draw(board, [], ROOM)).filter((text) => /one|tenth/.test(text))).toEqual([
+      "1 one",
+      "1 one",
+      "5 tenths",
+    ]);
+  });
+
   test("is told apart from nothing: each kind that stands in the layout shows something", () => {
     for (const kind of KIND_NAMES) {
       const alone = { ...chartBoard, views: [{ ...KINDS[kind].starts, id: kind }] } as Board;

@@ -1,9 +1,9 @@
 import type { ReactNode } from "react";
 import { decidingWords, digitsOfTyped } from "@/core/number/deciding";
-import { exact, keyOfText, type NumberKey } from "@/core/number/exact";
+import { exact, keyOfText } from "@/core/number/exact";
 import { isFraction, writtenAs } from "@/core/number/fraction-text";
 import { piecesOf } from "@/core/number/pieces";
-import { PLACE_KEYS, type Place } from "@/core/number/place-value";
+import { type Pieces as PiecesOfPlace, PLACE_KEYS, type Place } from "@/core/number/place-value";
 import { placeKey } from "@/core/number/place-words";
 import { showNumber } from "@/core/number/show-number";
 import { isCoveredPart } from "@/core/scene/covered-part";
@@ -15,7 +15,7 @@ import { labelSize } from "../line/label-size";
 import { WrittenText } from "../line/written-text";
 import { UNKNOWN } from "../number/number-chip";
 import { placeStyle } from "../place-value/place-style";
-import { StopPieces } from "../stops/stop-pieces";
+import { hasBlocks, StopPieces } from "../stops/stop-pieces";
 import { Touchable } from "../touchable";
 
 type Props = DrawingProps<"order"> & {
@@ -48,6 +48,8 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
   const lit = place === null ? null : PLACE_KEYS.indexOf(place) - 3;
   const anyCovered = view.numbers.some((text) => isCoveredAt(scene, keyOfText(text)));
   const hasPieces = view.pieces !== "none" && digits !== null;
+  const inPieces = values.map((value) => piecesOf(value) ?? []);
+  const named = !inPieces.every(hasBlocks);
   const covered = isCoveredPart(scene, view.id, "pieces", view.pieces === "covered");
   const tells = lit !== null && places.includes(lit) && !anyCovered;
   // The class is first asked what a place tells.
@@ -85,7 +87,13 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
             >
               {!hidden && <Digits text={text} lit={lit} size={numeral} />}
               {!hidden && hasPieces && (
-                <Pieces number={number} size={pieces(numeral)} covered={covered} theme={theme} />
+                <Pieces
+                  pieces={inPieces[index] ?? []}
+                  told={named}
+                  size={pieces(numeral)}
+                  covered={covered}
+                  theme={theme}
+                />
               )}
             </span>
           );
@@ -209,16 +217,18 @@ function Fraction({ text, size }: { text: string; size: number }) {
   );
 }
 
-type PiecesProps = { number: NumberKey; size: Size; covered: boolean; theme: Theme };
+type PiecesProps = {
+  pieces: readonly PiecesOfPlace[];
+  told: boolean;
+  size: Size;
+  covered: boolean;
+  theme: Theme;
+};
 
-function Pieces({ number, size, covered, theme }: PiecesProps) {
+function Pieces({ pieces, told, size, covered, theme }: PiecesProps) {
   return (
     <span data-part="pieces" className={`rounded-button ${covered ? "bg-cover" : ""}`} style={size}>
-      {covered ? (
-        ""
-      ) : (
-        <StopPieces pieces={piecesOf(exact(number)) ?? []} wanting={null} size={size} theme={theme} />
-      )}
+      {covered ? "" : <StopPieces pieces={pieces} told={told} wanting={null} size={size} theme={theme} />}
     </span>
   );
 }

@@ -22,6 +22,7 @@ type Props = {
 export function DigitCards({ pieces, columns, height, told, worth, isCovered, onDigit }: Props) {
   // The digits of a number have one size, however wide the pieces over them.
   const max = Math.min(...columns.map(({ width }) => width)) - 12;
+  const largest = Math.max(0, ...pieces.filter(({ count }) => count > 0).map(({ place }) => place));
   return (
     <div className="relative w-full shrink-0" style={{ height }}>
       {pieces.map(({ place, count }, i) => {
@@ -31,6 +32,7 @@ export function DigitCards({ pieces, columns, height, told, worth, isCovered, on
             key={place}
             place={place}
             count={count}
+            written={place <= largest}
             column={columns[i]!}
             height={height}
             told={worth === key && !isCovered(key) ? told : 0}
@@ -48,6 +50,8 @@ export function DigitCards({ pieces, columns, height, told, worth, isCovered, on
 type DigitProps = {
   place: number;
   count: number;
+  /** A 0 before the first digit is not: 7 is not written 07. */
+  written: boolean;
   column: Column;
   height: number;
   /** Height of the line under it that says what it is worth; 0 without one. */
@@ -60,7 +64,8 @@ type DigitProps = {
   onTouch: (() => void) | undefined;
 };
 
-function Digit({ place, count, column, height, told, max, covered, point, onTouch }: DigitProps) {
+function Digit(props: DigitProps) {
+  const { place, count, written, column, height, told, max, covered, point, onTouch } = props;
   const { ground, line, text } = placeStyle(place);
   const side = Math.min(height - 10 - told, max);
   const wide = Math.min(max, side * 1.08);
@@ -69,7 +74,7 @@ function Digit({ place, count, column, height, told, max, covered, point, onTouc
   return (
     <>
       <Touchable
-        name={covered ? `${name}, covered` : `${name} ${count}`}
+        name={covered ? `${name}, covered` : written ? `${name} ${count}` : `No ${name}`}
         onTouch={onTouch}
         data-digit={placeKey(place)}
         className="absolute flex items-center justify-center rounded-button font-numeral leading-none font-bold"
@@ -79,15 +84,15 @@ function Digit({ place, count, column, height, told, max, covered, point, onTouc
           width: wide,
           height: side,
           fontSize: side * (count > 9 ? 0.58 : 0.7),
-          background: covered ? "var(--color-cover)" : ground,
+          background: covered ? "var(--color-cover)" : written ? ground : undefined,
           boxShadow: told
             ? `0 0 0 ${Math.max(4, side / 20)}px var(--color-stair)`
-            : place < 0 && !covered
+            : (place < 0 || !written) && !covered
               ? `inset 0 0 0 2px ${line}`
               : undefined,
         }}
       >
-        {covered ? "" : count}
+        {covered || !written ? "" : count}
       </Touchable>
       {told > 0 && (
         <span

@@ -8,10 +8,16 @@ import { round } from "../round";
 
 type Props = {
   pieces: readonly Pieces[];
+  /** They are named, as those beside them: see `hasBlocks`. */
+  told: boolean;
   wanting: Wanting | null;
   size: Size;
   theme: Pick<Theme, "screen">;
 };
+
+/** Whether pieces can be drawn as blocks. Beside numbers without blocks those of all are named. */
+export const hasBlocks = (pieces: readonly Pieces[]): boolean =>
+  pieces.every(({ place }) => place >= 0 && place <= 3);
 
 /** How far plates and cubes that lie on each other are moved apart, in ones. */
 const OVER = 2.4;
@@ -20,12 +26,12 @@ const ONE = 1.12;
 
 /**
  * The pieces of a stop, small and to one scale: plates and cubes lie on each other, rods and ones stand below them, and
- * those that are wanting are outlines. A number that has no blocks is told by its pieces.
+ * those that are wanting are outlines.
  */
-export function StopPieces({ pieces, wanting, size, theme }: Props) {
+export function StopPieces({ pieces, told, wanting, size, theme }: Props) {
   const count = (place: number) => pieces.find((some) => some.place === place)?.count ?? 0;
   const more = (place: number) => (wanting?.place === place ? wanting.count : 0);
-  if (pieces.some(({ place }) => place < 0 || place > 3)) return <Told pieces={pieces} size={size} />;
+  if (told) return <Told pieces={pieces} size={size} />;
   const [ones, tens, hundreds, thousands] = [0, 1, 2, 3].map((place) => count(place) + more(place)) as [
     number,
     number,

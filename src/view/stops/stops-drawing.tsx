@@ -13,7 +13,7 @@ import type { ViewOf } from "@/core/views/view";
 import { clamp, type DrawingProps, grown, type Size, type Theme } from "../drawing";
 import { placeStyle } from "../place-value/place-style";
 import { Touchable } from "../touchable";
-import { StopPieces } from "./stop-pieces";
+import { hasBlocks, StopPieces } from "./stop-pieces";
 
 type Props = DrawingProps<"stops"> & {
   /** A part of a stop was touched. */
@@ -35,13 +35,17 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
   const { across, down } = gridFor(view.stops.length, size);
   const [wide, high] = [size.width / across, size.height / down];
   const write = textOn(board);
+  const all = view.stops.map((text) => ({
+    number: keyOfText(text),
+    stop: stopAt(board.count, keyOfText(text)),
+  }));
+  const told = all.some(({ stop }) => stop !== null && !hasBlocks(stop.pieces));
   return (
     <div
       className="grid size-full"
       style={{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`, gridAutoRows: high }}
     >
-      {view.stops.map((text, i) => {
-        const number = keyOfText(text);
+      {all.map(({ number, stop }, i) => {
         const away = scene.hushed || (view.appears === "with-count" && !hasCome(scene, number));
         return (
           <div
@@ -55,7 +59,8 @@ export function StopsDrawing({ view, board, scene, size, theme, onPart }: Props)
                 view={view}
                 scene={scene}
                 number={number}
-                stop={stopAt(board.count, number)}
+                stop={stop}
+                told={told}
                 by={jumpOf(board.count)}
                 size={{ width: wide - 2, height: high - (i >= across ? 2 : 0) }}
                 theme={theme}
@@ -93,6 +98,8 @@ type StopProps = {
   scene: Scene;
   number: NumberKey;
   stop: Stop | null;
+  /** Its pieces are named, not drawn. */
+  told: boolean;
   /** The jump of the count. */
   by: NumberKey;
   size: Size;
@@ -101,7 +108,8 @@ type StopProps = {
   onPart: Props["onPart"];
 };
 
-function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onPart }: StopProps) {
+function OneStop(props: StopProps) {
+  const { nth, view, scene, number, stop, told, by, size, theme, written, onPart } = props;
   const part = (what: "number" | "pieces" | "exchange") => `${what}-${nth}` as StopPart;
   const covered = (what: "number" | "pieces" | "exchange") => isStopCovered(scene, view, part(what));
   const touch = (what: "number" | "pieces" | "exchange") => onPart && (() => onPart(part(what), number));
@@ -156,6 +164,7 @@ function OneStop({ nth, view, scene, number, stop, by, size, theme, written, onP
               // The missing pieces reveal whether there was an exchange.
               <StopPieces
                 pieces={stop.pieces}
+                told={told}
                 wanting={covered("exchange") ? null : stop.wanting}
                 size={pieces}
                 theme={theme}
