@@ -41,9 +41,16 @@ function stepFor(length: number, many: number, min: number): number {
   return [1, 2, 5, 10].map((one) => one * power).find((one) => one >= closest) ?? closest;
 }
 
-/** How large the numbers of a graph are. */
+/** The size of numbers that are read from the back of the room, in parts of the height of the screen. */
+const FROM_THE_BACK = 0.0275;
+
+/** How large the numbers of a graph are: as large as elsewhere, unless that would leave no room for the graph. */
 export const graphText = ({ height }: Size, theme: Theme): number =>
-  clamp(15, height * 0.05, grown(theme, theme.strong ? 30 : 23));
+  clamp(
+    15,
+    Math.max(height * 0.05, Math.min(height * 0.085, theme.screen * FROM_THE_BACK)),
+    grown(theme, theme.strong ? 30 : 23),
+  );
 
 /** How large the points are: smaller where they would run into each other, but never too small to be seen. */
 export const pointRadius = ({ min, max }: Edge, { width }: Size, radius: number): number =>

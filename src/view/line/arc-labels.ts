@@ -120,6 +120,9 @@ function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { widt
   const [first, last] = [run[0]!, run.at(-1)!];
   const height = Math.max(...run.map((arc) => arc.height));
   const [half, halfHeight] = [width / 2 + 2, size * 0.5];
+  // If a run continues out of sight, its label stays in sight; that of a run out of sight is not there either.
+  const [from, to] = [Math.min(first.from, last.to), Math.max(first.from, last.to)];
+  const stays = (shape === "flat" || shape === "strip") && from < 1 && to > 0;
   for (const part of shape === "ring" && run.length > 1 ? ROUND_A_RING : [0.5]) {
     const middle = first.from + (last.to - first.from) * part;
     // A label clears its arc by its own size in the direction of the offset: beside an upright line by its width, round
@@ -135,8 +138,7 @@ function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { widt
     const under = first.by.startsWith("-") && height >= 2 * off + 10 ? [-off] : [];
     for (const lift of [off, ...under, off + next, off + 2 * next, off + 3 * next]) {
       const at = geometry.point(middle, height + lift);
-      // If a run continues out of sight, its label stays in sight.
-      const x = shape === "flat" ? Math.max(half, Math.min(room.width - half, at.x)) : at.x;
+      const x = stays ? Math.max(half, Math.min(room.width - half, at.x)) : at.x;
       if (shape === "flat" && at.y < size * 0.6) break;
       const cut = x < half || x > room.width - half || at.y < halfHeight || at.y > room.height - halfHeight;
       if (shape === "ring" && cut) continue;
@@ -175,16 +177,22 @@ export function arcLabels(
   const all = [arcs, alsoThere].flatMap((some) => togetherOf(layout, some).single);
   const curves = all.length > MAX_KEPT_OFF ? [] : all.map((arc) => curveOf(geometry, arc));
   const flags = layout.flags.map(flagBox);
+  /** What a run of equal jumps says: in signs where the words are too long beside an upright line. */
+  const jumpsIn = (run: readonly Arc[], said: string, widthOf: (text: string) => number): string => {
+    const [many, size] = [groupDigits(String(alikeIn(trail, run[0]!.index))), said.replace("+", "")];
+    const words = `${many} jumps of ${size}`;
+    const beside = geometry.point(0.5, run[0]!.height).x + 4;
+    const isCut = geometry.shape === "upright" && beside + widthOf(words) > layout.room.width;
+    return isCut ? `${many} × ${size}` : words;
+  };
   const place = (run: readonly Arc[]) => {
     const first = run[0]!;
     const covered = run.every(({ index }) => trail.covers[index]?.size);
     const said = signed(first.by, layout.write);
-    const text =
-      run.length === 1
-        ? said
-        : `${groupDigits(String(alikeIn(trail, first.index)))} jumps of ${said.replace("+", "")}`;
+    const widthOf = (text: string) => roomOf(text, size) + extra;
+    const text = run.length === 1 ? said : jumpsIn(run, said, widthOf);
     // The width of a cover reveals nothing about the size under it.
-    const width = roomOf(covered ? "+000" : text, size) + extra;
+    const width = widthOf(covered ? "+000" : text);
     let onAnArc: ArcLabel | null = null;
     for (const { x, y } of spots(layout, run, { width, size })) {
       const clear = [...taken, ...labels].every(
