@@ -28,7 +28,8 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   const found = regionsOf(board, scene);
   const { inks, regions } = found;
   const name = clamp(grown(theme, 17), size.height * 0.045, grown(theme, 26));
-  if (inks.length === 0) return <Said>Mark numbers in two inks or three, and they stand here.</Said>;
+  if (inks.length === 0)
+    return <Said theme={theme}>Mark numbers in two inks or three, and they stand here.</Said>;
   const outside = view.outside === "shown" ? regions.get(0) : undefined;
   const below = outside ? heightBelow(outside.numbers, size, name) : 0;
   const notes = notesOn(found);

@@ -32,7 +32,7 @@ export function FramesDrawing(props: Props) {
   const framed = secret ? null : framedOf(scene, view);
   if (framed === null) {
     return (
-      <Said>
+      <Said theme={props.theme}>
         {scene.hushed
           ? SILENT
           : secret

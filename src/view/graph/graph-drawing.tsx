@@ -17,7 +17,7 @@ export const NO_POINTS = "Count, or mark numbers, and their graph stands here.";
  */
 export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"graph">) {
   const graph = graphOf(view, board, scene);
-  if (graph.series.length === 0) return <Said>{NO_POINTS}</Said>;
+  if (graph.series.length === 0) return <Said theme={theme}>{NO_POINTS}</Said>;
   const { x, y } = graphScale(graph);
   const text = graphText(size, theme);
   const [left, bottom] = [text * 3.4, text * 2.6];

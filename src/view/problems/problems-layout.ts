@@ -11,6 +11,8 @@ const MIN_SENTENCE = 10;
 const FRACTION_HIGH = 2;
 /** Minimum width and height for a problem to be readable. */
 const MIN = { width: 272, height: 136 };
+/** The height that a problem's line needs on an ordinary screen: without it neither its numbers nor its jumps are seen. */
+const MIN_LINE = 62;
 /** The row with a problem's sentence is at least as high as its button. */
 const MIN_ROW = 44;
 /** The width of the button at the end of that row, with the gap before it. */
@@ -48,18 +50,23 @@ export function layOutProblems(
   theme: Theme,
 ): ProblemsLayout {
   const count = problems.length;
-  const columns = count > 2 && width > height && width >= 2 * MIN.width + GAP ? 2 : 1;
+  const inOneColumn = (height - (count - 1) * GAP) / count;
+  const isNarrow = width < 2 * MIN.width + GAP;
+  const isLow = inOneColumn < grown(theme, MIN.height);
+  const columns = count > 2 && !isNarrow && (width > height || isLow) ? 2 : 1;
   const rows = Math.ceil(count / columns);
   const card = {
     width: (width - (columns - 1) * GAP) / columns,
     height: Math.max(MIN.height, (height - (rows - 1) * GAP) / rows),
   };
   const inner = card.width - 2 * EDGE.across;
-  const usual = clamp(18, Math.min(0.046 * theme.screen, 0.09 * inner), grown(theme, theme.strong ? 62 : 52));
+  const high = problems.some((problem) => problem?.fractions) ? FRACTION_HIGH : 1.35;
+  const above = card.height - 2 * EDGE.down - grown(theme, MIN_LINE);
+  const wanted = Math.min(0.046 * theme.screen, 0.09 * inner, above / high);
+  const usual = clamp(18, wanted, grown(theme, theme.strong ? 62 : 52));
   const sentences = problems.map((problem) =>
     problem ? Math.min(usual, Math.max(MIN_SENTENCE, (inner - END) / sentenceWidth(problem))) : usual,
   );
-  const high = problems.some((problem) => problem?.fractions) ? FRACTION_HIGH : 1.35;
   const line = {
     width: Math.max(1, inner),
     height: Math.max(1, card.height - 2 * EDGE.down - Math.max(MIN_ROW, high * Math.max(0, ...sentences))),

@@ -80,7 +80,7 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
       <div className="min-h-0 flex-1">
         {choosing ??
           (!shading || shaded.size === 0 ? (
-            <Said>Shade some numbers on the chart. Then say what they have in common.</Said>
+            <Said theme={theme}>Shade some numbers on the chart. Then say what they have in common.</Said>
           ) : (
             <Below
               fit={fit}

@@ -32,13 +32,14 @@ export const SETTING = {
 
 /** The number in focus as minutes past an hour: the time in words and in digits, and what it is a while later. */
 export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props) {
-  if (scene.hushed) return <Said>{SILENT}</Said>;
-  if (scene.focus === null) return <Said>{mayAsk === false ? "" : "Touch a minute: what time is it?"}</Said>;
+  if (scene.hushed) return <Said theme={theme}>{SILENT}</Said>;
+  if (scene.focus === null)
+    return <Said theme={theme}>{mayAsk === false ? "" : "Touch a minute: what time is it?"}</Said>;
   const number = numberOf(scene.focus);
-  if (isCoveredAt(scene, number)) return <Said>The number is covered.</Said>;
+  if (isCoveredAt(scene, number)) return <Said theme={theme}>The number is covered.</Said>;
   const past = exact(number);
   if (past.d !== 1n || past.s < 0n || past.compare(MAX) > 0)
-    return <Said>A time is read from whole minutes.</Said>;
+    return <Said theme={theme}>A time is read from whole minutes.</Said>;
   const now = view.hour * HOUR + Number(past.n);
   const rows: { part: TimePart; label: string; text: string; large: boolean }[] = [
     { part: "time-digits", label: "", text: timeDigits(now), large: true },
