@@ -66,6 +66,7 @@ describe("what is covered on a board drawn at rest", () => {
       draw({ ...chartBoard, views: [view] } as Board, [{ do: "cover", numbers: ALL }], room);
     const compared = (a: string) => drawn({ ...KINDS.compare.starts, id: "compare", a, b: "12" });
     expect(compared("1234567")).toBe(compared("7"));
+    expect(compared("3/4")).toBe(compared("7"));
     const jumped = (kind: "way" | "sentence", by: string) =>
       draw(
         { ...chartBoard, views: [{ ...KINDS[kind].starts, id: kind }] } as Board,
@@ -81,6 +82,7 @@ describe("what is covered on a board drawn at rest", () => {
     const ordered = (a: string) =>
       drawn({ ...KINDS.order.starts, id: "order", numbers: [a, "12", "40"], pieces: "none" });
     expect(ordered("1234567")).toBe(ordered("7"));
+    expect(ordered("3/4")).toBe(ordered("7"));
   });
 
   const UNDER_COVERS: readonly [string, object, (n: string) => Move[], [string, string]][] = [

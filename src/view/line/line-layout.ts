@@ -6,6 +6,7 @@ import type { Scale } from "@/core/surface/line-scale";
 import type { FaceLayout } from "../chart/chart-layout";
 import { round } from "../round";
 import { bareLine, type Frame, MIN_SIZE, shareOf, smallestOf } from "./bare-line";
+import { coversAlike } from "./covers-alike";
 import type { Flag } from "./flag";
 import { type LineGeometry, type Placing, shapeOf } from "./line-geometry";
 import { type Label, placeLabels } from "./place-labels";
@@ -116,6 +117,7 @@ function withLabels(
 ): LineLayout {
   const { geometry, widest, tallest, placing, span, scale, numeral, cell, below, room, own, written } = bare;
   const { labels, flags } = placeLabels(bare, marks, own);
+  const isStrip = geometry.shape === "strip";
   return {
     geometry,
     widest,
@@ -134,7 +136,8 @@ function withLabels(
     heavy: strong ? 6 : 4,
     strong,
     ticks: bare.ticks(),
-    labels,
+    // On a strip a cover is as large as its square.
+    labels: isStrip ? labels : coversAlike(labels, bare),
     flags,
     cell,
     below,

@@ -50,9 +50,10 @@ type Props = {
 export function NumberChip({ scene, number, size, write, boxed = false, asks = null, onTouch }: Props) {
   const state = stateOf(scene, number);
   const written = write(number);
+  // Neither the width nor the height of a cover tells what is under it: a fraction is higher than its digits.
   const [width, height] = [
     chipRoom(scene, number, write) * size,
-    Math.max(1.5 * size, labelSize(written, size).height),
+    Math.max(1.5 * size, labelSize(seenAs(scene, number, write), size).height),
   ];
   const waits = asks?.number === number;
   const name = cellName(number, state, "solid");

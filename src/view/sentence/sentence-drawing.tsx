@@ -197,7 +197,9 @@ type TextProps = { written: Written; size: number; color: string; room: number; 
 
 /** Signs and terms as they stand beside the numbers of the sentence: on one line with them, whatever the typeface. */
 function Text({ written, size, color, room, covered = false }: TextProps) {
-  const [width, height] = [room * size, Math.max(size * 1.5, labelSize(written, size).height)];
+  // A cover is as high whatever lies under it.
+  const high = labelSize(covered ? UNKNOWN : written, size).height;
+  const [width, height] = [room * size, Math.max(size * 1.5, high)];
   return (
     <svg width={width} height={height} role="presentation" className="block shrink-0">
       {covered ? (
