@@ -18,8 +18,9 @@ export function coversAlike(
   if (!labels.some(isCover)) return labels;
   const roomBeside = (label: Label, other: Label): number => {
     const apart = Math.abs(other.x - label.x);
+    const free = 2 * apart - other.width - 2 * GAP;
     // Two covers share the room between them.
-    return isCover(other) ? apart - GAP : 2 * apart - other.width - 2 * GAP;
+    return isCover(other) ? Math.min(free, apart - GAP) : free;
   };
   return labels.map((label) => {
     if (!isCover(label)) return label;
@@ -28,6 +29,7 @@ export function coversAlike(
         other !== label && Math.abs(other.y - label.y) < (Math.max(other.height, tallest) + tallest) / 2,
     );
     const room = Math.min(widest, ...beside.map((other) => roomBeside(label, other)));
-    return { ...label, width: round(Math.max(label.width, room)), height: tallest };
+    // Round a small ring there may be none.
+    return room < label.width ? label : { ...label, width: round(room), height: tallest };
   });
 }
