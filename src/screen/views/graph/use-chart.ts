@@ -18,6 +18,7 @@ import { showNumber } from "@/core/number/show-number";
 import type { Ink } from "@/core/set/ink";
 import type { Room } from "@/kit/room-names";
 import type { Size } from "@/view/drawing";
+import { titleSize } from "@/view/graph/graph-frame";
 import { labelsApart } from "@/view/graph/graph-labels";
 import { graphScale, pointRadius, ticksOf } from "@/view/graph/graph-scale";
 import { INK_CORNERS, INK_STYLE } from "@/view/ink/ink-style";
@@ -116,7 +117,7 @@ function configOf(graph: Graph, look: GraphLook, size: Size): ChartConfiguration
       color: colorOf("var(--color-quiet)"),
       font: {
         family: look.fonts.words,
-        size: Math.max(14, look.text * 0.85),
+        size: titleSize(look.text),
         weight: 600 as const,
       },
     },
