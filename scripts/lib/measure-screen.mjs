@@ -83,7 +83,8 @@ export function measureScreen() {
   while (walker.nextNode()) {
     const { data, parentElement } = walker.currentNode;
     if (!data.trim() || !parentElement || !seen(parentElement)) continue;
-    if (parentElement.closest("script, style, option")) continue;
+    // What is out of sight with its part of a line comes when the line slides.
+    if (parentElement.closest("script, style, option, [data-beyond]")) continue;
     // Text for screen readers only has a box of one pixel.
     if (parentElement.getBoundingClientRect().width <= 1) continue;
     // A word that may be cut ends in three dots.

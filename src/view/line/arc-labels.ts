@@ -22,6 +22,8 @@ export type ArcLabel = {
   covered: boolean;
   /** It found no place clear of all arcs and of the marks over the line. */
   onAnArc: boolean;
+  /** It is out of sight with its jumps, until the line slides. */
+  beyond: boolean;
 };
 
 /** The size of a jump with its sign. */
@@ -113,6 +115,12 @@ function* besideRing(
   }
 }
 
+/** Whether all of a run is out of sight; round a ring nothing is. */
+function isBeyond(run: readonly Arc[]): boolean {
+  const [first, last] = [run[0]!, run.at(-1)!];
+  return Math.min(first.from, last.to) >= 1 || Math.max(first.from, last.to) <= 0;
+}
+
 /** Possible places of the label for a run of arcs, the best first. */
 function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { width: number; size: number }) {
   const { geometry, room } = layout;
@@ -120,9 +128,8 @@ function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { widt
   const [first, last] = [run[0]!, run.at(-1)!];
   const height = Math.max(...run.map((arc) => arc.height));
   const [half, halfHeight] = [width / 2 + 2, size * 0.5];
-  // If a run continues out of sight, its label stays in sight; that of a run out of sight is not there either.
-  const [from, to] = [Math.min(first.from, last.to), Math.max(first.from, last.to)];
-  const stays = (shape === "flat" || shape === "strip") && from < 1 && to > 0;
+  // If a run continues out of sight, its label stays in sight.
+  const stays = (shape === "flat" || shape === "strip") && !isBeyond(run);
   for (const part of shape === "ring" && run.length > 1 ? ROUND_A_RING : [0.5]) {
     const middle = first.from + (last.to - first.from) * part;
     // A label clears its arc by its own size in the direction of the offset: beside an upright line by its width, round
@@ -208,6 +215,7 @@ export function arcLabels(
         style: first.style,
         covered,
         onAnArc: false,
+        beyond: geometry.shape !== "ring" && isBeyond(run),
       };
       const box = { left: x - width / 2, right: x + width / 2, top: y - size * 0.5, bottom: y + size * 0.5 };
       if (!curves.some((curve) => passes(curve, box)) && !flags.some((flag) => overlaps(flag, box))) {

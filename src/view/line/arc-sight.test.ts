@@ -25,7 +25,11 @@ describe("the sizes of jumps, in sight and out of it", () => {
     (_, line, of, seen) => {
       const inSight = labelsOn(line, of).filter(({ x, width }) => x - width / 2 < ROOM.width);
       expect(inSight.flatMap(({ jumps }) => jumps)).toEqual(seen);
-      for (const { x, width } of inSight) expect(x + width / 2).toBeLessThanOrEqual(ROOM.width);
+      for (const { x, width, beyond } of inSight) {
+        expect(x + width / 2).toBeLessThanOrEqual(ROOM.width);
+        expect(beyond).toBe(false);
+      }
+      for (const { jumps, beyond } of labelsOn(line, of)) expect(beyond).toBe(!seen.includes(jumps[0]!));
     },
   );
 

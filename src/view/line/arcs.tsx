@@ -107,6 +107,7 @@ export function Sizes({ size, labels, ink, isAside = false }: SizesProps) {
   return labels.map((label) => (
     <g
       key={label.jumps[0]}
+      data-beyond={label.beyond || undefined}
       {...(isAside ? {} : { "data-sizes": label.jumps.join(" "), pointerEvents: "all" })}
     >
       <Label label={label} size={size} {...(ink ? { ink } : {})} />
