@@ -35,18 +35,8 @@ export function writeNumber(value: Exact, form: NumberForm, parts: bigint): Writ
   return { whole: sign, over: groupDigits(String(value.n)), under: String(value.d) };
 }
 
-const FRACTION = /^(-?)(?:(\d+) )?(\d+)\/(\d+)$/;
-
 /** Whether a number, as it was typed, is a fraction: 3/4, and not 0.75. */
-export const isFraction = (text: string): boolean => FRACTION.test(text);
-
-/** A number in the form in which it was typed: 6/8 stays 6/8, and 0.75 stays 0.75. */
-export function writtenAs(text: string): Written {
-  const [, minus, whole = "", over, under] = FRACTION.exec(text) ?? [];
-  if (over === undefined || under === undefined) return { whole: showNumber(text), over: "", under: "" };
-  const sign = minus === "-" ? "−" : "";
-  return { whole: `${sign}${groupDigits(whole)}`, over: groupDigits(over), under: groupDigits(under) };
-}
+export const isFraction = (text: string): boolean => text.includes("/");
 
 /** A number with its parts of wholes as a fraction: one and a quarter, and never 1.25. */
 export const inFractions = (key: NumberKey): Written => writeNumber(exact(key), "mixed", 1n);

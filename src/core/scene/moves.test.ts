@@ -1,8 +1,8 @@
-import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { documentedMoves, withMovesTable } from "../../../scripts/lib/moves-table.mjs";
 import { anyMove } from "../../../tests/support/any-move";
+import { fileFormatPage } from "../../../tests/support/file-format";
 import * as z from "../zod";
 import { MOVES, Move } from "./move";
 
@@ -17,7 +17,7 @@ test("every kind of move is documented where it stands, with an example that is 
 });
 
 test("the file format's page lists the moves as they are (npm run docs)", () => {
-  const page = readFileSync(new URL("../../../docs/file-format.md", import.meta.url), "utf8");
+  const page = fileFormatPage();
   expect(withMovesTable(page)).toBe(page);
 });
 

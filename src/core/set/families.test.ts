@@ -1,8 +1,8 @@
-import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { evaluate, gcd, isPrime as mathjsIsPrime } from "mathjs";
 import { describe, expect, test } from "vitest";
 import { anyRule } from "../../../tests/support/any-move";
+import { fileFormatPage } from "../../../tests/support/file-format";
 import { divisorsOf } from "../number/divisors";
 import { countDivisors } from "../number/factors";
 import { isPrime } from "../number/prime";
@@ -276,6 +276,6 @@ describe("every family", () => {
 });
 
 test("the file format's page names every kind", () => {
-  const page = readFileSync(new URL("../../../docs/file-format.md", import.meta.url), "utf8");
+  const page = fileFormatPage();
   for (const { kind } of CONDITIONS) expect(page).toContain(`"kind": "${kind}"`);
 });

@@ -1,7 +1,8 @@
 import type { ReactNode } from "react";
 import { writerOf } from "@/core/lesson/views-of";
 import { keyOfText, type NumberKey } from "@/core/number/exact";
-import { isFraction, writtenAs } from "@/core/number/fraction-text";
+import { isFraction } from "@/core/number/fraction-text";
+import { writtenAs } from "@/core/number/written-of";
 import { type DrawingProps, grown } from "../drawing";
 import { type Asks, chipRoom, NumberChip, type Write } from "../number/number-chip";
 

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { decidingWords, digitsOfTyped } from "@/core/number/deciding";
 import { exact, keyOfText } from "@/core/number/exact";
-import { isFraction, writtenAs } from "@/core/number/fraction-text";
+import { isFraction } from "@/core/number/fraction-text";
 import { piecesOf } from "@/core/number/pieces";
 import { type Pieces as PiecesOfPlace, PLACE_KEYS, type Place } from "@/core/number/place-value";
 import { placeKey } from "@/core/number/place-words";
@@ -11,10 +11,9 @@ import { isCoveredAt, type Scene } from "@/core/scene/scene";
 import { AS_GIVEN } from "@/core/scene/slices/ordering";
 import type { ViewOf } from "@/core/views/view";
 import { clamp, type DrawingProps, grown, type Size, type Theme } from "../drawing";
-import { labelSize } from "../line/label-size";
-import { WrittenText } from "../line/written-text";
 import { UNKNOWN } from "../number/number-chip";
 import { placeStyle } from "../place-value/place-style";
+import { Sign } from "../problems/sign";
 import { hasBlocks, StopPieces } from "../stops/stop-pieces";
 import { Touchable } from "../touchable";
 
@@ -172,7 +171,12 @@ function belowEachOther(count: number, { width, height }: Size, longest: number,
 
 /** A number digit by digit; the one at the place that is lit stands on its card. */
 function Digits({ text, lit, size }: { text: string; lit: Place | null; size: number }) {
-  if (isFraction(text)) return <Fraction text={text} size={size} />;
+  if (isFraction(text))
+    return (
+      <span className="font-numeral" style={{ fontSize: size }}>
+        <Sign text={showNumber(text)} size={size} bold />
+      </span>
+    );
   const pieces = piecesOf(exact(text));
   if (!pieces)
     return (
@@ -203,17 +207,6 @@ function Digits({ text, lit, size }: { text: string; lit: Place | null; size: nu
         </span>
       ))}
     </span>
-  );
-}
-
-/** A fraction, as it was typed. */
-function Fraction({ text, size }: { text: string; size: number }) {
-  const written = writtenAs(text);
-  const { width, height } = labelSize(written, size);
-  return (
-    <svg width={width} height={height} aria-hidden className="block overflow-visible">
-      <WrittenText written={written} x={width / 2} y={height / 2} size={size} bold />
-    </svg>
   );
 }
 

@@ -18,7 +18,7 @@ import { showNumber } from "@/core/number/show-number";
 import type { Ink } from "@/core/set/ink";
 import type { Room } from "@/kit/room-names";
 import type { Size } from "@/view/drawing";
-import { titleSize } from "@/view/graph/graph-frame";
+import { titleSize, widthOf } from "@/view/graph/graph-frame";
 import { labelsApart } from "@/view/graph/graph-labels";
 import { graphScale, pointRadius, ticksOf } from "@/view/graph/graph-scale";
 import { INK_CORNERS, INK_STYLE } from "@/view/ink/ink-style";
@@ -86,7 +86,7 @@ const beside = (graph: Graph, look: GraphLook): Plugin => ({
         .map(({ x, y, number }) => {
           const words = graph.as === "bars" ? String(y) : write(number);
           const [px, py] = [scales.x!.getPixelForValue(x), scales.y!.getPixelForValue(y)];
-          return { words, position: x, x: px, y: py, width: ctx.measureText(words).width };
+          return { words, position: x, x: px, y: py, width: widthOf(words, text) };
         });
       const { size, written } = labelsApart(all, text);
       ctx.font = `700 ${size}px ${fonts.numerals}`;

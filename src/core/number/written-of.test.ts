@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { exact } from "./exact";
-import { isFraction, writtenAs, writtenText } from "./fraction-text";
+import { isFraction, writtenText } from "./fraction-text";
 import { readNumber } from "./read-number";
+import { writtenAs } from "./written-of";
 
 const typed = (text: string) => {
   const read = readNumber(text);
