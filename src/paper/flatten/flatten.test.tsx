@@ -88,13 +88,22 @@ async function wordsInBrowser(drawing: ReactElement): Promise<Word[]> {
       // Elements that are scaled.
       const scale = parent instanceof SVGGraphicsElement ? parent.getScreenCTM()!.a : 1;
       for (const word of node.textContent!.matchAll(/\S+/g)) {
+        const text = word[0].toLowerCase();
+        const svg: Element = parent;
+        const matrix = svg instanceof SVGTextContentElement && svg.getScreenCTM();
+        if (matrix && matrix.b !== 0) {
+          // The box round a turned word does not tell where its baseline begins.
+          const { x, y } = svg.getStartPositionOfChar(word.index).matrixTransform(matrix);
+          found.push({ text, x, y });
+          continue;
+        }
         const range = document.createRange();
         range.setStart(node, word.index);
         range.setEnd(node, word.index + word[0].length);
         const rect = range.getBoundingClientRect();
         if (rect.width === 0) continue;
         found.push({
-          text: word[0].toLowerCase(),
+          text,
           x: rect.left,
           y: rect.top + up * Number.parseFloat(style.fontSize) * scale,
         });
