@@ -53,6 +53,16 @@ describe("sheets answer themselves, whatever is drawn", () => {
     );
   });
 
+  test("lines: numbers typed as fractions are written as fractions", () => {
+    const numbersOf = (settings: object) => {
+      const { view } = madeOf("lines", settings, 1).tasks[0]!;
+      return (view!.settings as LineSettings).numbers;
+    };
+    expect(numbersOf({ from: "0", to: "2", interval: "1/4" })).toBe("mixed");
+    expect(numbersOf({ from: "1/2", to: "2", interval: "0.25" })).toBe("mixed");
+    expect(numbersOf({ from: "0", to: "2", interval: "0.25" })).toBe("decimal");
+  });
+
   test("problems: the answer makes the sentence true, and no number leaves its range", () => {
     fc.assert(
       fc.property(

@@ -1,4 +1,5 @@
 import { type Exact, exact, gcd } from "../number/exact";
+import { isFraction } from "../number/fraction-text";
 import { NumberText } from "../number/number-schema";
 import { DIGITS } from "../number/read-number";
 import { type Checked, schema, type Z } from "../schema";
@@ -168,7 +169,7 @@ export function lineHolds(line: AnyLine, value: Exact): boolean {
   return value.abs().compare(MAX_LINE) <= 0;
 }
 
-/** A line from one number to another, with every tick and label, lying flat. */
+/** A line from one number to another, with every tick and label, lying flat; in fractions if one of its numbers is one. */
 export function plainLine(
   from: string,
   to: string,
@@ -187,7 +188,7 @@ export function plainLine(
     labels: "all",
     every: 1,
     chosen: [],
-    numbers: "decimal",
+    numbers: [from, to, interval].some(isFraction) ? "mixed" : "decimal",
     unit: "",
     open: false,
     pinned: false,

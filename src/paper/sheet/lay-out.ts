@@ -2,6 +2,7 @@ import { pageSize } from "@/core/sheet/page-size";
 import type { MadePart, Sheet } from "@/core/sheet/sheet";
 import type { Task, TrueStrip } from "@/core/sheet/task";
 import { MARGIN } from "../units";
+import { TEXT, textHeight } from "./page-text";
 
 /** Where something stands on a page, in millimetres from its upper left corner. */
 export type Place = {
@@ -26,11 +27,16 @@ export type Standing =
 export type LaidPage = readonly Standing[];
 
 /** Heights in millimetres. */
-export const HEAD = { withName: 22, plain: 14 } as const;
+const BELOW_TITLE = { withName: 13.7, plain: 5.7 } as const;
 const FOOT = 7;
-const INSTRUCTION = 7;
+const BELOW_INSTRUCTION = 1.2;
 export const SIGNS = 11;
 export const LINE = 11;
+/** The room at the right of a title for the name of a copy. */
+export const COPY = 14;
+/** A sentence begun in a narrower room is continued on a second line. */
+const SENTENCE = 100;
+export const linesToWrite = (width: number): number => (width < SENTENCE ? 2 : 1);
 const GAP = { across: 8, down: 5, part: 5 } as const;
 /** A piece of a strip, and its edge for glue. */
 export const PIECE = { height: 16, gap: 6, glue: 9 } as const;
@@ -42,7 +48,8 @@ export const PIECE = { height: 16, gap: 6, glue: 9 } as const;
 export function layOut(sheet: Sheet, parts: readonly MadePart[]): LaidPage[] {
   const { width, height } = pageSize(sheet);
   const room = { left: MARGIN, width: width - 2 * MARGIN, bottom: height - MARGIN - FOOT };
-  const first = MARGIN + (sheet.name ? HEAD.withName : HEAD.plain);
+  const title = textHeight(sheet.title, TEXT.title, titleWidth(sheet));
+  const first = MARGIN + title + (sheet.name ? BELOW_TITLE.withName : BELOW_TITLE.plain);
   const pages: Standing[][] = [[]];
   let y = first;
   const next = () => {
@@ -51,18 +58,19 @@ export function layOut(sheet: Sheet, parts: readonly MadePart[]): LaidPage[] {
   };
   const put = (one: Standing) => pages.at(-1)!.push(one);
   for (const { nth, instruction, across, tasks } of parts) {
-    const rows = rowsOf(tasks, across, room.width, room.bottom - first - INSTRUCTION);
+    const told = instructionHeight(nth, instruction, room.width);
+    const rows = rowsOf(tasks, across, room.width, room.bottom - first - told);
     const [head] = rows;
-    const needed = (instruction === "" ? 0 : INSTRUCTION) + (head?.height ?? 0);
+    const needed = told + (head?.height ?? 0);
     if (y > first && y + needed > room.bottom) next();
     if (instruction !== "") {
       put({
         kind: "instruction",
         nth,
         text: instruction,
-        place: { x: room.left, y, width: room.width, height: INSTRUCTION },
+        place: { x: room.left, y, width: room.width, height: told },
       });
-      y += INSTRUCTION;
+      y += told;
     }
     for (const row of rows) {
       if (y > first && y + row.height > room.bottom) next();
@@ -73,6 +81,16 @@ export function layOut(sheet: Sheet, parts: readonly MadePart[]): LaidPage[] {
   }
   return pages;
 }
+
+/** The width of the title of a sheet, in millimetres. */
+export const titleWidth = (sheet: Sheet): number =>
+  pageSize(sheet).width - 2 * MARGIN - (sheet.copies > 1 ? COPY : 0);
+
+/** An instruction as it is printed, with the number of its part. */
+export const instructionText = (nth: number, text: string): string => `${nth} ${text}`;
+
+const instructionHeight = (nth: number, text: string, width: number): number =>
+  text === "" ? 0 : textHeight(instructionText(nth, text), TEXT.instruction, width) + BELOW_INSTRUCTION;
 
 type Row = {
   readonly height: number;
@@ -106,7 +124,7 @@ function rowsOf(tasks: readonly Task[], across: number, width: number, max: numb
 }
 
 const heightOf = ({ signs, view, line }: Task, width: number): number =>
-  (signs ? SIGNS : 0) + (view ? width * view.ratio : 0) + (line ? LINE : 0);
+  (signs ? SIGNS : 0) + (view ? width * view.ratio : 0) + (line ? LINE * linesToWrite(width) : 0);
 
 /** Cuts a strip into pieces as long as the page is wide; each but the last has an edge to which the next is glued. */
 function pieceRows(strip: TrueStrip, width: number): Row[] {

@@ -1,19 +1,30 @@
 import { type CSSProperties, createElement } from "react";
 import type { Board } from "@/core/lesson/board";
 import { newBoard } from "@/core/lesson/new-lesson";
-import { showNumber } from "@/core/number/show-number";
 import { fold } from "@/core/scene/fold";
 import { EMPTY_SCENE } from "@/core/scene/scene";
 import { pageSize } from "@/core/sheet/page-size";
 import { copyName, type Sheet } from "@/core/sheet/sheet";
-import type { PaperView, Piece, Task } from "@/core/sheet/task";
+import type { PaperView, Task } from "@/core/sheet/task";
 import { HUNDRED_CHART } from "@/core/surface/chart";
 import type { View } from "@/core/views/view";
 import type { Drawings } from "@/view/board/board-drawing";
 import { type Drawing, ORDINARY, type Size } from "@/view/drawing";
-import { Sign, signWidth } from "@/view/problems/sign";
+import { widthOf } from "../fonts";
 import { MARGIN, MM } from "../units";
-import { type LaidPage, LINE, PIECE, type Place, SIGNS, type Standing } from "./lay-out";
+import {
+  instructionText,
+  type LaidPage,
+  LINE,
+  linesToWrite,
+  type Place,
+  SIGNS,
+  type Standing,
+  titleWidth,
+} from "./lay-out";
+import { TEXT } from "./page-text";
+import { SignsToFill } from "./signs-to-fill";
+import { StripPiece } from "./strip-piece";
 
 export type PageOf = {
   readonly sheet: Sheet;
@@ -57,12 +68,12 @@ function Head({ of: { sheet, copy, answers }, width }: { of: PageOf; width: numb
       className="absolute"
       style={{ left: MARGIN * MM, top: MARGIN * MM, width: (width - 2 * MARGIN) * MM }}
     >
-      <div className="flex items-center justify-between">
-        <p className="font-bold" style={{ fontSize: 21 }}>
+      <div className="flex items-start justify-between">
+        <p className="font-bold" style={{ fontSize: TEXT.title.size, width: titleWidth(sheet) * MM }}>
           {sheet.title}
         </p>
         {many && (
-          <p className="font-semibold text-quiet" style={{ fontSize: 14 }}>
+          <p className="font-semibold text-quiet" style={{ fontSize: 14, paddingTop: 5 }}>
             {copyName(copy)}
           </p>
         )}
@@ -103,8 +114,8 @@ function Foot({ of: { page, pages }, width, height }: { of: PageOf; width: numbe
 function Stands({ one, answers, drawings }: { one: Standing; answers: boolean; drawings: Drawings }) {
   if (one.kind === "instruction") {
     return (
-      <p className="font-semibold" style={{ fontSize: 14.5 }}>
-        {one.nth} {one.text}
+      <p className="font-semibold" style={{ fontSize: TEXT.instruction.size }}>
+        {instructionText(one.nth, one.text)}
       </p>
     );
   }
@@ -116,10 +127,10 @@ type TaskProps = { task: Task; place: Place; answers: boolean; drawings: Drawing
 
 function OneTask({ task, place, answers, drawings }: TaskProps) {
   const { signs, view, line } = task;
-  const room = place.height - (signs ? SIGNS : 0) - (line ? LINE : 0);
+  const room = place.height - (signs ? SIGNS : 0) - (line ? LINE * linesToWrite(place.width) : 0);
   return (
     <div className="flex size-full flex-col">
-      {signs && <Signs signs={signs} answers={answers} width={place.width * MM} />}
+      {signs && <SignsToFill signs={signs} answers={answers} width={place.width * MM} />}
       {view && (
         <div className="shrink-0" style={{ width: place.width * MM, height: room * MM }}>
           <OnPaper
@@ -130,70 +141,39 @@ function OneTask({ task, place, answers, drawings }: TaskProps) {
           />
         </div>
       )}
-      {line && (
-        <div className="flex items-center" style={{ height: LINE * MM, fontSize: 14.5, gap: 8 }}>
-          {line.before !== "" && <span>{line.before}</span>}
-          <div
-            className="flex flex-1 flex-col justify-end border-quiet border-b"
-            style={{ height: LINE * MM * 0.75 }}
-          >
-            {answers && <p className="font-bold">{line.answer}</p>}
-          </div>
-        </div>
-      )}
+      {line && <Sentence line={line} answers={answers} width={place.width} />}
     </div>
   );
 }
 
-type SignsProps = { signs: readonly Piece[]; answers: boolean; width: number };
+type SentenceProps = { line: NonNullable<Task["line"]>; answers: boolean; width: number };
 
-/** The size of signs, the room between them, and the box that a number is written in. */
-const SIGN = { size: 19, gap: 7, box: 54 };
-
-/**
- * A line of signs with boxes to write in, wide enough for a child's hand; smaller if there is no room. A box has room
- * for a digit more than the longest number beside it, so that it does not reveal the length of the answer.
- */
-function Signs({ signs, answers, width }: SignsProps) {
-  const texts = signs.map((piece) => ("text" in piece ? shown(piece.text) : null));
-  const known = texts.map((text) => (text === null ? 0 : signWidth(text)));
-  // A box that stands alone is about the drawing below it, which shows the number.
-  const alone = signs.length === 1 && "blank" in signs[0]! ? signWidth(shown(signs[0].blank)) : 0;
-  const numbers = known.filter((_, i) => /\d/.test(texts[i] ?? ""));
-  const box = Math.max(SIGN.box, (Math.max(alone, ...numbers) + 1) * SIGN.size);
-  const wide =
-    known.reduce((sum, one) => sum + (one === 0 ? box : one * SIGN.size), 0) + SIGN.gap * (signs.length - 1);
-  const part = Math.min(1, width / wide);
-  const size = SIGN.size * part;
+/** A sentence that is begun, and the lines on which it is ended. */
+function Sentence({ line: { before, answer }, answers, width }: SentenceProps) {
+  const high = LINE * MM;
+  const begins = before === "" ? 0 : widthOf(before, "figtree-400") * TEXT.sentence.size + 8;
   return (
-    <div
-      className="flex items-center font-numeral"
-      style={{ height: SIGNS * MM, fontSize: size, gap: SIGN.gap * part }}
-    >
-      {signs.map((piece, i) =>
-        "text" in piece ? (
-          // biome-ignore lint/suspicious/noArrayIndexKey: signs are read in order.
-          <span key={i}>
-            <Sign text={shown(piece.text)} size={size} />
-          </span>
-        ) : (
-          <span
-            // biome-ignore lint/suspicious/noArrayIndexKey: signs are read in order.
-            key={i}
-            className="flex items-center justify-center rounded-[6px] border-2 border-ink font-bold"
-            style={{ width: box * part, height: BOX_HIGH }}
-          >
-            {answers && <Sign text={shown(piece.blank)} size={Math.min(size, BOX_HIGH / 2)} bold />}
-          </span>
-        ),
-      )}
+    <div className="relative shrink-0" style={{ height: high * linesToWrite(width) }}>
+      {Array.from({ length: linesToWrite(width) }, (_, i) => (
+        <div
+          // biome-ignore lint/suspicious/noArrayIndexKey: lines to write on are alike.
+          key={i}
+          className="absolute bg-quiet"
+          style={{
+            left: i === 0 ? begins : 0,
+            top: high * (i + 0.78),
+            width: width * MM - (i === 0 ? begins : 0),
+            height: 1,
+          }}
+        />
+      ))}
+      <p style={{ fontSize: TEXT.sentence.size, lineHeight: `${high}px` }}>
+        {before}
+        {answers && <span className="font-bold"> {answer}</span>}
+      </p>
     </div>
   );
 }
-
-const BOX_HIGH = 34;
-/** A number of a line of signs as displayed; other pieces are unchanged. */
-const shown = (text: string) => (/^-?[\d./]+$/.test(text) ? showNumber(text) : text);
 
 /** The name of a view that stands alone. */
 const ALONE = "view" as View["id"];
@@ -230,56 +210,3 @@ function OnPaper({ view, answers, drawings, size }: OnPaperProps) {
 }
 
 const FINER = 1.6;
-
-/** A piece of a strip in true size, with its edge for glue. */
-function StripPiece({ numbers, strip, glue }: Extract<Standing, { kind: "piece" }>) {
-  const [cell, high] = [strip.cell * MM, PIECE.height * MM];
-  const wide = numbers.length * cell;
-  const longest = Math.max(...strip.numbers.map((number) => showNumber(number).length));
-  const size = Math.min(high * 0.42, (cell * 0.9) / (longest * 0.62));
-  return (
-    <svg
-      aria-hidden
-      width={wide + (glue ? PIECE.glue * MM : 0)}
-      height={high}
-      className="block overflow-visible"
-    >
-      {glue && (
-        <rect
-          x={wide}
-          y={0}
-          width={PIECE.glue * MM}
-          height={high}
-          fill="#dfe5ec"
-          stroke="var(--color-quiet)"
-          strokeDasharray="4 3"
-        />
-      )}
-      {numbers.map((number, i) => (
-        <g key={number}>
-          <rect
-            x={i * cell}
-            y={0}
-            width={cell}
-            height={high}
-            fill="none"
-            stroke="var(--color-ink)"
-            strokeWidth={1.2}
-          />
-          {!strip.blank && (
-            <text
-              x={(i + 0.5) * cell}
-              y={high / 2 + size * 0.35}
-              fontSize={size}
-              textAnchor="middle"
-              className="font-numeral"
-              fill="var(--color-ink)"
-            >
-              {showNumber(number)}
-            </text>
-          )}
-        </g>
-      ))}
-    </svg>
-  );
-}

@@ -5,9 +5,9 @@ import { SHEET_KINDS } from "@/core/sheet/kinds";
 import { pageSize } from "@/core/sheet/page-size";
 import { makeCopy, newSheet, type PartSettings, SHEET_KIND_NAMES, type Sheet } from "@/core/sheet/sheet";
 import { answersOf } from "@/core/sheet/task";
-import type { Drawn } from "../flatten/drawn";
+import { combined, type Drawn, IDENTITY } from "../flatten/drawn";
 import { MARGIN, MM, POINTS } from "../units";
-import { layOut } from "./lay-out";
+import { LINE, layOut, linesToWrite } from "./lay-out";
 import { copyPages, sheetPdf } from "./sheet-pdf";
 
 const part = (of: PartSettings, id = "p") => ({ id, instruction: "", of });
@@ -38,6 +38,15 @@ async function pagesOf(bytes: Uint8Array): Promise<Page[]> {
 
 const shapesOf = (drawn: readonly Drawn[]): Extract<Drawn, { kind: "shape" }>[] =>
   drawn.flatMap((one) => (one.kind === "group" ? shapesOf(one.children) : one.kind === "shape" ? [one] : []));
+
+/** The texts of a page, each with its baseline, in millimetres from the top. */
+const textsOf = (drawn: readonly Drawn[], matrix = IDENTITY): { text: string; y: number }[] =>
+  drawn.flatMap((one) => {
+    if (one.kind === "group") return textsOf(one.children, combined(matrix, one.matrix));
+    if (one.kind === "shape") return [];
+    const [, b, , d, , f] = matrix;
+    return [{ text: one.text, y: (b * one.x + d * one.y + f) / MM }];
+  });
 
 describe("a sheet as a PDF", () => {
   test("a blank chart has its title, its line for the name, and no number; its answers have all", async () => {
@@ -124,6 +133,47 @@ describe("a sheet as a PDF", () => {
         outline.tag === "rect" && fill?.hex === "#16233b" && outline.width * outline.height > 400,
     );
     expect(dark).toEqual([]);
+  });
+});
+
+describe("long texts", () => {
+  const textsOn = async (sheet: Sheet, page: number) => textsOf((await copyPages(sheet, 0))[page]!.drawn);
+
+  test("a title or an instruction of several lines pushes down what is below it", async () => {
+    const title = "Lamps and posts along the jetty ".repeat(3).trim();
+    const told = "Write where each route lands on the quay. ".repeat(4).trim();
+    const long = sheetOf(SHEET_KINDS.arrows.starts, { title, copies: 2 });
+    const sheet = { ...long, parts: [{ ...long.parts[0]!, instruction: told }] };
+    const texts = await textsOn(sheet, 0);
+    const yOf = (wanted: string) => texts.filter(({ text }) => wanted.includes(text)).map(({ y }) => y);
+    const [task] = layOut(sheet, makeCopy(sheet, 0))[0]!.filter(({ kind }) => kind === "task");
+    const name = texts.find(({ text }) => text === "Name")!.y;
+    expect(new Set(yOf(title)).size).toBe(2);
+    expect(new Set(yOf(`1 ${told}`)).size).toBe(2);
+    expect(name - Math.max(...yOf(title))).toBeGreaterThan(5);
+    expect(Math.min(...yOf(`1 ${told}`)) - name).toBeGreaterThan(5);
+    // Letters such as g reach a millimetre below their baseline.
+    expect(task!.place.y - Math.max(...yOf(`1 ${told}`))).toBeGreaterThan(1);
+  });
+
+  test.each([
+    [2, "plain"],
+    [4, "puzzling"],
+    [6, "digits"],
+  ] as const)("sentences of %i shadings end on their lines", async (count, level) => {
+    for (let seed = 0; seed < 4; seed += 1) {
+      const sheet = sheetOf({ ...SHEET_KINDS.shading.starts, count, level }, { seed });
+      const [standing] = layOut(sheet, makeCopy(sheet, 0));
+      const tasks = standing!.filter(({ kind }) => kind === "task");
+      const below = (await textsOn(sheet, 1)).filter(({ text }) => /[a-z]\.?$/.test(text));
+      for (const { place } of tasks) {
+        const own = place.height - linesToWrite(place.width) * LINE;
+        const inside = below.filter(({ y }) => y > place.y + 2 && y < place.y + own);
+        expect(inside).toEqual([]);
+      }
+      const last = tasks.at(-1)!.place;
+      expect(Math.max(...below.map(({ y }) => y))).toBeLessThan(last.y + last.height);
+    }
   });
 });
 

@@ -1,6 +1,5 @@
 import { NumberText } from "../../number/number-schema";
-import { LineSettings, lineNumbers } from "../../surface/line";
-import { KINDS } from "../../views/kinds";
+import { LineSettings, lineNumbers, plainLine } from "../../surface/line";
 import * as z from "../../zod";
 import { howMany, makesView, sheetKind } from "../sheet-kind";
 
@@ -16,14 +15,8 @@ const Fields = z.object({
 });
 export type LinesSheet = z.infer<typeof Fields>;
 
-const lineOf = ({ from, to, interval, divisions, labels }: LinesSheet): LineSettings => ({
-  ...KINDS.line.starts,
-  from,
-  to,
-  interval,
-  divisions,
-  labels,
-});
+const lineOf = ({ from, to, interval, divisions, labels }: LinesSheet): LineSettings =>
+  plainLine(from, to, interval, divisions, { labels });
 
 /** Maximum number of ticks of a line on paper: closer ones run into each other. */
 const MAX_TICKS = 200;

@@ -13,6 +13,9 @@ export const StopsSheet = z.object({
 });
 export type StopsSheet = z.infer<typeof StopsSheet>;
 
+/** The height of a stop in parts of its width, with one, two or three beside each other. */
+const RATIO = { 1: 0.45, 2: 0.7, 3: 1.05 } as const;
+
 /** Jumps after which stops are drawn. */
 const JUMPS = 14;
 
@@ -27,6 +30,7 @@ export const stops = sheetKind<StopsSheet>({
     howMany(6, "Stops"),
   ],
   make({ by, from, count }, random) {
+    const across = count === 1 ? 1 : count === 2 || count === 4 ? 2 : 3;
     const counted = { by: String(by), from: String(from), way: "forwards" } as const;
     const numbers = Array.from({ length: JUMPS }, (_, i) => String(from + by * (i + 1)));
     const tasks = pick(numbers, count, random).flatMap((number) => {
@@ -46,14 +50,14 @@ export const stops = sheetKind<StopsSheet>({
             question: [],
             answer: [{ do: "cover-part", view: "view", part: "exchange-1", on: false } as const],
             count: counted,
-            ratio: 1.05,
+            ratio: RATIO[across],
           },
         },
       ];
     });
     return {
       instruction: `Count in ${by}s from ${from}. Was there an exchange at this number? If not, how many more are needed?`,
-      across: count === 1 ? 1 : count === 2 || count === 4 ? 2 : 3,
+      across,
       tasks,
     };
   },
