@@ -65,15 +65,17 @@ export type SheetPages = z.infer<typeof SheetPages>;
 export const kindOfPart = <S extends PartSettings>({ kind }: S): SheetKind<S> =>
   SHEET_KINDS[kind] as unknown as SheetKind<S>;
 
-/** A part as it stands on one copy. */
-export type MadePart = Made & { readonly nth: number };
+/** A part as it stands on one copy: its number, where several parts have an instruction. */
+export type MadePart = Made & { readonly nth: number | null };
 
 /** What is on the copy of a sheet with an index, from 0: the same whenever it is made. */
 export function makeCopy({ parts, seed }: Sheet, copy: number): MadePart[] {
-  return parts.map(({ of, instruction }, index) => {
+  const all = parts.map(({ of, instruction }, index) => {
     const made = kindOfPart(of).make(of, randomOf(seed, copy * MAX_SHEET.parts + index));
-    return { ...made, instruction: instruction === "" ? made.instruction : instruction, nth: index + 1 };
+    return { ...made, instruction: instruction === "" ? made.instruction : instruction };
   });
+  const told = all.filter(({ instruction }) => instruction !== "");
+  return all.map((made) => ({ ...made, nth: told.length > 1 ? told.indexOf(made) + 1 || null : null }));
 }
 
 /** What a copy is called, so that a page and its answers find each other: A, B, … Z, A2, B2 … */

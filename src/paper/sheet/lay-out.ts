@@ -1,6 +1,6 @@
 import { pageSize } from "@/core/sheet/page-size";
 import type { MadePart, Sheet } from "@/core/sheet/sheet";
-import type { Task, TrueStrip } from "@/core/sheet/task";
+import type { Made, Task, TrueStrip } from "@/core/sheet/task";
 import { MARGIN } from "../units";
 import { TEXT, textHeight } from "./page-text";
 
@@ -14,7 +14,7 @@ export type Place = {
 
 /** An item on a page: the instruction of a part, a task of it, or a piece of a strip. */
 export type Standing =
-  | { readonly kind: "instruction"; readonly nth: number; readonly text: string; readonly place: Place }
+  | { readonly kind: "instruction"; readonly text: string; readonly place: Place }
   | { readonly kind: "task"; readonly task: Task; readonly place: Place }
   | {
       readonly kind: "piece";
@@ -57,19 +57,16 @@ export function layOut(sheet: Sheet, parts: readonly MadePart[]): LaidPage[] {
     y = first;
   };
   const put = (one: Standing) => pages.at(-1)!.push(one);
-  for (const { nth, instruction, across, tasks } of parts) {
-    const told = instructionHeight(nth, instruction, room.width);
+  for (const { instruction, across, tasks } of partsTogether(parts)) {
+    const told =
+      instruction === "" ? 0 : textHeight(instruction, TEXT.instruction, room.width) + BELOW_INSTRUCTION;
     const rows = rowsOf(tasks, across, room.width, room.bottom - first - told);
     const [head] = rows;
     const needed = told + (head?.height ?? 0);
     if (y > first && y + needed > room.bottom) next();
     if (instruction !== "") {
-      put({
-        kind: "instruction",
-        nth,
-        text: instruction,
-        place: { x: room.left, y, width: room.width, height: told },
-      });
+      const place = { x: room.left, y, width: room.width, height: told };
+      put({ kind: "instruction", text: instruction, place });
       y += told;
     }
     for (const row of rows) {
@@ -86,11 +83,17 @@ export function layOut(sheet: Sheet, parts: readonly MadePart[]): LaidPage[] {
 export const titleWidth = (sheet: Sheet): number =>
   pageSize(sheet).width - 2 * MARGIN - (sheet.copies > 1 ? COPY : 0);
 
-/** An instruction as it is printed, with the number of its part. */
-export const instructionText = (nth: number, text: string): string => `${nth} ${text}`;
-
-const instructionHeight = (nth: number, text: string, width: number): number =>
-  text === "" ? 0 : textHeight(instructionText(nth, text), TEXT.instruction, width) + BELOW_INSTRUCTION;
+/** The parts with the numbers of their instructions. Small ones that ask nothing stand beside those before them. */
+function partsTogether(parts: readonly MadePart[]): Made[] {
+  const together: Made[] = [];
+  for (const { nth, instruction, across, tasks } of parts) {
+    const last = together.at(-1);
+    if (last && last.instruction === "" && instruction === "" && last.across === across)
+      together[together.length - 1] = { ...last, tasks: [...last.tasks, ...tasks] };
+    else together.push({ instruction: nth === null ? instruction : `${nth} ${instruction}`, across, tasks });
+  }
+  return together;
+}
 
 type Row = {
   readonly height: number;

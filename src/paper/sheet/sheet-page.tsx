@@ -12,16 +12,7 @@ import type { Drawings } from "@/view/board/board-drawing";
 import { type Drawing, ORDINARY, type Size } from "@/view/drawing";
 import { widthOf } from "../fonts";
 import { MARGIN, MM } from "../units";
-import {
-  instructionText,
-  type LaidPage,
-  LINE,
-  linesToWrite,
-  type Place,
-  SIGNS,
-  type Standing,
-  titleWidth,
-} from "./lay-out";
+import { type LaidPage, LINE, linesToWrite, type Place, SIGNS, type Standing, titleWidth } from "./lay-out";
 import { TEXT } from "./page-text";
 import { SignsToFill } from "./signs-to-fill";
 import { StripPiece } from "./strip-piece";
@@ -115,7 +106,7 @@ function Stands({ one, answers, drawings }: { one: Standing; answers: boolean; d
   if (one.kind === "instruction") {
     return (
       <p className="font-semibold" style={{ fontSize: TEXT.instruction.size }}>
-        {instructionText(one.nth, one.text)}
+        {one.text}
       </p>
     );
   }

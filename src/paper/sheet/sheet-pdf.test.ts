@@ -149,11 +149,11 @@ describe("long texts", () => {
     const [task] = layOut(sheet, makeCopy(sheet, 0))[0]!.filter(({ kind }) => kind === "task");
     const name = texts.find(({ text }) => text === "Name")!.y;
     expect(new Set(yOf(title)).size).toBe(2);
-    expect(new Set(yOf(`1 ${told}`)).size).toBe(2);
+    expect(new Set(yOf(told)).size).toBe(2);
     expect(name - Math.max(...yOf(title))).toBeGreaterThan(5);
-    expect(Math.min(...yOf(`1 ${told}`)) - name).toBeGreaterThan(5);
+    expect(Math.min(...yOf(told)) - name).toBeGreaterThan(5);
     // Letters such as g reach a millimetre below their baseline.
-    expect(task!.place.y - Math.max(...yOf(`1 ${told}`))).toBeGreaterThan(1);
+    expect(task!.place.y - Math.max(...yOf(told))).toBeGreaterThan(1);
   });
 
   test.each([
@@ -192,6 +192,27 @@ describe("pages", () => {
       ({ stroke }) => (stroke?.dash.length ?? 0) > 0,
     );
     expect(edges).toHaveLength(5);
+  });
+
+  test("small views stand beside each other, and only instructions of several parts have numbers", () => {
+    const small = { ...SHEET_KINDS.view.starts, size: "small" } as const;
+    const chart = SHEET_KINDS.chart.starts;
+    const laid = (...all: PartSettings[]) => {
+      const sheet = sheetOf(chart, { parts: all.map((of, i) => part(of, `p${i}`)) });
+      return layOut(sheet, makeCopy(sheet, 0)).flat();
+    };
+    const [first, second, third] = laid(small, small, small).map(({ place }) => place);
+    expect(second!.y).toBe(first!.y);
+    expect(second!.x).toBeGreaterThan(first!.x + first!.width);
+    expect(third!.y).toBeGreaterThan(first!.y + first!.height);
+    expect(third!.x).toBe(first!.x);
+    const told = (...all: PartSettings[]) =>
+      laid(...all).flatMap((one) => (one.kind === "instruction" ? [one.text] : []));
+    expect(told(small, chart)).toEqual(["Write the missing numbers."]);
+    expect(told(chart, small, chart)).toEqual([
+      "1 Write the missing numbers.",
+      "2 Write the missing numbers.",
+    ]);
   });
 
   test("nothing leaves the page, and no task is cut, on any paper", () => {
