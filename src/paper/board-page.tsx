@@ -1,10 +1,7 @@
 import type { Moment } from "@/core/lesson/moment";
 import { fold } from "@/core/scene/fold";
-import type { Move } from "@/core/scene/move";
+import { opened, revealed } from "@/core/scene/revealed";
 import type { Scene } from "@/core/scene/scene";
-import { PART_NAMES } from "@/core/scene/slices/parts";
-import { ALL } from "@/core/set/rule";
-import type { View } from "@/core/views/view";
 import type { ViewId } from "@/core/views/view-id";
 import { type Drawings, placedViews, ViewCard } from "@/view/board/board-drawing";
 import { ORDINARY, type Size, within } from "@/view/drawing";
@@ -56,26 +53,8 @@ function onlyView(moment: Moment, view: ViewId | null): Moment {
   };
 }
 
-/** A view with nothing covered by its settings. */
-const opened = (view: View): View =>
-  Object.fromEntries(
-    Object.entries(view).map(([name, is]) => [name, is === "covered" ? "shown" : is]),
-  ) as unknown as View;
-
 /** Removes from a scene what a picture is not to show. */
 function asShown(scene: Scene, view: ViewId, { covers, marks }: Shows): Scene {
-  const moves: Move[] = [
-    ...(covers ? [] : [{ do: "lift" as const, numbers: ALL }]),
-    ...(marks ? [] : [{ do: "clear-marks" as const, ink: null }]),
-  ];
-  const shown = fold(scene, moves);
-  if (covers) return shown;
-  const { trail } = shown;
-  return {
-    ...shown,
-    hushed: false,
-    asked: null,
-    parts: { ...shown.parts, [view]: Object.fromEntries(PART_NAMES.map((part) => [part, false])) },
-    trail: trail && { ...trail, covers: [] },
-  };
+  const shown = marks ? scene : fold(scene, [{ do: "clear-marks", ink: null }]);
+  return covers ? shown : revealed(shown, view);
 }

@@ -2,7 +2,7 @@ import { type Exact, exact, gcd, keyOf, type NumberKey } from "../number/exact";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
 import { readSentence } from "./read-sentence";
-import { SentenceFault, tokensOf, withSigns } from "./sentence-tokens";
+import { SentenceFault, tokensOf, withDivision, withSigns } from "./sentence-tokens";
 
 /** Maximum length of a typed problem. */
 export const MAX_PROBLEM = 60;
@@ -32,7 +32,10 @@ const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 +
  * is left out at the end is understood. Never throws; the message says what is wrong and what to do.
  */
 export function readProblem(typed: string): ProblemRead {
-  const text = withSigns(typed.trim());
+  // A stroke beside the blank or between spaces divides; within a number it makes a fraction.
+  const text = withSigns(typed.trim()).replace(/\?\s*\/|\/\s*\?| \/ /g, (stroke) =>
+    stroke.replace("/", " ÷ "),
+  );
   if (text.length > MAX_PROBLEM) return no(`That is too long. Write at most ${MAX_PROBLEM} characters.`);
   const whole = /=/.test(text) ? text.replace(/=\s*$/, "= ?") : text.includes("?") ? text : `${text} = ?`;
   const sides = whole.split("=").map((side) => side.trim());
@@ -40,10 +43,11 @@ export function readProblem(typed: string): ProblemRead {
   if (left === undefined || right === undefined || sides.length > 2 || left === "" || right === "")
     return no(HINT);
   if (whole.split("?").length !== 2) return no(HINT);
+  const asked = right === "?" ? withDivision(left) : left;
   // A fraction is typed with a stroke, or with a sign of its own.
-  const fractions = /[/⁄]|\p{No}/u.test(typed);
+  const fractions = /[/⁄]|\p{No}/u.test(asked + right);
   try {
-    return right === "?" ? withAnswerLast(left, fractions) : withBlank(left, right, fractions);
+    return right === "?" ? withAnswerLast(asked, fractions) : withBlank(left, right, fractions);
   } catch (fault) {
     if (fault instanceof SentenceFault) return no(fault.message);
     throw fault;

@@ -2,7 +2,7 @@ import { type Exact, exact, keyOf, type NumberKey } from "../number/exact";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
 import { MAX_WAY, type Way, wayTo } from "./bridge";
-import { SentenceFault, type Token, tokensOf } from "./sentence-tokens";
+import { SentenceFault, type Token, tokensOf, withDivision } from "./sentence-tokens";
 
 /** Maximum length of a typed sentence. */
 export const MAX_SENTENCE = 80;
@@ -32,7 +32,7 @@ export function readSentence(typed: string, way: Way, parts = 1): SentenceRead {
     return { ok: false, message: `That sentence is too long. Write at most ${MAX_SENTENCE} characters.` };
   }
   try {
-    const tokens = tokensOf(typed);
+    const tokens = tokensOf(withDivision(typed));
     const terms = new Parser(tokens).sentence();
     return trailOf(terms, way, parts);
   } catch (fault) {

@@ -21,6 +21,8 @@ const SIGNS: Readonly<Record<string, string>> = {
   "·": "×",
   ":": "÷",
   "÷": "÷",
+  // Within a number a stroke makes a fraction; anywhere else it divides.
+  "/": "÷",
   "(": "(",
   ")": ")",
   "=": "=",
@@ -30,6 +32,10 @@ const SIGNS: Readonly<Record<string, string>> = {
 /** A typed sentence with the signs as they are printed. */
 export const withSigns = (typed: string): string =>
   typed.replace(/[-–*xX·:]/g, (sign) => SIGNS[sign] ?? sign);
+
+/** A typed sentence in which a stroke between two numbers, with nothing before or after them, divides: 24/6. */
+export const withDivision = (typed: string): string =>
+  typed.replace(/^\s*(\d+)\s*\/\s*(\d+)(?=\s*(=|$))/, "$1 ÷ $2");
 
 /**
  * The numbers and signs of a typed sentence, in order.

@@ -11,6 +11,8 @@ export type PaperView = {
   readonly question: readonly Move[];
   /** The further moves on the answer page. */
   readonly answer: readonly Move[];
+  /** Whether everything that is covered, by a move or from the start, is shown on the answer page. */
+  readonly reveals?: true;
   /** The count, for views about a count. */
   readonly count?: Pick<Count, "by" | "from" | "way">;
   /** Its height, in parts of its width. */

@@ -2,6 +2,7 @@ import { type CSSProperties, createElement } from "react";
 import type { Board } from "@/core/lesson/board";
 import { newBoard } from "@/core/lesson/new-lesson";
 import { fold } from "@/core/scene/fold";
+import { opened, revealed } from "@/core/scene/revealed";
 import { EMPTY_SCENE } from "@/core/scene/scene";
 import { pageSize } from "@/core/sheet/page-size";
 import { copyName, type Sheet } from "@/core/sheet/sheet";
@@ -178,12 +179,14 @@ function boardOf({ settings, count }: PaperView): Board {
 
 type OnPaperProps = { view: PaperView; answers: boolean; drawings: Drawings; size: Size };
 
-function OnPaper({ view, answers, drawings, size }: OnPaperProps) {
-  const board = boardOf(view);
+/** A view as pupils get it, or with its answers. */
+export function OnPaper({ view, answers, drawings, size }: OnPaperProps) {
+  const board = boardOf(answers && view.reveals ? { ...view, settings: opened(view.settings) } : view);
   const [one] = board.views;
   const drawing = drawings[one!.kind] as Drawing<never> | undefined;
   if (!drawing) return null;
-  const scene = fold(EMPTY_SCENE, answers ? [...view.question, ...view.answer] : view.question);
+  const done = fold(EMPTY_SCENE, answers ? [...view.question, ...view.answer] : view.question);
+  const scene = answers && view.reveals ? revealed(done, ALONE) : done;
   // Paper is read from close by: what is drawn for a screen is drawn in a larger room and scaled down.
   const room = { width: size.width * FINER, height: size.height * FINER };
   const theme = { ...ORDINARY, screen: Math.max(360, room.height), bare: true as const };

@@ -1,10 +1,13 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { describe, expect, test } from "vitest";
 import { showNumber } from "@/core/number/show-number";
+import type { Move } from "@/core/scene/move";
 import { SHEET_KINDS } from "@/core/sheet/kinds";
 import { pageSize } from "@/core/sheet/page-size";
 import { makeCopy, newSheet, type PartSettings, SHEET_KIND_NAMES, type Sheet } from "@/core/sheet/sheet";
 import { answersOf } from "@/core/sheet/task";
+import { KINDS } from "@/core/views/kinds";
+import type { View, ViewSettings } from "@/core/views/view";
 import { combined, type Drawn, IDENTITY } from "../flatten/drawn";
 import { MARGIN, MM, POINTS } from "../units";
 import { LINE, layOut, linesToWrite } from "./lay-out";
@@ -133,6 +136,26 @@ describe("a sheet as a PDF", () => {
         outline.tag === "rect" && fill?.hex === "#16233b" && outline.width * outline.height > 400,
     );
     expect(dark).toEqual([]);
+  });
+});
+
+describe("a view from the board", () => {
+  const { groups } = KINDS;
+  const viewSheet = (settings: ViewSettings, moves: Move[] = []) =>
+    sheetOf({ kind: "view", view: { ...settings, id: "view" } as View, moves, size: "large" });
+  const textsOfPages = async (sheet: Sheet) =>
+    (await copyPages(sheet, 0)).map(({ drawn }) => textsOf(drawn).map(({ text }) => text));
+
+  test("what is covered from the start or by hand is on the page with the answers only", async () => {
+    const [page, answers] = await textsOfPages(viewSheet(groups.starts));
+    expect([page!.includes("30"), answers!.includes("30")]).toEqual([false, true]);
+    const cover: Move = { do: "cover-part", view: "view", part: "size", on: true };
+    const [hidden, shown] = await textsOfPages(viewSheet({ ...groups.starts, all: "shown" }, [cover]));
+    expect([hidden!.includes("6"), shown!.includes("6")]).toEqual([false, true]);
+  });
+
+  test("where nothing is covered or asked, there is no page of answers", async () => {
+    expect(await copyPages(viewSheet({ ...groups.starts, all: "shown" }), 0)).toHaveLength(1);
   });
 });
 

@@ -1,15 +1,16 @@
+import { renderToStaticMarkup } from "react-dom/server";
 import { pageSize } from "@/core/sheet/page-size";
 import { type MadePart, makeCopy, type Sheet, type SheetPages } from "@/core/sheet/sheet";
 import { answersOf, type Task } from "@/core/sheet/task";
 import type { KindName } from "@/core/views/view";
-import { drawingsOf } from "@/view/board/board-drawing";
+import { type Drawings, drawingsOf } from "@/view/board/board-drawing";
 import type { Picture } from "../flatten/drawn";
 import { flatten } from "../flatten/flatten";
 import { toPdf } from "../pdf";
 import { MM } from "../units";
 import { forPaper } from "./for-paper";
 import { layOut } from "./lay-out";
-import { SheetPage } from "./sheet-page";
+import { OnPaper, SheetPage } from "./sheet-page";
 
 /** The pages of one copy of a sheet, followed by those with its answers. */
 export async function copyPages(sheet: Sheet, copy: number, which: SheetPages = "all"): Promise<Picture[]> {
@@ -19,7 +20,8 @@ export async function copyPages(sheet: Sheet, copy: number, which: SheetPages = 
   const { width, height } = pageSize(sheet);
   const room = { width: width * MM, height: height * MM };
   const made: Picture[] = [];
-  const answered = sheet.answers && parts.some(({ tasks }) => tasks.some(hasAnswer));
+  const answered =
+    sheet.answers && parts.some(({ tasks }) => tasks.some((task) => hasAnswer(task, drawings)));
   const kinds = [...(which === "answers" ? [] : [false]), ...(answered && which !== "pupils" ? [true] : [])];
   for (const answers of kinds) {
     for (const [page, standing] of pages.entries()) {
@@ -31,8 +33,17 @@ export async function copyPages(sheet: Sheet, copy: number, which: SheetPages = 
   return made;
 }
 
-/** Tasks that are only written on or cut out have no answers. */
-const hasAnswer = (task: Task): boolean => answersOf(task).length > 0 || (task.view?.answer.length ?? 0) > 0;
+/** Tasks that are only written on or cut out have no answers, nor has a view of which nothing is covered. */
+function hasAnswer(task: Task, drawings: Drawings): boolean {
+  const { view } = task;
+  if (answersOf(task).length > 0 || (view?.answer.length ?? 0) > 0) return true;
+  if (!view?.reveals) return false;
+  const drawn = (answers: boolean) =>
+    renderToStaticMarkup(<OnPaper view={view} answers={answers} drawings={drawings} size={ANY} />);
+  return drawn(true) !== drawn(false);
+}
+
+const ANY = { width: 600, height: 400 };
 
 const kindsOf = (parts: readonly MadePart[]): KindName[] =>
   parts.flatMap(({ tasks }) => tasks.flatMap(({ view }) => (view ? [view.settings.kind] : [])));

@@ -1,9 +1,9 @@
 import { Move } from "../../scene/move";
 import { movesMadeOn } from "../../scene/own";
-import { ALL } from "../../set/rule";
 import { KINDS } from "../../views/kinds";
 import { View, type ViewSettings } from "../../views/view";
 import * as z from "../../zod";
+import { onPaper } from "../on-paper";
 import { sheetKind } from "../sheet-kind";
 
 /** Maximum number of moves that a view brings along from its board: more than a whole lesson has. */
@@ -17,16 +17,6 @@ export const ViewSheet = z.object({
   size: z.enum(["large", "small"]),
 });
 export type ViewSheet = z.infer<typeof ViewSheet>;
-
-/** The height of views on paper, in parts of their width. */
-const RATIO: { readonly [kind in string]?: number } = {
-  chart: 0.66,
-  times: 0.66,
-  line: 0.2,
-  strip: 0.14,
-  sentence: 0.16,
-  way: 0.16,
-};
 
 export const view = sheetKind<ViewSheet>({
   kind: "view",
@@ -50,7 +40,8 @@ export const view = sheetKind<ViewSheet>({
   ],
   make({ view: one, moves, size }) {
     // It stands alone here, so what it keeps for itself is all there is.
-    const { id, own: _, ...settings } = one;
+    const { id, own: _, ...rest } = one;
+    const settings = rest as ViewSettings;
     const question = movesMadeOn(one, moves).map((move) =>
       "view" in move && move.view === id ? ({ ...move, view: "view" } as Move) : move,
     );
@@ -60,10 +51,10 @@ export const view = sheetKind<ViewSheet>({
       tasks: [
         {
           view: {
-            settings: settings as ViewSettings,
+            settings,
             question,
-            answer: [{ do: "lift", numbers: ALL }],
-            ratio: RATIO[one.kind] ?? 0.55,
+            reveals: true,
+            ...onPaper(settings, "view"),
           },
         },
       ],
