@@ -3,7 +3,7 @@ import { chromium } from "@playwright/test";
 import { CHROMIUM_ARGS } from "../scripts/lib/chromium.mjs";
 import { addLesson, demoLesson } from "../scripts/lib/lessons.mjs";
 import { freePort, startServer } from "../scripts/lib/server.mjs";
-import { classLateness } from "./class.mjs";
+import { bareLateness, classLateness } from "./class.mjs";
 import { countingLesson, countLateness, piecesLesson } from "./counting.mjs";
 import { lineFrames, slidingFrames, turningFrames, zoomFrames } from "./frames.mjs";
 import { largeLesson, oneOfThem } from "./large-lesson.mjs";
@@ -67,6 +67,7 @@ export async function measureBrowser(executablePath) {
     const beside = await addLesson(server.address, piecesLesson(large, board, lineSettings(lamps, board)));
     const latePieces = await countLateness(browser, `${server.address}/lesson/${beside}`);
     const lateClass = await classLateness(browser, `${server.address}/lesson/${beside}`);
+    const lateBare = await bareLateness(browser, `${server.address}/lesson.schema.json`);
     const groups = await addLesson(server.address, groupsLesson(lamps, board));
     const turned = await turningFrames(browser, `${server.address}/lesson/${groups}`);
     const times = await addLesson(server.address, timesLesson(lamps, board));
@@ -121,6 +122,9 @@ export async function measureBrowser(executablePath) {
       row("Count at four a second with chart, line and pieces, median lateness", latePieces.median, "ms", 20),
       row("Class screen behind the teacher's, the same count, 95th percentile", lateClass.most, "ms", 100),
       row("Class screen behind the teacher's, median", lateClass.median, "ms", 60),
+      row("A bare window behind another, 95th percentile", lateBare.most, "ms", 100),
+      row("A bare window behind another, median", lateBare.median, "ms", 60),
+      row("Class screen ÷ a bare window, medians", lateClass.median / lateBare.median, "times", 3),
       row(`Turning 120 counters, median frame, ${MILDLY} times slower`, turned.median, "ms", 17),
       row("Turning 120 counters, 95th percentile of frames", turned.p95, "ms", 34),
       row(`Sliding a times grid of 20 × 24, median frame, ${MILDLY} times slower`, frames.median, "ms", 17),

@@ -30,25 +30,12 @@ const notePainted = () => {
  */
 export async function classLateness(browser, address) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-  const slowed = async (page) => {
-    const cdp = await context.newCDPSession(page);
-    await cdp.send("Emulation.setCPUThrottlingRate", { rate: MILDLY });
-    return page;
-  };
   const teacher = await slowed(await context.newPage());
   await teacher.addInitScript(noteTold);
   await teacher.goto(address);
   await teacher.locator("[data-cell]").first().waitFor();
   await teacher.waitForTimeout(6000);
-  // A window and a process of its own, as `openClassScreen` gives it: a tab that another one hides is hardly painted.
-  const [opened] = await Promise.all([
-    context.waitForEvent("page"),
-    teacher.evaluate(
-      (at) => void window.open(at, "_blank", "noopener,popup,width=1280,height=800"),
-      `${address}/class`,
-    ),
-  ]);
-  const screen = await slowed(opened);
+  const screen = await secondWindow(teacher, `${address}/class`);
   await screen.locator("[data-shows] svg").first().waitFor();
   await screen.evaluate(notePainted);
   await teacher.evaluate(() => {
@@ -57,9 +44,56 @@ export async function classLateness(browser, address) {
   });
   await teacher.waitForFunction((beats) => window.told.length >= beats, BEATS, { timeout: 60_000 });
   await teacher.waitForTimeout(500);
+  return latenessOf(teacher, screen);
+}
+
+/** The same of two bare windows, of which one tells the other a number: what this machine takes for that alone. */
+export async function bareLateness(browser, address) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const teacher = await slowed(await context.newPage());
+  await teacher.addInitScript(noteTold);
+  await teacher.goto(address);
+  const screen = await secondWindow(teacher, address);
+  await screen.waitForLoadState();
+  await screen.evaluate(notePainted);
+  await screen.evaluate(() => {
+    new BroadcastChannel("bare").onmessage = ({ data }) => {
+      document.body.textContent = data.number;
+    };
+  });
+  await teacher.evaluate(() => {
+    const channel = new BroadcastChannel("bare");
+    let number = 0;
+    setInterval(() => {
+      number += 1;
+      document.body.textContent = number;
+      channel.postMessage({ kind: "show", number });
+    }, 250);
+  });
+  await teacher.waitForFunction((beats) => window.told.length >= beats, BEATS, { timeout: 60_000 });
+  await teacher.waitForTimeout(500);
+  return latenessOf(teacher, screen);
+}
+
+async function slowed(page) {
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send("Emulation.setCPUThrottlingRate", { rate: MILDLY });
+  return page;
+}
+
+/** A window and a process of its own, as `openClassScreen` gives it: a tab that another one hides is hardly painted. */
+async function secondWindow(teacher, address) {
+  const [opened] = await Promise.all([
+    teacher.context().waitForEvent("page"),
+    teacher.evaluate((at) => void window.open(at, "_blank", "noopener,popup,width=1280,height=800"), address),
+  ]);
+  return slowed(opened);
+}
+
+async function latenessOf(teacher, screen) {
   const told = await teacher.evaluate(() => window.told);
   const painted = await screen.evaluate(() => window.painted);
-  await context.close();
+  await teacher.context().close();
   const late = told
     .slice(4, BEATS)
     .map((at) => painted.find((one) => one >= at) - at)
