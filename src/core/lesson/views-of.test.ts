@@ -7,7 +7,7 @@ import { startingLine } from "../surface/starting-lines";
 import { KINDS } from "../views/kinds";
 import type { Board } from "./board";
 import { newBoard } from "./new-lesson";
-import { layoutOf, standingOf } from "./views-of";
+import { layoutOf, partsOf, standingOf } from "./views-of";
 
 const boardOf = (...views: object[]): Board => ({
   ...newBoard("board", "Board", HUNDRED_CHART),
@@ -45,4 +45,14 @@ test("a ring that is one of three is never laid above or below the others", () =
   expect(layoutOf({ ...boardOf(ring, KINDS.sentence.starts), layout: above })).toEqual(above);
   const flat = { ...boardOf(startingLine("0-100"), ...three.views.slice(1)), layout: above };
   expect(layoutOf(flat)).toEqual(above);
+});
+
+test("a board in fractions says into how many parts it divides a whole", () => {
+  const line = startingLine("0-100");
+  const quarters = { ...HUNDRED_CHART, first: "1/4", difference: "1/4" };
+  const twelfths = { ...quarters, difference: "1/3" };
+  expect(partsOf(boardOf(line, HUNDRED_CHART))).toBe(1);
+  expect(partsOf(boardOf(line, quarters))).toBe(4);
+  expect(partsOf(boardOf(twelfths))).toBe(12);
+  expect(partsOf(boardOf({ ...line, interval: "1/2", numbers: "mixed", divisions: 1 }, quarters))).toBe(2);
 });

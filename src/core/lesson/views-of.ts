@@ -61,10 +61,12 @@ export function textOn(board: Board): (number: NumberKey) => string {
   return (number) => writtenText(write(number));
 }
 
-/** The number of parts that a board divides a whole into: 4 if its line is in quarters; 1 if it writes decimals. */
+/** The number of parts that a board divides a whole into: 4 if its line or its chart is in quarters; 1 if it writes decimals. */
 export function partsOf(board: Board): number {
   const line = linesOf(board).find(({ numbers }) => numbers !== "decimal");
-  return line ? Number(lineNumbers(line).step.d) : 1;
+  if (line) return Number(lineNumbers(line).step.d);
+  const chart = viewsOf(board, "chart").find(writesFractions);
+  return chart ? Number(exact(exact(chart.first).d).lcm(exact(chart.difference).d).n) : 1;
 }
 
 /** The numbers that always stand on the lines of a board: those being compared. */
