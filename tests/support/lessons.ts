@@ -39,7 +39,7 @@ export async function addLesson(
 /** A board as a test describes it: its views, and what else it has. */
 type SomeBoard = { readonly views: readonly object[]; readonly [part: string]: unknown };
 
-/** Puts a lesson on the shelf whose only board has these views and no stair, and gives its address. */
+/** Puts a lesson on the shelf whose only board has these views and no stair, and gives its address. They count in tens. */
 export const lessonWith = (request: APIRequestContext, views: readonly object[], more: object = {}) =>
   lessonOf(request, { title: "Only board", ...more, views });
 
@@ -48,6 +48,7 @@ export async function lessonOf(request: APIRequestContext, ...boards: readonly S
   const base = demoLesson(LAMPS);
   const made = boards.map(({ views, ...more }, i) => ({
     ...base.boards[0],
+    count: { ...base.boards[0].count, by: "10" },
     id: `board-${i + 1}`,
     title: `Board ${i + 1}`,
     stair: [],

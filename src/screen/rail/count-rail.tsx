@@ -94,7 +94,7 @@ export function CountRail({ setting, onSet }: Props) {
         onClick={onSet}
         className={`${ON_RAIL[placeOf("set-count", false)]} h-rail w-26 shrink-0 flex-col items-start justify-center gap-0.5 rounded-button px-1.5 text-left leading-tight hover:bg-white/10 aria-expanded:bg-white/15 rail-more:w-36 low:h-press`}
       >
-        <span className="w-full truncate text-small font-semibold">
+        <span className="line-clamp-2 w-full text-small font-semibold leading-[1.15] low:truncate">
           Count in <span className="text-stair">{countedIn(count.by, write)}</span>
         </span>
         <span className="line-clamp-2 w-full text-small leading-[1.15] text-rail-text low:truncate">

@@ -77,6 +77,11 @@ export const readTheScale = recipe<Inputs>({
     return {
       title: `A scale from ${say(from)} to ${say(to)}`,
       views: [view(plainLine(String(from), String(to), String(interval), cut, { pointer: "shown" }))],
+      // In parts or in intervals the count on the rail would answer what is asked.
+      count: {
+        by: ["1", "2", "3"].find((by) => by !== keyOf(one) && by !== String(interval))!,
+        from: String(from),
+      },
       steps: [
         step("The labels", "How far is it from one label to the next?", say(interval)),
         step(

@@ -121,6 +121,17 @@ describe.each(RECIPE_NAMES)("%s", (kind) => {
   });
 });
 
+test("the count beside a scale tells neither its parts nor its intervals, which are asked for", () => {
+  fc.assert(
+    fc.property(inputsOf("read-the-scale"), (inputs) => {
+      const { interval, parts } = inputs as unknown as { interval: number; parts: string };
+      const by = Number(written(inputs).count!.by);
+      expect([interval, interval / Number(parts)]).not.toContain(by);
+    }),
+    { ...RUNS, numRuns: 300 },
+  );
+});
+
 test("what makes no stair is refused in words that say why", () => {
   const why = (kind: RecipeName, part: object) =>
     taken(kind, { ...startsOf(kind), ...part }).error?.issues[0]?.message;
