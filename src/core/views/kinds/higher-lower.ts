@@ -1,3 +1,4 @@
+import { showNumber } from "../../number/show-number";
 import { type Checked, schema } from "../../schema";
 import { reader } from "../kind";
 
@@ -25,7 +26,7 @@ export const higherLower = reader<HigherLowerSettings>({
   schema: HigherLowerSettings,
   starts: { kind: "higher-lower", from: 0, to: 100, chances: "none" },
   name: "Higher or lower",
-  says: ({ from, to }) => `${from} to ${to}`,
+  says: ({ from, to }) => [from, to].map((end) => showNumber(String(end))).join(" to "),
   fields: [
     { part: "from", label: "Numbers from", whole: { min: MIN, max: MAX } },
     { part: "to", label: "To", whole: { min: MIN, max: MAX } },
