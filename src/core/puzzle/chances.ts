@@ -1,4 +1,5 @@
 import { type Exact, exact, keyOf } from "../number/exact";
+import { showNumber } from "../number/show-number";
 import type { Range } from "./higher-lower";
 
 /** How likely the next number is to be higher, and lower, than one of the range: together they are 1. */
@@ -8,5 +9,7 @@ export function chancesAt({ from, to }: Range, at: number): { higher: Exact; low
 }
 
 /** A probability in words: "3 of 9", of the remaining numbers. */
-export const chanceWords = (range: Range, chance: Exact): string =>
-  `${keyOf(chance.mul(Math.max(1, range.to - range.from)))} of ${Math.max(1, range.to - range.from)}`;
+export function chanceWords({ from, to }: Range, chance: Exact): string {
+  const others = Math.max(1, to - from);
+  return `${showNumber(keyOf(chance.mul(others)))} of ${showNumber(String(others))}`;
+}

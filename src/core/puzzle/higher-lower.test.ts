@@ -20,6 +20,8 @@ test("the chances of higher and lower add to one, and are those of counting the 
     }),
   );
   expect(chanceWords({ from: 1, to: 10 }, chancesAt({ from: 1, to: 10 }, 7).higher)).toBe("3 of 9");
+  const far = { from: 0, to: 1_000_000 };
+  expect(chanceWords(far, chancesAt(far, 500_000).higher)).toBe("500,000 of 1,000,000");
 });
 
 test("numbers are drawn from the range, never the one before, and each other one is drawn", () => {

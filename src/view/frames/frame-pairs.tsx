@@ -5,6 +5,9 @@ import { round } from "../round";
 import { Touchable } from "../touchable";
 import type { FrameProps } from "./frames-drawing";
 
+/** The gap between columns of pairs, and the room at both ends of a pair, in pixels. */
+const [GAP, EDGE] = [16, 8];
+
 /** The pairs that make the whole, the current one lit unless it is being asked for. */
 export function FramePairs({ view, scene, theme, framed, room, onPair }: FrameProps) {
   const whole = framed.first + framed.second;
@@ -16,7 +19,8 @@ export function FramePairs({ view, scene, theme, framed, room, onPair }: FramePr
     .map((columns) => {
       const rows = Math.ceil(pairs.length / columns);
       const high = Math.min(grown(theme, 58), (room.height - head - 14) / rows);
-      return { rows, high, size: Math.min(high * 0.8, (room.width - 16 * (columns - 1)) / columns / 5.9) };
+      const wide = (room.width - GAP * (columns - 1)) / columns - 2 * EDGE;
+      return { rows, high, size: Math.min(high * 0.8, wide / 5.9) };
     })
     .toSorted((a, b) => b.size - a.size)[0]!;
   const differences = view.pairs === "differences";
@@ -26,8 +30,8 @@ export function FramePairs({ view, scene, theme, framed, room, onPair }: FramePr
         All the pairs that make {isCoveredPart(scene, view.id, "whole") ? "it" : whole}
       </p>
       <div
-        className="grid grid-flow-col gap-x-4"
-        style={{ gridTemplateRows: `repeat(${rows}, ${round(high)}px)` }}
+        className="grid grid-flow-col"
+        style={{ gridTemplateRows: `repeat(${rows}, ${round(high)}px)`, columnGap: GAP }}
       >
         {isCoveredPart(scene, view.id, "whole")
           ? null
@@ -40,8 +44,8 @@ export function FramePairs({ view, scene, theme, framed, room, onPair }: FramePr
                   name={lit ? `${text}, in hand` : text}
                   data-pair={`${a} ${b}`}
                   onTouch={onPair && (() => onPair(a, b))}
-                  className={`flex items-center justify-center rounded-button px-2 font-numeral leading-none whitespace-nowrap ${lit ? "bg-lit font-bold outline-3 -outline-offset-3 outline-stair" : ""}`}
-                  style={{ fontSize: size, height: high - 2 }}
+                  className={`flex items-center justify-center rounded-button font-numeral leading-none whitespace-nowrap ${lit ? "bg-lit font-bold outline-3 -outline-offset-3 outline-stair" : ""}`}
+                  style={{ fontSize: size, height: high - 2, padding: `0 ${EDGE}px` }}
                 >
                   {text}
                 </Touchable>

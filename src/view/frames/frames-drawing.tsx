@@ -20,6 +20,8 @@ type Props = DrawingProps<"frames"> & {
   onPair?: (first: number, second: number) => void;
 };
 
+/** The gap between the frames and the list of pairs beside them. */
+const GAP_BESIDE = 16;
 /** How many pairs fit in the list. */
 const MAX_PAIRS = 20;
 
@@ -50,11 +52,11 @@ export function FramesDrawing(props: Props) {
       ? { width: clamp(220, size.width * 0.3, grown(props.theme, 420)), height: size.height }
       : { width: size.width, height: size.height * 0.4 };
   const room = {
-    width: size.width - (beside ? pairsRoom.width : 0),
+    width: size.width - (beside ? pairsRoom.width + GAP_BESIDE : 0),
     height: size.height - (beside ? 0 : pairsRoom.height),
   };
   return (
-    <div className={`flex size-full ${beside ? "" : "flex-col"}`}>
+    <div className={`flex size-full ${beside ? "" : "flex-col"}`} style={beside ? { gap: GAP_BESIDE } : {}}>
       <Sum {...props} framed={framed} room={room} />
       {hasPairs && <FramePairs {...props} framed={framed} room={pairsRoom} />}
     </div>

@@ -1,9 +1,19 @@
 import { describe, expect, test } from "vitest";
 import { readProblem } from "@/core/count/problem";
 import { grown } from "../drawing";
+import { layOutProblem } from "./problem-figure";
 import { layOutProblems } from "./problems-layout";
 
-const SIX = ["1250+375=?", "3/4+1/2=?", "100−?=37", "?×6=54", "1000−999=?", "56÷8=?"].map((text) => {
+const EIGHT = [
+  "1250+375=?",
+  "3/4+1/2=?",
+  "100−?=37",
+  "?×6=54",
+  "1000−999=?",
+  "56÷8=?",
+  "9+?=15",
+  "−3+7=?",
+].map((text) => {
   const read = readProblem(text);
   return read.ok ? read.problem : null;
 });
@@ -20,21 +30,34 @@ const ROOMS = [
 describe("problems that share a room", () => {
   test.each(ROOMS)("each have room for their line at $screen", ({ screen, ...size }) => {
     for (const strong of [false, true])
-      for (let count = 1; count <= 6; count += 1) {
+      for (let count = 1; count <= 8; count += 1) {
         const theme = { strong, screen };
-        const { columns, height, line, sentences } = layOutProblems(SIX.slice(0, count), size, theme);
+        const { columns, height, line, sentences } = layOutProblems(EIGHT.slice(0, count), size, theme);
         // All of them are there without a scroll.
         const rows = Math.ceil(count / columns);
         expect(rows * height + (rows - 1) * 12).toBeLessThanOrEqual(size.height + 1);
-        expect(line.height).toBeGreaterThanOrEqual(grown(theme, 62) - 1);
+        expect(line.height).toBeGreaterThanOrEqual(grown(theme, 92) - 1);
         expect(Math.min(...sentences)).toBeGreaterThanOrEqual(18);
+      }
+  });
+
+  test.each(ROOMS)("no number of a line is cut off at its foot at $screen", ({ screen, ...size }) => {
+    for (const strong of [false, true])
+      for (let count = 1; count <= 8; count += 1) {
+        const theme = { strong, screen };
+        const { line } = layOutProblems(EIGHT.slice(0, count), size, theme);
+        for (const problem of EIGHT.slice(0, count)) {
+          const { layout, grow } = layOutProblem(problem!, undefined, line, theme);
+          const foot = Math.max(...layout.labels.map(({ y, height }) => y + height / 2));
+          expect(foot * grow).toBeLessThanOrEqual(line.height + 1);
+        }
       }
   });
 
   test("stand in two columns on an upright screen only where one would be too low for their lines", () => {
     const [upright] = [{ width: 780, height: 930 }];
     const columnsOf = (count: number) =>
-      layOutProblems(SIX.slice(0, count), upright!, { strong: false, screen: 1180 }).columns;
+      layOutProblems(EIGHT.slice(0, count), upright!, { strong: false, screen: 1180 }).columns;
     expect([1, 2, 3, 4, 5, 6].map(columnsOf)).toEqual([1, 1, 1, 1, 2, 2]);
   });
 });
