@@ -105,7 +105,7 @@ export function layOutChart(
   const long = (cellHeight * share * longest * DIGIT) / WIDEST;
   const cellWidth = Math.min(across, Math.max(down * MAX_WIDTH, long));
   const isNarrow = cellHeight < 30 || cellWidth < 48;
-  const widest = cellWidth * (strong ? 0.98 : isNarrow ? 0.93 : WIDEST);
+  const widest = cellWidth * (isNarrow ? (strong ? 0.97 : 0.93) : strong ? 0.92 : WIDEST);
   return {
     numbers,
     indexOf: new Map(numbers.flatMap((number, index) => (number === null ? [] : [[number, index]]))),

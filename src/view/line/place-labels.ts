@@ -6,7 +6,7 @@ import type { Span } from "@/core/surface/line";
 import { round } from "../round";
 import { type Flag, isSeen } from "./flag";
 import type { LineGeometry, LineShape, Placing, Point } from "./line-geometry";
-import { MIN_APART } from "./tick-paths";
+import { APART } from "./tick-paths";
 
 export type Label = {
   key: NumberKey;
@@ -258,7 +258,7 @@ function apartFrom(flags: readonly Flag[]): Flag[] {
     .toSorted((a, b) => a.at.x - b.at.x || a.at.y - b.at.y)
     .filter(({ state, at }) => {
       const before = last.get(state);
-      if (before && Math.hypot(at.x - before.x, at.y - before.y) < MIN_APART) return false;
+      if (before && Math.hypot(at.x - before.x, at.y - before.y) < APART.plain) return false;
       last.set(state, at);
       return true;
     });

@@ -5,8 +5,8 @@ import { type Scale, tickAt, ticksIn } from "@/core/surface/line-scale";
 import { round } from "../round";
 import type { LineGeometry, Placing } from "./line-geometry";
 
-/** Ticks closer than this, in pixels, cannot be told apart. */
-export const MIN_APART = 2.5;
+/** Ticks closer than this, in pixels, run into a bar: a small one is 2 wide, for the back of the room 3. */
+export const APART = { plain: 4, strong: 5 } as const;
 
 /** All ticks as two paths: those of the intervals, and the smaller ones between them. */
 export function tickPaths(
@@ -31,7 +31,7 @@ export function tickPaths(
   }
   const { first, last } = ticksIn(span, scale);
   const between = (geometry.length * scale.step.valueOf()) / span.to.sub(span.from).valueOf();
-  const stride = BigInt(labelStride(between, MIN_APART));
+  const stride = BigInt(labelStride(between, strong ? APART.strong : APART.plain));
   const divisions = BigInt(Math.round(scale.interval.div(scale.step).valueOf()));
   const start = placing.partOf(tickAt(scale, first));
   const step = between / geometry.length;
