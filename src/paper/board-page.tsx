@@ -42,14 +42,16 @@ export function BoardPage({ moment, drawings, room, shows, strong = false }: Pro
   );
 }
 
-/** A board with one of its views alone, hidden or not. */
+/** A board with one of its views alone, hidden or not. The others stay on it out of sight: a view may read from them. */
 function onlyView(moment: Moment, view: ViewId | null): Moment {
-  if (view === null) return moment;
   const { board, scene } = moment;
+  const one = board.views.find(({ id }) => id === view);
+  if (!one) return moment;
+  const others = board.views.filter((other) => other !== one);
   return {
     ...moment,
-    board: { ...board, views: board.views.filter(({ id }) => id === view) },
-    scene: { ...scene, hidden: scene.hidden.filter((id) => id !== view) },
+    board: { ...board, views: [one, ...others] },
+    scene: { ...scene, hidden: others.map(({ id }) => id) },
   };
 }
 

@@ -1,4 +1,5 @@
 import { expect, test } from "vitest";
+import { NEW_COUNT } from "../count/count-settings";
 import { fold } from "../scene/fold";
 import type { Move } from "../scene/move";
 import { EMPTY_SCENE, inksAt, isCoveredAt } from "../scene/scene";
@@ -7,6 +8,7 @@ import { SHEET_KINDS } from "../sheet/kinds";
 import { MAX_BROUGHT } from "../sheet/kinds/view";
 import { makeCopy, newSheet, type PartSettings, SHEET_KIND_NAMES } from "../sheet/sheet";
 import { HUNDRED_CHART } from "../surface/chart";
+import { KINDS } from "../views/kinds";
 import type { View } from "../views/view";
 import { newBoard } from "./new-lesson";
 import { boardAsOnPaper, partOfView, viewOnPaper } from "./sheet-from-board";
@@ -48,6 +50,22 @@ test("a view that keeps its own brings its own marks, and not those of the board
   )!;
   expect(inksOf(inksAt(sceneOn(part), "8"))).toEqual(["sea"]);
   expect(inksOf(inksAt(sceneOn(part), "7"))).toEqual([]);
+});
+
+test("a view brings what it reads from: the count of its board, and the views with its numbers", () => {
+  const stops = { ...KINDS.stops.starts, id: "stops" } as View;
+  const board = {
+    ...newBoard("b", "Posts", HUNDRED_CHART),
+    views: [chart(), stops],
+    count: { ...NEW_COUNT, by: "7" },
+  };
+  const part = partOfView({ board, climbed: 0, live: [] }, stops)!;
+  expect(part).toMatchObject({ count: { by: "7", from: "0", way: "forwards" }, beside: [{ id: "chart" }] });
+  const sheet = sheetOf(part);
+  const shown = boardAsOnPaper(sheet, sheet.parts[0]!, "c")!;
+  expect(shown.views.map(({ id }) => id)).toEqual(["view", "chart"]);
+  expect(fold(EMPTY_SCENE, shown.opening).hidden).toEqual(["chart"]);
+  expect(shown.count.by).toBe("7");
 });
 
 test("a board shows each part as the first copy of its sheet has it", () => {

@@ -1,19 +1,26 @@
+import type { Move } from "../scene/move";
 import { MAX_BROUGHT } from "../sheet/kinds/view";
 import { makeCopy, type PartSettings, type Sheet, type SheetPart } from "../sheet/sheet";
 import type { PaperView } from "../sheet/task";
 import { HUNDRED_CHART } from "../surface/chart";
 import type { View } from "../views/view";
 import type { Board } from "./board";
-import { type BoardState, movesOf } from "./board-state";
+import { type BoardState, movesOf, sceneOf } from "./board-state";
+import { boardWith } from "./board-with";
 import { newBoard } from "./new-lesson";
+import { boardAround, surfacesOf } from "./views-of";
 
 /**
- * A view of a board as it is now, as a part of a sheet: with the marks, covers and jumps of the board. Null if more was
- * done on the board than a sheet can keep.
+ * A view of a board as it is now, as a part of a sheet: with the marks, covers and jumps of the board, its count, and the
+ * views that this one reads from. Null if more was done on the board than a sheet can keep.
  */
 export function partOfView(state: BoardState, view: View): PartSettings | null {
   const moves = [...movesOf(state)];
-  return moves.length > MAX_BROUGHT ? null : { kind: "view", view, moves, size: "large" };
+  if (moves.length > MAX_BROUGHT) return null;
+  const board = boardWith(state.board, sceneOf(state).settings);
+  const { by, from, way } = board.count;
+  const beside = surfacesOf(boardAround(board, surfacesOf(board)[0])).filter(({ id }) => id !== view.id);
+  return { kind: "view", view, moves, size: "large", count: { by, from, way }, beside };
 }
 
 /** The first view of a part on the first copy; null if the part has no view. */
@@ -25,11 +32,11 @@ export function boardAsOnPaper(sheet: Sheet, part: SheetPart, id: string): Board
   const view = viewOnPaper(sheet, part);
   if (!view) return null;
   const board = newBoard(id, sheet.title, HUNDRED_CHART);
-  const { from, by, way } = { ...board.count, ...view.count };
+  const beside = view.beside ?? [];
   return {
     ...board,
-    views: [{ ...view.settings, id: "view" } as View],
-    count: { ...board.count, from, by, way },
-    opening: [...view.question],
+    views: [{ ...view.settings, id: "view" } as View, ...beside],
+    count: { ...board.count, ...view.count },
+    opening: [...view.question, ...beside.map(({ id }): Move => ({ do: "hide", view: id }))],
   };
 }

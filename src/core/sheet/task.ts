@@ -1,6 +1,6 @@
 import type { Count } from "../count/count-settings";
 import type { Move } from "../scene/move";
-import type { ViewSettings } from "../views/view";
+import type { View, ViewSettings } from "../views/view";
 
 /** A piece of a line of signs: signs, or a box to write in, with its answer. */
 export type Piece = { readonly text: string } | { readonly blank: string };
@@ -14,7 +14,9 @@ export type PaperView = {
   /** Whether everything that is covered, by a move or from the start, is shown on the answer page. */
   readonly reveals?: true;
   /** The count, for views about a count. */
-  readonly count?: Pick<Count, "by" | "from" | "way">;
+  readonly count?: Pick<Count, "by" | "from" | "way"> | undefined;
+  /** The other views of its board, for those that read from them. They are not drawn. */
+  readonly beside?: readonly View[];
   /** Its height, in parts of its width. */
   readonly ratio: number;
 };

@@ -170,11 +170,11 @@ function Sentence({ line: { before, answer }, answers, width }: SentenceProps) {
 /** The name of a view that stands alone. */
 const ALONE = "view" as View["id"];
 
-/** The board for a view on paper: it has the count, and nothing else. */
-function boardOf({ settings, count }: PaperView): Board {
+/** The board for a view on paper: the view comes first, then those that it reads from. */
+function boardOf({ settings, count, beside = [] }: PaperView): Board {
   const board = newBoard("paper", "Paper", HUNDRED_CHART);
   const view = { ...settings, id: ALONE } as View;
-  return { ...board, views: [view], count: { ...board.count, ...count } };
+  return { ...board, views: [view, ...beside], count: { ...board.count, ...count } };
 }
 
 type OnPaperProps = { view: PaperView; answers: boolean; drawings: Drawings; size: Size };

@@ -154,6 +154,20 @@ describe("a view from the board", () => {
     expect([hidden!.includes("6"), shown!.includes("6")]).toEqual([false, true]);
   });
 
+  test("stops are answered by the count of the board from which they come", async () => {
+    const view = { ...KINDS.stops.starts, id: "stops", stops: ["14"] } as View;
+    const said = async (by: string) => {
+      const count = { by, from: "0", way: "forwards" } as const;
+      const [, answers] = await textsOfPages(
+        sheetOf({ kind: "view", view, moves: [], size: "large", count }),
+      );
+      return answers!.join(" ");
+    };
+    // From 7 to 14 the ones go past ten, from 12 to 14 they do not.
+    expect(await said("7")).toContain("10 ones");
+    expect(await said("2")).not.toContain("10 ones");
+  });
+
   test("where nothing is covered or asked, there is no page of answers", async () => {
     expect(await copyPages(viewSheet({ ...groups.starts, all: "shown" }), 0)).toHaveLength(1);
   });

@@ -1,3 +1,4 @@
+import { Count } from "../../count/count-settings";
 import { Move } from "../../scene/move";
 import { movesMadeOn } from "../../scene/own";
 import { KINDS } from "../../views/kinds";
@@ -8,13 +9,21 @@ import { sheetKind } from "../sheet-kind";
 
 /** Maximum number of moves that a view brings along from its board: more than a whole lesson has. */
 export const MAX_BROUGHT = 5_000;
+/** Maximum number of other views of a board. */
+const MAX_BESIDE = 5;
 
-/** A view as it stood on a board, with its marks and covers; what was covered is shown where the answers stand. */
+/**
+ * A view as it stood on a board, with its marks and covers; what was covered is shown where the answers stand.
+ * - `count`: the count of its board, which stops and the numbers so far are about
+ * - `beside`: the views of its board on which numbers are laid out, which say how numbers are written and which are meant
+ */
 export const ViewSheet = z.object({
   kind: z.literal("view"),
   view: View(z),
   moves: z.array(Move(z)).check(z.maxLength(MAX_BROUGHT)),
   size: z.enum(["large", "small"]),
+  count: z.optional(z.pick(Count(z), { by: true, from: true, way: true })),
+  beside: z.optional(z.array(View(z)).check(z.maxLength(MAX_BESIDE))),
 });
 export type ViewSheet = z.infer<typeof ViewSheet>;
 
@@ -38,7 +47,7 @@ export const view = sheetKind<ViewSheet>({
       ],
     },
   ],
-  make({ view: one, moves, size }) {
+  make({ view: one, moves, size, count, beside }) {
     // It stands alone here, so what it keeps for itself is all there is.
     const { id, own: _, ...rest } = one;
     const settings = rest as ViewSettings;
@@ -54,6 +63,9 @@ export const view = sheetKind<ViewSheet>({
             settings,
             question,
             reveals: true,
+            ...(count ? { count } : {}),
+            // A view on paper has this id.
+            ...(beside ? { beside: beside.filter((other) => other.id !== "view") } : {}),
             ...onPaper(settings, "view"),
           },
         },
