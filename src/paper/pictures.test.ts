@@ -4,8 +4,10 @@ import { describe, expect, test } from "vitest";
 import { newBoard } from "@/core/lesson/new-lesson";
 import type { PictureWish } from "@/core/lesson/picture-wish";
 import type { Move } from "@/core/scene/move";
+import { plainLine } from "@/core/surface/line";
 import { startingChart } from "@/core/surface/starting-charts";
 import { KINDS } from "@/core/views/kinds";
+import type { View } from "@/core/views/view";
 import { JOBS } from "./jobs";
 
 const WISH: PictureWish = {
@@ -26,9 +28,9 @@ const moves: Move[] = [
 const shown = { board: { ...board, opening: moves }, climbed: 0, live: [] };
 const svg = async (wish: Partial<PictureWish> = {}, of = shown) =>
   String(await JOBS.picture({ shown: of, wish: { ...WISH, ...wish } }));
-const png = async (wish: Partial<PictureWish>) =>
+const png = async (wish: Partial<PictureWish>, of = shown) =>
   PNG.sync.read(
-    Buffer.from((await JOBS.picture({ shown, wish: { ...WISH, as: "png", ...wish } })) as Uint8Array),
+    Buffer.from((await JOBS.picture({ shown: of, wish: { ...WISH, as: "png", ...wish } })) as Uint8Array),
   );
 
 /** All texts of an SVG file, read by an independent XML parser. */
@@ -102,5 +104,29 @@ describe("a picture as PNG", () => {
     for (let i = 0; i < image.data.length; i += 4)
       if (image.data[i]! < 60 && image.data[i + 1]! < 70) dark += 1;
     expect(dark).toBeGreaterThan(2_000);
+  });
+
+  test("nothing at its edges is cut off: all around it is empty", async () => {
+    const line = { ...plainLine("0", "3", "1/4"), id: "line" } as View;
+    const sentence = { ...KINDS.sentence.starts, id: "sentence" } as View;
+    const views = [line, sentence];
+    const opening: Move[] = [
+      { do: "start", number: "2" },
+      { do: "jump", by: "-0.75" },
+    ];
+    const of = { ...shown, board: { ...board, views, opening } };
+    for (const view of [null, "line", "sentence"] as PictureWish["view"][]) {
+      const { width, height, data } = await png({ view, ground: "none" }, of);
+      const isPainted = (x: number, y: number) => data[(y * width + x) * 4 + 3]! > 0;
+      const [xs, ys] = [
+        Array.from({ length: width }, (_, x) => x),
+        Array.from({ length: height }, (_, y) => y),
+      ];
+      const edge = [
+        ...xs.flatMap((x) => [isPainted(x, 0), isPainted(x, height - 1)]),
+        ...ys.flatMap((y) => [isPainted(0, y), isPainted(width - 1, y)]),
+      ];
+      expect([view, edge.filter(Boolean).length]).toEqual([view, 0]);
+    }
   });
 });

@@ -41,15 +41,47 @@ export async function toPng(picture: Picture, longest: number, ground: string | 
 /** Margin kept around what is drawn, in pixels. */
 const MARGIN = 12;
 
+/** The scale at which a picture is looked through for what is drawn in it. */
+const LOOK = 0.5;
+
 /** Crops a picture to what is drawn in it, with a small margin; an empty one stays as it is. */
 export async function cropped(picture: Picture): Promise<Picture> {
   await start();
-  const renderer = new Resvg(toSvg(picture, { ground: null, letters: "outlines" }), { font: NO_FONTS });
-  const box = renderer.innerBBox();
-  renderer.free();
-  if (!box || !(box.width > 0) || !(box.height > 0)) return picture;
-  const [x, y] = [Math.max(0, box.x - MARGIN), Math.max(0, box.y - MARGIN)];
-  const width = Math.min(picture.width, box.x + box.width + MARGIN) - x;
-  const height = Math.min(picture.height, box.y + box.height + MARGIN) - y;
+  const box = drawnIn(picture);
+  if (!box) return picture;
+  const [x, y] = [Math.max(0, box.left - MARGIN), Math.max(0, box.top - MARGIN)];
+  const width = Math.min(picture.width, box.right + MARGIN) - x;
+  const height = Math.min(picture.height, box.bottom + MARGIN) - y;
   return { width, height, drawn: [group(picture.drawn, { matrix: moved(-x, -y) })] };
+}
+
+type Edges = { left: number; top: number; right: number; bottom: number };
+
+/**
+ * The edges of what is drawn in a picture; null if nothing is. They are those of its painted pixels: the box that the
+ * library works out leaves parts of letters out.
+ */
+function drawnIn(picture: Picture): Edges | null {
+  const renderer = new Resvg(toSvg(picture, { ground: null, letters: "outlines" }), {
+    fitTo: { mode: "zoom", value: LOOK },
+    font: NO_FONTS,
+  });
+  const image = renderer.render();
+  const { width, height, pixels } = image;
+  const found: Edges = { left: width, top: height, right: 0, bottom: 0 };
+  for (let y = 0; y < height; y += 1) {
+    for (let x = 0; x < width; x += 1) {
+      // The fourth byte of a pixel says how much of it is painted.
+      if (pixels[(y * width + x) * 4 + 3] === 0) continue;
+      found.left = Math.min(found.left, x);
+      found.right = Math.max(found.right, x + 1);
+      found.top = Math.min(found.top, y);
+      found.bottom = y + 1;
+    }
+  }
+  image.free();
+  renderer.free();
+  if (found.bottom === 0) return null;
+  const { left, top, right, bottom } = found;
+  return { left: left / LOOK, top: top / LOOK, right: right / LOOK, bottom: bottom / LOOK };
 }
