@@ -14,12 +14,17 @@ export const opened = <V extends ViewSettings>(view: V): V =>
 /** A scene in which nothing of a view is covered or asked for. */
 export function revealed(scene: Scene, view: ViewId): Scene {
   const lifted = fold(scene, [{ do: "lift", numbers: ALL }]);
-  const { trail } = lifted;
+  const { trail, aside, parts, grouped, farCovered } = lifted;
+  const groups = grouped[view];
   return {
     ...lifted,
     hushed: false,
     asked: null,
-    parts: { ...lifted.parts, [view]: Object.fromEntries(PART_NAMES.map((part) => [part, false])) },
+    parts: { ...parts, [view]: Object.fromEntries(PART_NAMES.map((part) => [part, false])) },
     trail: trail && { ...trail, covers: [] },
+    aside: aside && { ...aside, trail: { ...aside.trail, covers: [] } },
+    // A group that was turned over is out of sight, where the others are seen.
+    grouped: groups ? { ...grouped, [view]: { ...groups, turned: [] } } : grouped,
+    farCovered: farCovered.filter((one) => one !== view),
   };
 }
