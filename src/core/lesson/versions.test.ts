@@ -15,6 +15,9 @@ const opened = (document: unknown) => {
   return read.lesson;
 };
 
+/** Boards that ask for rows of ten, and counted in tens until then. */
+const COUNTED_IN_TENS = ["How the chart is built", "Numbers grow down", "Numbers grow up"];
+
 describe("lessons of older versions, as their files were", () => {
   test.each([1, 2, 3, 4])(
     "those of version %i open, step by step, and are written as they are now",
@@ -43,7 +46,12 @@ describe("lessons of older versions, as their files were", () => {
       const { document: now } = filesOf("demo").find((demo) => demo.file === file)!;
       // Sheets came later, and boards that recipes wrote.
       const { sheets: _, boards, ...then } = opened(now);
-      expect(opened(document)).toEqual({ ...then, boards: boards.filter(({ recipe }) => !recipe) });
+      const before = boards
+        .filter(({ recipe }) => !recipe)
+        .map((board) =>
+          COUNTED_IN_TENS.includes(board.title) ? { ...board, count: { ...board.count, by: "10" } } : board,
+        );
+      expect(opened(document)).toEqual({ ...then, boards: before });
     }
   });
 
