@@ -68,6 +68,7 @@ describe("what is done live", () => {
     const numbers = Array.from({ length: MAX_TABLE_ROWS }, (_, i) => `${i + 1}`);
     const table = {
       numbers: numbers.map((number) => ({ number, marks: [...INKS], covered: true })),
+      fractions: false,
       wrong: [],
     };
     const chart = { ...startingChart("1-100"), id: "chart" };

@@ -70,7 +70,7 @@ describe("a table of numbers", () => {
     expect(numbersOf(["posts"], ["6"], ["12"])).toEqual(["6", "12"]);
     expect(numbersOf(["lamp", "6"], ["crate", "12"])).toEqual(["6", "12"]);
     expect(numbersOf(["row", "Number "], ["1", "6"], ["2", "12"])).toEqual(["6", "12"]);
-    expect(readTable([])).toEqual({ numbers: [], wrong: [] });
+    expect(readTable([])).toEqual({ numbers: [], fractions: false, wrong: [] });
   });
 
   test.each([
@@ -144,6 +144,8 @@ describe("a table of numbers", () => {
       difference: "-0.25",
       until: { by: "last", last: "0.5" },
     });
+    expect(chart("1/4", "1/2", "3/4", "1")).toMatchObject({ first: "1/4", difference: "1/4" });
+    expect(chart("1 1/2", "2", "2 1/2")).toMatchObject({ first: "1 1/2", difference: "1/2" });
     expect(chart("1", "2", "4")).toBeNull();
     expect(chart("5", "5")).toBeNull();
     expect(chart("5")).toBeNull();

@@ -1,5 +1,6 @@
 import { landings } from "../count/trail";
 import { exact, keyOf, type NumberKey } from "../number/exact";
+import { asFractions, isFraction } from "../number/fraction-text";
 import { type NumberRead, readNumber } from "../number/read-number";
 import type { Move } from "../scene/move";
 import { inksAt, isCoveredAt, type Scene } from "../scene/scene";
@@ -64,6 +65,8 @@ export type ReadNumber = {
 /** The result of reading a table: its numbers in order, and what could not be read. */
 export type TableRead = {
   readonly numbers: readonly ReadNumber[];
+  /** Whether one of them was written as a fraction, and none as a decimal. */
+  readonly fractions: boolean;
   /** The lines that could not be read, from 1, with their text; and what to do, if they can be read in several ways. */
   readonly wrong: readonly { readonly line: number; readonly text: string; readonly asks?: string }[];
 };
@@ -118,7 +121,7 @@ export function readTable(rows: NumberTable): TableRead {
     .map((cells, i) => ({ cells, line: i + 1 }))
     .filter(({ cells }) => cells.some((cell) => cell.trim() !== ""));
   const [first] = filled;
-  if (!first) return { numbers: [], wrong: [] };
+  if (!first) return { numbers: [], fractions: false, wrong: [] };
   const heads = first.cells.map((cell) => cell.trim().toLowerCase());
   const named = heads.indexOf("number");
   const isHead = named >= 0 || !first.cells.some((cell) => /\d/.test(cell) || isNumber(cell));
@@ -126,6 +129,7 @@ export function readTable(rows: NumberTable): TableRead {
   const below = isHead ? filled.slice(1) : filled;
   const columns = isHead ? [named >= 0 ? named : firstOf(below)] : columnsOf(below);
   const numbers: ReadNumber[] = [];
+  const texts: string[] = [];
   const wrong: { line: number; text: string; asks?: string }[] = [];
   for (const { cells, line } of below) {
     const inks = marks < 0 ? [] : (cells[marks] ?? "").toLowerCase().split(/[\s,;]+/);
@@ -134,17 +138,19 @@ export function readTable(rows: NumberTable): TableRead {
       // A row of several numbers may be short.
       if (text === "" && !isHead) continue;
       const read = readCell(text);
-      if (read.ok)
+      if (read.ok) {
+        texts.push(read.text);
         numbers.push({
           number: keyOf(read.value),
           marks: INKS.filter((ink) => inks.includes(ink)),
           covered: covered >= 0 && YES.test((cells[covered] ?? "").trim()),
         });
-      else if (wrong.length < MAX_WRONG)
+      } else if (wrong.length < MAX_WRONG)
         wrong.push({ line, text: text.slice(0, 40), ...(read.asks ? { asks: read.message } : {}) });
     }
   }
-  return { numbers, wrong };
+  const fractions = texts.some(isFraction) && !texts.some((text) => text.includes("."));
+  return { numbers, fractions, wrong };
 }
 
 type Row = { readonly cells: readonly string[] };
@@ -193,8 +199,11 @@ const inParts = (numbers: readonly NumberKey[]): NumberKey[][] =>
     numbers.slice(i * MAX_PLACES, (i + 1) * MAX_PLACES),
   );
 
-/** The chart whose numbers are those of a table, in rows of ten; null where they do not go up or down in equal parts. */
-export function chartOfTable({ numbers }: TableRead): ChartSettings | null {
+/**
+ * The chart whose numbers are those of a table, in rows of ten, in fractions if they are written so; null where they do
+ * not go up or down in equal parts.
+ */
+export function chartOfTable({ numbers, fractions }: TableRead): ChartSettings | null {
   const [first, second] = numbers;
   if (!first || !second || numbers.length > MAX_PLACES) return null;
   const difference = exact(second.number).sub(exact(first.number));
@@ -206,5 +215,9 @@ export function chartOfTable({ numbers }: TableRead): ChartSettings | null {
       .equals(difference);
   if (!numbers.every(isNext)) return null;
   const last = numbers.at(-1)!.number;
-  return plainChart(first.number, keyOf(difference), Math.min(10, numbers.length), { by: "last", last });
+  const written = fractions ? asFractions : (number: NumberKey) => number;
+  return plainChart(written(first.number), written(keyOf(difference)), Math.min(10, numbers.length), {
+    by: "last",
+    last,
+  });
 }
