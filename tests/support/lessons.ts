@@ -19,6 +19,9 @@ export const named = (views: readonly object[]): object[] =>
 
 type Counting = { readonly count: object };
 
+/** The count of a board, in tens: few numbers are enough for a test. */
+const inTens = ({ count }: Counting) => ({ ...count, by: "10" });
+
 /**
  * Puts a demo lesson on the shelf once more, for one test alone. Its steps are shown at once, or at the pace given:
  * a test waits for what is there, and not for a clock.
@@ -30,8 +33,7 @@ export async function addLesson(
   const lesson = demoLesson(name);
   const boards = lesson.boards.map((board: Counting, i: number) => ({
     ...board,
-    // Tests count in tens on the first board of the lamps: few numbers are enough.
-    count: name === LAMPS && i === 0 ? { ...board.count, by: "10" } : board.count,
+    count: name === LAMPS && i === 0 ? inTens(board) : board.count,
     climbEvery,
   }));
   const answer = await request.post("/api/lessons", {
@@ -55,7 +57,7 @@ export async function lessonOf(request: APIRequestContext, ...boards: readonly S
   const base = demoLesson(LAMPS);
   const made = boards.map(({ views, ...more }, i) => ({
     ...base.boards[0],
-    count: { ...base.boards[0].count, by: "10" },
+    count: inTens(base.boards[0]),
     id: `board-${i + 1}`,
     title: `Board ${i + 1}`,
     stair: [],

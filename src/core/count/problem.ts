@@ -32,10 +32,7 @@ const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 +
  * is left out at the end is understood. Never throws; the message says what is wrong and what to do.
  */
 export function readProblem(typed: string): ProblemRead {
-  // A stroke beside the blank or between spaces divides; within a number it makes a fraction.
-  const text = withSigns(typed.trim()).replace(/\?\s*\/|\/\s*\?| \/ /g, (stroke) =>
-    stroke.replace("/", " ÷ "),
-  );
+  const text = withSigns(typed.trim());
   if (text.length > MAX_PROBLEM) return no(`That is too long. Write at most ${MAX_PROBLEM} characters.`);
   const whole = /=/.test(text) ? text.replace(/=\s*$/, "= ?") : text.includes("?") ? text : `${text} = ?`;
   const sides = whole.split("=").map((side) => side.trim());

@@ -29,9 +29,9 @@ const SIGNS: Readonly<Record<string, string>> = {
   "?": "?",
 };
 
-/** A typed sentence with the signs as they are printed. */
+/** A typed sentence with the signs as they are printed. A stroke stays where it makes a fraction of two numbers. */
 export const withSigns = (typed: string): string =>
-  typed.replace(/[-–*xX·:]/g, (sign) => SIGNS[sign] ?? sign);
+  typed.replace(/[-–*xX·:]|(?<!\d)\/|\/(?!\d)/g, (sign) => SIGNS[sign] ?? sign);
 
 /** A typed sentence in which a stroke between two numbers, with nothing before or after them, divides: 24/6. */
 export const withDivision = (typed: string): string =>

@@ -3,7 +3,7 @@ import { MAX_BROUGHT } from "../sheet/kinds/view";
 import { makeCopy, type PartSettings, type Sheet, type SheetPart } from "../sheet/sheet";
 import type { PaperView } from "../sheet/task";
 import { HUNDRED_CHART } from "../surface/chart";
-import type { View } from "../views/view";
+import { kindOfView, type View } from "../views/view";
 import type { Board } from "./board";
 import { type BoardState, movesOf, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
@@ -19,8 +19,10 @@ export function partOfView(state: BoardState, view: View): PartSettings | null {
   if (moves.length > MAX_BROUGHT) return null;
   const board = boardWith(state.board, sceneOf(state).settings);
   const { by, from, way } = board.count;
-  const beside = surfacesOf(boardAround(board, surfacesOf(board)[0])).filter(({ id }) => id !== view.id);
-  return { kind: "view", view, moves, size: "large", count: { by, from, way }, beside };
+  const part = { kind: "view", view, moves, size: "large", count: { by, from, way } } as const;
+  // A view on which numbers are laid out reads from no other.
+  if (kindOfView(view).surface !== undefined) return part;
+  return { ...part, beside: surfacesOf(boardAround(board, surfacesOf(board)[0])) };
 }
 
 /** The first view of a part on the first copy; null if the part has no view. */

@@ -33,7 +33,7 @@ const BELOW_INSTRUCTION = 1.2;
 export const SIGNS = 11;
 export const LINE = 11;
 /** The room at the right of a title for the name of a copy. */
-export const COPY = 14;
+const COPY = 14;
 /** A sentence begun in a narrower room is continued on a second line. */
 const SENTENCE = 100;
 export const linesToWrite = (width: number): number => (width < SENTENCE ? 2 : 1);

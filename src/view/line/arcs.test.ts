@@ -14,7 +14,7 @@ import { overlaps } from "./box";
 import { flagBox } from "./flag";
 import { labelledArcs } from "./labelled-arcs";
 import { layOutLine } from "./line-layout";
-import { APART } from "./tick-paths";
+import { MIN_FLAGS_APART } from "./place-labels";
 
 const ROOM = { width: 1200, height: 320 };
 const trail = (start: string, ...jumps: string[]): Trail =>
@@ -185,11 +185,11 @@ describe("a count in small jumps that marks its numbers", () => {
       const { layout } = lay(80, width);
       const [xs, taken] = [layout.flags.map(({ at }) => at.x), new Set(layout.labels.map(({ key }) => key))];
       const apart = xs.slice(1).map((x, i) => x - xs[i]!);
-      expect(Math.min(...apart)).toBeGreaterThanOrEqual(APART.plain);
+      expect(Math.min(...apart)).toBeGreaterThanOrEqual(MIN_FLAGS_APART);
       for (let number = 1; number <= 81; number += 1) {
         if (taken.has(`${number}`)) continue;
         const { x } = layout.geometry.point(layout.placing.partOf(exact(number)), 0);
-        expect(Math.min(...xs.map((at) => Math.abs(at - x)))).toBeLessThan(APART.plain);
+        expect(Math.min(...xs.map((at) => Math.abs(at - x)))).toBeLessThan(MIN_FLAGS_APART);
       }
     }
   });

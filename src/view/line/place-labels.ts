@@ -6,7 +6,6 @@ import type { Span } from "@/core/surface/line";
 import { round } from "../round";
 import { type Flag, isSeen } from "./flag";
 import type { LineGeometry, LineShape, Placing, Point } from "./line-geometry";
-import { APART } from "./tick-paths";
 
 export type Label = {
   key: NumberKey;
@@ -251,6 +250,9 @@ function apart(numbers: readonly Number[], line: BareLine, stays: (number: Numbe
   });
 }
 
+/** Flags closer than this, in pixels, cannot be told apart. */
+export const MIN_FLAGS_APART = 2.5;
+
 /** Only flags that can be told apart: of several alike that stand closer, the first one says it. */
 function apartFrom(flags: readonly Flag[]): Flag[] {
   const last = new Map<CellState, Point>();
@@ -258,7 +260,7 @@ function apartFrom(flags: readonly Flag[]): Flag[] {
     .toSorted((a, b) => a.at.x - b.at.x || a.at.y - b.at.y)
     .filter(({ state, at }) => {
       const before = last.get(state);
-      if (before && Math.hypot(at.x - before.x, at.y - before.y) < APART.plain) return false;
+      if (before && Math.hypot(at.x - before.x, at.y - before.y) < MIN_FLAGS_APART) return false;
       last.set(state, at);
       return true;
     });

@@ -27,6 +27,9 @@ export const ViewSheet = z.object({
 });
 export type ViewSheet = z.infer<typeof ViewSheet>;
 
+/** The view that is drawn has the id "view" on paper; another with that id gets one of its own. */
+const renamed = (one: View): View => (one.id === "view" ? ({ ...one, id: "beside" } as View) : one);
+
 export const view = sheetKind<ViewSheet>({
   kind: "view",
   schema: ViewSheet as never,
@@ -64,8 +67,7 @@ export const view = sheetKind<ViewSheet>({
             question,
             reveals: true,
             ...(count ? { count } : {}),
-            // A view on paper has this id.
-            ...(beside ? { beside: beside.filter((other) => other.id !== "view") } : {}),
+            ...(beside ? { beside: beside.map(renamed) } : {}),
             ...onPaper(settings, "view"),
           },
         },
