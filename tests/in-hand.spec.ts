@@ -203,8 +203,8 @@ test.describe("in hand", () => {
     await place(page, "52").click();
     await steps.getByRole("button", { name: "Keep it" }).click();
     await expect(page.getByText("Step “Along a row” now does this.")).toBeVisible();
-    // What is said aloud may hold these words too.
-    await expect(steps.getByText("Start at post 31.")).toBeVisible();
+    for (const region of [steps, page.getByRole("region", { name: "Question" })])
+      await expect(region.getByText("Start at post 31.")).toHaveCount(1);
     await expect(place(page, /^52, sun mark/)).toBeVisible();
     await expect(place(page, "32")).toBeVisible();
     await menu(/More for step 2/, "Duplicate the step");
