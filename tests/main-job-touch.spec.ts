@@ -1,4 +1,4 @@
-import { type CDPSession, expect, type Locator, test } from "@playwright/test";
+import { type CDPSession, expect, type Locator, type Page, test } from "@playwright/test";
 import { addLesson, openBoard, panel, place, question, saved } from "./support/lessons";
 import { pressOnRail } from "./support/rail";
 
@@ -152,22 +152,29 @@ test("two pupils touch at the same time", async ({ page, request }) => {
   await expect(place(page, "90, sun mark, in focus")).toBeVisible();
 });
 
+/** Fingers on the page, each with its id. */
+async function fingers(page: Page) {
+  const cdp = await page.context().newCDPSession(page);
+  return {
+    touch: (
+      type: "touchStart" | "touchMove" | "touchEnd",
+      touchPoints: { x: number; y: number; id: number }[],
+    ) => cdp.send("Input.dispatchTouchEvent", { type, touchPoints }),
+    middle: async (what: Locator, finger: number) => {
+      const box = (await what.boundingBox())!;
+      return { x: box.x + box.width / 2, y: box.y + box.height / 2, id: finger };
+    },
+  };
+}
+
 test("a tap on a button counts, and once: while a finger rests on the board, and right after a swift stroke", async ({
   page,
   request,
 }) => {
   const id = await addLesson(request);
-  const cdp = await page.context().newCDPSession(page);
   await page.goto(`/lesson/${id}`);
   await openBoard(page, /Every sixth post/);
-  const touch = (
-    type: "touchStart" | "touchMove" | "touchEnd",
-    touchPoints: { x: number; y: number; id: number }[],
-  ) => cdp.send("Input.dispatchTouchEvent", { type, touchPoints });
-  const middle = async (what: Locator, finger: number) => {
-    const box = (await what.boundingBox())!;
-    return { x: box.x + box.width / 2, y: box.y + box.height / 2, id: finger };
-  };
+  const { touch, middle } = await fingers(page);
   const on = await middle(page.getByRole("button", { name: "One jump on" }), 2);
   const child = await middle(place(page, "35"), 1);
   await touch("touchStart", [child]);
@@ -185,5 +192,50 @@ test("a tap on a button counts, and once: while a finger rests on the board, and
   // A click of that tap comes before the next touch, if it comes: it would count on as well.
   await touch("touchStart", [on]);
   await touch("touchEnd", []);
+  await expect(panel(page, "numbers")).toHaveText("6, 12, 18, 24, ?");
+});
+
+test("a click that comes seconds after its tap was counted has no effect, whatever lies there by then", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request);
+  await page.goto(`/lesson/${id}`);
+  await openBoard(page, /Every sixth post/);
+  const { touch, middle } = await fingers(page);
+  const jump = page.getByRole("button", { name: "One jump on" });
+  const on = await middle(jump, 2);
+  const child = await middle(place(page, "35"), 1);
+  // While a finger rests on the board, a browser sends no click for another: both taps are counted without one.
+  await touch("touchStart", [child]);
+  for (const numbers of ["6, ?", "6, 12, ?"]) {
+    await touch("touchStart", [child, on]);
+    await touch("touchEnd", [on]);
+    await expect(panel(page, "numbers")).toHaveText(numbers);
+  }
+  await touch("touchEnd", []);
+  await page.waitForTimeout(1000);
+  const comesLate = (button: Locator) =>
+    button.evaluate(
+      (element, { x: clientX, y: clientY }) =>
+        element.dispatchEvent(
+          new PointerEvent("click", {
+            bubbles: true,
+            cancelable: true,
+            detail: 1,
+            clientX,
+            clientY,
+            pointerType: "touch",
+          }),
+        ),
+      on,
+    );
+  expect(await comesLate(jump)).toBe(false);
+  expect(await comesLate(page.getByRole("button", { name: "Take back" }))).toBe(false);
+  await expect(panel(page, "numbers")).toHaveText("6, 12, ?");
+  // Every later click is somebody's.
+  await jump.tap();
+  await expect(panel(page, "numbers")).toHaveText("6, 12, 18, ?");
+  await jump.click();
   await expect(panel(page, "numbers")).toHaveText("6, 12, 18, 24, ?");
 });
