@@ -1,13 +1,25 @@
 import { writeFileSync } from "node:fs";
+import { fileURLToPath } from "node:url";
+import { build } from "vite";
 import { test } from "vitest";
-import { offered } from "@/core/set/finder/candidates";
-import { searchRules } from "@/core/set/finder/find-rules";
-import { groundOf, type Shading } from "@/core/set/finder/shading";
-import { holdsOf } from "@/core/set/holds";
-import { type Condition, ruleOf } from "@/core/set/rule";
+import type { Shading } from "@/core/set/finder/shading";
+import type { Condition } from "@/core/set/rule";
 import { HUNDRED_SQUARES } from "@/core/set/squares";
 
-/** Shadings of ten kinds: plain rules, two rules together, nearly a rule, and none. */
+const inProject = (path: string) => fileURLToPath(new URL(`../${path}`, import.meta.url));
+const BUILT = inProject(".tmp/bench-finder");
+await build({
+  configFile: false,
+  logLevel: "error",
+  resolve: { alias: { "@": inProject("src") } },
+  ssr: { noExternal: true },
+  build: { ssr: inProject("bench/finder-parts.ts"), outDir: BUILT, emptyOutDir: true, minify: true },
+});
+const { offered, searchRules, groundOf, holdsOf, ruleOf }: typeof import("./finder-parts") = await import(
+  `${BUILT}/finder-parts.js`
+);
+
+/** Shadings of all kinds: plain rules, two rules together, nearly a rule, none, and everything shaded. */
 const SHADES: readonly ((n: number) => boolean)[] = [
   (n) => n % 2 === 0,
   (n) => n % 7 === 0,
@@ -19,6 +31,7 @@ const SHADES: readonly ((n: number) => boolean)[] = [
   (n) => n % 10 === 3 || n % 10 === 7,
   (n) => [3, 17, 22, 58, 61, 90].includes(n),
   (n) => (n * 7919) % 10_007 < 3000,
+  () => true,
 ];
 
 function shadingsOf(size: number): Shading[] {

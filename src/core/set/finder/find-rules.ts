@@ -61,8 +61,10 @@ export function* findRules(shading: Shading): Generator<void, Answer[]> {
   const add = (joined: readonly Joined[], max: number) => {
     for (const one of joined) answers.push(...answersFrom(ground, one, max));
   };
-  add(yield* pairsFor(wanted, simple, limit), 0);
-  if (!found()) add(yield* triplesFor(wanted, simple, limit), 0);
+  // What costs more would be dropped beside the simplest answer; where everything is shaded, thousands of pairs hold it.
+  const worth = () => Math.min(limit, ...answers.map(({ bits }) => bits + MAX_DEARER));
+  add(yield* pairsFor(wanted, simple, worth()), 0);
+  if (!found()) add(yield* triplesFor(wanted, simple, worth()), 0);
   const min = Math.min(limit, ...answers.map(({ bits }) => bits));
   if (allowed > 0) {
     const near = alone(simple, allowed).filter(({ bits }) => bits < min);
