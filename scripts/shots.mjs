@@ -94,9 +94,9 @@ try {
   const ten = await again("13-how-far-to-the-next-ten");
   await open(ten, /Your turn/, 2);
   await take("board-problems");
-  await open(await again("21-lamps-in-the-mist"), /Two slopes/, 2);
+  await open(await again("21-lamps-in-the-mist"), /Two slopes/, 3);
   await take("board-shading");
-  await open(await again("22-pattern-cards"), /Which belong together/, 5);
+  await open(await again("22-pattern-cards"), /Which belong together/, 7);
   await take("board-cards");
   await open(await again("16-jars-past-the-hundred"), /Ten jars/, 4);
   await take("board-place-value");

@@ -139,8 +139,8 @@ const BOARDS = [
   ["18-filling-the-ferry", 1, 3],
   ["19-the-harbour-clock", 1, 3],
   ["20-numbers-read-and-ordered", 1, 2],
-  ["21-lamps-in-the-mist", 1, 2],
-  ["22-pattern-cards", 1, 2],
+  ["21-lamps-in-the-mist", 1, 3],
+  ["22-pattern-cards", 1, 3],
   ["23-how-the-lamps-grow", 1, 2],
 ] as const;
 

@@ -13,13 +13,18 @@ import { framedOf } from "../scene/framed";
 import { groupedOf } from "../scene/grouped";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import type { StopPart } from "../scene/slices/parts";
+import { NOTHING_SAID } from "../scene/slices/saying";
+import { fitOf } from "../set/fit";
+import { ruleWords } from "../set/rule-words";
+import { symmetryWords } from "../set/symmetry/symmetry-words";
 import { numberOf } from "../surface/cell-key";
 import type { Board } from "./board";
 import { openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
 import { graphOf } from "./graph-of";
 import { readLesson } from "./read-lesson";
-import { boardHolds, placedOf } from "./views-of";
+import { isMarkSeen, shadingOf } from "./shading-of";
+import { boardHolds, chartOf, placedOf } from "./views-of";
 
 const lessons = demoFiles().map(({ file, text }) => {
   const read = readLesson(JSON.parse(text));
@@ -93,6 +98,15 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
       for (const part of ["first", "second", "whole"] as const)
         if (parts && !isCoveredPart(scene, view.id, part)) tell(String(parts[part]));
     }
+    if (view.kind === "say") {
+      const { sentence, tried } = scene.said[view.id] ?? NOTHING_SAID;
+      for (const number of sentence ? numbersIn(ruleWords(sentence)) : []) told.add(number);
+      const chart = chartOf(board);
+      const shading = chart && shadingOf(chart, scene, null, isMarkSeen(board, scene));
+      const last = tried.at(-1);
+      const fit = last && shading ? fitOf(last, shading.numbers, new Set(shading.shaded)) : null;
+      for (const those of fit ? Object.values(fit) : []) told.add(String(those.length));
+    }
     if (view.kind === "way" && trail) for (const stop of landings(trail)) tell(keyOf(stop));
     if (view.kind === "pairs" && focus !== null && isWhole(exact(numberOf(focus)))) {
       const on = view.way === "on";
@@ -105,6 +119,27 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
   }
   return told;
 }
+
+/** What is said in words on a board: the class's sentence, symmetries that are drawn, names of families of cards. */
+function wordsToldBy(prepared: Board, scene: Scene): string {
+  const { views } = boardWith(prepared, scene.settings);
+  return views
+    .flatMap(({ id }) => [
+      ...[scene.said[id]?.sentence].flatMap((rule) => (rule ? ruleWords(rule) : [])),
+      ...(scene.symmetries[id] ?? []).map(symmetryWords),
+      ...Object.values(scene.sorted[id]?.names ?? {}),
+    ])
+    .join(" ");
+}
+
+/** The words of a text that carry its meaning. */
+const meaningIn = (text: string) =>
+  new Set(
+    text
+      .toLowerCase()
+      .match(/[a-z]{5,}/g)
+      ?.filter((word) => !/^(numbers|multiples|lamps|which|their|those|these)$/.test(word)),
+  );
 
 describe("the demo lessons", () => {
   const steps = lessons.flatMap(({ file, boards }) =>
@@ -127,6 +162,15 @@ describe("the demo lessons", () => {
         (key) => !asked.has(key) && told.has(key.replace("-", "")),
       );
       expect(given).toEqual([]);
+    },
+  );
+
+  test.each(steps.filter(({ step }) => step.answer))(
+    "$name: the answer is not told in words before it is asked for",
+    ({ board, step, level }) => {
+      const told = meaningIn(wordsToldBy(board, sceneOf(standOn(openBoard(board), level))));
+      const asked = meaningIn(step.question);
+      expect([...meaningIn(step.answer)].filter((word) => told.has(word) && !asked.has(word))).toEqual([]);
     },
   );
 
