@@ -40,9 +40,9 @@ for (const hand of HANDS) {
     // Each touch is taken back by one.
     await page.getByRole("button", { name: "Take back" }).click();
     await expect(cards(page)).toHaveText(["1", "0", "0"]);
-    await press(hand, button(page, "Take 1 hundred"));
+    await press(hand, button(page, "Take away 1 hundred"));
     await expect(cards(page)).toHaveText(["", "", "0"]);
-    await expect(button(page, "Take 1 one")).toBeDisabled();
+    await expect(button(page, "Take away 1 one")).toBeDisabled();
   });
 }
 

@@ -90,7 +90,7 @@ test("on a chart the sentence goes along, groups come and go, and their size can
   await part(page, "size").click();
   await expect(part(page, "so-far")).toHaveCount(0);
   await expect(part(page, "in-all")).toHaveText("");
-  await clear(page, "Take all counters");
+  await clear(page, "Take away all counters");
   await expect(counters(page)).toHaveCount(0);
   // They are back in their groups.
   await expect(view(page).locator("[data-counter=laid]")).toHaveCount(0);

@@ -100,6 +100,42 @@ test("slid by drag, wheel, keys and buttons, and drawn nearer and further away; 
   await expect(button(page, "Nearer")).toHaveCount(0);
 });
 
+test("a line that glides begins where it was: it never flashes at its destination", async ({
+  page,
+  request,
+}) => {
+  await openLine(page, request);
+  await button(page, "Teach").click();
+  const x = () => at(page, "100").evaluate((hundred) => Math.round(hundred.getBoundingClientRect().x));
+  const isAtRest = async () => {
+    const before = await x();
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+    );
+    return before === (await x());
+  };
+  const rest = await x();
+  await button(page, "Slide on one interval").tap();
+  await expect(at(page, "110")).toBeVisible();
+  await expect.poll(isAtRest).toBe(true);
+  await page.evaluate(() => {
+    const seen: number[] = [];
+    Object.assign(window, { seen });
+    const look = () => {
+      const hundred = document.querySelector('[role=gridcell][data-number="100"]');
+      if (hundred) seen.push(Math.round(hundred.getBoundingClientRect().x));
+      requestAnimationFrame(look);
+    };
+    look();
+  });
+  await button(page, "Take back").tap();
+  await expect.poll(x).toBe(rest);
+  const seen = await page.evaluate(() => (window as unknown as { seen: number[] }).seen);
+  // Gliding back to 0, every number moves to the right, and only to the right.
+  expect(seen).toEqual(seen.toSorted((a, b) => a - b));
+  expect(new Set(seen).size).toBeGreaterThan(2);
+});
+
 test("two fingers draw the line nearer", async ({ page, request }) => {
   await openLine(page, request);
   await button(page, "Teach").click();

@@ -66,7 +66,7 @@ test("a mystery from start to end: seen, said, sharpened, looked at in a mirror,
   // A mirror over the chart, and away with one touch.
   await part(page, "Symmetry");
   const mirrors = page.getByRole("region", { name: "Mirrors, turns and repeats" });
-  await mirrors.getByRole("button", { name: "Show what it looks the same after, 1", exact: true }).click();
+  await mirrors.getByRole("button", { name: "Show mirror, turn or repeat 1", exact: true }).click();
   await expect(mirrors.getByText("It is its own mirror image, left and right.")).toBeVisible();
   await mirrors.getByRole("button", { name: "Draw it" }).click();
   const drawn = page.getByRole("grid").locator("[data-part=symmetry]");
@@ -135,7 +135,7 @@ test("the same rule in rows of another width: one slide is one act, and the patt
   await pattern(page);
   await part(page, "Symmetry");
   const repeats = page.getByRole("region", { name: "Mirrors, turns and repeats" });
-  await repeats.getByRole("button", { name: /after, 2$/ }).click();
+  await repeats.getByRole("button", { name: "Show mirror, turn or repeat 2" }).click();
   await expect(repeats.getByText("Because 1 row down and 1 column to the left is 9 more.")).toBeVisible();
   await part(page, "Width");
   const slider = page.getByRole("slider", { name: "In each row" });

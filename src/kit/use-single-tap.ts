@@ -1,24 +1,30 @@
 "use client";
 
-import { type MouseEvent, type PointerEvent, useRef } from "react";
+import { type PointerEvent, useRef } from "react";
 
-/** A second tap within this time is part of a double tap, in milliseconds. */
+/** A second tap that begins within this time is part of a double tap, in milliseconds. */
 const DOUBLE_MS = 300;
 
-/** Runs the action of a button only once for a double tap. Mouse and keyboard may press as fast as they like. */
+/**
+ * Runs the action of a button only once for a double tap. Mouse and keyboard may press as fast as they like. The time of
+ * a tap is when the finger came down: on a slow computer its click may come much later.
+ */
 export function useSingleTap(run: () => void) {
-  const last = useRef({ by: "", at: Number.NEGATIVE_INFINITY });
+  const last = useRef({ by: "", down: 0, counted: Number.NEGATIVE_INFINITY });
   return {
-    onPointerDown: ({ pointerType }: PointerEvent) => {
+    onPointerDown: ({ pointerType, timeStamp }: PointerEvent) => {
       last.current.by = pointerType;
+      last.current.down = timeStamp;
     },
     onKeyDown: () => {
       last.current.by = "";
     },
-    onClick: ({ timeStamp }: MouseEvent) => {
-      const { by, at } = last.current;
-      if (by !== "" && by !== "mouse" && timeStamp - at < DOUBLE_MS) return;
-      last.current.at = timeStamp;
+    onClick: () => {
+      const { by, down, counted } = last.current;
+      if (by !== "" && by !== "mouse") {
+        if (down - counted < DOUBLE_MS) return;
+        last.current.counted = down;
+      }
       run();
     },
   };

@@ -93,7 +93,7 @@ function TakeNumbers({ close }: { close: () => void }) {
   const mark = () => {
     store.getState().add(movesOfTable(read, ink));
     close();
-    say(named ? `Marks and covers of ${numbers} laid.` : `${numbers} marked.`, {
+    say(named ? `Marks and covers of ${numbers} added.` : `${numbers} marked.`, {
       label: "Take back",
       run: () => store.getState().takeBack(),
     });
@@ -159,7 +159,7 @@ function TakeNumbers({ close }: { close: () => void }) {
           />
         )}
         <Button disabled={count === 0} onClick={mark}>
-          {named ? "Lay its marks and covers" : "Mark them"}
+          {named ? "Add its marks and covers" : "Mark them"}
         </Button>
         <Button tone="strong" disabled={!chart} onClick={makeChart}>
           Make a chart

@@ -13,7 +13,7 @@ import { ToldLine } from "./told-line";
 
 function noneWords(shaded: number, all: number): string {
   if (shaded === 0)
-    return "Mark some numbers, by touch or by rule. What the shading looks the same after is found here.";
+    return "Mark some numbers, by touch or by rule. Mirrors, turns and repeats of the shading are found here.";
   return shaded === all
     ? "Every number is shaded: leave some out to see a pattern."
     : "The shading has none.";
@@ -40,7 +40,7 @@ export function Symmetries({ shading, rule }: { shading: ShadedChart; rule: Rule
         return (
           <ToldLine
             key={Object.values(symmetry).join(" ")}
-            name={`what it looks the same after, ${i + 1}`}
+            name={`mirror, turn or repeat ${i + 1}`}
             aside={
               <Button
                 aria-pressed={on}

@@ -60,7 +60,7 @@ export function ClearItems() {
         disabled={!counters}
         onSelect={() => run().act([allCountersOff(pickBoardInHand(run()), pickScene(run()))])}
       >
-        Take all counters
+        Take away all counters
       </MenuItem>
       <MenuItem
         icon={<Blank />}

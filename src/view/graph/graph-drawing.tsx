@@ -14,7 +14,7 @@ import { labelsApart } from "./graph-labels";
 import { pointRadius } from "./graph-scale";
 
 /** What a graph says that has nothing to show. */
-export const NO_POINTS = "Count, or mark numbers, and their graph stands here.";
+export const NO_POINTS = "Count, or mark numbers, to see their graph here.";
 
 /** A graph as it is. On the board Chart.js draws it, which needs a browser. */
 export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"graph">) {

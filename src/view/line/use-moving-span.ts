@@ -51,6 +51,8 @@ export function useMovingSpan(line: AnyLine, target: Span, onRest: (span: Span) 
         seen.current = between(from, to, part);
         setMoving(seen.current);
       };
+      // Before anything is painted: the line must not flash at its destination and then glide there.
+      setMoving(from);
       startGlide(frame, on, arrive);
     },
     [stop],

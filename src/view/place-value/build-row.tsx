@@ -38,7 +38,7 @@ export function BuildRow({ room, columns, countOf, onAdd }: BuildProps) {
             {([-1, 1] as const).map((by) => (
               <Touchable
                 key={by}
-                name={`${by > 0 ? "Add" : "Take"} 1 ${placeName(place, 1)}`}
+                name={`${by > 0 ? "Add" : "Take away"} 1 ${placeName(place, 1)}`}
                 disabled={by < 0 && countOf(place) === 0}
                 onTouch={() => onAdd(place, by)}
                 className="flex items-center justify-center rounded-button border-2 border-rule bg-mist font-numeral text-head leading-none font-bold enabled:hover:border-ink disabled:opacity-40"

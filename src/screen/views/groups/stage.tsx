@@ -42,7 +42,7 @@ export function GroupsStage({ view, strong }: StageProps<"groups">) {
     const now = groupedOf(scene(), view);
     const next = now.groups + by;
     if (next < 0 || next > MAX_GROUPS || next * each > MAX_COUNTERS)
-      return say(next < 0 ? "There is no group to take." : "There is room for 120 counters.");
+      return say(next < 0 ? "There is no group to take away." : "There is room for 120 counters.");
     // The counters of a group that is taken away come off their numbers first.
     const off =
       now.laid > next * each
