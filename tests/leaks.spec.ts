@@ -238,3 +238,55 @@ test("the line of a problem whose start is asked for begins at its end", async (
   await expect(page.getByRole("img", { name: "Line of problem 1: starts at 9" })).toBeVisible();
   await expect(page.getByRole("img", { name: "Line of problem 2: starts at 12" })).toBeVisible();
 });
+
+test("turning to a board without covers uncovers nothing on the one that is left, not for a moment", async ({
+  page,
+  request,
+}) => {
+  const base = demoLesson("1-lamps-on-the-jetty");
+  const [first] = base.boards;
+  const all = { join: "and", conditions: [{ kind: "all", not: false }] };
+  const board = (id: string, view: object, opening: object[]) => ({
+    ...first,
+    id,
+    title: `Board ${id}`,
+    views: named([view]),
+    stair: [],
+    opening,
+  });
+  const strip = { ...VIEWS.strip, from: "7341", to: "7352" };
+  const boards = [
+    board("a", chart, [{ do: "cover", numbers: all }]),
+    board("b", { ...chart, first: "1" }, []),
+    board("c", VIEWS.line!, [{ do: "cover", numbers: all }]),
+    board("d", { ...VIEWS.line, from: "0", to: "20" }, []),
+    board("e", strip, [{ do: "cover", numbers: all }]),
+    board("f", { ...strip, from: "1", to: "12" }, []),
+  ];
+  const { id } = await (
+    await request.post("/api/lessons", { data: { lesson: { ...base, boards } }, maxRetries: 2 })
+  ).json();
+  await page.goto(`/lesson/${id}`);
+  const turnTo = async (title: string) => {
+    await page.getByRole("navigation", { name: "Boards" }).getByRole("button", { name: title }).click();
+    await expect(page.locator("[data-place=main]").getByRole("grid")).toBeVisible();
+  };
+  await page.evaluate(() => {
+    const told: string[] = [];
+    Object.assign(window, { told });
+    const look = () =>
+      told.push(
+        ...[...document.querySelectorAll("main svg text")].map(({ textContent }) => textContent ?? ""),
+      );
+    look();
+    new MutationObserver(look).observe(document.body, {
+      childList: true,
+      subtree: true,
+      characterData: true,
+    });
+  });
+  for (const one of "abcdefabcdef") await turnTo(`Board ${one}`);
+  const told = await page.evaluate(() => (window as unknown as { told: string[] }).told);
+  expect(told.filter((text) => /73\d\d/.test(text.replace(/\D/g, "")))).toEqual([]);
+  expect(told).toContain("12");
+});

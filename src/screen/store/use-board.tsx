@@ -3,11 +3,12 @@
 import { createContext, type ReactNode, useContext, useMemo, useSyncExternalStore } from "react";
 import { textOn, viewName, viewOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
+import type { Scene } from "@/core/scene/scene";
 import type { View } from "@/core/views/view";
 import { afterPaint } from "@/view/scene/after-paint";
 import type { SceneSource } from "@/view/scene/scene-source";
 import type { BoardScreenState, BoardStore } from "./board-store";
-import { boardInHand, boardNow, boardStateOf, sceneInHand, sceneOn, viewInHand } from "./on-show";
+import { boardInHand, boardNow, boardStateOf, sceneInHand, sceneNow, sceneOn, viewInHand } from "./on-show";
 
 type BoardStoreState = ReturnType<BoardStore["getState"]>;
 type BoardParts = { store: BoardStore; late: SceneSource["subscribe"] };
@@ -46,18 +47,24 @@ export function useBoardNow<T>(pick: (state: BoardStoreState) => T): T {
 
 /**
  * The scene of the board on show: at once for its cells, a frame later for what reports about them. For a view with
- * numbers as that view shows them, else as the view in hand has them.
+ * numbers as that view shows them, else as the view in hand has them. Cells are told at once; once the page turns to
+ * another board, or a view is set otherwise, those that are still drawn keep the scene that belongs to them.
  */
 export function useSceneSource(when: "at once" | "after paint", view?: View): SceneSource {
   const { store, late } = useParts();
-  return useMemo(
-    () => ({
-      read: () => (view ? sceneOn(store.getState(), view) : sceneInHand(store.getState())),
-      subscribe: when === "at once" ? store.subscribe : late,
-      subscribeLate: late,
-    }),
-    [store, late, when, view],
-  );
+  const drawn = useBoard((state) => pickPrepared(state).id);
+  const set = useBoard((state) => sceneNow(state).settings);
+  return useMemo(() => {
+    let last: Scene | null = null;
+    const read = () => {
+      const state = store.getState();
+      const isDrawn = pickPrepared(state).id === drawn && sceneNow(state).settings === set;
+      if (isDrawn || last === null) last = view ? sceneOn(state, view) : sceneInHand(state);
+      return last;
+    };
+    read();
+    return { read, subscribe: when === "at once" ? store.subscribe : late, subscribeLate: late };
+  }, [store, late, when, view, drawn, set]);
 }
 
 /** The board on show, with its live settings. */
