@@ -1,6 +1,7 @@
 "use client";
 
 import { type RefObject, useLayoutEffect, useState } from "react";
+import { afterFrame } from "./after-frame";
 
 export type Size = { width: number; height: number };
 
@@ -16,6 +17,9 @@ export function useSize(element: RefObject<HTMLElement | null>, before: Size): S
         setSize((old) => (old.width === width && old.height === height ? old : { width, height }));
     };
     measure();
+    // What stands there was laid out for another size: it is put in its place, and does not travel to it.
+    box.toggleAttribute("data-new", true);
+    afterFrame(() => box.removeAttribute("data-new"));
     const observer = new ResizeObserver(measure);
     observer.observe(box);
     return () => observer.disconnect();
