@@ -1,7 +1,19 @@
 import { expect, test } from "@playwright/test";
 import { addView, HANDS, press, turnTo } from "./support/hands";
 import { saved } from "./support/lessons";
-import { at, button, choose, field, line, openLine, pointOf, says, sentence, touch } from "./support/lines";
+import {
+  at,
+  atRest,
+  button,
+  choose,
+  field,
+  line,
+  openLine,
+  pointOf,
+  says,
+  sentence,
+  touch,
+} from "./support/lines";
 
 test.use({ hasTouch: true });
 
@@ -107,17 +119,10 @@ test("a line that glides begins where it was: it never flashes at its destinatio
   await openLine(page, request);
   await button(page, "Teach").click();
   const x = () => at(page, "100").evaluate((hundred) => Math.round(hundred.getBoundingClientRect().x));
-  const isAtRest = async () => {
-    const before = await x();
-    await page.evaluate(
-      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
-    );
-    return before === (await x());
-  };
   const rest = await x();
   await button(page, "Slide on one interval").tap();
   await expect(at(page, "110")).toBeVisible();
-  await expect.poll(isAtRest).toBe(true);
+  await atRest(page);
   await page.evaluate(() => {
     const seen: number[] = [];
     Object.assign(window, { seen });

@@ -1,6 +1,6 @@
 "use client";
 
-import { type PointerEvent, useRef } from "react";
+import { type MouseEvent, type PointerEvent, useRef } from "react";
 
 /** A second tap that begins within this time is part of a double tap, in milliseconds. */
 const DOUBLE_MS = 300;
@@ -19,11 +19,13 @@ export function useSingleTap(run: () => void) {
     onKeyDown: () => {
       last.current.by = "";
     },
-    onClick: () => {
+    onClick: ({ timeStamp }: MouseEvent) => {
       const { by, down, counted } = last.current;
       if (by !== "" && by !== "mouse") {
-        if (down - counted < DOUBLE_MS) return;
-        last.current.counted = down;
+        // A click without a finger of its own comes from an aid, such as one that listens.
+        const began = down > counted ? down : timeStamp;
+        if (began - counted < DOUBLE_MS) return;
+        last.current.counted = began;
       }
       run();
     },

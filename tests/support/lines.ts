@@ -22,9 +22,22 @@ export async function openLine(page: Page, request: Parameters<typeof addLesson>
   return id;
 }
 
+/** Waits for a line that glides to come to rest: no number moves from one frame to the next. */
+export const atRest = (page: Page) =>
+  page.evaluate(async () => {
+    const where = () =>
+      [...document.querySelectorAll("[role=gridcell]")].map((cell) => cell.getBoundingClientRect().x).join();
+    const frame = () => new Promise((done) => requestAnimationFrame(done));
+    for (let before = ""; before !== where(); ) {
+      before = where();
+      for (let i = 0; i < 3; i += 1) await frame();
+    }
+  });
+
 /** The point of a number on the line, between those of two labels. */
 export async function pointOf(page: Page, number: number) {
   for (const end of ["0", "100"]) await expect(at(page, end)).toBeVisible();
+  await atRest(page);
   const [a, b] = [(await at(page, "0").boundingBox())!, (await at(page, "100").boundingBox())!];
   const [x0, x1] = [a.x + a.width / 2, b.x + b.width / 2];
   const grid = (await line(page).boundingBox())!;

@@ -1,3 +1,4 @@
+import { withMinus } from "../number/dashes";
 import type { Exact } from "../number/exact";
 import { numberAtStart } from "../number/number-at-start";
 import { readNumber } from "../number/read-number";
@@ -11,9 +12,7 @@ export class SentenceFault extends Error {}
 /** The signs of number sentences, by all that is typed for them. */
 const SIGNS: Readonly<Record<string, string>> = {
   "+": "+",
-  "-": "−",
   "−": "−",
-  "–": "−",
   "*": "×",
   x: "×",
   X: "×",
@@ -31,7 +30,7 @@ const SIGNS: Readonly<Record<string, string>> = {
 
 /** A typed sentence with the signs as they are printed. A stroke stays where it makes a fraction of two numbers. */
 export const withSigns = (typed: string): string =>
-  typed.replace(/[-–*xX·:]|(?<!\d)\/|\/(?!\d)/g, (sign) => SIGNS[sign] ?? sign);
+  withMinus(typed, "−").replace(/[*xX·:]|(?<!\d)\/|\/(?!\d)/g, (sign) => SIGNS[sign] ?? sign);
 
 /** A typed sentence in which a stroke between two numbers, with nothing before or after them, divides: 24/6. */
 export const withDivision = (typed: string): string =>
@@ -43,7 +42,7 @@ export const withDivision = (typed: string): string =>
  */
 export function tokensOf(typed: string): Token[] {
   const tokens: Token[] = [];
-  for (let rest = typed.trim(); rest !== ""; rest = rest.trimStart()) {
+  for (let rest = withMinus(typed.trim(), "−"); rest !== ""; rest = rest.trimStart()) {
     const here = [...rest][0]!;
     const digits = numberAtStart(rest);
     if (digits) {

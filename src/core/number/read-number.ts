@@ -1,3 +1,4 @@
+import { withMinus } from "./dashes";
 import { type Exact, exact } from "./exact";
 import { FRACTION_SIGNS } from "./fraction-signs";
 import { groupDigits } from "./group-digits";
@@ -35,7 +36,7 @@ const NUMBERLIKE = /^[\d.,/ ]*\d[\d.,/ ]*$/;
  */
 export function readNumber(typed: string): NumberRead {
   if (typed.length > 60) return no("That number is too long. Write at most 15 digits.");
-  const text = typed.replace(SPACES, " ").trim().replace(/[−–]/g, "-");
+  const text = withMinus(typed.replace(SPACES, " ").trim(), "-");
   if (text === "") return no("Write a number here.");
   if (text.length > 40) return no("That number is too long. Write at most 15 digits.");
   const [, sign, rest] = /^([-+]?) ?(.*)$/.exec(text) as unknown as [string, string, string];

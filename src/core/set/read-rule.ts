@@ -1,3 +1,4 @@
+import { withMinus } from "../number/dashes";
 import { readNumber } from "../number/read-number";
 import { showNumber } from "../number/show-number";
 import * as z from "../zod";
@@ -14,7 +15,7 @@ type Way = {
 
 /** Placeholder numbers used while the wordings are derived; none is part of another. */
 const STANDING_IN = ["427", "613"] as const;
-const NUMBER = "([-−]?[\\d][\\d.,/ ]*?)";
+const NUMBER = "(-?[\\d][\\d.,/ ]*?)";
 
 let ways: readonly Way[] | undefined;
 
@@ -137,7 +138,7 @@ function readCondition(text: string): Condition | null {
  * of 3.", "numbers less than 5 or more than 95". Null where they are not, or where "and" and "or" are mixed.
  */
 export function readRule(sentence: string): Rule | null {
-  const text = sentence.trim();
+  const text = withMinus(sentence.trim(), "-");
   if (text.length === 0 || text.length > 120) return null;
   // A sentence of one condition may have an "and" of its own: multiples of both 4 and 6.
   const alone = readCondition(text);

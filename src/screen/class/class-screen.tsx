@@ -100,7 +100,9 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
         data-strong={strong || undefined}
       >
         {room.width > 0 && (
+          // What lies on one board does not travel to its places on the next.
           <BoardDrawing
+            key={moment.board.id}
             moment={moment}
             drawings={drawings}
             room={room}

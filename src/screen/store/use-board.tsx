@@ -47,25 +47,29 @@ export function useBoardNow<T>(pick: (state: BoardStoreState) => T): T {
 
 /**
  * The scene of the board on show: at once for its cells, a frame later for what reports about them. For a view with
- * numbers as that view shows them, else as the view in hand has them. Cells are told at once; once the page turns to
- * another board, or a view is set otherwise, those that are still drawn keep the scene that belongs to them.
+ * numbers as that view shows them, else as the view in hand has them. Once the page turns to another board, or a view is
+ * set otherwise, shown or hidden, the cells that are still drawn keep the scene that belongs to them.
  */
 export function useSceneSource(when: "at once" | "after paint", view?: View): SceneSource {
   const { store, late } = useParts();
   const drawn = useBoard((state) => pickPrepared(state).id);
   const set = useBoard((state) => sceneNow(state).settings);
+  const hidden = useBoard(hiddenIn);
   return useMemo(() => {
     let last: Scene | null = null;
     const read = () => {
       const state = store.getState();
-      const isDrawn = pickPrepared(state).id === drawn && sceneNow(state).settings === set;
+      const isDrawn =
+        pickPrepared(state).id === drawn && sceneNow(state).settings === set && hiddenIn(state) === hidden;
       if (isDrawn || last === null) last = view ? sceneOn(state, view) : sceneInHand(state);
       return last;
     };
     read();
     return { read, subscribe: when === "at once" ? store.subscribe : late, subscribeLate: late };
-  }, [store, late, when, view, drawn, set]);
+  }, [store, late, when, view, drawn, set, hidden]);
 }
+
+const hiddenIn = (state: BoardScreenState): string => sceneNow(state).hidden.join(" ");
 
 /** The board on show, with its live settings. */
 export const pickBoard = (state: BoardScreenState) => boardNow(state);
