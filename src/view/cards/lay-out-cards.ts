@@ -48,7 +48,7 @@ export function layOutCards(piles: readonly Pile[], size: Size, theme: Theme, te
       way.side > best.side ? way : best,
     );
   const largest = (lines: number) => {
-    const lowest = clamp(LOWEST, text * lines, grown(theme, lines === ONE_LINE ? 52 : 68));
+    const lowest = Math.max(LOWEST, text * lines);
     const below = narrow ? best(true, lowest) : null;
     return below && below.side >= SMALLEST ? below : best(false, lowest);
   };
@@ -57,7 +57,7 @@ export function layOutCards(piles: readonly Pile[], size: Size, theme: Theme, te
   const side = Math.max(SMALLEST, Math.floor(chosen.side));
   // Answers take the height that the cards leave free.
   const free = rooms.map((room, i) => heightOf(piles[i]!.many, room, side) - side - BELOW * edges);
-  const answer = Math.floor(clamp(chosen.lowest, Math.min(...free), Math.max(chosen.lowest, text * MOST)));
+  const answer = Math.floor(clamp(chosen.lowest, Math.min(...free), text * MOST));
   return { stacked: chosen.stacked, wide: chosen.wide, side, answer };
 }
 
