@@ -2,6 +2,7 @@
 
 import { type ComponentType, useEffect } from "react";
 import { KIND_NAMES } from "@/core/views/view";
+import { afterFrame } from "@/kit/after-frame";
 import { bringInTurn } from "@/kit/bring-in-turn";
 import { Busy } from "@/kit/busy";
 import { having, later } from "@/kit/later";
@@ -55,6 +56,7 @@ export const SaveDialog = later(part("saveDialog"));
 export const PictureDialog = later(part("pictureDialog"));
 export const NumbersDialog = later(part("numbersDialog"));
 export const PrintBoard = later(part("printBoard"), () => null, "when brought");
+export const NoDroppedFiles = later(part("noDroppedFiles"), () => null, "when brought");
 export const KeysDialog = later(part("keysDialog"));
 export const FindCommand = later(part("findCommand"));
 export const Announcer = later(part("announcer"), () => null, "when brought");
@@ -106,4 +108,16 @@ export function useLaterParts(): void {
       callOff();
     };
   }, [store]);
+}
+
+/**
+ * How long to wait for the code that prints, in milliseconds: a slow computer may need it right after the board was
+ * opened. A server that is away must not prevent printing.
+ */
+const PRINT_WAIT_MS = 15_000;
+
+/** Prints the board once the code that draws it for paper is loaded. */
+export async function printWhenReady(): Promise<void> {
+  await Promise.race([PrintBoard.bring(), new Promise((resolve) => setTimeout(resolve, PRINT_WAIT_MS))]);
+  afterFrame(() => window.print());
 }

@@ -34,3 +34,4 @@ export const clearItems = () => import("../rail/clear-items").then((part) => par
 export const drawerItems = () => import("../rail/drawer-items").then((part) => part.DrawerItems);
 export const addBoard = () => import("../head/board-items").then((part) => part.AddBoard);
 export const divider = () => import("./divider").then((part) => part.Divider);
+export const noDroppedFiles = () => import("./no-dropped-files").then((part) => part.NoDroppedFiles);

@@ -7,8 +7,8 @@ import { copyTitle } from "@/core/lesson/new-lesson";
 import { Button, IconButton } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { keepUnsaved, setAsideWork } from "../save/kept-keys";
-import { sendCopy } from "../save/save-door";
 import type { SaveState } from "../save/saver";
+import { sendCopy } from "../save/send-copy";
 import { lessonOf } from "../store/lesson-of";
 import { useBoardStore } from "../store/use-board";
 

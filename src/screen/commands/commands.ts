@@ -1,4 +1,3 @@
-import type { Lesson } from "@/core/lesson/lesson";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { INKS } from "@/core/set/ink";
@@ -31,8 +30,6 @@ export type ScreenDoors = {
   saveFile: () => void;
   numbers: () => void;
   print: () => void;
-  /** Saves what was set aside as a lesson of its own. */
-  bringBack: (key: string, lesson: Lesson) => void;
   findCommand: () => void;
   /** Opens the class screen. */
   classScreen: () => void;

@@ -14,14 +14,25 @@ import {
   ZoomIn,
 } from "lucide-react";
 import { MenuItem, MenuLine } from "@/kit/menu";
+import { say } from "@/kit/messages";
 import { RoomItems } from "@/kit/room-items";
 import type { ScreenDoors } from "../commands/commands";
+import type { WorkAside } from "../save/kept-keys";
 import { workAside } from "../save/kept-work";
+import { sendAside } from "../save/send-copy";
 import { useBoard, useBoardStore } from "../store/use-board";
 import { BoardItems } from "./board-items";
 
 // Created when needed: a date format takes a slow computer a tenth of a second.
 const day = (at: number) => new Date(at).toLocaleDateString("en-GB", { day: "numeric", month: "long" });
+
+/** Saves what was set aside as a lesson of its own, and opens it. */
+function openAside(one: WorkAside): void {
+  sendAside(one).then(
+    (id) => window.location.assign(`/lesson/${id}?prepare`),
+    () => say("It could not be opened as a copy. Check that Yellow Stair is running, then try again."),
+  );
+}
 
 type Props = {
   /** The lesson. */
@@ -80,13 +91,13 @@ export function HeaderItems({ id, preparing, strong, doors, renameLesson }: Prop
           Removed boards
         </MenuItem>
       )}
-      {workAside(id).map(({ key, at, lesson }) => (
+      {workAside(id).map((one) => (
         <MenuItem
-          key={key}
+          key={one.key}
           icon={<ArchiveRestore aria-hidden size="1.1875rem" />}
-          onSelect={() => doors.bringBack(key, lesson)}
+          onSelect={() => openAside(one)}
         >
-          Open what was set aside on {day(at)}
+          Open what was set aside on {day(one.at)}
         </MenuItem>
       ))}
     </>

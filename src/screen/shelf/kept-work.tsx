@@ -6,7 +6,7 @@ import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { forgetWork, keepAgain, type WorkAside } from "../save/kept-keys";
 import { type KeptWork as Kept, leftWork, workAside } from "../save/kept-work";
-import { sendAside } from "../save/save-door";
+import { sendAside } from "../save/send-copy";
 import { openWindows } from "../save/window-name";
 
 type Work = { left: Kept[]; aside: WorkAside[] };
