@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { HANDS, press } from "./support/hands";
-import { addLesson, place, question, saved } from "./support/lessons";
+import { addLesson, lessonWith, lineView, place, question, saved } from "./support/lessons";
 
 test.use({ hasTouch: true });
 
@@ -125,4 +125,53 @@ test("what no longer makes sense is pointed out and left out only when that is w
   await expect(button(page, /^Leave out what makes no sense/)).toHaveCount(0);
   await button(page, "Close").click();
   await expect(page.getByRole("img", { name: /no longer makes sense/ })).toHaveCount(0);
+});
+
+test("a step that would show its answer asks first, and the class screen too shows the question alone", async ({
+  page,
+  context,
+  request,
+}) => {
+  const id = await lessonWith(request, [
+    lineView({ from: "0", to: "100" }),
+    { kind: "sentence", form: "gathered" },
+  ]);
+  await page.goto(`/lesson/${id}?prepare`);
+  const main = (on: Page) => on.getByRole("main");
+  const sentence = /2\s*×\s*10\s*=\s*20/;
+  for (let i = 0; i < 3; i += 1) await button(page, "One jump on").click();
+  await expect(main(page)).toContainText(sentence);
+  await page.getByRole("region", { name: "Steps" }).getByRole("button", { name: "Keep as a step" }).click();
+  await page.getByRole("textbox", { name: "Title" }).fill("Two jumps");
+  await page.getByRole("textbox", { name: "Question" }).fill("Where do two jumps of ten land?");
+  const first = page.getByRole("radio", { name: "Before what it does" });
+  await expect(first).not.toBeChecked();
+  await page.getByRole("textbox", { name: "Answer" }).fill("20");
+  await expect(first).toBeChecked();
+  await button(page, "Keep the step").click();
+  await button(page, "Teach").click();
+  await page.keyboard.press("PageUp");
+  await button(page, "More").click();
+  const [screen] = await Promise.all([
+    context.waitForEvent("page"),
+    page.getByRole("menuitem", { name: "Class screen" }).click(),
+  ]);
+  await expect(main(screen)).toContainText("Where do two jumps of ten land?");
+  await expect(main(screen)).not.toContainText(sentence);
+  await expect(page.getByRole("img", { name: "The question of step 1 of 1" })).toBeVisible();
+  await button(page, "Climb").click();
+  await expect(main(screen)).toContainText(sentence);
+  // Down to the question, and to before it.
+  await page.keyboard.press("PageUp");
+  await expect(main(screen)).not.toContainText(sentence);
+  await expect(main(screen)).toContainText("Where do two jumps of ten land?");
+  await page.keyboard.press("PageUp");
+  await expect(main(screen)).not.toContainText("Where do two jumps of ten land?");
+  // In the workshop it can come with its moves, and then it is said that they show the answer.
+  await button(page, "Prepare").click();
+  await button(page, "Workshop").click();
+  const shows = page.getByText("What it does shows the answer with the question: 20.");
+  await expect(shows).toHaveCount(0);
+  await page.getByRole("radio", { name: "With what it does" }).click();
+  await expect(shows).toBeVisible();
 });

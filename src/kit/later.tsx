@@ -74,6 +74,8 @@ export function ahead<M>(load: () => Promise<M>) {
   };
   return {
     bring,
+    /** The module if it is there by now, else null. */
+    ready: (): M | null => there,
     /** Whether anything waits for it. */
     isAwaited: (): boolean => waiting.length > 0,
     with: (run: (module: M) => void): void => {

@@ -12,10 +12,12 @@ import {
   currentStep,
   extendAct,
   hasLive,
+  isAsking,
   liveHere,
   openBoard,
   sceneOf,
   standOn,
+  stepAsked,
   stepDown,
 } from "./board-state";
 import { boardWith } from "./board-with";
@@ -38,11 +40,19 @@ const anyAct: fc.Arbitrary<Act> = fc.array(fc.array(anyMove, { minLength: 1, max
   maxLength: 4,
 });
 const anyBoard = fc
-  .record({ opening: fc.array(anyMove, { maxLength: 4 }), stair: fc.array(anyAct, { maxLength: 6 }) })
+  .record({
+    opening: fc.array(anyMove, { maxLength: 4 }),
+    stair: fc.array(fc.tuple(anyAct, fc.boolean()), { maxLength: 6 }),
+  })
   .map(({ opening, stair }) => ({
     ...newBoard("b", "Board", startingChart("1-100")),
     opening,
-    stair: stair.map((beats, i) => ({ ...WORDS, id: `s${i}`, beats: beats.map((beat) => [...beat]) })),
+    stair: stair.map(([beats, first], i) => ({
+      ...WORDS,
+      ...(first ? { asks: "first" as const } : {}),
+      id: `s${i}`,
+      beats: beats.map((beat) => [...beat]),
+    })),
   }));
 
 /** A board with live acts on several steps, climbed up and down. */
@@ -72,6 +82,29 @@ describe("a board and its stair", () => {
         else expect(climb(state)).toBe(state);
       }),
     );
+  });
+
+  test("a step that asks first takes two climbs: its question stands, then its moves are made", () => {
+    const jump: Act = [[{ do: "start", number: "27" }], [{ do: "jump", by: "8" }]];
+    const board = {
+      ...newBoard("b", "Board", startingChart("1-100")),
+      stair: [{ ...WORDS, id: "one", asks: "first" as const, beats: [...jump] as Move[][] }],
+    };
+    const asking = climb(openBoard(board));
+    expect([asking.climbed, isAsking(asking), stepAsked(asking)?.id]).toEqual([0, true, "one"]);
+    expect(sceneOf(asking).trail).toBeNull();
+    // What the class does meanwhile comes before the moves, and is taken back on the step below.
+    const tried = act(asking, [[{ do: "mark", ink: "sun", numbers: ["36"] }]]);
+    expect([isAsking(tried), tried.live[0]?.length]).toEqual([true, 1]);
+    const climbed = climb(tried);
+    expect([climbed.climbed, isAsking(climbed), sceneOf(climbed).trail?.end]).toEqual([1, false, "35"]);
+    expect([isAsking(stepDown(climbed)), stepDown(stepDown(climbed)).asked]).toEqual([true, undefined]);
+    expect(isAsking(standOn(asking, 0))).toBe(false);
+    // Without a question or moves there is nothing to wait for.
+    for (const change of [{ question: "" }, { beats: [] }]) {
+      const bare = { ...board, stair: board.stair.map((step) => ({ ...step, ...change })) };
+      expect(climb(openBoard(bare)).climbed).toBe(1);
+    }
   });
 
   test("the step as prepared is the opening and the steps, whatever was done by hand", () => {

@@ -12,6 +12,8 @@ export type BoardState = {
   readonly board: Board;
   readonly climbed: number;
   readonly live: readonly (readonly Act[])[];
+  /** The question of the next step stands already, and its moves wait. Says nothing where that step does not ask first. */
+  readonly asked?: true | undefined;
 };
 
 /** A board at the start of its stair, with no live acts. */
@@ -69,25 +71,41 @@ export function currentStep(state: BoardState): Step | undefined {
   return state.board.stair[state.climbed - 1];
 }
 
+/** Whether a step asks its question before its moves are made. */
+export const asksFirst = (step: Step | undefined): boolean =>
+  step?.asks === "first" && step.question !== "" && step.beats.length > 0;
+
+/** Whether the question of the next step stands, and its moves wait. */
+export const isAsking = ({ board, climbed, asked }: BoardState): boolean =>
+  asked === true && asksFirst(board.stair[climbed]);
+
+/** The step whose question stands: the next one if it asks first and is asking, else the current one. */
+export const stepAsked = (state: BoardState): Step | undefined =>
+  isAsking(state) ? state.board.stair[state.climbed] : currentStep(state);
+
 /** The pace of the current step: its own, else the board's. */
 export function paceOf(state: BoardState): Pace {
   return currentStep(state)?.pace ?? (state.board.climbEvery > 0 ? "paced" : "at-once");
 }
 
-/** Climbs one step, if there is one. */
+/** Climbs one step, if there is one; a step that asks first takes two climbs, one for its question. */
 export function climb(state: BoardState): BoardState {
+  if (!isAsking(state) && asksFirst(state.board.stair[state.climbed])) return { ...state, asked: true };
   return standOn(state, state.climbed + 1);
 }
 
 /** Steps down, if possible. Climbing and stepping down again leaves everything as it was. */
 export function stepDown(state: BoardState): BoardState {
-  return standOn(state, state.climbed - 1);
+  if (isAsking(state)) return standOn(state, state.climbed);
+  const below = standOn(state, state.climbed - 1);
+  return below !== state && asksFirst(currentStep(state)) ? { ...below, asked: true } : below;
 }
 
 /** Goes to step `level`, 0 for the start of the stair; the same state if there is no such step. */
 export function standOn(state: BoardState, level: number): BoardState {
-  if (level === state.climbed || level < 0 || level > state.board.stair.length) return state;
-  return { ...state, climbed: level };
+  const { asked, ...here } = state;
+  if (level < 0 || level > state.board.stair.length) return state;
+  return level === state.climbed && !asked ? state : { ...here, climbed: level };
 }
 
 /** Adds a live act to the current step. */

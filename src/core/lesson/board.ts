@@ -22,6 +22,8 @@ export const StepWords = schema((z) =>
     answer: Text(z),
     /** For the teacher alone. */
     note: z.optional(Text(z)),
+    /** The question stands first, and the step's moves wait for the next climb: the class answers before the board does. */
+    asks: z.optional(z.literal("first")),
   }),
 );
 export type StepWords = Checked<typeof StepWords>;

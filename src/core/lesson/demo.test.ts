@@ -4,10 +4,9 @@ import { toNext } from "../count/bridge";
 import { numberSentence, type SentenceForm } from "../count/number-sentence";
 import { landings, numbersSaid, type Trail } from "../count/trail";
 import { exact, isWhole, keyOf, type NumberKey } from "../number/exact";
-import { numberAtStart } from "../number/number-at-start";
+import { numbersInText } from "../number/numbers-in-text";
 import { expandedForm, piecesOf } from "../number/pieces";
 import { placeKey } from "../number/place-words";
-import { readNumber } from "../number/read-number";
 import { isCoveredPart, isPartCovered } from "../scene/covered-part";
 import { framedOf } from "../scene/framed";
 import { groupedOf } from "../scene/grouped";
@@ -19,7 +18,7 @@ import { ruleWords } from "../set/rule-words";
 import { symmetryWords } from "../set/symmetry/symmetry-words";
 import { numberOf } from "../surface/cell-key";
 import type { Board } from "./board";
-import { openBoard, sceneOf, standOn } from "./board-state";
+import { climb, openBoard, sceneOf, standOn } from "./board-state";
 import { boardWith } from "./board-with";
 import { graphOf } from "./graph-of";
 import { readLesson } from "./read-lesson";
@@ -31,18 +30,6 @@ const lessons = demoFiles().map(({ file, text }) => {
   if (!read.ok) throw new Error(`${file}: ${read.message}`);
   return { file, boards: read.lesson.boards };
 });
-
-/** The keys of the numbers that a text names. */
-function numbersIn(text: string): Set<NumberKey> {
-  const found = new Set<NumberKey>();
-  for (let rest = text; rest !== ""; ) {
-    const digits = numberAtStart(rest);
-    const read = digits ? readNumber(digits.replace(/[,.]+$/, "")) : null;
-    if (read?.ok) found.add(keyOf(read.value));
-    rest = rest.slice(Math.max(1, digits.length));
-  }
-  return found;
-}
 
 /** The numbers that stand uncovered in the views that read a trail, and how far it is to the next ten. */
 function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
@@ -100,7 +87,7 @@ function toldBy(prepared: Board, scene: Scene): Set<NumberKey> {
     }
     if (view.kind === "say") {
       const { sentence, tried } = scene.said[view.id] ?? NOTHING_SAID;
-      for (const number of sentence ? numbersIn(ruleWords(sentence)) : []) told.add(number);
+      for (const number of sentence ? numbersInText(ruleWords(sentence)) : []) told.add(number);
       const chart = chartOf(board);
       const shading = chart && shadingOf(chart, scene, null, isMarkSeen(board, scene));
       const last = tried.at(-1);
@@ -141,6 +128,9 @@ const meaningIn = (text: string) =>
       ?.filter((word) => !/^(numbers|multiples|lamps|which|their|those|these)$/.test(word)),
   );
 
+/** The board when the question of a step comes to stand. */
+const askedOn = (board: Board, level: number) => climb(standOn(openBoard(board), level - 1));
+
 describe("the demo lessons", () => {
   const steps = lessons.flatMap(({ file, boards }) =>
     boards.flatMap((board, b) =>
@@ -156,9 +146,9 @@ describe("the demo lessons", () => {
   test.each(steps.filter(({ step }) => step.answer))(
     "$name: the answer is not told before it is asked for",
     ({ board, step, level }) => {
-      const told = toldBy(board, sceneOf(standOn(openBoard(board), level)));
-      const asked = numbersIn(step.question);
-      const given = [...numbersIn(step.answer)].filter(
+      const told = toldBy(board, sceneOf(askedOn(board, level)));
+      const asked = numbersInText(step.question);
+      const given = [...numbersInText(step.answer)].filter(
         (key) => !asked.has(key) && told.has(key.replace("-", "")),
       );
       expect(given).toEqual([]);
@@ -168,7 +158,7 @@ describe("the demo lessons", () => {
   test.each(steps.filter(({ step }) => step.answer))(
     "$name: the answer is not told in words before it is asked for",
     ({ board, step, level }) => {
-      const told = meaningIn(wordsToldBy(board, sceneOf(standOn(openBoard(board), level))));
+      const told = meaningIn(wordsToldBy(board, sceneOf(askedOn(board, level))));
       const asked = meaningIn(step.question);
       expect([...meaningIn(step.answer)].filter((word) => told.has(word) && !asked.has(word))).toEqual([]);
     },
@@ -187,7 +177,7 @@ describe("the demo lessons", () => {
     const lamps = lessons.find(({ file }) => file.startsWith("1-"))!.boards[1]!;
     const shown = sceneOf(standOn(openBoard(lamps), 4));
     expect([...toldBy(lamps, shown)]).toEqual(expect.arrayContaining(["8", "6", "48", "42"]));
-    expect([...numbersIn("−3.5 metres, 1¼ or 5,000: 8 × 6 = 48")].sort()).toEqual(
+    expect([...numbersInText("−3.5 metres, 1¼ or 5,000: 8 × 6 = 48")].sort()).toEqual(
       ["1.25", "3.5", "48", "5000", "6", "8"].sort(),
     );
   });

@@ -116,7 +116,7 @@ export function splitStep(state: BoardState, level: number, at: number, id: stri
   const { board, climbed, live } = state;
   const step = board.stair[level - 1];
   if (!step || at < 1 || at >= step.beats.length || board.stair.length >= MAX.steps) return state;
-  const { note: _, ...bare } = step;
+  const { note: _, asks: __, ...bare } = step;
   const first: Step = { ...bare, question: "", answer: "", beats: step.beats.slice(0, at) };
   const second: Step = { ...step, id, beats: step.beats.slice(at) };
   return {
@@ -134,13 +134,15 @@ export function joinSteps(state: BoardState, level: number): BoardState {
   const { board, climbed, live } = state;
   const [step, next] = [board.stair[level - 1], board.stair[level]];
   if (!step || !next || !canBeJoined(board, level)) return state;
-  const { question, answer } = next.question === "" ? step : next;
+  const { asks: _, ...rest } = step;
+  const { question, answer, asks } = next.question === "" ? step : next;
   const notes = [step.note, next.note].filter(Boolean).join(" ").slice(0, MAX.text);
   const joined: Step = {
-    ...step,
+    ...rest,
     question,
     answer,
     beats: [...step.beats, ...next.beats],
+    ...(asks ? { asks } : {}),
     ...(notes === "" ? {} : { note: notes }),
   };
   const between = bounded([...(live[level] ?? []), ...(live[level + 1] ?? [])]);
@@ -162,6 +164,10 @@ export const changeBeats = (state: BoardState, level: number, beats: readonly Be
 export const paceStep = (state: BoardState, level: number, pace: Pace | null): BoardState =>
   changeStep(state, level, ({ pace: _, ...step }) => (pace === null ? step : { ...step, pace }));
 
+/** Sets whether a step asks its question before its moves are made, or with them. */
+export const timeQuestion = (state: BoardState, level: number, asks: Step["asks"]): BoardState =>
+  changeStep(state, level, ({ asks: _, ...step }) => (asks ? { ...step, asks } : step));
+
 function changeStep(state: BoardState, level: number, change: (step: Step) => Step): BoardState {
   const { board } = state;
   const step = board.stair[level - 1];
@@ -179,7 +185,7 @@ export function putStepAt(state: BoardState, from: number, to: number): BoardSta
 
 /** Replaces the words of a step. */
 export const rewordStep = (state: BoardState, level: number, words: StepWords): BoardState =>
-  changeStep(state, level, ({ note: _, ...step }) => ({ ...step, ...words }));
+  changeStep(state, level, ({ note: _, asks: __, ...step }) => ({ ...step, ...words }));
 
 /** Swaps the step at `level` with its neighbour above or below. */
 export function moveStep(state: BoardState, level: number, by: 1 | -1): BoardState {

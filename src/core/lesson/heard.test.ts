@@ -12,9 +12,17 @@ const board = {
   stair: [{ id: "one", title: "Start", question: "Which lamp comes next?", answer: "12", beats: [] }],
 };
 const then = (from: Heard, ...moves: Move[]): Heard => ({ ...from, scene: fold(from.scene, moves) });
-const still: Heard = { board, climbed: 0, scene: EMPTY_SCENE };
+const still: Heard = { board, climbed: 0, asking: false, scene: EMPTY_SCENE };
 
 describe("what happens on a board is heard", () => {
+  test("a question that stands before its moves is announced once", () => {
+    const asking = { ...still, asking: true };
+    expect(heardBetween(still, asking)).toBe("Step 1 of 1. Which lamp comes next?");
+    const climbed = then({ ...still, climbed: 1 }, { do: "mark", ink: "sun", numbers: ["12"] });
+    expect(heardBetween(asking, climbed)).toBe("12 marked in sun.");
+    expect(heardBetween(asking, still)).toBe("Start of the board.");
+  });
+
   test("a step with its question, and the way down", () => {
     const up = { ...still, climbed: 1 };
     expect(heardBetween(still, up)).toBe("Step 1 of 1. Which lamp comes next?");

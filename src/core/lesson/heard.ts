@@ -9,7 +9,13 @@ import type { Board } from "./board";
 import { boardCells, textOn } from "./views-of";
 
 /** The state of a board at one moment, as far as a screen reader announces it. */
-export type Heard = { readonly board: Board; readonly climbed: number; readonly scene: Scene };
+export type Heard = {
+  readonly board: Board;
+  readonly climbed: number;
+  /** The question of the next step stands already. */
+  readonly asking: boolean;
+  readonly scene: Scene;
+};
 
 /** Up to this many numbers are named; more are only counted. */
 const NAMED = 6;
@@ -20,15 +26,17 @@ const NAMED = 6;
  * everyone in the room hears it. Empty if nothing worth announcing happened.
  */
 export function heardBetween(before: Heard, after: Heard): string {
-  const step = before.climbed === after.climbed ? [] : [stepHeard(after)];
-  return [...step, ...countHeard(before, after), ...marksHeard(before, after)].join(" ");
+  return [...stepHeard(before, after), ...countHeard(before, after), ...marksHeard(before, after)].join(" ");
 }
 
-function stepHeard({ board, climbed }: Heard): string {
-  const steps = board.stair.length;
-  if (climbed === 0) return "Start of the board.";
-  const step = board.stair[climbed - 1];
-  return `Step ${climbed} of ${steps}. ${step?.question ?? ""}`.trim();
+function stepHeard(before: Heard, { board, climbed, asking }: Heard): string[] {
+  if (before.climbed === climbed && before.asking === asking) return [];
+  // Its question was announced before its moves.
+  if (before.asking && climbed === before.climbed + 1 && !asking) return [];
+  const level = asking ? climbed + 1 : climbed;
+  if (level === 0) return ["Start of the board."];
+  const question = board.stair[level - 1]?.question ?? "";
+  return [`Step ${level} of ${board.stair.length}. ${question}`.trim()];
 }
 
 function countHeard(before: Heard, after: Heard): string[] {

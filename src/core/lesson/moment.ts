@@ -1,6 +1,6 @@
 import type { Scene } from "../scene/scene";
 import type { Board } from "./board";
-import { type BoardState, currentStep, sceneOf } from "./board-state";
+import { type BoardState, sceneOf, stepAsked } from "./board-state";
 import { boardWith } from "./board-with";
 
 /**
@@ -9,8 +9,8 @@ import { boardWith } from "./board-with";
  */
 export type Moment = { readonly board: Board; readonly scene: Scene; readonly mayAsk: boolean };
 
-/** Whether the views of a board may ask a question: not if the current step asks one. */
-export const mayAsk = (state: BoardState): boolean => !currentStep(state)?.question;
+/** Whether the views of a board may ask a question: not if a step asks one. */
+export const mayAsk = (state: BoardState): boolean => !stepAsked(state)?.question;
 
 /** The moment of a board's current state. */
 export function momentOf(state: BoardState): Moment {

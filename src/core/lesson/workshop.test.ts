@@ -22,6 +22,7 @@ import {
   removeStep,
   rewordStep,
   splitStep,
+  timeQuestion,
 } from "./edit-stair";
 import { withView } from "./edit-views";
 import type { Lesson } from "./lesson";
@@ -43,7 +44,7 @@ const top = (board: BoardState["board"]) => seen(sceneOf(standOn(openBoard(board
 describe("the stair as a workshop", () => {
   test("any sequence of edits leaves a stair that folds, and that a lesson keeps", () => {
     const edit = fc.record({
-      what: fc.nat(12),
+      what: fc.nat(13),
       level: fc.nat(7),
       other: fc.nat(7),
       beats: fc.array(beat, { maxLength: 3 }),
@@ -73,6 +74,7 @@ describe("the stair as a workshop", () => {
             changeBeats(state, level, beats),
             paceStep(state, level, other % 2 === 0 ? "by-press" : null),
             rewordStep(state, level, { ...WORDS, note: "Count together." }),
+            timeQuestion(state, level, other % 2 === 0 ? "first" : undefined),
             standOn(state, level),
             keepAsStep(live, WORDS, id()),
             recordOver(live, state.climbed + 1),
@@ -104,6 +106,14 @@ describe("the stair as a workshop", () => {
           expect(top(split)).toEqual(top(board));
           const joined = joinSteps(openBoard(split), level).board;
           expect(joined).toEqual(board);
+          // The half that asks is the one that asks first.
+          const first = timeQuestion(openBoard(board), level, "first");
+          const halves = splitStep(first, level, at, "second");
+          expect(halves.board.stair.slice(level - 1, level + 1).map(({ asks }) => asks)).toEqual([
+            undefined,
+            "first",
+          ]);
+          expect(joinSteps(halves, level).board).toEqual(first.board);
         },
       ),
     );

@@ -16,6 +16,7 @@ import { isPlaying } from "../store/on-show";
 import { settingUp } from "../store/setting-up";
 import { useBoardStore } from "../store/use-board";
 import { TOOL_NAMES, toolOf } from "../tools";
+import { recognising } from "../tools/mark";
 import { stageOf } from "../views/stages";
 import { Handle } from "./handle";
 
@@ -79,6 +80,7 @@ export const Divider = later(settable("divider"), Handle, "when brought");
 const TOOL_PARTS = [
   filling,
   noNext,
+  recognising,
   settingUp,
   { bring: bringMenus },
   { bring: bringPopovers },

@@ -1,13 +1,13 @@
 "use client";
 
-import { currentStep } from "@/core/lesson/board-state";
+import { stepAsked } from "@/core/lesson/board-state";
 import { keepKeyboard } from "@/kit/rail-button";
 import { boardStateOf } from "../store/on-show";
 import { useBoard, useBoardStore } from "../store/use-board";
 
 /** The step's question, above the numbers, with its answer covered until asked for. No question, no band. */
 export function QuestionBand() {
-  const step = useBoard((state) => currentStep(boardStateOf(state)));
+  const step = useBoard((state) => stepAsked(boardStateOf(state)));
   const shown = useBoard((state) => state.answerShown);
   const store = useBoardStore();
   if (!step?.question) return null;

@@ -19,6 +19,7 @@ const ClassKept = z.object({
     at: z.string().check(z.maxLength(40)),
     climbed: Count,
     live: LiveActs(z),
+    asked: z.optional(z.literal(true)),
     played: z.nullable(Count),
     counting: z.boolean(),
     within: z.nullable(ViewId(z)),
@@ -40,15 +41,16 @@ export const classKeeper = (lesson: string): ClassKeeper => ({
 
 /** What is shown, as stored: the board by its id. */
 export function toKeep({ state, ...shown }: Shown): ClassKept["shown"] {
-  const { board, climbed, live } = state;
-  return { ...shown, at: board.id, climbed, live: live as ClassKept["shown"]["live"] };
+  const { board, climbed, live, asked } = state;
+  return { ...shown, at: board.id, climbed, live: live as ClassKept["shown"]["live"], asked };
 }
 
 /** What was shown, on the board as it is now; null where that board is gone. */
 export function fromKept(
-  { at, climbed, live, ...shown }: ClassKept["shown"],
+  { at, climbed, live, asked, ...shown }: ClassKept["shown"],
   { boards }: Pick<BoardScreenState, "boards">,
 ): Shown | null {
   const board = boards.map(({ present }) => present.board).find(({ id }) => id === at);
-  return board ? { ...shown, state: { board, climbed: Math.min(climbed, board.stair.length), live } } : null;
+  if (!board) return null;
+  return { ...shown, state: { board, climbed: Math.min(climbed, board.stair.length), live, asked } };
 }

@@ -4,7 +4,7 @@ import { Eye, EyeOff, type LucideIcon, Pause, Play, Pointer, RotateCcw } from "l
 import { type ReactNode, useEffect, useState } from "react";
 import { useStore } from "zustand";
 import type { StoreApi } from "zustand/vanilla";
-import { currentStep, openBoard } from "@/core/lesson/board-state";
+import { openBoard, stepAsked } from "@/core/lesson/board-state";
 import { surfacesOf } from "@/core/lesson/views-of";
 import { isCoveredAt } from "@/core/scene/scene";
 import { listNumbers } from "@/core/set/rule-words";
@@ -115,7 +115,7 @@ function Clock() {
 }
 
 function Answer() {
-  const step = useBoard((state) => currentStep(boardStateOf(state)));
+  const step = useBoard((state) => stepAsked(boardStateOf(state)));
   if (!step || (!step.answer && !step.note)) return null;
   return (
     <section aria-label="Answer" className={CARD}>

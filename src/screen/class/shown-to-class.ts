@@ -1,5 +1,5 @@
 import type { BoardState } from "@/core/lesson/board-state";
-import { currentStep, movesIn } from "@/core/lesson/board-state";
+import { movesIn, stepAsked } from "@/core/lesson/board-state";
 import type { Act, Move } from "@/core/scene/move";
 import type { BoardScreenState } from "../store/board-store";
 import { boardStateOf } from "../store/on-show";
@@ -85,7 +85,7 @@ type Look = { readonly strong: boolean; readonly blank: boolean };
 /** What the class is to see now, given what was sent about the same board. */
 export function showMessage(shown: Shown, told: Live, look: Look): ShowMessage {
   const { state, played, counting, within, answerShown } = shown;
-  const step = currentStep(state);
+  const step = stepAsked(state);
   return {
     kind: "show",
     board: state.board.id,

@@ -1,8 +1,10 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import { isAsking } from "@/core/lesson/board-state";
 import { type Heard, heardBetween } from "@/core/lesson/heard";
 import type { BoardScreenState } from "../store/board-store";
+import { boardStateOf } from "../store/on-show";
 import { pickBoard, pickBoardInHand, pickClimbed, pickScene, useBoardStore } from "../store/use-board";
 
 /** What happens within this time is announced together, in milliseconds: a drag over ten numbers is one thing. */
@@ -13,6 +15,7 @@ const FAST_S = 1;
 const heardNow = (state: BoardScreenState): Heard => ({
   board: pickBoardInHand(state),
   climbed: pickClimbed(state),
+  asking: isAsking(boardStateOf(state)),
   scene: pickScene(state),
 });
 

@@ -6,7 +6,7 @@ import { keepAsStep, whyNotKept } from "@/core/lesson/edit-stair";
 import { say } from "@/kit/messages";
 import { boardStateOf } from "../store/on-show";
 import { sayDone } from "../store/say-done";
-import { useBoardStore } from "../store/use-board";
+import { useBoard, useBoardStore } from "../store/use-board";
 import { StepDialog } from "./step-dialog";
 
 const NO_WORDS: StepWords = { title: "", question: "", answer: "" };
@@ -21,5 +21,15 @@ export function KeepStep({ onClose }: { onClose: () => void }) {
     onClose();
     sayDone(store, `Kept as step ${boardStateOf(store.getState()).climbed}.`);
   };
-  return <StepDialog doing="Keep the step" words={NO_WORDS} onClose={onClose} onSave={keep} />;
+  const state = useBoard(boardStateOf);
+  return (
+    <StepDialog
+      doing="Keep the step"
+      words={NO_WORDS}
+      put={(said) => keepAsStep(state, said, "kept")}
+      level={state.climbed + 1}
+      onClose={onClose}
+      onSave={keep}
+    />
+  );
 }

@@ -2,6 +2,7 @@
 
 import { Hammer, ScrollText } from "lucide-react";
 import { Fragment, useEffect, useMemo, useRef, useState } from "react";
+import { openBoard } from "@/core/lesson/board-state";
 import { recordOver, rewordStep, whyNotRecorded } from "@/core/lesson/edit-stair";
 import { faultsOf } from "@/core/lesson/stair-faults";
 import { later } from "@/kit/later";
@@ -112,6 +113,8 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
       <StepDialog
         doing="Change the words"
         words={wording === null ? null : (stair[wording - 1] ?? null)}
+        put={(words) => rewordStep(openBoard(board), wording ?? 0, words)}
+        level={wording ?? 0}
         onClose={() => setWording(null)}
         onSave={(words) => {
           if (wording !== null) store.getState().change((state) => rewordStep(state, wording, words));

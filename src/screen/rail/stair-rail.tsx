@@ -2,7 +2,7 @@
 
 import { clsx } from "clsx";
 import { ArrowDown, ArrowUp, RotateCcw } from "lucide-react";
-import { hasLive, paceOf } from "@/core/lesson/board-state";
+import { hasLive, isAsking, paceOf } from "@/core/lesson/board-state";
 import { manyOf } from "@/core/number/many-of";
 import { keepKeyboard } from "@/kit/rail-button";
 import { useSingleTap } from "@/kit/use-single-tap";
@@ -14,6 +14,7 @@ import { pickBoard, pickClimbed, useBoard, useBoardStore } from "../store/use-bo
 export function StairRail() {
   const steps = useBoard((state) => pickBoard(state).stair.length);
   const climbed = useBoard(pickClimbed);
+  const asking = useBoard((state) => isAsking(boardStateOf(state)));
   const playing = useBoard((state) => state.played !== null);
   const paced = useBoard((state) => paceOf(boardStateOf(state)) === "paced");
   const store = useBoardStore();
@@ -27,7 +28,7 @@ export function StairRail() {
           <button
             type="button"
             aria-label="Step down"
-            disabled={climbed === 0}
+            disabled={climbed === 0 && !asking}
             onMouseDown={keepKeyboard}
             {...down}
             className="flex h-rail w-[3.625rem] shrink-0 flex-col low:h-press low:w-12 items-center justify-center gap-0.5 rounded-button border-2 border-rail-line text-small leading-none font-semibold text-white enabled:hover:border-white disabled:text-[#8593aa]"
@@ -35,7 +36,7 @@ export function StairRail() {
             <ArrowDown aria-hidden size="1.375rem" className="shrink-0" />
             <span className="low:sr-only">Step down</span>
           </button>
-          <Blocks steps={steps} climbed={climbed} />
+          <Blocks steps={steps} climbed={climbed} asking={asking} />
           <button
             type="button"
             aria-label={playing && paced ? "Finish the step" : "Climb"}
@@ -54,13 +55,18 @@ export function StairRail() {
 }
 
 /**
- * The steps as blocks, each higher than the one before; climbed ones are yellow, the current one is brightest. Once
- * something was done live, a touch on them goes back to the step as prepared.
+ * The steps as blocks, each higher than the one before; climbed ones are yellow, the current one is brightest, and one
+ * whose question stands before its moves is an outline. Once something was done live, a touch on them goes back to the
+ * step as prepared.
  */
-function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
+function Blocks({ steps, climbed, asking }: { steps: number; climbed: number; asking: boolean }) {
   const live = useBoard((state) => hasLive(boardStateOf(state)));
   const store = useBoardStore();
-  const where = climbed === 0 ? `At the start of ${manyOf(steps, "step")}` : `Step ${climbed} of ${steps}`;
+  const where = asking
+    ? `The question of step ${climbed + 1} of ${steps}`
+    : climbed === 0
+      ? `At the start of ${manyOf(steps, "step")}`
+      : `Step ${climbed} of ${steps}`;
   const blocks = Array.from({ length: steps }, (_, index) => (
     <span
       // biome-ignore lint/suspicious/noArrayIndexKey: a block is its height.
@@ -68,6 +74,7 @@ function Blocks({ steps, climbed }: { steps: number; climbed: number }) {
       className={clsx(
         "min-w-0 flex-1 rounded-t-sign",
         index + 1 === climbed ? "bg-stair" : index < climbed ? "bg-stair-deep" : "bg-unclimbed",
+        asking && index === climbed && "border-2 border-stair",
       )}
       style={{ height: `${24 + (76 * (index + 1)) / steps}%` }}
     />

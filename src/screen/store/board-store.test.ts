@@ -1,6 +1,6 @@
 import { describe, expect, test, vi } from "vitest";
 import { NEW_COUNT } from "@/core/count/count-settings";
-import { sceneOf } from "@/core/lesson/board-state";
+import { sceneOf, stepAsked } from "@/core/lesson/board-state";
 import { VERSION } from "@/core/lesson/bounds";
 import { inksAt } from "@/core/scene/scene";
 import { say } from "@/kit/messages";
@@ -104,6 +104,32 @@ describe("the stair", () => {
     expect([marked(scene()).length, covered(scene()).length]).toEqual([0, 1]);
     store.getState().takeBack();
     expect(marked(scene()).length).toBe(1);
+  });
+
+  test("a question that stands before its moves: they wait, and its answer stays when they come", () => {
+    const { store, scene, touch } = openStore(
+      { ...step("one", cover("54")), asks: "first" },
+      step("two", cover("60")),
+    );
+    const state = () => boardStateOf(store.getState());
+    store.getState().climb();
+    expect([stepAsked(state())?.id, covered(scene())]).toEqual(["one", []]);
+    // A touch meanwhile brings nothing of them.
+    touch("30");
+    store.getState().showAnswer(true);
+    expect([state().climbed, covered(scene()), marked(scene())]).toEqual([0, [], ["30"]]);
+    store.getState().climb();
+    expect([state().climbed, covered(scene()), store.getState().answerShown]).toEqual([1, ["54"], true]);
+    store.getState().climb();
+    expect(store.getState().answerShown).toBe(false);
+    // Down again the question stands alone; each climb is taken back by itself.
+    store.getState().stepDown();
+    store.getState().stepDown();
+    expect([stepAsked(state())?.id, state().climbed, covered(scene())]).toEqual(["one", 0, []]);
+    for (let i = 0; i < 5; i += 1) store.getState().takeBack();
+    expect([stepAsked(state())?.id, marked(scene())]).toEqual(["one", []]);
+    store.getState().takeBack();
+    expect(stepAsked(state())).toBeUndefined();
   });
 
   test("an answer is covered again when the step changes", () => {

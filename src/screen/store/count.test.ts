@@ -1,4 +1,4 @@
-import { describe, expect, test, vi } from "vitest";
+import { beforeAll, describe, expect, test, vi } from "vitest";
 import { NEW_COUNT } from "@/core/count/count-settings";
 import { watchMarks } from "@/core/count/watch";
 import { liveHere } from "@/core/lesson/board-state";
@@ -6,6 +6,7 @@ import { marksByHand } from "@/core/scene/marks-by-hand";
 import { isCoveredAt } from "@/core/scene/scene";
 import { cover, openStore, step } from "../../../tests/support/open-store";
 import { marked } from "../../../tests/support/seen";
+import { recognising } from "../tools/mark";
 import { createBoardStore } from "./board-store";
 import { lessonOf } from "./lesson-of";
 import { boardNow, boardStateOf, sceneNow } from "./on-show";
@@ -74,7 +75,20 @@ describe("the count", () => {
   });
 });
 
+describe("a count by touch, before the code that recognises it is there", () => {
+  test("marks, and is counted whole by the first touch after that", async () => {
+    const { touch, scene } = openStore();
+    for (const number of ["5", "10", "15"]) touch(number);
+    expect([marked(scene()), scene().trail]).toEqual([["5", "10", "15"], null]);
+    await recognising.bring();
+    touch("20");
+    expect([marked(scene()).length, scene().trail?.end, scene().trail?.jumps.length]).toEqual([4, "20", 4]);
+  });
+});
+
 describe("a count by touch", () => {
+  beforeAll(() => recognising.bring());
+
   const numbers = (store: ReturnType<typeof openStore>["store"]) => {
     const { trail } = sceneNow(store.getState());
     const { by, from } = boardNow(store.getState()).count;

@@ -3,6 +3,7 @@ import {
   backToStep,
   climb,
   currentStep,
+  isAsking,
   paceOf,
   standOn,
   stepDown,
@@ -28,10 +29,12 @@ export const stairPart: Part<StairPart> = ({ getState: get, setState: set }) => 
   const step = (next: BoardState) => {
     const before = here();
     if (next === before) return;
-    const plays = next.climbed > before.climbed && paceOf(next) !== "at-once";
+    const climbs = next.climbed > before.climbed;
+    const plays = climbs && paceOf(next) !== "at-once";
     const beats = currentStep(next)?.beats.length ?? 0;
     get().change(() => next, {
-      answerShown: false,
+      // The answer to a question that stood before its moves stays, if it is shown.
+      answerShown: climbs && isAsking(before) && get().answerShown,
       counting: false,
       played: plays && beats > 1 ? 1 : null,
     });

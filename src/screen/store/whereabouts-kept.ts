@@ -9,5 +9,8 @@ const upTo100 = z.int().check(z.minimum(0), z.maximum(100));
 export const WhereaboutsKept: z.ZodMiniType<Whereabouts> = z.object({
   at: BoardId,
   forClass: z.optional(z.string().check(z.maxLength(60))),
-  boards: z.record(BoardId, z.object({ climbed: upTo100, live: LiveActs(z) })),
+  boards: z.record(
+    BoardId,
+    z.object({ climbed: upTo100, live: LiveActs(z), asked: z.optional(z.literal(true)) }),
+  ),
 });

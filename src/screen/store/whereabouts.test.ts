@@ -1,14 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, test, vi } from "vitest";
 import { landings } from "@/core/count/trail";
+import { stepAsked } from "@/core/lesson/board-state";
 import { withMain } from "@/core/lesson/edit-views";
 import { newBoard, newLesson } from "@/core/lesson/new-lesson";
 import { exact, keyOf } from "@/core/number/exact";
 import { startingChart } from "@/core/surface/starting-charts";
 import { startingLine } from "@/core/surface/starting-lines";
+import { cover, openStore, step } from "../../../tests/support/open-store";
+import { covered } from "../../../tests/support/seen";
 import { lineActionsOf } from "../jumps/line-actions";
 import { createBoardStore } from "./board-store";
-import { sceneNow } from "./on-show";
+import { lessonOf } from "./lesson-of";
+import { boardStateOf, sceneNow } from "./on-show";
 import { type Whereabouts, whereaboutsOf } from "./whereabouts";
 import { WhereaboutsKept } from "./whereabouts-kept";
 
@@ -100,5 +104,16 @@ describe("where a teacher was", () => {
       }),
       { numRuns: 100 },
     );
+  });
+
+  test("a question that stood before its moves stands again", () => {
+    const { store } = openStore({ ...step("one", cover("54")), asks: "first" });
+    store.getState().climb();
+    const kept = WhereaboutsKept.parse(JSON.parse(JSON.stringify(whereaboutsOf(store.getState()))));
+    const again = createBoardStore(lessonOf(store.getState()), kept);
+    expect([stepAsked(boardStateOf(again.getState()))?.id, covered(sceneNow(again.getState()))]).toEqual([
+      "one",
+      [],
+    ]);
   });
 });

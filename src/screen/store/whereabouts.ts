@@ -9,19 +9,19 @@ export type Whereabouts = {
   /** The class being taught; missing in data from older windows. */
   forClass?: string | undefined;
   /** By board. */
-  boards: { readonly [id in string]?: { climbed: number; live: BoardState["live"] } };
+  boards: { readonly [id in string]?: Pick<BoardState, "climbed" | "live" | "asked"> };
 };
 
 /** Whether anything has been done with the class: an untouched sitting does not replace a stored one. */
 export const isBegun = ({ boards }: Pick<BoardScreenState, "boards">): boolean =>
-  boards.some(({ present: { climbed, live } }) => climbed > 0 || live.some((acts) => acts.length > 0));
+  boards.some(
+    ({ present: { climbed, live, asked } }) => climbed > 0 || asked || live.some((acts) => acts.length > 0),
+  );
 
 export function whereaboutsOf(state: BoardScreenState): Whereabouts {
   return {
     at: boardStateOf(state).board.id,
     forClass: state.taughtTo,
-    boards: Object.fromEntries(
-      state.boards.map(({ present: { board, climbed, live } }) => [board.id, { climbed, live }]),
-    ),
+    boards: Object.fromEntries(state.boards.map(({ present: { board, ...where } }) => [board.id, where])),
   };
 }

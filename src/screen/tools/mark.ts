@@ -1,5 +1,4 @@
 import { countByTouch, isCount, jumpOf } from "@/core/count/count";
-import { countByHand } from "@/core/count/count-by-hand";
 import type { Count } from "@/core/count/count-settings";
 import type { Trail } from "@/core/count/trail";
 import { boardHolds } from "@/core/lesson/views-of";
@@ -10,8 +9,15 @@ import type { Act, Beat, Move } from "@/core/scene/move";
 import { inksAt, numbersWith } from "@/core/scene/scene";
 import { hasInk } from "@/core/set/ink";
 import { isCellKey } from "@/core/surface/cell-key";
+import { ahead } from "@/kit/later";
 import { MarkSign } from "@/kit/signs";
 import { type OnBoard, tool } from "./tool";
+
+/**
+ * What recognises a count, loaded after the board stands. Until it is there numbers are only marked; the first touch after
+ * that counts them all.
+ */
+export const recognising = ahead(() => import("@/core/count/count-by-hand"));
 
 /** Marks numbers in the ink in hand; the count follows. Core works out what is being counted by touches. */
 export const mark = tool({
@@ -72,8 +78,13 @@ function countedByHand(
   isStroke: boolean,
 ) {
   const { count } = board;
+  const there = recognising.ready();
+  if (!there) {
+    void recognising.bring();
+    return null;
+  }
   const of = (some: readonly Act[]) =>
-    countByHand(changed(marksByHand(some, ink)), count, scene.trail, boardHolds(board));
+    there.countByHand(changed(marksByHand(some, ink)), count, scene.trail, boardHolds(board));
   const single = isStroke ? null : of(acts.filter((done) => !isStrokeOf(done)));
   if (single) return single;
   const all = of(acts);

@@ -4,6 +4,7 @@ import { ArrowDown, ArrowUp, Copy, Merge, PencilLine, RotateCcw, Scissors, Trash
 import { nanoid } from "nanoid";
 import { useState } from "react";
 import type { Pace } from "@/core/lesson/board";
+import { openBoard } from "@/core/lesson/board-state";
 import { MAX } from "@/core/lesson/bounds";
 import {
   canBeJoined,
@@ -15,13 +16,16 @@ import {
   removeStep,
   rewordStep,
   splitStep,
+  timeQuestion,
 } from "@/core/lesson/edit-stair";
 import { momentWords } from "@/core/lesson/move-words";
 import type { StairFault } from "@/core/lesson/stair-faults";
+import { toldEarly } from "@/core/lesson/told-early";
 import type { Move } from "@/core/scene/move";
 import { Button, IconButton } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { ORDINARY } from "@/view/drawing";
+import { QuestionTime } from "../prepare/question-time";
 import { StepDialog } from "../prepare/step-dialog";
 import { sayDone } from "../store/say-done";
 import { pickPrepared, useBoard, useBoardStore } from "../store/use-board";
@@ -98,23 +102,32 @@ export function StepPart({ level, faults, onGone, onAgain }: Props) {
         </Button>
       </div>
       <div className="flex flex-wrap items-start gap-5">
-        <div className="aspect-[1040/600] w-[min(100%,28.75rem)] shrink-0 rounded-card bg-mist p-2">
+        <div className="aspect-[1040/600] w-[min(100%,24rem)] shrink-0 rounded-card bg-mist p-2">
           <DrawnHere of={`${step.id}`} board={board} at={level} room={ROOM} theme={ORDINARY} from="here" />
         </div>
-        <div className="min-w-56 flex-1">
-          {step.question && <p className="text-large leading-snug font-semibold">{step.question}</p>}
-          {step.answer && <p className="mt-1 font-numeral text-large font-bold">{step.answer}</p>}
-          {step.note && <p className="mt-2 leading-snug text-quiet">Your note: {step.note}</p>}
+        <div className="flex min-w-[min(100%,22rem)] flex-1 flex-col gap-4">
+          <div>
+            {step.question && <p className="text-large leading-snug font-semibold">{step.question}</p>}
+            {step.answer && <p className="mt-1 font-numeral text-large font-bold">{step.answer}</p>}
+            {step.note && <p className="mt-2 leading-snug text-quiet">Your note: {step.note}</p>}
+          </div>
+          {beats.length > 0 && step.question && (
+            <QuestionTime
+              asks={step.asks}
+              told={toldEarly(board, level)}
+              onChange={(asks) => change((state) => timeQuestion(state, level, asks))}
+            />
+          )}
+          {beats.length > 1 && (
+            <Choice
+              label="How it is climbed"
+              value={step.pace ?? "board"}
+              options={PACES}
+              onChange={(pace) => change((state) => paceStep(state, level, pace === "board" ? null : pace))}
+            />
+          )}
         </div>
       </div>
-      {beats.length > 1 && (
-        <Choice
-          label="How it is climbed"
-          value={step.pace ?? "board"}
-          options={PACES}
-          onChange={(pace) => change((state) => paceStep(state, level, pace === "board" ? null : pace))}
-        />
-      )}
       <ol aria-label="What it does" className="flex flex-col gap-1.5">
         {beats.length === 0 && <li className="text-quiet">It changes nothing on the board: it only asks.</li>}
         {beats.map((beat, at) => (
@@ -135,6 +148,8 @@ export function StepPart({ level, faults, onGone, onAgain }: Props) {
       <StepDialog
         doing="Change the words"
         words={wording ? step : null}
+        put={(words) => rewordStep(openBoard(board), level, words)}
+        level={level}
         onClose={() => setWording(false)}
         onSave={(words) => {
           change((state) => rewordStep(state, level, words));
