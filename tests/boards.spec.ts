@@ -117,3 +117,40 @@ test("a window that got wider has the same buttons to other boards as when it go
   await sizeTo(justEnough);
   await expect(buttons).toHaveCount(0);
 });
+
+test("however long a title or a question is, the boards stay in reach and no word leaves its place", async ({
+  page,
+  request,
+}) => {
+  const lamps = demoLesson(LAMPS);
+  const word = (letters: number) => "Gannetpoint".repeat(40).slice(0, letters);
+  const [first, ...others] = lamps.boards[1].stair;
+  const stair = [{ ...first, title: word(120), question: word(300), answer: word(80) }, ...others];
+  const answer = await request.post("/api/lessons", {
+    data: {
+      lesson: {
+        ...lamps,
+        title: word(120),
+        forClass: word(60),
+        boards: [{ ...lamps.boards[1], stair }, lamps.boards[0]],
+      },
+    },
+  });
+  const { id } = await answer.json();
+  for (const part of ["", "?prepare"]) {
+    await page.goto(`/lesson/${id}${part}`);
+    await expect(place(page, "24")).toBeVisible();
+    await page.keyboard.press("PageDown");
+    await button(page, "Show answer").click();
+    const boards = page.getByRole("navigation", { name: "Boards" });
+    await expect(boards.getByRole("button", { name: "2 How the chart is built" })).toBeInViewport({
+      ratio: 1,
+    });
+    const outside = await page.evaluate(() => {
+      const inside = document.querySelectorAll("[aria-label=Question] p, [aria-label=Steps] button span");
+      return [...inside].filter((part) => part.scrollWidth > part.clientWidth + 1 && part.clientWidth > 0)
+        .length;
+    });
+    expect(outside).toBe(0);
+  }
+});

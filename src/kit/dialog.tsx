@@ -29,7 +29,7 @@ export function Dialog({ open, onOpenChange, title, description, size = "small",
         <Radix.Overlay className="fixed inset-0 z-40 bg-rail/55" />
         <Radix.Content
           aria-describedby={description ? undefined : ""}
-          className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board ${SIZES[size]}`}
+          className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board wrap-break-word ${SIZES[size]}`}
         >
           <div className={size === "large" ? "mb-4 pr-12" : "mb-5 pr-12"}>
             <Radix.Title className="text-title font-bold">{title}</Radix.Title>
@@ -68,14 +68,17 @@ export function WholeDialog({
   return (
     <Radix.Root open onOpenChange={(open) => !open && onClose()}>
       <Radix.Portal>
-        <Radix.Content aria-describedby={undefined} className="fixed inset-0 z-40 flex flex-col bg-wall">
+        <Radix.Content
+          aria-describedby={undefined}
+          className="fixed inset-0 z-40 flex flex-col bg-wall wrap-break-word"
+        >
           <div className="flex min-h-[4.75rem] shrink-0 flex-wrap items-center gap-3 px-5 py-2.5">
             <Radix.Close asChild>
               <IconButton name="Close">
                 <X aria-hidden />
               </IconButton>
             </Radix.Close>
-            <Radix.Title className="text-large font-bold">{title}</Radix.Title>
+            <Radix.Title className="min-w-0 text-large font-bold">{title}</Radix.Title>
             {head}
           </div>
           {children}

@@ -65,6 +65,27 @@ function wordsOf(pieces: readonly Piece[], wraps: boolean): Word[] {
   return words;
 }
 
+/** Words as long as this are no words of a language, and may be cut anywhere. */
+const LONG = 30;
+
+/** A very long word that is wider than its room, in parts that are not. */
+function cut(word: Word, room: number): Word[] {
+  const piece = word.pieces.length === 1 ? word.pieces[0]!.piece : null;
+  if (piece?.kind !== "letters" || piece.text.length < LONG || word.width <= room) return [word];
+  const of = (text: string) => widthOf(text, fontOf(piece.look)) * piece.look.size;
+  const parts = [""];
+  for (const letter of piece.text) {
+    if (parts.at(-1) !== "" && of(parts.at(-1) + letter) > room) parts.push("");
+    parts[parts.length - 1] += letter;
+  }
+  return parts.map((text, i) => ({
+    pieces: [{ piece: { ...piece, text }, width: of(text) }],
+    width: of(text),
+    space: i === 0 ? word.space : 0,
+    breaks: false,
+  }));
+}
+
 /** Collapses white space as a web page does, unless the style keeps it. A no-break space does not count. */
 export function collapsed(text: string, look: Inherited): string {
   if (look.whiteSpace.startsWith("pre")) return text;
@@ -85,7 +106,8 @@ export function layLines(pieces: readonly Piece[], room: number, look: Inherited
   const wraps = look.whiteSpace !== "nowrap" && look.whiteSpace !== "pre";
   const lines: Word[][] = [[]];
   let taken = 0;
-  for (const word of wordsOf(pieces, wraps)) {
+  const words = wordsOf(pieces, wraps);
+  for (const word of wraps ? words.flatMap((one) => cut(one, room)) : words) {
     const line = lines.at(-1)!;
     if (word.breaks) {
       lines.push([]);

@@ -193,6 +193,14 @@ describe("long texts", () => {
     expect(task!.place.y - Math.max(...yOf(told))).toBeGreaterThan(1);
   });
 
+  test("a title without a space is cut where the line ends, and none of it is lost", async () => {
+    const title = "Gannetpoint".repeat(10);
+    const [page] = await pagesOf(await sheetPdf(sheetOf(SHEET_KINDS.arrows.starts, { title })));
+    const parts = page!.texts.filter((text) => title.includes(text));
+    expect(parts.length).toBeGreaterThan(1);
+    expect(parts.join("")).toBe(title);
+  });
+
   test.each([
     [2, "plain"],
     [4, "puzzling"],

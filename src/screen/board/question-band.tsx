@@ -14,7 +14,7 @@ export function QuestionBand() {
   return (
     <section
       aria-label="Question"
-      className="flex min-h-16 shrink-0 items-center low:min-h-press low:py-1 gap-x-6 rounded-card bg-stair py-2.5 pr-3 pl-6 max-sm:flex-wrap"
+      className="flex min-h-16 shrink-0 items-center low:min-h-press low:py-1 gap-x-6 rounded-card bg-stair wrap-break-word py-2.5 pr-3 pl-6 max-sm:flex-wrap"
     >
       <p className="min-w-[46%] flex-1 text-pretty phone:basis-full phone:text-large text-asked low:text-large leading-tight font-semibold">
         {step.question}

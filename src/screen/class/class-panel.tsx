@@ -34,7 +34,7 @@ export function ClassPanel({ link }: { link: StoreApi<ClassLink> }) {
   return (
     <aside
       aria-label="Only for you"
-      className="flex w-[21rem] shrink-0 flex-col gap-3 overflow-y-auto portrait:max-h-[34%] portrait:w-full"
+      className="flex w-[21rem] shrink-0 flex-col gap-3 overflow-y-auto wrap-break-word portrait:max-h-[34%] portrait:w-full"
     >
       <Clock />
       <div className="grid shrink-0 grid-cols-3 gap-2">

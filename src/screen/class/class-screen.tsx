@@ -80,12 +80,12 @@ function Shown({ view, drawings }: { view: ClassView; drawings: Drawings }) {
       {question && (
         <section
           aria-label="Question"
-          className="flex min-h-16 shrink-0 flex-wrap items-center gap-x-8 rounded-card bg-stair px-7 py-3 leading-tight"
+          className="flex min-h-16 shrink-0 flex-wrap items-center gap-x-8 rounded-card bg-stair px-7 py-3 leading-tight wrap-break-word"
         >
           <h1 className="min-w-[46%] flex-1 text-pretty text-told font-semibold">{question}</h1>
           {answer && (
             <p
-              className="rises max-w-[46vw] text-right font-numeral text-told font-bold text-balance"
+              className="rises max-w-[46vw] min-w-0 text-right font-numeral text-told font-bold text-balance"
               data-part="answer"
             >
               {answer}

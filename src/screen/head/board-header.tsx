@@ -1,5 +1,6 @@
 "use client";
 
+import { clsx } from "clsx";
 import { ArrowLeft, MoreHorizontal } from "lucide-react";
 import { Button, IconButton } from "@/kit/button";
 import { Menu } from "@/kit/menu";
@@ -29,6 +30,7 @@ type Props = {
 export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, showUnsaved, leave }: Props) {
   const { title } = useBoard((state) => state.words);
   const forClass = useBoard((state) => state.taughtTo);
+  const many = useBoard((state) => state.boards.length > 1);
   return (
     // A paint layer of its own, so that a touch on a number does not repaint it.
     <header className="isolate flex min-h-[3.75rem] low:min-h-press shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-1 phone:pr-2 portrait:flex-wrap portrait:gap-y-0">
@@ -45,10 +47,18 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
       >
         <ArrowLeft aria-hidden size="1.375rem" />
       </a>
-      <div className="mr-auto flex min-w-0 items-center gap-3 phone:flex-1 phone:basis-0 low:flex-1 low:basis-0">
+      {/* However long the title is, the boards keep more than half of the row. */}
+      <div
+        className={clsx(
+          "mr-auto flex min-w-0 items-center gap-3 phone:flex-1 phone:basis-0 low:flex-1 low:basis-0",
+          many && "landscape:max-w-[38%]",
+        )}
+      >
         <h1 className="truncate text-large font-bold">{title}</h1>
         {forClass && !preparing && (
-          <span className="text-small whitespace-nowrap text-quiet max-[68.75rem]:hidden">{forClass}</span>
+          <span className="max-w-48 shrink-[4] truncate text-small text-quiet max-[68.75rem]:hidden">
+            {forClass}
+          </span>
         )}
         <Watcher />
         <SaveStatus state={save} quiet={!preparing} showUnsaved={showUnsaved} />

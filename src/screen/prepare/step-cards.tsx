@@ -96,7 +96,7 @@ export function StepCard({ step, level, steps, here, height, faults, onReword, o
         >
           {/* The number of whole lines that the card has room for. */}
           <span
-            className="line-clamp-2 text-small leading-tight whitespace-pre-line text-quiet"
+            className="line-clamp-2 max-w-full text-small leading-tight whitespace-pre-line text-quiet"
             style={{ WebkitLineClamp: Math.floor((height - EDGES) / LINE) }}
           >
             {faults > 0 && (

@@ -66,7 +66,7 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
     <section
       ref={strip}
       aria-label="Steps"
-      className="flex h-[7.25rem] min-w-0 shrink-0 items-end low:h-press low:items-start gap-1 overflow-y-hidden pr-1 cramped:overflow-x-auto cramped:gap-2 cramped:px-1"
+      className="flex h-[7.25rem] min-w-0 shrink-0 items-end wrap-break-word low:h-press low:items-start gap-1 overflow-y-hidden pr-1 cramped:overflow-x-auto cramped:gap-2 cramped:px-1"
     >
       {/* They stay in sight while the steps slide, except where there is room for little else. */}
       <div className="flex shrink-0 flex-col justify-end gap-1.5 self-stretch pb-2 low:flex-row low:pb-0">

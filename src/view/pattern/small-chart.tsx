@@ -27,20 +27,31 @@ export function SmallChart({ squares, toneAt, width, height, color, name }: Prop
     const index = indexAtCell(squares, { row, column });
     return { at, x: round(column * cell), y: round(row * cell), tone: index === null ? null : toneAt(index) };
   });
-  const lines = [
-    ...Array.from({ length: columns + 1 }, (_, i) => `M${round(i * cell)} 0V${high}`),
-    ...Array.from({ length: rows + 1 }, (_, i) => `M0 ${round(i * cell)}H${wide}`),
-  ].join("");
+  const isFull = squares.count === rows * columns;
+  const lines = isFull
+    ? [
+        ...Array.from({ length: columns + 1 }, (_, i) => `M${round(i * cell)} 0V${high}`),
+        ...Array.from({ length: rows + 1 }, (_, i) => `M0 ${round(i * cell)}H${wide}`),
+      ]
+    : // Where a row is short, nothing is drawn beyond its end.
+      cells.flatMap(({ x, y, tone }) => {
+        const side = round(cell);
+        return tone === null ? [] : `M${x} ${y}h${side}v${side}h${-side}z`;
+      });
   return (
     <svg role="img" aria-label={name} width={wide} height={high} className="block overflow-visible">
-      <rect width={wide} height={high} fill="var(--color-board)" />
+      {isFull ? (
+        <rect width={wide} height={high} fill="var(--color-board)" />
+      ) : (
+        <path d={lines.join("")} fill="var(--color-board)" />
+      )}
       {cells.map(
         ({ at, x, y, tone }) =>
           tone !== null &&
           tone !== "plain" && <Square key={at} tone={tone} x={x} y={y} cell={cell} color={color} />,
       )}
-      <path d={lines} stroke="var(--color-rule)" strokeWidth={Math.max(1, cell / 24)} />
-      {squares.count === rows * columns && (
+      <path d={lines.join("")} fill="none" stroke="var(--color-rule)" strokeWidth={Math.max(1, cell / 24)} />
+      {isFull && (
         <rect
           width={wide}
           height={high}

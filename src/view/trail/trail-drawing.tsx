@@ -174,10 +174,11 @@ export function TrailDrawing({
                 <span className="whitespace-nowrap">
                   {hidden(number) ? <Covered /> : write(number)}
                   {(goesOn || index < listed.length - 1) && ","}
+                  {/* The question does not stand alone in a line. */}
+                  {goesOn && index === listed.length - 1 && <b>&nbsp;?</b>}
                 </span>{" "}
               </Fragment>
             ))}
-            {goesOn && <b>?</b>}
           </p>
         </Part>
       )}
