@@ -132,11 +132,17 @@ describe("the stair", () => {
     expect(stepAsked(state())).toBeUndefined();
   });
 
-  test("an answer is covered again when the step changes", () => {
-    const { store } = openStore(step("s"), step("t"));
+  test("an answer is covered again when the step changes, also by taking back", () => {
+    const { store, touch } = openStore(step("s"), step("t"));
     store.getState().climb();
     store.getState().showAnswer(true);
     store.getState().climb();
+    expect(store.getState().answerShown).toBe(false);
+    store.getState().showAnswer(true);
+    touch("7");
+    store.getState().takeBack();
+    expect(store.getState().answerShown).toBe(true);
+    store.getState().takeBack();
     expect(store.getState().answerShown).toBe(false);
   });
 });

@@ -1,4 +1,4 @@
-import { act, type BoardState, extendAct, liveHere } from "@/core/lesson/board-state";
+import { act, type BoardState, extendAct, liveHere, stepAsked } from "@/core/lesson/board-state";
 import { followBeat, followBeats } from "@/core/lesson/follow";
 import { amend, doAgain, type History, record, takeBack } from "@/core/lesson/history";
 import { fold } from "@/core/scene/fold";
@@ -52,6 +52,11 @@ export const pastPart: Part<PastPart> = ({ getState: get, setState: set }) => {
     if (goesOn) put(amend(now(), next), more);
     else put(record(now(), next), { played: null, ...more });
   };
+  /** Goes to another moment of the history. Where another question stands there, its answer is covered. */
+  const returnTo = (history: History<BoardState>) => {
+    const isSame = stepAsked(history.present) === stepAsked(now().present);
+    put(history, { ...TAKEN_BACK, answerShown: isSame && get().answerShown });
+  };
   return {
     growing: {},
     change: (next, more = {}) => put(record(now(), next(now().present)), { played: null, ...more }),
@@ -65,7 +70,7 @@ export const pastPart: Part<PastPart> = ({ getState: get, setState: set }) => {
     ends: (by) => {
       if (get().growing[by]) set(({ growing }) => ({ growing: { ...growing, [by]: undefined } }));
     },
-    takeBack: () => put(takeBack(now()), TAKEN_BACK),
-    doAgain: () => put(doAgain(now()), TAKEN_BACK),
+    takeBack: () => returnTo(takeBack(now())),
+    doAgain: () => returnTo(doAgain(now())),
   };
 };
