@@ -172,6 +172,23 @@ test("a step that would show its answer asks first, and the class screen too sho
   await button(page, "Workshop").click();
   const shows = page.getByText("What it does shows the answer with the question: 20.");
   await expect(shows).toHaveCount(0);
+  await expect(cards(page).first()).toContainText("asks first, then starts at 0");
   await page.getByRole("radio", { name: "With what it does" }).click();
   await expect(shows).toBeVisible();
+});
+
+test("the card that keeps what was done stands in sight on every step of a long stair", async ({
+  page,
+  request,
+}) => {
+  const id = await addLesson(request, { title: "In sight" });
+  await page.goto(`/lesson/${id}?prepare`);
+  await expect(place(page, "24")).toBeVisible();
+  await page.getByRole("button", { name: "2 Every sixth post" }).click();
+  const strip = page.getByRole("region", { name: "Steps" });
+  for (let step = 1; step <= 7; step += 1) {
+    await page.keyboard.press("PageDown");
+    await expect(strip.locator("[aria-current=step]")).toContainText(/./);
+    await expect(strip.getByRole("button", { name: "Add a step" })).toBeInViewport({ ratio: 0.99 });
+  }
 });

@@ -31,7 +31,7 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
   /** The id of the step being recorded over. */
   const [again, setAgain] = useState<string | null>(null);
   const store = useBoardStore();
-  // The current step stays in sight, however long the stair is.
+  // The current step and the card after it, which keeps or records, stay in sight, however long the stair is.
   const strip = useRef<HTMLElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is in sight follows the step.
   useEffect(() => {
@@ -80,7 +80,7 @@ export function StepsStrip({ keepStep, fromRecipe }: { keepStep: () => void; fro
           {isWritten ? "Other numbers" : "From a recipe"}
         </SideButton>
       </div>
-      <div className="flex min-w-0 flex-1 items-end gap-2 self-stretch overflow-x-auto overflow-y-hidden scroll-pr-40 scroll-pl-2 px-1 cramped:contents">
+      <div className="flex min-w-0 flex-1 items-end gap-2 self-stretch overflow-x-auto overflow-y-hidden scroll-pr-64 scroll-pl-2 px-1 cramped:contents">
         <FootCard height={height(0)} here={climbed === 0} />
         {climbed === 0 && keepCard(0)}
         {stair.map((step, index) => (

@@ -5,6 +5,7 @@ import { Plus, TriangleAlert, Wrench } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useMemo, useState } from "react";
 import type { Step } from "@/core/lesson/board";
+import { asksFirst } from "@/core/lesson/board-state";
 import { MAX } from "@/core/lesson/bounds";
 import { insertStep, putStepAt } from "@/core/lesson/edit-stair";
 import { stepWords } from "@/core/lesson/move-words";
@@ -140,6 +141,7 @@ function StepCard({ step, level, isOpen, faults, onOpen }: CardProps) {
             {step.question && <span className="mt-0.5 block text-small">{step.question}</span>}
             {step.answer && <span className="block font-numeral text-small font-bold">{step.answer}</span>}
             <span className="mt-0.5 line-clamp-2 block text-small text-quiet">
+              {asksFirst(step) && "asks first, then "}
               {stepWords(step.beats) || "only asks"}
             </span>
           </button>
