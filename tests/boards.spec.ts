@@ -154,3 +154,17 @@ test("however long a title or a question is, the boards stay in reach and no wor
     expect(outside).toBe(0);
   }
 });
+
+test("a long answer moves nothing on the board when it is shown", async ({ page, request }) => {
+  await page.goto(
+    `/lesson/${await addLesson(request, { name: "8-arrows-on-the-jetty", title: "Long answers" })}`,
+  );
+  await expect(place(page, "24")).toBeVisible();
+  for (let step = 1; step <= 5; step += 1) await page.keyboard.press("PageDown");
+  await expect(page.getByText("Down made the number larger. Why?").first()).toBeVisible();
+  const square = () => place(page, "1").boundingBox();
+  const before = await square();
+  await button(page, "Show answer").click();
+  await expect(page.locator("[data-part=answer]")).toHaveText("On this chart each row down is 10 more");
+  expect(await square()).toEqual(before);
+});

@@ -1,9 +1,12 @@
 "use client";
 
+import type { ReactNode } from "react";
 import { stepAsked } from "@/core/lesson/board-state";
 import { keepKeyboard } from "@/kit/rail-button";
 import { boardStateOf } from "../store/on-show";
 import { useBoard, useBoardStore } from "../store/use-board";
+
+const BUTTON = "h-press shrink-0 rounded-button border-2 border-ink/25 px-4 font-semibold hover:border-ink";
 
 /** The step's question, above the numbers, with its answer covered until asked for. No question, no band. */
 export function QuestionBand() {
@@ -14,32 +17,59 @@ export function QuestionBand() {
   return (
     <section
       aria-label="Question"
-      className="flex min-h-16 shrink-0 items-center low:min-h-press low:py-1 gap-x-6 rounded-card bg-stair wrap-break-word py-2.5 pr-3 pl-6 max-sm:flex-wrap"
+      className="grid min-h-16 shrink-0 items-center low:min-h-press low:py-1 rounded-card bg-stair wrap-break-word py-2.5 pr-3 pl-6 *:[grid-area:1/1]"
     >
-      <p className="min-w-[46%] flex-1 text-pretty phone:basis-full phone:text-large text-asked low:text-large leading-tight font-semibold">
-        {step.question}
-      </p>
-      {step.answer && (
-        <div className="flex min-w-0 items-center gap-3">
-          {shown && (
-            <p
-              className="rises max-w-[40vw] min-w-0 text-right text-balance font-numeral text-asked low:text-large leading-tight font-bold"
-              data-part="answer"
-            >
-              {step.answer}
-            </p>
-          )}
+      <Row question={step.question} answer={shown && step.answer ? step.answer : null}>
+        {step.answer && (
           <button
             type="button"
             aria-expanded={shown}
             onMouseDown={keepKeyboard}
             onClick={() => store.getState().showAnswer(!shown)}
-            className="h-press shrink-0 rounded-button border-2 border-ink/25 px-4 font-semibold hover:border-ink"
+            className={BUTTON}
           >
             {shown ? "Cover answer" : "Show answer"}
           </button>
+        )}
+      </Row>
+      {/* The band is as high as with its answer from the start: what a hand touches does not move when that is shown. */}
+      {step.answer && !shown && (
+        <div aria-hidden className="invisible">
+          <Row question={step.question} answer={step.answer} drawn={false}>
+            <span className={BUTTON} data-says="Cover answer" />
+          </Row>
         </div>
       )}
     </section>
+  );
+}
+
+type RowProps = {
+  question: string;
+  answer: string | null;
+  /** Whether its words are text of the page; otherwise it only takes their room. */
+  drawn?: boolean;
+  children: ReactNode;
+};
+
+function Row({ question, answer, drawn = true, children }: RowProps) {
+  const says = (text: string) => (drawn ? { children: text } : { "data-says": text });
+  return (
+    <div className="flex min-w-0 items-center gap-x-6 max-sm:flex-wrap">
+      <p
+        {...says(question)}
+        className="min-w-[46%] flex-1 text-pretty phone:basis-full phone:text-large text-asked low:text-large leading-tight font-semibold"
+      />
+      <div className="flex min-w-0 items-center gap-3">
+        {answer !== null && (
+          <p
+            {...says(answer)}
+            className="rises max-w-[40vw] min-w-0 text-right text-balance font-numeral text-asked low:text-large leading-tight font-bold"
+            data-part={drawn ? "answer" : undefined}
+          />
+        )}
+        {children}
+      </div>
+    </div>
   );
 }
