@@ -171,12 +171,13 @@ export function TrailDrawing({
             {listed.map((number, index) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a trail may come to a number twice.
               <Fragment key={index}>
+                {index > 0 && " "}
                 <span className="whitespace-nowrap">
                   {hidden(number) ? <Covered /> : write(number)}
                   {(goesOn || index < listed.length - 1) && ","}
                   {/* The question does not stand alone in a line. */}
                   {goesOn && index === listed.length - 1 && <b>&nbsp;?</b>}
-                </span>{" "}
+                </span>
               </Fragment>
             ))}
           </p>
