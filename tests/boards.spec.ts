@@ -141,6 +141,7 @@ test("however long a title or a question is, the boards stay in reach and no wor
     await page.goto(`/lesson/${id}${part}`);
     await expect(place(page, "24")).toBeVisible();
     await page.keyboard.press("PageDown");
+    await expect(button(page, "Show answer")).toBeInViewport({ ratio: 1 });
     await button(page, "Show answer").click();
     const boards = page.getByRole("navigation", { name: "Boards" });
     await expect(boards.getByRole("button", { name: "2 How the chart is built" })).toBeInViewport({

@@ -3,6 +3,7 @@ import { numbersInText } from "../number/numbers-in-text";
 import type { Beat } from "../scene/move";
 import { ALL } from "../set/rule";
 import { startingChart } from "../surface/starting-charts";
+import type { ViewId } from "../views/view-id";
 import type { Board, Step } from "./board";
 import { newBoard } from "./new-lesson";
 import { toldEarly } from "./told-early";
@@ -27,9 +28,34 @@ describe("what a step tells before the class has answered", () => {
     expect(told(jumped, { asks: "first" })).toEqual([]);
     expect(told(jumped, { question: "" })).toEqual([]);
     expect(told(jumped, { question: "Read the number that we landed on." })).toEqual([]);
-    expect(told(jumped, { answer: "8 more" })).toEqual([]);
+    expect(told(jumped, { answer: "7 more" })).toEqual([]);
     expect(told(jumped, { answer: "35, since 30 + 5 = 35" })).toEqual([]);
     expect(told(jumped, { question: "27 + 8 = 35. Is it right?", answer: "Yes, 35" })).toEqual([]);
+  });
+
+  test("how long a jump is and how many there are, where a view says it", () => {
+    const many: Beat[] = [
+      [{ do: "start", number: "0" }],
+      [{ do: "jump", by: "5" }],
+      [{ do: "jump", by: "5" }],
+      [{ do: "jump", by: "5" }],
+    ];
+    const asks = { question: "How many fives make 15?", answer: "3" };
+    expect(told(many, asks)).toEqual(["3"]);
+    expect(told([[{ do: "hide", view: "trail" as ViewId }], ...many], asks)).toEqual([]);
+    expect(told(jumped, { question: "How far is it from 27 to 35?", answer: "8" })).toEqual(["8"]);
+    // Jumps of the step before are there already.
+    const words = { title: "A step", question: "", answer: "" };
+    const stair = [
+      { ...words, id: "one", beats: many as Step["beats"] },
+      {
+        ...words,
+        ...asks,
+        id: "two",
+        beats: [[{ do: "mark", ink: "sun", numbers: ["7"] }]] as Step["beats"],
+      },
+    ];
+    expect(toldEarly({ ...chart, stair }, 2)).toEqual([]);
   });
 
   test("nothing that stays covered, and no number among many", () => {

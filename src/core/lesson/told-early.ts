@@ -18,10 +18,12 @@ const READS = /^(read|say)\b/i;
 
 /** The kinds of view in which a landing can be read. */
 const SHOWS_TRAIL: readonly KindName[] = ["line", "strip", "chart", "sentence", "trail", "way"];
+/** The kinds of view that say how long jumps are, and how many. */
+const TELLS_JUMPS: readonly KindName[] = ["line", "sentence", "trail"];
 
 /**
  * The numbers of a step's answer, apart from those of its question, if its own moves show all of them as soon as it is
- * climbed: where they land, what they mark, lift or write, a few at a time. None for a step that asks first. Other ways
+ * climbed: where they land and by which jumps, what they mark, lift or write, a few at a time. None for a step that asks first. Other ways
  * of telling an answer, such as a picture of it, are not found.
  */
 export function toldEarly(board: Board, level: number): NumberKey[] {
@@ -31,7 +33,7 @@ export function toldEarly(board: Board, level: number): NumberKey[] {
     Scene,
     Scene,
   ];
-  const shown = new Set([...cellsShown(board, before, after), ...landingsShown(board, before, after)]);
+  const shown = new Set([...cellsShown(board, before, after), ...jumpsShown(board, before, after)]);
   const asked = numbersInText(step.question);
   const wanted = [...numbersInText(step.answer)].filter((number) => !asked.has(number));
   return wanted.every((number) => shown.has(number)) ? wanted : [];
@@ -56,10 +58,21 @@ const comesOut = (was: CellState, is: CellState): boolean =>
     (isFocus(is) && !isFocus(was)) ||
     (writtenIn(is) !== undefined && writtenIn(is) !== writtenIn(was)));
 
-/** Landings that some moves make. */
-function landingsShown(board: Board, before: Scene, after: Scene): readonly NumberKey[] {
-  if (!after.trail || !placedOf(board).some(({ kind }) => SHOWS_TRAIL.includes(kind))) return [];
-  const old = new Set(before.trail ? landings(before.trail).map(keyOf) : []);
-  const made = landings(after.trail).map(keyOf);
-  return few(made.filter((number) => !old.has(number) && !isCoveredAt(after, number)).map(unsigned));
+/** Where the jumps that some moves make land, how long they are, and how many there are by then. */
+function jumpsShown(board: Board, { trail: was }: Scene, after: Scene): readonly NumberKey[] {
+  const { trail } = after;
+  const kinds = placedOf(board).flatMap(({ id, kind }) => (after.hidden.includes(id) ? [] : kind));
+  if (!trail || !kinds.some((kind) => SHOWS_TRAIL.includes(kind))) return [];
+  const old = was?.start === trail.start ? was.jumps.length : 0;
+  const jumps = trail.jumps.slice(old);
+  if (jumps.length === 0) return [];
+  const landed = landings(trail).map(keyOf).slice(old);
+  const sizes = jumps.filter((_, i) => !trail.covers[old + i]?.size);
+  const isTold = kinds.some((kind) => TELLS_JUMPS.includes(kind));
+  const many = isTold && new Set(trail.jumps).size === 1 ? [String(trail.jumps.length)] : [];
+  return [
+    ...few(landed.filter((number) => !isCoveredAt(after, number))),
+    ...(isTold ? few([...new Set(sizes)]) : []),
+    ...many,
+  ].map(unsigned);
 }

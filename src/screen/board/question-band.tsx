@@ -17,7 +17,7 @@ export function QuestionBand() {
   return (
     <section
       aria-label="Question"
-      className="grid min-h-16 shrink-0 items-center low:min-h-press low:py-1 rounded-card bg-stair wrap-break-word py-2.5 pr-3 pl-6 *:[grid-area:1/1]"
+      className="grid grid-cols-1 min-h-16 shrink-0 items-center low:min-h-press low:py-1 rounded-card bg-stair wrap-break-word py-2.5 pr-3 pl-6 *:[grid-area:1/1]"
     >
       <Row question={step.question} answer={shown && step.answer ? step.answer : null}>
         {step.answer && (
