@@ -3,7 +3,6 @@
 import {
   closestCenter,
   DndContext,
-  type DragEndEvent,
   KeyboardSensor,
   PointerSensor,
   useSensor,
@@ -20,6 +19,7 @@ import { CSS } from "@dnd-kit/utilities";
 import { clsx } from "clsx";
 import { GripVertical } from "lucide-react";
 import type { ReactNode } from "react";
+import { useSureDrop } from "./use-sure-drop";
 
 type Props = {
   /** The ids of the items, in order. */
@@ -37,12 +37,12 @@ export function Sortable({ ids, as, onMove, children }: Props) {
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const drop = ({ active, over }: DragEndEvent) => {
-    const [from, to] = [ids.indexOf(String(active.id)), ids.indexOf(String(over?.id))];
+  const dropping = useSureDrop(closestCenter, (what, over) => {
+    const [from, to] = [ids.indexOf(String(what)), ids.indexOf(String(over))];
     if (from >= 0 && to >= 0 && from !== to) onMove(from, to);
-  };
+  });
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext sensors={sensors} {...dropping}>
       <SortableContext
         items={[...ids]}
         strategy={as === "list" ? verticalListSortingStrategy : rectSortingStrategy}

@@ -2,8 +2,8 @@
 
 import {
   DndContext,
-  type DragEndEvent,
   PointerSensor,
+  rectIntersection,
   useDraggable,
   useDroppable,
   useSensor,
@@ -17,6 +17,7 @@ import { UNSORTED } from "@/core/scene/slices/sorting";
 import { INKS } from "@/core/set/ink";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
+import { useSureDrop } from "@/kit/use-sure-drop";
 import { CardsDrawing } from "@/view/cards/cards-drawing";
 import { useBoardStore } from "../../store/use-board";
 import { useReader } from "../use-reader";
@@ -39,12 +40,12 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }));
   const act = (moves: Move[]) => store.getState().act([moves]);
   const familyOf = (card: number) => homes.find((one) => one.card === card)?.family ?? null;
-  const drop = ({ active, over }: DragEndEvent) => {
-    const card = Number(active.id);
-    if (!over) return;
-    const family = over.id === "others" ? null : Number(String(over.id).slice("family ".length));
+  const dropping = useSureDrop(rectIntersection, (what, over) => {
+    const card = Number(what);
+    if (over === null) return;
+    const family = over === "others" ? null : Number(String(over).slice("family ".length));
     if (familyOf(card) !== family) act([{ do: "sort-card", view: id, card, family }]);
-  };
+  });
   const choose = (card: number) =>
     setChosen((was) =>
       was.includes(card) ? was.filter((one) => one !== card) : [...was, card].slice(-MAX_COMPARED),
@@ -72,7 +73,7 @@ export function CardsStage({ view, strong }: StageProps<"cards">) {
         <DndContext
           id={context}
           sensors={sensors}
-          onDragEnd={drop}
+          {...dropping}
           accessibility={{ screenReaderInstructions: INSTRUCTIONS }}
         >
           <CardsDrawing

@@ -4,7 +4,6 @@ import {
   type Announcements,
   closestCenter,
   DndContext,
-  type DragEndEvent,
   KeyboardSensor,
   PointerSensor,
   type UniqueIdentifier,
@@ -32,6 +31,7 @@ import { AS_GIVEN } from "@/core/scene/slices/ordering";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { keepKeyboard } from "@/kit/rail-button";
+import { useSureDrop } from "@/kit/use-sure-drop";
 import { OrderDrawing, rowOf } from "@/view/order/order-drawing";
 import { sceneInHand } from "../../store/on-show";
 import { useBoardStore } from "../../store/use-board";
@@ -59,11 +59,11 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
   const values = view.numbers.map((text) => exact(text));
   const places = digitsOfTyped(view.numbers)?.places ?? [];
   const act = store.getState().act;
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (!over || active.id === over.id) return;
-    const at = (item: typeof active.id) => row.indexOf(Number(item));
-    act([[{ do: "put-in-order", view: id, order: arrayMove(row, at(active.id), at(over.id)) }]]);
-  };
+  const dropping = useSureDrop(closestCenter, (what, over) => {
+    if (over === null || what === over) return;
+    const at = (item: UniqueIdentifier) => row.indexOf(Number(item));
+    act([[{ do: "put-in-order", view: id, order: arrayMove(row, at(what), at(over)) }]]);
+  });
   const lit = state.place === null ? -1 : places.indexOf(PLACE_KEYS.indexOf(state.place) - 3);
   const next = places[lit + 1];
   const look = () =>
@@ -108,8 +108,7 @@ export function OrderStage({ view, strong }: StageProps<"order">) {
         <DndContext
           id={context}
           sensors={sensors}
-          collisionDetection={closestCenter}
-          onDragEnd={drop}
+          {...dropping}
           accessibility={{ announcements: announced(nameOf), screenReaderInstructions: INSTRUCTIONS }}
         >
           <SortableContext items={row.map(String)} strategy={rectSortingStrategy}>
