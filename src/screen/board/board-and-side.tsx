@@ -27,6 +27,7 @@ export function BoardAndSide({ strong, room, doors }: Props) {
   const isBeside = useBoard((state) => layoutOf(pickBoard(state)).run !== "above");
   const share = useBoard((state) => pickBoard(state).layout.share);
   const placed = usePlaced();
+  const board = useBoard((state) => pickBoard(state).id);
   // The count panel is narrow: it gives its room to whatever else is opened at the side.
   const narrow = isBeside && placed.length === 2 && placed[1]?.kind === "trail";
   const low = useMedia(LOW);
@@ -56,12 +57,16 @@ export function BoardAndSide({ strong, room, doors }: Props) {
       {overPanel || (narrow && !besideViews) ? (
         <Shared layout={{ run: "beside", share }} fits={side === "panels"}>
           <div data-place="main" className={`min-h-0 min-w-0 [&>section]:size-full ${OF_MANY}`}>
-            <ViewStage view={placed[0]!} strong={strong} />
+            <ViewStage view={placed[0]!} board={board} strong={strong} />
           </div>
-          <OverPanel view={placed[1]!} strong={strong} panel={side === "panels" && tools} />
+          <OverPanel view={placed[1]!} board={board} strong={strong} panel={side === "panels" && tools} />
         </Shared>
       ) : (
-        <BoardViews placed={narrow && (!preparing || low) ? placed.slice(0, 1) : placed} strong={strong} />
+        <BoardViews
+          placed={narrow && (!preparing || low) ? placed.slice(0, 1) : placed}
+          board={board}
+          strong={strong}
+        />
       )}
       {side === "panels" && !overPanel && (
         <div className="flex min-h-0 flex-col gap-4 overflow-y-auto *:first:mt-auto">{tools}</div>
@@ -75,7 +80,7 @@ export function BoardAndSide({ strong, room, doors }: Props) {
           // The count panel stays while jumps are made.
           <div className="flex min-h-0 flex-col gap-4">
             <div className="h-[30%] min-h-0 shrink-0">
-              <ViewStage view={placed[1]!} strong={strong} />
+              <ViewStage view={placed[1]!} board={board} strong={strong} />
             </div>
             <beside.Panel />
           </div>

@@ -25,11 +25,18 @@ export function usePlaced(): View[] {
   return placedOf(board).filter(({ id }) => ids.split(" ").includes(id));
 }
 
+type PlacedProps = {
+  placed: readonly View[];
+  /** The board that they are on. */
+  board: string;
+  strong: boolean;
+};
+
 /**
  * The views of the board in its layout: one, two beside or above each other, a large one and two or three small ones, or
  * four in a square.
  */
-export function BoardViews({ placed, strong }: { placed: readonly View[]; strong: boolean }) {
+export function BoardViews({ placed, board, strong }: PlacedProps) {
   const layout = layoutOf(useBoard(pickBoard));
   const [main, ...others] = placed;
   if (!main) {
@@ -45,7 +52,7 @@ export function BoardViews({ placed, strong }: { placed: readonly View[]; strong
       data-place={view === main ? "main" : "side"}
       className={`min-h-0 min-w-0 [&>section]:size-full ${others.length > 0 ? OF_MANY : ""}`}
     >
-      <ViewStage view={view} strong={strong} />
+      <ViewStage view={view} board={board} strong={strong} />
     </div>
   );
   if (others.length === 0) return stage(main);

@@ -1,6 +1,5 @@
 import { clsx } from "clsx";
-import type { CSSProperties, ReactNode } from "react";
-import type { View } from "@/core/views/view";
+import type { ComponentProps, CSSProperties, ReactNode } from "react";
 import { ViewStage } from "../views/stages";
 import { countHeight } from "./side";
 
@@ -8,7 +7,8 @@ import { countHeight } from "./side";
  * A view above a panel such as the arrows, which stays where it is. On an upright screen the view has its full height
  * from the start: whatever it says later takes nothing from the board.
  */
-export function OverPanel({ view, strong, panel }: { view: View; strong: boolean; panel: ReactNode }) {
+export function OverPanel({ panel, ...stage }: ComponentProps<typeof ViewStage> & { panel: ReactNode }) {
+  const { view } = stage;
   return (
     <div className="flex min-h-0 flex-col gap-4 cramped:shrink-0">
       <div
@@ -19,7 +19,7 @@ export function OverPanel({ view, strong, panel }: { view: View; strong: boolean
           panel && "portrait:h-(--high) portrait:flex-none cramped:h-auto",
         )}
       >
-        <ViewStage view={view} strong={strong} />
+        <ViewStage {...stage} />
       </div>
       {/* The view keeps a row. */}
       {panel && (

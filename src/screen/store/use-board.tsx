@@ -20,6 +20,9 @@ export function BoardProvider({ store, children }: { store: BoardStore; children
   return <BoardContext value={parts}>{children}</BoardContext>;
 }
 
+/** The board that a view is drawn for: the page may have turned to another one before the view is gone. */
+export const DrawnBoard = createContext<string | null>(null);
+
 function useParts(): BoardParts {
   const parts = useContext(BoardContext);
   if (!parts) throw new Error("This part of the board screen stands outside it.");
@@ -52,7 +55,8 @@ export function useBoardNow<T>(pick: (state: BoardStoreState) => T): T {
  */
 export function useSceneSource(when: "at once" | "after paint", view?: View): SceneSource {
   const { store, late } = useParts();
-  const drawn = useBoard((state) => pickPrepared(state).id);
+  const onShow = useBoard((state) => pickPrepared(state).id);
+  const drawn = useContext(DrawnBoard) ?? onShow;
   const set = useBoard((state) => sceneNow(state).settings);
   const hidden = useBoard(hiddenIn);
   return useMemo(() => {
@@ -61,7 +65,12 @@ export function useSceneSource(when: "at once" | "after paint", view?: View): Sc
       const state = store.getState();
       const isDrawn =
         pickPrepared(state).id === drawn && sceneNow(state).settings === set && hiddenIn(state) === hidden;
-      if (isDrawn || last === null) last = view ? sceneOn(state, view) : sceneInHand(state);
+      if (isDrawn || last === null) {
+        // A view that is rendered once more after the page has turned is still drawn with its own board's scene.
+        const at = state.boards.findIndex(({ present }) => present.board.id === drawn);
+        const there = at < 0 || at === state.at ? state : { ...state, at, played: null, counting: false };
+        last = view ? sceneOn(there, view) : sceneInHand(there);
+      }
       return last;
     };
     read();
