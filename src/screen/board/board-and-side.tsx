@@ -55,7 +55,7 @@ export function BoardAndSide({ strong, room, doors }: Props) {
       )}
     >
       {overPanel || (narrow && !besideViews) ? (
-        <Shared layout={{ run: "beside", share }} fits={side === "panels"}>
+        <Shared layout={{ run: "beside", share }} placed={placed} fits={side === "panels"}>
           <div data-place="main" className={`min-h-0 min-w-0 [&>section]:size-full ${OF_MANY}`}>
             <ViewStage view={placed[0]!} board={board} strong={strong} />
           </div>

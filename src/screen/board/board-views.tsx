@@ -5,6 +5,8 @@ import { type CSSProperties, type ReactNode, useRef, useState } from "react";
 import { arrowsOf, keptOf, layoutOf, placedOf, standingOf } from "@/core/lesson/views-of";
 import type { Layout } from "@/core/views/layout";
 import type { View } from "@/core/views/view";
+import { HIGHEST, rowsAbove } from "@/view/board/board-layout";
+import { rowsOf } from "@/view/board/drawings";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { ViewStage } from "../views/stages";
 import { Divider } from "./later";
@@ -64,7 +66,7 @@ export function BoardViews({ placed, board, strong }: PlacedProps) {
     );
   }
   return (
-    <Shared layout={layout}>
+    <Shared layout={layout} placed={placed}>
       {stage(main)}
       {others.length === 1 ? (
         stage(others[0]!)
@@ -88,21 +90,27 @@ export const OF_MANY = "cramped:h-[clamp(12.5rem,44dvh,27.5rem)] cramped:shrink-
 
 type SharedProps = {
   layout: Layout;
+  placed: readonly View[];
   /** On an upright screen the second part is as high as its contents. */
   fits?: boolean;
   children: [ReactNode, ReactNode];
 };
 
 /** Two parts that share their room as the layout says, and a divider between them. */
-export function Shared({ layout, fits = false, children }: SharedProps) {
+export function Shared({ layout, placed, fits = false, children }: SharedProps) {
   const store = useBoardStore();
   const frame = useRef<HTMLDivElement>(null);
   const [drawn, setDrawn] = useState<number | null>(null);
   const share = drawn ?? layout.share;
   const beside = layout.run !== "above";
   const keep = (next: number) => store.getState().setTo({ of: "layout", is: { ...layout, share: next } });
-  // Parts of less than 1 would not fill the room beside a part at its least width.
-  const style = { "--first": `${100 * share}fr`, "--second": `${100 * (1 - share)}fr` } as CSSProperties;
+  const style = {
+    // Parts of less than 1 would not fill the room beside a part at its least width.
+    "--first": `${100 * share}fr`,
+    "--second": `${100 * (1 - share)}fr`,
+    "--readable": `calc(${100 * HIGHEST.row * rowsAbove(placed.map(rowsOf))}dvh + ${HIGHEST.gaps}rem)`,
+    "--most": `calc(${HIGHEST.share} * (100% - 1rem))`,
+  } as CSSProperties;
   return (
     <div
       ref={frame}
@@ -117,7 +125,7 @@ export function Shared({ layout, fits = false, children }: SharedProps) {
         beside &&
           (fits
             ? "portrait:grid-rows-[minmax(0,1fr)_1rem_auto]"
-            : "portrait:grid-rows-[minmax(0,var(--first))_1rem_minmax(0,var(--second))]"),
+            : "portrait:grid-rows-[minmax(min(var(--readable),var(--most)),var(--first))_1rem_minmax(0,var(--second))]"),
       )}
     >
       {children[0]}

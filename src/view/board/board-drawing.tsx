@@ -10,7 +10,7 @@ import { type Drawing, edgesGrown, type Inside, type Size, type Theme } from "..
 import { viewAnchors } from "../pen/anchors";
 import { DrawnOver } from "../pen/drawn";
 import { type Box, CARD_OF, GAP, layOutBoard } from "./board-layout";
-import { DRAWINGS, insideOf } from "./drawings";
+import { DRAWINGS, insideOf, rowsOf } from "./drawings";
 
 /** The drawings that a board needs. */
 export type Drawings = { readonly [K in KindName]?: Drawing<K> };
@@ -32,13 +32,12 @@ type Placed = { view: View; board: Board; scene: Scene; box: Box };
 /** The visible views of a board at one moment, each with the props of its drawing and its box in the room. */
 export function placedViews({ board, scene }: Moment, room: Size, theme: Theme): Placed[] {
   const placed = theme.keeps ? keptOf(board, scene) : standingOf(board, scene);
-  const boxes = layOutBoard(
-    layoutOf(board),
-    placed.length,
+  const boxes = layOutBoard(layoutOf(board), placed.map(rowsOf), {
     room,
-    GAP * edgesGrown(theme),
-    theme.upright ?? room.height > room.width,
-  );
+    gap: GAP * edgesGrown(theme),
+    screen: theme.screen,
+    upright: theme.upright ?? room.height > room.width,
+  });
   const leaves = (index: number) => (placed.length === 2 && index === 1 ? (theme.under ?? 0) : 0);
   const around = boardAround(board, surfacesOf(board)[0]);
   return placed.map((view, index) => ({

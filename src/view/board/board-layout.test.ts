@@ -1,10 +1,15 @@
 import fc from "fast-check";
-import { expect, test } from "vitest";
+import { describe, expect, test } from "vitest";
 import { MIN_SHARE } from "@/core/views/layout";
 import { GAP, layOutBoard } from "./board-layout";
 
 const beside = (width: number, share: number) =>
-  layOutBoard({ run: "beside", share }, 2, { width, height: 600 }, GAP, false);
+  layOutBoard({ run: "beside", share }, [10, undefined], {
+    room: { width, height: 600 },
+    gap: GAP,
+    screen: 800,
+    upright: false,
+  });
 
 test("of two views beside each other none is narrower than can be read", () => {
   // A board beside the set-up of the count at 1280 × 800 and at 1024 × 768.
@@ -28,4 +33,26 @@ test("they fill their room whatever their shares are", () => {
       },
     ),
   );
+});
+
+const upright = (rows: readonly (number | undefined)[], share: number) =>
+  layOutBoard({ run: "beside", share }, rows, {
+    room: { width: 796, height: 754 },
+    gap: GAP,
+    screen: 1180,
+    upright: true,
+  }).map(({ height }) => Math.round(height));
+
+describe("On an upright screen", () => {
+  test("the rows of a chart are high enough to be read, whatever share of the width it had", () => {
+    expect(upright([10, undefined], 0.5)).toEqual([470, 268]);
+    // Six rows are high enough at half the height, and more than ten leave the other view its room.
+    expect(upright([6, undefined], 0.5)).toEqual([369, 369]);
+    expect(upright([20, undefined], 0.5)).toEqual([487, 251]);
+  });
+
+  test("two charts are as high as each other, and a line has its share", () => {
+    expect(upright([10, 10], 0.5)).toEqual([369, 369]);
+    expect(upright([undefined, 10], 0.4)).toEqual([295, 443]);
+  });
 });

@@ -10,15 +10,31 @@ export const GAP = 16;
 /** Beside another one a view is no narrower than so many times the room between them, or than this part of the whole room. */
 const NARROWEST = { gaps: 15, share: 0.44 };
 
+/**
+ * On an upright screen the rows of a chart above something else are high enough to be read: so much of the screen each,
+ * with the edges of its card in rooms between two views; but the chart takes no more than this part of the height.
+ */
+export const HIGHEST = { row: 0.0355, gaps: 3.2, share: 0.66 };
+
+/** The rows of the first of several views, if the others have none: two charts are compared, each as large as the other. */
+export function rowsAbove(rows: readonly (number | undefined)[]): number {
+  const [first, ...others] = rows;
+  return first === undefined || others.some((other) => other !== undefined) ? 0 : first;
+}
+
 export type Box = { readonly left: number; readonly top: number } & Size;
+
+/** Where views are laid out: their room, the room between two, and the screen, in pixels; whether that is upright. */
+type Where = { room: Size; gap: number; screen: number; upright: boolean };
 
 /**
  * Lays out the views of a board in its room, in pixels: one fills it; two share it; a third and a fourth share what the
  * second would have; or all four stand in a square. On an upright screen what would stand beside lies below.
- * @param gap the room between two views
- * @param upright whether the screen is upright, whatever the shape of the room
+ * @param rows how many rows the numbers of each view stand in, if they do
  */
-export function layOutBoard(layout: Layout, count: number, room: Size, gap: number, upright: boolean): Box[] {
+export function layOutBoard(layout: Layout, rows: readonly (number | undefined)[], where: Where): Box[] {
+  const { room, gap, screen, upright } = where;
+  const count = rows.length;
   const whole = { left: 0, top: 0, ...room };
   if (count < 2) return count === 0 ? [] : [whole];
   if (layout.run === "square" && count > 2) {
@@ -27,10 +43,13 @@ export function layOutBoard(layout: Layout, count: number, room: Size, gap: numb
       return 2 * i + 1 < count ? cells : cells.slice(0, 1);
     });
   }
-  const across = layout.run !== "above" && !upright;
+  const beside = layout.run !== "above";
+  const across = beside && !upright;
   const length = (across ? room.width : room.height) - gap;
   const min = across ? Math.min(NARROWEST.gaps * gap, NARROWEST.share * room.width) : 0;
-  const first = clamp(min, Math.round(length * layout.share * 100) / 100, length - min);
+  const readable = beside ? rowsAbove(rows) * HIGHEST.row * screen + HIGHEST.gaps * gap : 0;
+  const least = across ? min : Math.min(readable, HIGHEST.share * length);
+  const first = clamp(least, Math.round(length * layout.share * 100) / 100, length - min);
   const [main, rest]: [Box, Box] = across
     ? [
         { ...whole, width: first },

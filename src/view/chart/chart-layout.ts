@@ -2,6 +2,7 @@ import type { NumberKey } from "@/core/number/exact";
 import { asFractions, inFractions } from "@/core/number/fraction-text";
 import { showNumber } from "@/core/number/show-number";
 import { type ChartSettings, gridOf, numberAt, writesFractions } from "@/core/surface/chart";
+import { clamp } from "../drawing";
 import { round } from "../round";
 
 /** What the face of a cell needs to know about its grid. */
@@ -70,11 +71,16 @@ export const guidesGrown = (layout: Pick<ChartLayout, "height">): number =>
 const MAX_WIDTH = 1.75;
 const MAX_HEIGHT = 1.25;
 /** Maximum share of a cell's width taken by its number. */
-const WIDEST = 0.86;
+const WIDEST = 0.88;
+/** The height of a cell below which its numeral takes more of it where the cell is wide. */
+const LOW = 48;
+/** A cell so much wider than high is wide: the shapes of its inks stand beside its numeral. */
+const WIDE = 1.4;
+
 /** The share of a cell's height taken by its numeral: the lower the cell, the more. */
-export const numeralShare = (cellHeight: number, strong: boolean): number =>
+export const numeralShare = (cellWidth: number, cellHeight: number, strong: boolean): number =>
   Math.max(0.6, Math.min(0.8, 0.74 - (cellHeight - 36) * (cellHeight < 36 ? 0.006 : 0.005))) +
-  (strong ? 0.12 : 0);
+  (strong ? 0.12 : cellWidth > WIDE * cellHeight ? clamp(0, (LOW - cellHeight) / 100, 0.06) : 0);
 
 /** Half the size of an ink's shape in a cell. A shape is well over a sixth of the smaller side: some eyes tell inks by it alone. */
 export const inkShapeIn = (cellWidth: number, cellHeight: number, strong: boolean): number =>
@@ -100,7 +106,7 @@ export function layOutChart(
   const write = writesFractions(chart) ? { write: asFractions } : {};
   const longest = Math.max(...numbers.map((number) => (number === null ? 0 : digitsWide(write, number))));
   const most = "write" in write ? FRACTION_SHARE : 1;
-  const share = Math.min(most, numeralShare(cellHeight, strong));
+  const share = Math.min(most, numeralShare(Math.min(across, down * MAX_WIDTH), cellHeight, strong));
   // Long numbers are as large as their rows allow, as long as there is room for wider cells.
   const long = (cellHeight * share * longest * DIGIT) / WIDEST;
   const cellWidth = Math.min(across, Math.max(down * MAX_WIDTH, long));

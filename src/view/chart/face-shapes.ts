@@ -9,7 +9,9 @@ import {
   standsOut,
   writtenIn,
 } from "@/core/scene/cell-state";
+import { hasInk } from "@/core/set/ink";
 import { INK_HOME, splitInks } from "@/core/surface/ink-split";
+import { clamp } from "../drawing";
 import { inkFigure } from "../ink/ink-figure";
 import { INK_STYLE } from "../ink/ink-style";
 import { round } from "../round";
@@ -38,7 +40,7 @@ export function faceShapes(at: At, number: NumberKey, state: CellState): Shape[]
   const look = covered ? "by-hand" : standsOut(state) ? "out" : inks ? "marked" : "plain";
   return [
     ...(inks === 0 ? [] : inkShapes(at, inks, bare)),
-    ...(shown === undefined ? [] : numeral(at, shown, look)),
+    ...(shown === undefined ? [] : numeral(at, shown, look, hasInk(inks, BELOW))),
     ...wrong,
   ];
 }
@@ -68,12 +70,14 @@ export function counterShapes({ layout, x, y }: At): Shape[] {
   ];
 }
 
+/** Shapes stand at their ink's home, inset from the edge by their own size and a little more. */
+const INSET = { x: 1.75, y: 1.4 };
+
 /** The grounds and shapes of a cell's inks; `bare` if there is no numeral on them. */
 export function inkShapes({ layout, x, y }: At, inks: number, bare = false): Shape[] {
   const { cellWidth: w, cellHeight: h, shape } = layout;
   const split = splitInks(inks);
-  // Shapes stand at their ink's home, inset from the edge by their own size and a little more.
-  const inset = { x: shape * 1.75, y: shape * 1.4 };
+  const inset = { x: shape * INSET.x, y: shape * INSET.y };
   const grounds = split.map(({ ink, region }): Shape => {
     const points = region.map(([u, v]) => `${round(x + u * w)},${round(y + v * h)}`).join(" ");
     return {
@@ -101,9 +105,25 @@ const NUMERAL = "font-numeral";
 /** Whether a shape of a cell is its numeral, or a part of it: a fraction has a bar. */
 export const isOfNumeral = ({ attributes }: Shape): boolean => attributes.class === NUMERAL;
 
-function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralStyle): Shape[] {
+/** The ink whose shape stands below the numeral; those of the others stand in the corners. */
+const BELOW = "plum";
+/** How far a numeral reaches above and below its middle, in its size; and the gap that it keeps to the edge of its cell. */
+const FOOT = 0.35;
+const EDGE = 0.06;
+
+/** How much higher a whole number stands so that the shape below it is clear, as far as its cell allows. */
+function liftOf({ cellHeight, shape, write }: FaceLayout, size: number): number {
+  if (write) return 0;
+  const foot = cellHeight / 2 + size * FOOT;
+  const top = cellHeight / 2 - size * FOOT;
+  const clear = cellHeight - (INSET.y + 1) * shape;
+  return clamp(0, foot - clear, Math.max(0, top - cellHeight * EDGE));
+}
+
+function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralStyle, plum = false): Shape[] {
   const size = numeralSize(layout, number, look === "out");
-  const middle = { x: x + layout.cellWidth / 2, y: y + layout.cellHeight / 2 };
+  const lifted = plum ? liftOf(layout, size) : 0;
+  const middle = { x: x + layout.cellWidth / 2, y: y + layout.cellHeight / 2 - lifted };
   const fill = look === "by-hand" ? "var(--color-by-hand)" : "currentColor";
   const digits = (text: string, at: number, foot: number, high: number): Shape => ({
     tag: "text",
@@ -119,7 +139,7 @@ function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralStyle): S
     text,
   });
   const { whole, over, under } = layout.write ? inFractions(number) : NO_FRACTION;
-  if (under === "") return [digits(textIn(layout, number), middle.x, middle.y + size * 0.35, size)];
+  if (under === "") return [digits(textIn(layout, number), middle.x, middle.y + size * FOOT, size)];
   const small = size * OF_FRACTION;
   const bar = Math.max(over.length, under.length) * DIGIT * small;
   const before = whole.length * DIGIT * size;
@@ -128,7 +148,7 @@ function numeral({ layout, x, y }: At, number: NumberKey, look: NumeralStyle): S
   const line = { d: `M${round(right)} ${round(middle.y)}h${round(bar)}`, stroke: fill };
   return [
     { tag: "path", attributes: { ...line, class: NUMERAL, "stroke-width": round(Math.max(1.5, size / 16)) } },
-    ...(whole ? [digits(whole, left + before / 2, middle.y + size * 0.35, size)] : []),
+    ...(whole ? [digits(whole, left + before / 2, middle.y + size * FOOT, size)] : []),
     digits(over, right + bar / 2, middle.y - size * 0.13, small),
     digits(under, right + bar / 2, middle.y + size * 0.73, small),
   ];

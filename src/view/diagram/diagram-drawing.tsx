@@ -132,7 +132,7 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
       {notes !== "" && (
         <p
           className="flex items-center font-semibold text-quiet"
-          style={{ height: line, fontSize: name * 0.9 }}
+          style={{ height: line, fontSize: name * 0.95 }}
         >
           {notes}
         </p>

@@ -22,7 +22,7 @@ export function HigherLowerDrawing({ view, scene, size, theme }: Props) {
   const beside = size.height < 260 && size.width > size.height * 3;
   const small = Math.min(
     clamp(grown(theme, 22), size.height * 0.055, grown(theme, theme.strong ? 34 : 28)),
-    size.height * (beside ? 0.15 : 0.09),
+    size.height * (beside ? 0.15 : 0.093),
   );
   const chanceLines = view.chances === "after" ? Math.ceil((CHANCES * small * 0.5) / size.width) : 0;
   // In a narrow room the guess stands below the two numbers.

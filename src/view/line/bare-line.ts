@@ -4,6 +4,7 @@ import type { LineMarks } from "@/core/scene/line-marks";
 import type { AnyLine, Span } from "@/core/surface/line";
 import { labelledIn } from "@/core/surface/line-labels";
 import { type Scale, scaleOf } from "@/core/surface/line-scale";
+import { OF_FRACTION } from "../chart/chart-layout";
 import { round } from "../round";
 import { labelSize, MAX_MEASURED, MIN_NUMERAL } from "./label-size";
 import { labelled, putOn, strideOf } from "./labelled-numbers";
@@ -22,14 +23,21 @@ type Room = { width: number; height: number };
 
 /** Numerals shrink to this size before a label is left out; the back of the room has the same one. */
 export const MIN_SIZE = 22;
+/** As many pixels for the smaller numbers of a fraction: the numeral that they belong to is larger. */
+const MIN_OF_FRACTIONS = round(MIN_SIZE / OF_FRACTION);
+/** The size below which the numerals of a line are enlarged if that costs no label. */
+export const wantedOf = (line: AnyLine) => (line.numbers === "decimal" ? MIN_SIZE : MIN_OF_FRACTIONS);
 /** The height of a flat line itself, without its labels, in pixels. */
 const MIN_BESIDE = 44;
 /** Round a circle labels lie in little room, and in a strip every square holds a number: smaller ones are better there than every second one. */
 export const smallestOf = (line: AnyLine) =>
   shapeOf(line) === "ring" ? 15 : line.kind === "strip" ? 17 : MIN_SIZE;
 
-/** What is fixed while a line moves: the size of its numerals, and the room of its labels. */
-export type Frame = { numeral: number; widest: number; tallest: number };
+/** What is fixed while a line moves: the size of its numerals, the room of its labels, and how close they may stand. */
+export type Frame = { numeral: number; widest: number; tallest: number; close: boolean };
+
+/** The gap between two labels of a line, in parts of a numeral: larger numerals are worth more than a wider gap. */
+const BETWEEN = { wide: 0.45, close: 0.25 };
 
 /** The size of a line's numerals, from its room. */
 export const shareOf = (line: AnyLine, { width, height }: Room): number =>
@@ -49,22 +57,25 @@ type Asked = {
   strong: boolean;
   /** The largest size of its numerals, in pixels. */
   max: number;
+  /** Whether its labels may stand close together. */
+  close?: boolean;
   /** What stays as at rest while it moves. */
   frame?: Frame;
 };
 
 /** The size of the numerals of a line, and the room that its widest and its tallest label takes. */
-function numeralsOf({ line, span, room, strong, max, frame }: Asked, scale: Scale): Frame {
+function numeralsOf({ line, span, room, strong, max, close = false, frame }: Asked, scale: Scale): Frame {
   const write = writerOf(line, scale);
   const isDecimal = line.numbers === "decimal";
   const tall = isDecimal ? write(span.to) : { whole: "1", over: "1", under: "2" };
   const shape = shapeOf(line);
   const isFlat = shape === "flat";
-  // A flat line or a strip that is high enough for a row of labels has room for them.
-  const min =
-    (isFlat || shape === "strip") && room.height >= labelSize(tall, MIN_SIZE).height + MIN_BESIDE
-      ? MIN_SIZE
-      : 0;
+  // A flat line or a strip that is high enough for a row of labels has room for them; for larger ones, if it is high
+  // enough for two, so that a number beside another one is not cut off at its foot.
+  const least = wantedOf(line);
+  const fits = (rows: number, size: number) =>
+    (isFlat || shape === "strip") && room.height >= rows * labelSize(tall, size).height + MIN_BESIDE;
+  const min = fits(2, least) ? least : fits(1, MIN_SIZE) ? MIN_SIZE : 0;
   const roomFor = Math.max(min, shareOf(line, room)) * (strong ? 1.25 : 1);
   const floor = isFlat ? 18 : 15;
   const numeral = round(Math.max(floor, Math.min(max, strong ? 46 : 38, roomFor)));
@@ -79,6 +90,7 @@ function numeralsOf({ line, span, room, strong, max, frame }: Asked, scale: Scal
     numeral,
     widest: Math.max(...widths, numeral * 1.4),
     tallest: labelSize(tall, numeral).height,
+    close,
   };
 }
 
@@ -94,11 +106,11 @@ const known = new WeakMap<AnyLine, Map<string, Bare>>();
  * a sliding one with every frame.
  */
 export function bareLine(asked: Asked): Bare {
-  const { line, span, room, strong, max, frame } = asked;
+  const { line, span, room, strong, max, close, frame } = asked;
   if (line.open || frame) return layBare(asked);
   const kept = known.get(line) ?? new Map<string, Bare>();
   known.set(line, kept);
-  const key = [keyOf(span.from), keyOf(span.to), room.width, room.height, strong, max].join(" ");
+  const key = [keyOf(span.from), keyOf(span.to), room.width, room.height, strong, max, close].join(" ");
   const there = kept.get(key);
   if (there) return there;
   if (kept.size >= MAX_KEPT) kept.clear();
@@ -112,7 +124,8 @@ function layBare(asked: Asked) {
   const shape = shapeOf(line);
   const scale = scaleOf(line, span);
   const write = writerOf(line, scale);
-  const { numeral, widest, tallest } = numeralsOf(asked, scale);
+  const { numeral, widest, tallest, close } = numeralsOf(asked, scale);
+  const gap = numeral * BETWEEN[close ? "close" : "wide"];
   const sizeOf = (written: Written) => labelSize(written, numeral);
   const steps = span.to.sub(span.from).div(scale.step).valueOf();
   // In a cell of its own a number may be smaller than on a line.
@@ -133,7 +146,6 @@ function layBare(asked: Asked) {
   const inside = Math.max(widest, tallest) / 2 + 22;
   const around = shape === "ring" ? geometry.length - 2 * Math.PI * inside : geometry.length;
   const apart = (Math.max(1, around) * scale.interval.valueOf()) / span.to.sub(span.from).valueOf();
-  const gap = numeral * 0.45;
   const min = smallestOf(line);
   const needed = {
     flat: widest + gap,
@@ -185,6 +197,7 @@ function layBare(asked: Asked) {
     numeral,
     widest,
     tallest,
+    close,
     off,
     below,
     written,

@@ -3,6 +3,7 @@ import { lineMarks } from "@/core/scene/line-marks";
 import { EMPTY_SCENE } from "@/core/scene/scene";
 import { type LineSettings, plainLine, wholeSpan } from "@/core/surface/line";
 import { startingLine } from "@/core/surface/starting-lines";
+import { OF_FRACTION } from "../chart/chart-layout";
 import { type LineLayout, layOutLine } from "./line-layout";
 
 const ROOM = { width: 1200, height: 320 };
@@ -47,15 +48,21 @@ test("the numerals of a narrow line are as large as on an ordinary one, where th
   };
   expect([320, 350, 380, 410].map((width) => narrow(tens, width))).toEqual([
     [22, 3],
-    [18, 6],
     [20, 6],
+    [22, 6],
     [22, 6],
   ]);
   expect([320, 350, 380].map((width) => narrow(quarters, width))).toEqual([
-    [18, 7],
     [20, 7],
+    [22, 7],
     [22, 7],
   ]);
   // A row of larger ones would not fit in so low a room.
   expect(narrow(tens, 410, 70)).toEqual([18, 6]);
+});
+
+test("the smaller numbers of a fraction are as large as an ordinary numeral, where there is room for a second row", () => {
+  const quarters = plainLine("0", "3", "1/4", 1, { numbers: "mixed" });
+  expect(lay(quarters, { width: 518, height: 220 }).numeral * OF_FRACTION).toBeGreaterThan(21.6);
+  expect(lay(quarters, { width: 518, height: 120 }).numeral).toBeLessThan(24);
 });

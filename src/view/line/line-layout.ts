@@ -5,7 +5,7 @@ import type { AnyLine, Span } from "@/core/surface/line";
 import type { Scale } from "@/core/surface/line-scale";
 import type { FaceLayout } from "../chart/chart-layout";
 import { round } from "../round";
-import { bareLine, type Frame, MIN_SIZE, shareOf, smallestOf } from "./bare-line";
+import { bareLine, type Frame, MIN_SIZE, shareOf, smallestOf, wantedOf } from "./bare-line";
 import { coversAlike } from "./covers-alike";
 import type { Flag } from "./flag";
 import { type LineGeometry, type Placing, shapeOf } from "./line-geometry";
@@ -17,6 +17,8 @@ export type LineLayout = {
   geometry: LineGeometry;
   widest: number;
   tallest: number;
+  /** Whether its labels may stand close together. */
+  close: boolean;
   placing: Placing;
   span: Span;
   scale: Scale;
@@ -68,7 +70,7 @@ export function layOutLine(
       line,
       marks,
       true,
-      bareLine({ line, span, marks, room, strong: true, max: plain.numeral * by }),
+      bareLine({ line, span, marks, room, strong: true, max: plain.numeral * by, close: plain.close }),
     );
   return firstLarger(LARGER, larger, plain) ?? larger(1);
 }
@@ -95,8 +97,8 @@ function firstLarger(
  * large as on an ordinary line if that costs no label.
  */
 function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLayout {
-  const sized = (max: number) => {
-    const laid = (size: number) => bareLine({ line, span, marks, room, strong: false, max: size });
+  const sized = (max: number, close = false) => {
+    const laid = (size: number) => bareLine({ line, span, marks, room, strong: false, max: size, close });
     const bare = laid(max);
     const { wanted, numeral } = bare;
     const isRight = wanted >= numeral || wanted < smallestOf(line);
@@ -104,8 +106,12 @@ function atRest(line: AnyLine, span: Span, marks: LineMarks, room: Room): LineLa
   };
   const share = shareOf(line, room);
   const plain = sized(share);
-  if ((shapeOf(line) !== "flat" && !plain.below) || share >= MIN_SIZE) return plain;
-  return firstLarger([MIN_SIZE, 20], sized, plain) ?? plain;
+  const wanted = wantedOf(line);
+  if ((shapeOf(line) !== "flat" && !plain.below) || share >= wanted) return plain;
+  return (
+    firstLarger([wanted, 0.985 * wanted, 0.95 * wanted, MIN_SIZE, 20], (size) => sized(size, true), plain) ??
+    plain
+  );
 }
 
 /** A line with the labels that there is room for. */
@@ -115,13 +121,15 @@ function withLabels(
   strong: boolean,
   bare: ReturnType<typeof bareLine>,
 ): LineLayout {
-  const { geometry, widest, tallest, placing, span, scale, numeral, cell, below, room, own, written } = bare;
+  const { geometry, widest, tallest, close, placing, span, scale, numeral, cell, below, room, own, written } =
+    bare;
   const { labels, flags } = placeLabels(bare, marks, own);
   const isStrip = geometry.shape === "strip";
   return {
     geometry,
     widest,
     tallest,
+    close,
     placing,
     span,
     scale,

@@ -60,7 +60,7 @@ function WideCells({ line, layout, marks }: Props) {
         const written =
           says === undefined ? label?.written : writeNumber(exact(says), line.numbers, scale.step.d);
         const digits = Math.max(longest, written ? digitsOf(written) : 0);
-        const inside = Math.min(height * 0.5, (cell * 0.84) / (digits * 0.64), numeral * 1.4);
+        const inside = Math.min(height * 0.5, (cell * 0.86) / (digits * 0.64), numeral * 1.4);
         return (
           <g key={key}>
             {!covered && inksIn(state) !== 0 && <Inks layout={face} {...corner} inks={inksIn(state)} />}

@@ -16,6 +16,7 @@ import { placeStyle } from "../place-value/place-style";
 import { Sign } from "../problems/sign";
 import { hasBlocks, StopPieces } from "../stops/stop-pieces";
 import { Touchable } from "../touchable";
+import { fitSentence } from "../trail/fitting";
 
 type Props = DrawingProps<"order"> & {
   /** Wraps a card so that it can be moved; its key is its index among the numbers of the view. */
@@ -34,6 +35,8 @@ export function rowOf(view: ViewOf<"order">, scene: Pick<Scene, "ordered">): num
 
 const GAP = 12;
 const SIGN = 60;
+/** What a place tells has no title. */
+const NO_TITLE = { across: 0, down: 0 };
 
 /** Numbers in a row, digit by digit in the colours of their places, the place being compared lit. */
 export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding }: Props) {
@@ -54,6 +57,9 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
   // The class is first asked what a place tells.
   const asked = isCoveredPart(scene, view.id, "deciding", true);
   const told = clamp(40, size.height * 0.13, grown(theme, 64));
+  const words = tells && !asked ? decidingWords(values, lit) : "";
+  const usual = clamp(18, told * 0.45, grown(theme, 28));
+  const saying = fitSentence(words.length, usual, { width: size.width - 40, height: told }, NO_TITLE).size;
   // A covered number does not reveal its length.
   const lengths = view.numbers.map((text) =>
     isCoveredAt(scene, keyOfText(text)) ? UNKNOWN.whole.length : showNumber(text).length,
@@ -118,17 +124,13 @@ export function OrderDrawing({ view, scene, size, theme, card, sign, onDeciding 
       <div className="flex items-center justify-center" style={{ minHeight: told }}>
         {tells && (
           <Touchable
-            name={asked ? "What this place tells, covered" : decidingWords(values, lit)}
+            name={asked ? "What this place tells, covered" : words}
             data-part="deciding"
             onTouch={onDeciding}
-            className={`flex items-center justify-center rounded-card px-5 text-center font-semibold ${asked ? "bg-cover" : "text-quiet"}`}
-            style={{
-              fontSize: clamp(18, told * 0.45, grown(theme, 28)),
-              minHeight: told * 0.8,
-              minWidth: asked ? 320 : undefined,
-            }}
+            className={`flex items-center justify-center rounded-card px-5 text-center leading-tight font-semibold ${asked ? "bg-cover" : "text-quiet"}`}
+            style={{ fontSize: saying, minHeight: told * 0.8, minWidth: asked ? 320 : undefined }}
           >
-            {asked ? "" : decidingWords(values, lit)}
+            {words}
           </Touchable>
         )}
       </div>

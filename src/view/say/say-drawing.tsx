@@ -159,6 +159,8 @@ type BelowProps = {
 
 /** The height of a line of the counts, in its type size, and of an earlier try; and the width of the counts. */
 const [COUNT_LINE, TRY_LINE, COUNT_WIDE] = [1.9, 1.1, 8.2];
+/** In a low room the lines of the counts are this close to each other. */
+const [CLOSE, COUNT] = [1.45, 1.35];
 /** The counts move below the chart if that makes it this much larger. */
 const CLEARLY = 1.15;
 
@@ -183,7 +185,9 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
   const below = isUnder ? high - (wideAt(room.width, under) * rows) / columns - GAP : high;
   // The tries stand beside the counts if there is room for both, otherwise smaller below them.
   const inTwo = below < lines * COUNT_LINE * text && beside > text * 19;
-  const counts = Math.min(text, below / ((inTwo ? 3 : lines) * COUNT_LINE), beside / COUNT_WIDE);
+  const many = inTwo ? 3 : lines;
+  const counts = Math.min(text, below / (many * CLOSE), beside / COUNT_WIDE);
+  const gap = clamp(CLOSE - COUNT, below / (many * counts) - COUNT, COUNT_LINE - COUNT);
   const triesHigh = below - (inTwo ? (exact ? COUNT_LINE : 0) : lines * COUNT_LINE) * counts;
   const triesWide = inTwo ? beside - counts * 10 : beside;
   let left = triesHigh - TRY_LINE * 1.4 * counts;
@@ -208,12 +212,12 @@ function Below({ fit, last, before, shading, shaded, color, text, room }: BelowP
         }
       />
       <div
-        className={`flex min-w-0 flex-1 ${inTwo ? "gap-[1em]" : "flex-col gap-[0.5em]"}`}
-        style={{ fontSize: counts }}
+        className={`flex min-w-0 flex-1 ${inTwo ? "gap-x-[1em]" : "flex-col"}`}
+        style={{ fontSize: counts, rowGap: inTwo ? undefined : `${gap}em` }}
         aria-live="polite"
       >
         {fit ? (
-          <div className="flex shrink-0 flex-col gap-[0.5em]">
+          <div className="flex shrink-0 flex-col" style={{ rowGap: `${gap}em` }}>
             <Count tone="shaded" color={color} many={fit.fits.length} words="fit" strong={false} />
             <Count
               tone="missing"
@@ -269,7 +273,7 @@ type CountProps = {
 };
 
 const Count = ({ tone, color, many, words, strong }: CountProps) => (
-  <p className={`flex items-center gap-[0.5em] ${strong ? "font-bold" : ""}`}>
+  <p className={`flex items-center gap-[0.5em] leading-[1.35] ${strong ? "font-bold" : ""}`}>
     <svg width="1.3em" height="1.3em" viewBox="0 0 24 24" aria-hidden className="shrink-0 overflow-visible">
       <Square tone={tone} x={0} y={0} cell={24} color={color} />
       <rect width={24} height={24} rx={2} fill="none" stroke="var(--color-rule)" />

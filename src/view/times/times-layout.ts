@@ -8,11 +8,10 @@ import { round } from "../round";
  * left, questions at the right and below.
  */
 const STRIP = { names: 44, rowNames: 64, next: 56 } as const;
-/**
- * An ordinary room, with the strips above. They shrink in a lower or narrower room, and grow with a larger one, if its
- * width leaves the numbers their room.
- */
-const ORDINARY = { height: 500, narrow: 560, wide: 690 } as const;
+/** An ordinary room, with the strips above. They shrink in a lower or narrower room, and grow with a larger one. */
+const ORDINARY = { height: 500, width: 920 } as const;
+/** How much more the strip above may grow than the others: it takes nothing from the width of the numbers. */
+const ABOVE = 1.5;
 
 export type Strips = {
   readonly names: number;
@@ -39,6 +38,8 @@ export type TimesLayout = FaceLayout & {
 
 const MAX_WIDTH = 1.75;
 const MAX_HEIGHT = 1.25;
+/** Maximum share of a cell's width taken by the longest number: most are a digit shorter. */
+const WIDEST = 0.95;
 /** Numerals are no larger than this many digits allow, so that they keep their size while the grid slides. */
 const MIN_DIGITS = 3;
 
@@ -56,8 +57,8 @@ export function layOutTimes(
   const cellWidth = Math.floor(Math.min(across, down * MAX_WIDTH));
   const cellHeight = Math.floor(Math.min(down, across * MAX_HEIGHT));
   const digits = Math.max(MIN_DIGITS, showNumber(String((at.row + rows) * (at.column + columns))).length);
-  const share = numeralShare(cellHeight, strong);
-  const numeral = Math.min(cellHeight * share, (cellWidth * (strong ? 0.95 : 0.86)) / (digits * DIGIT));
+  const share = numeralShare(cellWidth, cellHeight, strong);
+  const numeral = Math.min(cellHeight * share, (cellWidth * (strong ? 0.98 : WIDEST)) / (digits * DIGIT));
   const nameDigits = Math.max(
     2,
     ...[at.row + rows, at.column + columns].map((index) => showNumber(String(index)).length),
@@ -83,15 +84,16 @@ export function layOutTimes(
 
 /** The room of the row and column numbers, if there are any, and of the questions at the edges. */
 function stripsIn({ rowNames, columnNames }: TimesSettings, room: { width: number; height: number }): Strips {
-  const across = Math.max(Math.min(1, room.width / ORDINARY.narrow), room.width / ORDINARY.wide);
-  const part = Math.max(0.5, Math.min(room.height / ORDINARY.height, across));
+  const down = room.height / ORDINARY.height;
+  const part = Math.max(0.5, Math.min(down, room.width / ORDINARY.width));
   const size = (strip: number) => Math.round(strip * part);
+  const names = Math.round(STRIP.names * Math.max(part, Math.min(down, ABOVE * part)));
   return {
-    names: size(STRIP.names),
+    names,
     rowNames: size(STRIP.rowNames),
     // Without any names the window is a puzzle, and what lies beyond its edges would tell too much.
     next: rowNames === "absent" && columnNames === "absent" ? 0 : size(STRIP.next),
     left: rowNames === "absent" ? 0 : size(STRIP.rowNames),
-    top: columnNames === "absent" ? 0 : size(STRIP.names),
+    top: columnNames === "absent" ? 0 : names,
   };
 }
