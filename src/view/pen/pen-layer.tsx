@@ -12,6 +12,7 @@ import type { SceneSource } from "../scene/scene-source";
 import { useScene } from "../scene/use-scene";
 import type { Anchors, Point } from "./anchors";
 import { Drawn, noteSize, strokeStyle } from "./drawn";
+import { anchorsFrom, layerOrigin } from "./layer-origin";
 import { FINE, strokePath } from "./stroke-path";
 
 export type PenTool = "pen" | "highlighter" | "rubber" | "note";
@@ -53,6 +54,10 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
   const notes = useScene(source, (scene) => scene.notes);
   const here = useMemo(() => strokes.filter((stroke) => stroke.view === view), [strokes, view]);
   const notesHere = useMemo(() => notes.filter((note) => note.view === view), [notes, view]);
+  const lets = pen?.tool === "highlighter";
+  const origin = useMemo(() => (lets ? null : layerOrigin(here, anchors)), [lets, here, anchors]);
+  const { x: left, y: top } = origin ?? { x: 0, y: 0 };
+  const fromOrigin = useMemo(() => anchorsFrom(anchors, { x: left, y: top }), [anchors, left, top]);
   const lines = useRef(new Map<number, Line>());
   const [, redraw] = useState(0);
   const [touched, setTouched] = useState<Writing | null>(null);
@@ -197,14 +202,19 @@ export function PenLayer({ view, source, anchors, width, height, pen }: Props) {
         width={width}
         height={height}
         className="pointer-events-none absolute inset-0 overflow-visible"
+        style={origin ? { transform: `translate(${left}px, ${top}px)`, willChange: "transform" } : undefined}
       >
-        <Drawn strokes={here} notes={notesHere.filter((note) => note !== writing?.note)} anchors={anchors} />
+        <Drawn
+          strokes={here}
+          notes={notesHere.filter((note) => note !== writing?.note)}
+          anchors={fromOrigin}
+        />
         {pen &&
           [...lines.current].map(([finger, { at, points }]) => (
             <path
               key={finger}
               d={strokePath(points, pen.tool === "highlighter" ? "highlighter" : "pen", false)}
-              transform={`translate(${at.x} ${at.y}) scale(${at.unit / FINE})`}
+              transform={`translate(${at.x - left} ${at.y - top}) scale(${at.unit / FINE})`}
               {...strokeStyle(pen.ink, pen.tool === "highlighter" ? "highlighter" : "pen")}
             />
           ))}
