@@ -54,7 +54,7 @@ export function layGeometry(
     const [x, y] = [width / 2, height / 2];
     const across = Math.min(width, height);
     // Room around it for jumps and their sizes; in a small room no more than needed, and in the smallest less.
-    const round = Math.max(30, Math.min(40, across * 0.22), Math.min(66, across * 0.34 - 48));
+    const round = Math.max(30, Math.min(40, across * 0.22), Math.min(70, across * 0.36 - 50));
     const radius = Math.max(20, across / 2 - round);
     return {
       shape,
