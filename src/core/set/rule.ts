@@ -20,8 +20,9 @@ type SchemaOf<K> =
     ? z.ZodMiniObject<{ kind: z.ZodMiniLiteral<Name>; not: z.ZodMiniBoolean } & Parts>
     : never;
 
-const schemas = (z: Z) =>
-  CONDITIONS.map(({ kind, parts, fault }) => {
+/** The schema of each kind of condition. */
+export const CONDITION_SCHEMAS = CONDITIONS.map(({ kind, parts, fault }) =>
+  schema((z) => {
     const whole = z.object({ kind: z.literal(kind), not: z.boolean(), ...parts(z) });
     if (!fault) return whole;
     const faultOf = fault as (condition: unknown) => string | null;
@@ -29,7 +30,11 @@ const schemas = (z: Z) =>
       const message = faultOf(context.value);
       if (message !== null) context.issues.push({ code: "custom", message, input: context.value });
     });
-  }) as unknown as [SchemaOf<Kind>, ...SchemaOf<Kind>[]];
+  }),
+);
+
+const schemas = (z: Z) =>
+  CONDITION_SCHEMAS.map((one) => one(z)) as unknown as [SchemaOf<Kind>, ...SchemaOf<Kind>[]];
 
 /** A condition that a number meets or not; `not` negates it. */
 export type Condition = z.infer<SchemaOf<Kind>>;
