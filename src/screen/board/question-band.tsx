@@ -32,9 +32,10 @@ export function QuestionBand() {
           </button>
         )}
       </Row>
-      {/* The band is as high as with its answer from the start: what a hand touches does not move when that is shown. */}
+      {/* The band is as high as with its answer from the start: what a hand touches does not move when that is shown. A
+          phone has no room for that. */}
       {step.answer && !shown && (
-        <div aria-hidden className="invisible">
+        <div aria-hidden className="invisible phone:hidden">
           <Row question={step.question} answer={step.answer} drawn={false}>
             <span className={BUTTON} data-says="Cover answer" />
           </Row>
@@ -60,11 +61,11 @@ function Row({ question, answer, drawn = true, children }: RowProps) {
         {...says(question)}
         className="min-w-[46%] flex-1 text-pretty phone:basis-full phone:text-large text-asked low:text-large leading-tight font-semibold"
       />
-      <div className="flex min-w-0 items-center gap-3">
+      <div className="flex min-w-0 items-center gap-3 phone:basis-full phone:justify-between">
         {answer !== null && (
           <p
             {...says(answer)}
-            className="rises max-w-[40vw] min-w-0 text-right text-balance font-numeral text-asked low:text-large leading-tight font-bold"
+            className="rises max-w-[40vw] min-w-0 text-right text-balance font-numeral text-asked low:text-large leading-tight font-bold phone:max-w-none phone:text-left phone:text-large"
             data-part={drawn ? "answer" : undefined}
           />
         )}
