@@ -5,8 +5,7 @@ import { type CSSProperties, type ReactNode, useRef, useState } from "react";
 import { arrowsOf, keptOf, layoutOf, placedOf, standingOf } from "@/core/lesson/views-of";
 import type { Layout } from "@/core/views/layout";
 import type { View } from "@/core/views/view";
-import { HIGHEST, rowsAbove } from "@/view/board/board-layout";
-import { rowsOf } from "@/view/board/drawings";
+import { READABLE, rowsAbove, rowsOf } from "@/view/board/rows-of";
 import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { ViewStage } from "../views/stages";
 import { Divider } from "./later";
@@ -108,8 +107,8 @@ export function Shared({ layout, placed, fits = false, children }: SharedProps) 
     // Parts of less than 1 would not fill the room beside a part at its least width.
     "--first": `${100 * share}fr`,
     "--second": `${100 * (1 - share)}fr`,
-    "--readable": `calc(${100 * HIGHEST.row * rowsAbove(placed.map(rowsOf))}dvh + ${HIGHEST.gaps}rem)`,
-    "--most": `calc(${HIGHEST.share} * (100% - 1rem))`,
+    "--readable": `calc(${100 * READABLE.row * rowsAbove(placed.map(rowsOf))}dvh + ${READABLE.gaps}rem)`,
+    "--most": `calc(${READABLE.share} * (100% - 1rem))`,
   } as CSSProperties;
   return (
     <div

@@ -1,8 +1,6 @@
 "use client";
 
 import { type ComponentType, useEffect } from "react";
-import { SCHEMA_PARTS } from "@/core/lesson/schema-parts";
-import type { Z } from "@/core/schema";
 import { KIND_NAMES } from "@/core/views/view";
 import { afterFrame } from "@/kit/after-frame";
 import { bringInTurn } from "@/kit/bring-in-turn";
@@ -12,7 +10,6 @@ import { bringMenus } from "@/kit/menu";
 import { allComing, patient, untilThere } from "@/kit/patient";
 import { bringPopovers } from "@/kit/popover";
 import { bringSelects } from "@/kit/select";
-import { DRAWINGS } from "@/view/board/drawings";
 import { filling } from "../fill/filling";
 import { noNext } from "../rail/no-next";
 import { isPlaying } from "../store/on-show";
@@ -93,31 +90,16 @@ const TOOL_PARTS = [
 
 const AFTER_THE_BOARD_MS = 2500;
 
-/** How many parts of the schema are built at once. */
-const AT_ONCE = 3;
-
-/** Everything that is saved and sent is checked: what checks it is built bit by bit. */
-function* schemaInTurn() {
-  let z: Z | undefined;
-  yield {
-    bring: async () => {
-      z = await untilThere(() => import("@/core/zod"));
-    },
-  };
-  for (let at = 0; at < SCHEMA_PARTS.length; at += AT_ONCE)
-    yield {
-      bring: async () => {
-        for (const build of SCHEMA_PARTS.slice(at, at + AT_ONCE)) build(z!);
-      },
-    };
-}
-
 /** First what says what happens, and what is in reach of a hand; then everything else. */
 function* inTurn() {
   yield* [Announcer, Divider, ...TOOL_PARTS, ...KIND_NAMES.map(stageOf)];
-  yield* schemaInTurn();
-  // What prints the board asks for all drawings at once.
-  yield* KIND_NAMES.map((kind) => ({ bring: () => untilThere<unknown>(DRAWINGS[kind].drawing) }));
+  let rest: typeof import("./rest-in-turn") | undefined;
+  yield {
+    bring: async () => {
+      rest = await untilThere(() => import("./rest-in-turn"));
+    },
+  };
+  yield* rest!.restInTurn();
   yield* allComing;
 }
 

@@ -1,4 +1,4 @@
-import { CARD_OF } from "@/view/board/board-layout";
+import { CARD_OF } from "@/view/board/card-of";
 import type { Size } from "@/view/drawing";
 
 const cards = new Map<string, Size>();

@@ -9,8 +9,10 @@ import { patient } from "@/kit/patient";
 import { type Drawing, edgesGrown, type Inside, type Size, type Theme } from "../drawing";
 import { viewAnchors } from "../pen/anchors";
 import { DrawnOver } from "../pen/drawn";
-import { type Box, CARD_OF, GAP, layOutBoard } from "./board-layout";
-import { DRAWINGS, insideOf, rowsOf } from "./drawings";
+import { type Box, GAP, layOutBoard } from "./board-layout";
+import { CARD_OF } from "./card-of";
+import { DRAWINGS, insideOf } from "./drawings";
+import { rowsOf } from "./rows-of";
 
 /** The drawings that a board needs. */
 export type Drawings = { readonly [K in KindName]?: Drawing<K> };

@@ -1,26 +1,12 @@
 import type { Layout } from "@/core/views/layout";
 import { clamp, type Size } from "../drawing";
-
-/** The attribute that tells which view a card shows. */
-export const CARD_OF = "data-card-of";
+import { READABLE, rowsAbove } from "./rows-of";
 
 /** The room between two views, in pixels. */
 export const GAP = 16;
 
 /** Beside another one a view is no narrower than so many times the room between them, or than this part of the whole room. */
 const NARROWEST = { gaps: 15, share: 0.44 };
-
-/**
- * On an upright screen the rows of a chart above something else are high enough to be read: so much of the screen each,
- * with the edges of its card in rooms between two views; but the chart takes no more than this part of the height.
- */
-export const HIGHEST = { row: 0.0355, gaps: 3.2, share: 0.66 };
-
-/** The rows of the first of several views, if the others have none: two charts are compared, each as large as the other. */
-export function rowsAbove(rows: readonly (number | undefined)[]): number {
-  const [first, ...others] = rows;
-  return first === undefined || others.some((other) => other !== undefined) ? 0 : first;
-}
 
 export type Box = { readonly left: number; readonly top: number } & Size;
 
@@ -47,8 +33,8 @@ export function layOutBoard(layout: Layout, rows: readonly (number | undefined)[
   const across = beside && !upright;
   const length = (across ? room.width : room.height) - gap;
   const min = across ? Math.min(NARROWEST.gaps * gap, NARROWEST.share * room.width) : 0;
-  const readable = beside ? rowsAbove(rows) * HIGHEST.row * screen + HIGHEST.gaps * gap : 0;
-  const least = across ? min : Math.min(readable, HIGHEST.share * length);
+  const readable = beside ? rowsAbove(rows) * READABLE.row * screen + READABLE.gaps * gap : 0;
+  const least = across ? min : Math.min(readable, READABLE.share * length);
   const first = clamp(least, Math.round(length * layout.share * 100) / 100, length - min);
   const [main, rest]: [Box, Box] = across
     ? [

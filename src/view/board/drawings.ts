@@ -1,4 +1,3 @@
-import { gridOf } from "@/core/surface/chart";
 import type { KindName, View, ViewOf } from "@/core/views/view";
 import type { CellsAt } from "../cells-at";
 import {
@@ -23,8 +22,6 @@ export type Drawn<K extends KindName> = {
   readonly edges: (view: ViewOf<K>, card: Size) => Edges;
   /** Where its cells are in its drawing, for touches before its stage is loaded. */
   readonly cells?: () => Promise<(of: DrawingProps<K>) => CellsAt>;
-  /** The number of rows that its numbers stand in, if they do. */
-  readonly rows?: (view: ViewOf<K>) => number;
 };
 
 /** The edge of a chart or times grid, and that of a chart by which whole rows and columns are touched. */
@@ -86,14 +83,11 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
     drawing: () => import("../chart/chart-drawing").then((part) => part.ChartDrawing),
     edges: () => [CARD, CARD, CARD + CHART_EDGE, CARD + CHART_EDGE],
     cells: () => import("../chart/place-chart").then((part) => part.chartCells),
-    rows: (view) => gridOf(view).rows,
   },
   times: {
     drawing: () => import("../times/times-drawing").then((part) => part.TimesDrawing),
     edges: () => [CARD, CARD, CARD, CARD],
     cells: () => import("../times/times-cells").then((part) => part.timesCells),
-    // The column numbers take a row more.
-    rows: ({ rows }) => rows + 1,
   },
   line: ofLine,
   strip: ofLine,
@@ -180,10 +174,6 @@ export const DRAWINGS: { readonly [K in KindName]: Drawn<K> } = {
     edges: () => [0, 0, 0, 0],
   },
 };
-
-/** The number of rows that the numbers of a view stand in, if they do. */
-export const rowsOf = (view: View): number | undefined =>
-  (DRAWINGS[view.kind] as Drawn<KindName>).rows?.(view as never);
 
 /** Into which part of its card a view is drawn, so that it stands where its stage has it. */
 export function insideOf(view: View, card: Size, theme: Theme): Inside {
