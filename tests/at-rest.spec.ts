@@ -136,6 +136,13 @@ const OTHERS: Record<string, [views: object[], opening?: object[]]> = {
     [KINDS.times.starts, lineView({ ...FLAT, pinned: false })],
     [{ do: "focus", number: "30" }],
   ],
+  "two times grids, and the choice of which one slides": [
+    [
+      { ...KINDS.times.starts, id: "sixes" },
+      { ...KINDS.times.starts, id: "eights", rows: 8 },
+    ],
+  ],
+  "a chart, arrows and a times grid": [[CHART, { kind: "arrows", layFirst: false }, KINDS.times.starts]],
   "groups, with their buttons in two rows or three": [
     [
       CHART,
@@ -225,3 +232,59 @@ test("every script of a page asks to be compiled beside it", async ({ page }) =>
   for (const text of await Promise.all(scripts.values()))
     expect(text.slice(0, 60)).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/);
 });
+
+/** Holds back the scripts of a page with given words until they are let go. */
+async function holdBack(page: Page, words: string): Promise<() => void> {
+  let letGo = () => {};
+  const held = new Promise<void>((done) => {
+    letGo = done;
+  });
+  await page.route("**/*.js", async (route) => {
+    const answer = await route.fetch();
+    if ((await answer.text()).includes(words)) await held;
+    await route.fulfill({ response: answer });
+  });
+  return letGo;
+}
+
+const ARROWS = { kind: "arrows", layFirst: false };
+for (const [name, words, late, views] of [
+  [
+    "arrows",
+    "Cover the landing",
+    "Arrows",
+    [CHART, ARROWS, { ...KINDS.trail.starts, numbers: false, ones: false }],
+  ],
+  [
+    "what slides a times grid",
+    "A touch marks",
+    "Slide",
+    [KINDS.times.starts, lineView({ ...FLAT, pinned: false })],
+  ],
+  ["one of two panels", "Cover the landing", "Arrows", [CHART, ARROWS, KINDS.times.starts]],
+] as const) {
+  for (const [width, height] of [
+    [1280, 800],
+    [820, 1180],
+  ] as const) {
+    test(`nothing moves at ${width} × ${height} when ${name} come late`, async ({ page, request }) => {
+      await page.setViewportSize({ width, height });
+      const letGo = await holdBack(page, words);
+      await page.goto(`/lesson/${await lessonWith(request, views)}`);
+      const places = () =>
+        page.locator("[data-place]").evaluateAll((all) =>
+          all.map((one) => {
+            const { x, y, width, height } = one.getBoundingClientRect();
+            return [x, y, width, height].map(Math.round);
+          }),
+        );
+      await expect(page.locator("[data-place]")).toHaveCount(2);
+      await expect(page.getByRole("button", { name: "Lift" })).toBeVisible();
+      const before = await places();
+      expect(await page.getByRole("region", { name: late }).count()).toBe(0);
+      letGo();
+      await expect(page.getByRole("region", { name: late })).toBeVisible();
+      expect(await places()).toEqual(before);
+    });
+  }
+}

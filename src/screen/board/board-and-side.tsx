@@ -2,14 +2,14 @@ import { clsx } from "clsx";
 import { useState } from "react";
 import { layoutOf } from "@/core/lesson/views-of";
 import { LOW, UPRIGHT, useMedia } from "@/kit/use-media";
-import { ArrowPanel } from "../arrows/arrow-panel-later";
 import type { ScreenDoors } from "../commands/commands";
 import { pickBoard, useBoard } from "../store/use-board";
 import { ViewStage } from "../views/stages";
+import { BoardPanels } from "./board-panels";
 import { BoardViews, OF_MANY, Shared, usePlaced } from "./board-views";
-import { ByRule, CountPanel, Drawer, StepsStrip, TimesPanels } from "./later";
+import { ByRule, CountPanel, Drawer, StepsStrip } from "./later";
 import { OverPanel } from "./over-panel";
-import { ARROWS, BELOW_BOARD, PREPARING, SIDE, SLIM } from "./side";
+import { ARROWS, BELOW_BOARD, PREPARING, SIDE, SLIM, standsOverPanel } from "./side";
 import type { useSide } from "./use-side";
 
 type Props = {
@@ -20,7 +20,7 @@ type Props = {
 
 /** The views of the board, and what stands beside and below them. */
 export function BoardAndSide({ strong, room, doors }: Props) {
-  const { side, beside, panel, shownPage, showPage, toggle, arrows, times } = room;
+  const { side, beside, panel, shownPage, showPage, toggle, arrows } = room;
   const preparing = useBoard((state) => state.preparing);
   // When opened again, it shows the page that it showed before.
   const [rulesPage, setRulesPage] = useState("marks");
@@ -33,14 +33,14 @@ export function BoardAndSide({ strong, room, doors }: Props) {
   const low = useMedia(LOW);
   const upright = useMedia(UPRIGHT);
   // A second view stands over the arrows, where there is room, and the main one keeps its size.
-  const overPanel = side === "panels" && isBeside && placed.length === 2 && (narrow || !(upright || low));
+  const overPanel =
+    side === "panels" &&
+    isBeside &&
+    placed.length === 2 &&
+    standsOverPanel(placed[1]) &&
+    (narrow || !(upright || low));
   const besideViews = side !== "none" && !overPanel;
-  const tools = (
-    <>
-      {arrows && <ArrowPanel />}
-      {times && <TimesPanels />}
-    </>
-  );
+  const tools = <BoardPanels />;
 
   const below = panel?.at === "below" && <panel.Panel />;
 

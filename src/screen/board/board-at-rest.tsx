@@ -2,7 +2,7 @@ import { clsx } from "clsx";
 import { ArrowLeft } from "lucide-react";
 import { asOpened } from "@/core/lesson/at-first";
 import type { Lesson } from "@/core/lesson/lesson";
-import { arrowsOf, keptOf, layoutOf, standingOf, timesOf } from "@/core/lesson/views-of";
+import { arrowsOf, keptOf, layoutOf, standingOf } from "@/core/lesson/views-of";
 import { edgesGrown, type Size } from "@/view/drawing";
 import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
@@ -12,12 +12,15 @@ import {
   ARROWS,
   ARROWS_ROOM,
   ARROWS_UNDER,
+  CHOICE_ROOM,
   countHeight,
+  panelsOf,
   SIDE,
   SIDE_ROOM,
   SLIM,
   SLIM_ROOM,
   SLIM_UNDER,
+  standsOverPanel,
 } from "./side";
 
 /** The height below which a window counts as low, in pixels: as in the style sheet's variant. */
@@ -52,15 +55,17 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
   const keeps = prepare || arrowsOf(board) !== undefined;
   const placed = (keeps ? keptOf : standingOf)(board, asOpened(board).scene);
   const upright = seen.height > seen.width;
-  const panels = arrowsOf(board) !== undefined || timesOf(board) !== undefined;
+  const panels = panelsOf(board).length;
+  const choice = panels > 1 && !prepare ? CHOICE_ROOM : 0;
   // As on the live board, a second view stands over the panel.
   const overPanel =
-    panels &&
+    panels > 0 &&
     layoutOf(board).run !== "above" &&
     placed.length === 2 &&
+    standsOverPanel(placed[1]) &&
     (placed[1]?.kind === "trail" || !(upright || seen.height <= LOW));
-  const side = prepare || (panels && !overPanel);
-  const [grid, panel] = prepare
+  const side = prepare || (panels > 0 && !overPanel);
+  const [grid, { width, height }] = prepare
     ? [SIDE, SIDE_ROOM]
     : arrowsOf(board)
       ? [ARROWS, ARROWS_ROOM]
@@ -69,12 +74,13 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
   const whole = roomIn(seen, named);
   const grow = edgesGrown({ screen: seen.height });
   const leaves = overPanel && !prepare;
-  const beneath = upright ? panel.height : arrowsOf(board) ? ARROWS_UNDER : SLIM_UNDER;
+  const needs = height + choice;
+  const beneath = upright ? needs : choice + (arrowsOf(board) ? ARROWS_UNDER : SLIM_UNDER);
   const under = leaves ? beneath * grow : 0;
   const high = Math.max(100, whole.height - (prepare ? STEPS * grow : 0));
   const room: Size = {
-    width: whole.width - (side && !upright ? panel.width * grow : 0),
-    height: side && upright ? Math.max(grid === SLIM ? 0 : high * MIN, high - panel.height * grow) : high,
+    width: whole.width - (side && !upright ? width * grow : 0),
+    height: side && upright ? Math.max(grid === SLIM ? 0 : high * MIN, high - needs * grow) : high,
   };
   // Upright the view over the panel has a height of its own, and the main one has the rest.
   const second = leaves && upright ? 16 * countHeight(placed[1]!) * grow + under : 0;
@@ -126,7 +132,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
                 // The set-up reaches down beside the steps.
                 prepare && "rounded-card bg-board landscape:-mb-[7.25rem] low:-mb-press",
               )}
-              style={!prepare && upright ? { height: (panel.height - 16) * grow } : {}}
+              style={!prepare && upright ? { height: (needs - 16) * grow } : {}}
             />
           )}
           <div className="at-rest min-h-0 min-w-0">

@@ -102,7 +102,8 @@ function lineActions(store: BoardStore): LineActions {
     if (some.length > 0) act([[{ do: on ? "cover-jump" : "lift-jump", jumps: some, part }]]);
   };
   return {
-    lookAt: (view, { from, to }) => grow("look", [{ do: "look", view, from: keyOf(from), to: keyOf(to) }]),
+    lookAt: (view, { from, to }) =>
+      grow(`look ${view}`, [{ do: "look", view, from: keyOf(from), to: keyOf(to) }]),
     startAt: (start) => {
       if (holds(start)) act([[{ do: "start", number: start }]]);
     },

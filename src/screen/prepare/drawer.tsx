@@ -11,13 +11,12 @@ import * as z from "@/core/zod";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";
-import { ArrowPanel } from "../arrows/arrow-panel-later";
+import { BoardPanels } from "../board/board-panels";
 import { CountNumbers, CountPace } from "../count/count-fields";
 import { PatternPage } from "../pattern/pattern-page-later";
 import { CoversPage } from "../rule/covers-page";
 import { MarksPage } from "../rule/marks-page";
 import { pickBoard, useBoard, useBoardStore, useLay } from "../store/use-board";
-import { TimesPanels } from "../times/times-panel";
 import { toolOf } from "../tools";
 import { ViewFields } from "../views/view-fields";
 import { CheckedField } from "./checked-field";
@@ -54,10 +53,9 @@ export function Drawer({ page, onPage }: { page: DrawerPage; onPage: (page: Draw
           { id: "pace", name: "How it goes", content: <CountPace /> },
         ]
       : [];
-  const ofMoves = times
-    ? [{ id: "moves", name: "Slide", content: <TimesPanels preparing /> }]
-    : arrows
-      ? [{ id: "moves", name: "Arrows", content: <ArrowPanel /> }]
+  const ofMoves =
+    times || arrows
+      ? [{ id: "moves", name: times ? "Slide" : "Arrows", content: <BoardPanels preparing /> }]
       : [];
   return (
     <aside

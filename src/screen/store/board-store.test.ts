@@ -67,6 +67,21 @@ describe("the hand on the board", () => {
     expect(marked(scene())).toEqual(["1", "2", "3", "52"]);
   });
 
+  test("slides of one view are taken back as one, those of another by themselves", () => {
+    const { store, scene } = openStore();
+    const slide = (view: string, row: number) => store.getState().slideTo(view, { row, column: 1 });
+    slide("near", 2);
+    slide("near", 3);
+    slide("far", 5);
+    slide("far", 6);
+    const row = { column: 1 };
+    expect(scene().windows).toEqual({ near: { row: 3, ...row }, far: { row: 6, ...row } });
+    store.getState().takeBack();
+    expect(scene().windows).toEqual({ near: { row: 3, ...row } });
+    store.getState().takeBack();
+    expect(scene().windows).toEqual({});
+  });
+
   test("inks are chosen with the hand that marks", () => {
     const { store, scene, touch } = openStore();
     store.getState().choose("cover");

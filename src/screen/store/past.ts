@@ -4,12 +4,20 @@ import { amend, doAgain, type History, record, takeBack } from "@/core/lesson/hi
 import { fold } from "@/core/scene/fold";
 import type { Act, Beat } from "@/core/scene/move";
 import { movesOnView } from "@/core/scene/own";
+import type { ViewId } from "@/core/views/view-id";
 import { EMPTY_HAND } from "./fill-hand";
 import { boardNow, keepScene, sceneNow, viewInHand } from "./on-show";
 import type { Part } from "./part";
 
-/** Acts that last for a while and are taken back as one: a slide, a stroke of the rubber, a running count, a finger. */
-export type Growth = "slide" | "widen" | "look" | "point" | "rub" | "walk" | `finger ${number}`;
+/** Acts that last for a while and are taken back as one: a slide of one view, a stroke of the rubber, a running count, a finger. */
+export type Growth =
+  | `slide ${ViewId}`
+  | `look ${ViewId}`
+  | "widen"
+  | "point"
+  | "rub"
+  | "walk"
+  | `finger ${number}`;
 
 /** Acts on the board on show, and its history. */
 export type PastPart = {

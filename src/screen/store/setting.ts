@@ -19,7 +19,7 @@ type PenMove = Extract<Move, { do: "pen" | "note" | "rub" | "wipe-pen" }>;
 
 /** Acts on the board other than touching its numbers. */
 export type SettingPart = {
-  /** Slides the window of a times grid to a new start; consecutive slides are taken back together. */
+  /** Slides the window of a times grid to a new start; its consecutive slides are taken back together. */
   slideTo: (view: ViewId, at: WindowAt) => void;
   wonder: (view: ViewId, side: "right" | "below") => void;
   /** Makes a number stand out, or ordinary again: the one in focus, if no other is given. */
@@ -37,7 +37,7 @@ export type SettingPart = {
 };
 
 export const settingPart: Part<SettingPart> = ({ getState: get }) => ({
-  slideTo: (view, { row, column }) => get().grow("slide", [{ do: "slide", view, row, column }]),
+  slideTo: (view, { row, column }) => get().grow(`slide ${view}`, [{ do: "slide", view, row, column }]),
   wonder: (view, side) => get().add([{ do: "wonder", view, side }]),
   standOut: (number = null) => {
     const scene = sceneInHand(get());

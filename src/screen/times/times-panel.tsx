@@ -3,7 +3,7 @@
 import { clsx } from "clsx";
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp } from "lucide-react";
 import type { Board } from "@/core/lesson/board";
-import { viewOf, viewsOf, windowOf } from "@/core/lesson/views-of";
+import { viewOf, windowOf } from "@/core/lesson/views-of";
 import { readWhole } from "@/core/number/read-whole";
 import { showNumber } from "@/core/number/show-number";
 import { LEVELS, PUZZLE_ROWS } from "@/core/puzzle/make-times-puzzle";
@@ -14,7 +14,7 @@ import { Button } from "@/kit/button";
 import { Choice } from "@/kit/choice";
 import { keepKeyboard } from "@/kit/rail-button";
 import { CheckedField, DraftField, useBoardDrafts } from "../prepare/checked-field";
-import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-board";
+import { pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { makePuzzle } from "./make-puzzle";
 
 const WAYS = [
@@ -28,21 +28,21 @@ const WAYS = [
 const UPRIGHT =
   "portrait:flex-row portrait:items-center portrait:*:first:mx-0 portrait:*:last:min-w-0 portrait:*:last:flex-1 phone:flex-wrap";
 
-/** The controls that slide the windows of times grids; while preparing, further settings too. */
-export function TimesPanels({ preparing = false }: { preparing?: boolean }) {
-  const board = useBoard(pickBoard);
-  return viewsOf(board, "times").map((view) => (
+type Props = { times: ViewOf<"times">; preparing?: boolean };
+
+/** The controls that slide the window of a times grid; while preparing, further settings too. */
+export function TimesPanel({ times, preparing = false }: Props) {
+  return (
     <section
-      key={view.id}
       aria-label="Slide"
       className={clsx("flex flex-col gap-4", !preparing && `rounded-card bg-board p-4 ${UPRIGHT}`)}
     >
-      <SlideArrows times={view} />
-      <TouchMarks times={view} />
-      {preparing && <Window times={view} />}
-      {preparing && <PuzzleMaker times={view} />}
+      <SlideArrows times={times} />
+      <TouchMarks times={times} />
+      {preparing && <Window times={times} />}
+      {preparing && <PuzzleMaker times={times} />}
     </section>
-  ));
+  );
 }
 
 function useSlide(times: ViewOf<"times">) {

@@ -75,7 +75,12 @@ export function layOutTimes(
     line: lineBetween(cellWidth, cellHeight, strong),
     covers: times.covers,
     name: round(
-      Math.min(strips.names * 0.6, cellHeight * 0.8, (strips.rowNames * 0.82) / (nameDigits * DIGIT)),
+      Math.min(
+        strips.names * 0.6,
+        cellHeight * 0.8,
+        // Neither wider than their strip nor so wide that two column numbers meet.
+        Math.min(strips.rowNames * 0.82, cellWidth * 0.85) / (nameDigits * DIGIT),
+      ),
     ),
     strips,
     heavy: strong,
