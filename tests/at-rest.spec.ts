@@ -285,6 +285,8 @@ for (const [name, words, late, views] of [
       letGo();
       await expect(page.getByRole("region", { name: late })).toBeVisible();
       expect(await places()).toEqual(before);
+      // Other scripts may still be on their way.
+      await page.unrouteAll({ behavior: "ignoreErrors" });
     });
   }
 }
