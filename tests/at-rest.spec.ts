@@ -103,7 +103,7 @@ const jumps = (start: string, ...by: string[]) => [
 const CHART = demoLesson(LAMPS).boards[0].views.find(({ kind }: { kind: string }) => kind === "chart");
 const FLAT = { shape: "flat", unit: "", from: "0", to: "100", interval: "10", divisions: 10 };
 /** Boards whose views have other buttons under them than those of the demo lessons, or none. */
-const OTHERS: Record<string, [views: object[], opening?: object[]]> = {
+const OTHERS: Record<string, [views: object[], opening?: object[], layout?: object]> = {
   "a line that slides, with its buttons in two rows": [
     [
       CHART,
@@ -151,6 +151,25 @@ const OTHERS: Record<string, [views: object[], opening?: object[]]> = {
       ),
     ],
   ],
+  "small views in a row below a line, their buttons in one row": [
+    [
+      lineView({ ...FLAT, pinned: true }),
+      { ...KINDS.groups.starts, id: "groups" },
+      { ...KINDS.say.starts, id: "say" },
+      { ...KINDS.compare.starts, id: "compare" },
+    ],
+    jumps("12", "10", "3"),
+    { run: "above", share: 0.6 },
+  ],
+  "a strip and two numbers to compare, in the lowest rooms": [
+    [
+      { ...KINDS["higher-lower"].starts, id: "draw" },
+      { ...KINDS.strip.starts, id: "strip" },
+      { ...KINDS.compare.starts, id: "compare" },
+    ],
+    jumps("12", "3"),
+    { run: "above", share: 0.6 },
+  ],
   "a ten and the next": [[{ kind: "pairs", way: "on" }], [{ do: "focus", number: "37" }]],
 };
 
@@ -168,8 +187,9 @@ for (const [width, height, way] of [
     test.slow();
     const context = await browser.newContext({ viewport: { width, height } });
     const page = await context.newPage();
-    for (const [name, [views, opening = []]] of Object.entries(OTHERS)) {
-      const url = `${baseURL}/lesson/${await lessonWith(request, views, { opening })}${way}`;
+    for (const [name, [views, opening = [], layout = {}]] of Object.entries(OTHERS)) {
+      const more = { opening, ...("run" in layout ? { layout } : {}) };
+      const url = `${baseURL}/lesson/${await lessonWith(request, views, more)}${way}`;
       await page.goto(url);
       await expect(page.getByRole("button", { name: "Lift" })).toBeVisible();
       await lettered(page);
@@ -232,61 +252,3 @@ test("every script of a page asks to be compiled beside it", async ({ page }) =>
   for (const text of await Promise.all(scripts.values()))
     expect(text.slice(0, 60)).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/);
 });
-
-/** Holds back the scripts of a page with given words until they are let go. */
-async function holdBack(page: Page, words: string): Promise<() => void> {
-  let letGo = () => {};
-  const held = new Promise<void>((done) => {
-    letGo = done;
-  });
-  await page.route("**/*.js", async (route) => {
-    const answer = await route.fetch();
-    if ((await answer.text()).includes(words)) await held;
-    await route.fulfill({ response: answer });
-  });
-  return letGo;
-}
-
-const ARROWS = { kind: "arrows", layFirst: false };
-for (const [name, words, late, views] of [
-  [
-    "arrows",
-    "Cover the landing",
-    "Arrows",
-    [CHART, ARROWS, { ...KINDS.trail.starts, numbers: false, ones: false }],
-  ],
-  [
-    "what slides a times grid",
-    "A touch marks",
-    "Slide",
-    [KINDS.times.starts, lineView({ ...FLAT, pinned: false })],
-  ],
-  ["one of two panels", "Cover the landing", "Arrows", [CHART, ARROWS, KINDS.times.starts]],
-] as const) {
-  for (const [width, height] of [
-    [1280, 800],
-    [820, 1180],
-  ] as const) {
-    test(`nothing moves at ${width} × ${height} when ${name} come late`, async ({ page, request }) => {
-      await page.setViewportSize({ width, height });
-      const letGo = await holdBack(page, words);
-      await page.goto(`/lesson/${await lessonWith(request, views)}`);
-      const places = () =>
-        page.locator("[data-place]").evaluateAll((all) =>
-          all.map((one) => {
-            const { x, y, width, height } = one.getBoundingClientRect();
-            return [x, y, width, height].map(Math.round);
-          }),
-        );
-      await expect(page.locator("[data-place]")).toHaveCount(2);
-      await expect(page.getByRole("button", { name: "Lift" })).toBeVisible();
-      const before = await places();
-      expect(await page.getByRole("region", { name: late }).count()).toBe(0);
-      letGo();
-      await expect(page.getByRole("region", { name: late })).toBeVisible();
-      expect(await places()).toEqual(before);
-      // Other scripts may still be on their way.
-      await page.unrouteAll({ behavior: "ignoreErrors" });
-    });
-  }
-}

@@ -74,3 +74,37 @@ for (const [width, height] of [
     }
   });
 }
+
+const START: Record<string, object> = KINDS as never;
+for (const [names, run] of [
+  ["pairs way trail groups", "above"],
+  ["higher-lower way trail say", "above"],
+  ["way strip trail", "above"],
+  ["line times frames strip", "above"],
+  ["higher-lower say compare", "above"],
+  ["problems groups compare arrows", "beside"],
+] as const) {
+  test(`in small rooms no button lies on a view, and nothing is cut: ${names}, ${run}`, async ({
+    page,
+    request,
+  }) => {
+    const views = names.split(" ").map((kind) => ({
+      ...(START[kind] as { starts: object }).starts,
+      kind,
+      id: kind,
+    }));
+    const opening = [
+      { do: "start", number: "12" },
+      { do: "jump", by: "10" },
+      { do: "jump", by: "3" },
+    ];
+    await page.goto(`/lesson/${await lessonWith(request, views, { opening, layout: { run, share: 0.6 } })}`);
+    await expect(page.getByRole("button", { name: "Lift" })).toBeVisible();
+    await expect
+      .poll(async () => {
+        const { overlapping, out, scroll } = await page.evaluate(measureScreen);
+        return [overlapping, out, scroll];
+      })
+      .toEqual([[], [], [0, 0]]);
+  });
+}

@@ -2,14 +2,15 @@ import { clsx } from "clsx";
 import { useState } from "react";
 import { layoutOf } from "@/core/lesson/views-of";
 import { LOW, UPRIGHT, useMedia } from "@/kit/use-media";
+import { rowsOf } from "@/view/board/rows-of";
 import type { ScreenDoors } from "../commands/commands";
 import { pickBoard, useBoard } from "../store/use-board";
 import { ViewStage } from "../views/stages";
-import { BoardPanels } from "./board-panels";
 import { BoardViews, OF_MANY, Shared, usePlaced } from "./board-views";
 import { ByRule, CountPanel, Drawer, StepsStrip } from "./later";
 import { OverPanel } from "./over-panel";
-import { ARROWS, BELOW_BOARD, PREPARING, SIDE, SLIM, standsOverPanel } from "./side";
+import { BoardPanels } from "./panels-later";
+import { ARROWS, BELOW_BOARD, PREPARING, SIDE, SLIM } from "./side";
 import type { useSide } from "./use-side";
 
 type Props = {
@@ -32,12 +33,13 @@ export function BoardAndSide({ strong, room, doors }: Props) {
   const narrow = isBeside && placed.length === 2 && placed[1]?.kind === "trail";
   const low = useMedia(LOW);
   const upright = useMedia(UPRIGHT);
-  // A second view stands over the arrows, where there is room, and the main one keeps its size.
+  // A second view stands over the arrows, where there is room, and the main one keeps its size; not one of many rows, which
+  // needs the height.
   const overPanel =
     side === "panels" &&
     isBeside &&
     placed.length === 2 &&
-    standsOverPanel(placed[1]) &&
+    rowsOf(placed[1]!) === undefined &&
     (narrow || !(upright || low));
   const besideViews = side !== "none" && !overPanel;
   const tools = <BoardPanels />;

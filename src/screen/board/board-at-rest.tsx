@@ -3,24 +3,23 @@ import { ArrowLeft } from "lucide-react";
 import { asOpened } from "@/core/lesson/at-first";
 import type { Lesson } from "@/core/lesson/lesson";
 import { arrowsOf, keptOf, layoutOf, standingOf } from "@/core/lesson/views-of";
+import { rowsOf } from "@/view/board/rows-of";
 import { edgesGrown, type Size } from "@/view/drawing";
 import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
 import { StillBoard } from "../views/still-board";
+import { CHOICE_ROOM, panelsOf } from "./panels-of";
 import type { Seen } from "./seen";
 import {
   ARROWS,
   ARROWS_ROOM,
   ARROWS_UNDER,
-  CHOICE_ROOM,
   countHeight,
-  panelsOf,
   SIDE,
   SIDE_ROOM,
   SLIM,
   SLIM_ROOM,
   SLIM_UNDER,
-  standsOverPanel,
 } from "./side";
 
 /** The height below which a window counts as low, in pixels: as in the style sheet's variant. */
@@ -57,12 +56,12 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
   const upright = seen.height > seen.width;
   const panels = panelsOf(board).length;
   const choice = panels > 1 && !prepare ? CHOICE_ROOM : 0;
-  // As on the live board, a second view stands over the panel.
+  // As on the live board, a second view stands over the panel, unless it needs the height for its rows.
   const overPanel =
     panels > 0 &&
     layoutOf(board).run !== "above" &&
     placed.length === 2 &&
-    standsOverPanel(placed[1]) &&
+    rowsOf(placed[1]!) === undefined &&
     (placed[1]?.kind === "trail" || !(upright || seen.height <= LOW));
   const side = prepare || (panels > 0 && !overPanel);
   const [grid, { width, height }] = prepare

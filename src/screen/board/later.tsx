@@ -4,7 +4,7 @@ import { type ComponentType, useEffect } from "react";
 import { KIND_NAMES } from "@/core/views/view";
 import { afterFrame } from "@/kit/after-frame";
 import { bringInTurn } from "@/kit/bring-in-turn";
-import { Busy, BusyAs } from "@/kit/busy";
+import { Busy } from "@/kit/busy";
 import { having, later } from "@/kit/later";
 import { bringMenus } from "@/kit/menu";
 import { allComing, patient, untilThere } from "@/kit/patient";
@@ -19,7 +19,6 @@ import { TOOL_NAMES, toolOf } from "../tools";
 import { recognising } from "../tools/mark";
 import { stageOf } from "../views/stages";
 import { Handle } from "./handle";
-import { LEAST } from "./side";
 
 type Parts = typeof import("./parts");
 /** The loaders are a chunk of their own. */
@@ -39,10 +38,6 @@ const Strip: ComponentType<object> = () => <div aria-busy className="h-[7.25rem]
 
 const Card: ComponentType<object> = () => (
   <div aria-busy className="rounded-card bg-board landscape:row-span-2 landscape:mb-3 low:mb-1.5" />
-);
-
-const Choice: ComponentType<object> = () => (
-  <div aria-busy className="h-[3.75rem] shrink-0 rounded-card bg-board" />
 );
 
 export const Drawer = later(settable("drawer"), Card);
@@ -69,8 +64,6 @@ export const Announcer = later(part("announcer"), () => null, "when brought");
 export const Voice = later(part("voice"));
 export const Slips = later(part("slips"));
 export const Verdict = later(part("verdict"));
-export const TimesPanel = later(settable("timesPanel"), () => <BusyAs least={LEAST.times} />);
-export const PanelChoice = later(part("panelChoice"), Choice);
 export const CountPanel = later(settable("countPanel"), Busy);
 export const ByRule = later(part("byRule"), Busy);
 

@@ -26,8 +26,6 @@ export const announcer = () => import("../heard/announcer").then((part) => part.
 export const voice = () => import("../count/voice").then((part) => part.Voice);
 export const slips = () => import("../count/slips").then((part) => part.Slips);
 export const verdict = () => import("../times/verdict").then((part) => part.Verdict);
-export const timesPanel = () => import("../times/times-panel").then((part) => part.TimesPanel);
-export const panelChoice = () => import("./panel-choice").then((part) => part.PanelChoice);
 export const countPanel = () => import("../count/count-fields").then((part) => part.CountPanel);
 export const byRule = () => import("../rule/by-rule").then((part) => part.ByRule);
 export const headerItems = () => import("../head/header-items").then((part) => part.HeaderItems);

@@ -1,7 +1,4 @@
-import type { Board } from "@/core/lesson/board";
-import { viewsOf } from "@/core/lesson/views-of";
 import type { View } from "@/core/views/view";
-import { rowsOf } from "@/view/board/rows-of";
 
 /** A panel at the side, and the room it has there; on an upright screen below the board, which keeps
  * nearly half of it. */
@@ -43,23 +40,3 @@ export const ARROWS_UNDER = 288 + 16;
 export const SLIM_ROOM = { width: 252 + 16, height: 2 * 56 + 8 + 2 * 16 + 16 } as const;
 /** The same below each other, with the room above them, where a view stands over them. */
 export const SLIM_UNDER = SLIM_ROOM.height + 16 + 27 + 52;
-/**
- * How high these panels are: their placeholders are as high, so that the board keeps its place when they arrive. The arrows
- * stand below each other, or where there is room in two columns.
- */
-export const LEAST = {
-  arrows: "min-h-[18rem] @min-[35rem]:min-h-[12.25rem]",
-  times: "min-h-[15.4375rem] portrait:min-h-[9.5rem]",
-} as const;
-/** The choice between several panels, with the room below it, in pixels. */
-export const CHOICE_ROOM = 60 + 12;
-
-/** The arrows and the times grids of a board: each has a panel beside it. */
-export const panelsOf = (board: Board) => [
-  ...viewsOf(board, "arrows").slice(0, 1),
-  ...viewsOf(board, "times"),
-];
-
-/** Whether a view can stand above a panel; one of many rows needs the whole height. */
-export const standsOverPanel = (view: View | undefined): boolean =>
-  view !== undefined && rowsOf(view) === undefined;

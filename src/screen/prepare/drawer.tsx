@@ -11,7 +11,7 @@ import * as z from "@/core/zod";
 import { Choice } from "@/kit/choice";
 import { Segments } from "@/kit/segments";
 import { Tabs } from "@/kit/tabs";
-import { BoardPanels } from "../board/board-panels";
+import { BoardPanels } from "../board/panels-later";
 import { CountNumbers, CountPace } from "../count/count-fields";
 import { PatternPage } from "../pattern/pattern-page-later";
 import { CoversPage } from "../rule/covers-page";

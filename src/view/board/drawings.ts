@@ -38,6 +38,9 @@ const LOW_COUNT = 112;
 /** In a smaller room a view has no buttons under it: as the style sheet has it, and the edges about it. */
 const NO_BUTTONS = { width: 304 + 32, height: 208 + 24 };
 
+/** In a lower room they stand in one row that slides. */
+const ONE_ROW = 352 + 24;
+
 /** In a room that is not wide, buttons have less room about their words. */
 const WIDE = 896 + 32;
 const BUTTON_GAP = 8;
@@ -49,6 +52,7 @@ const BUTTON_GAP = 8;
  */
 function buttonRows({ width, height }: Size, widths: readonly number[], wider = 16): number {
   if (width <= NO_BUTTONS.width || height <= NO_BUTTONS.height) return 0;
+  if (height <= ONE_ROW) return BUTTON_ROW;
   let [rows, at] = [1, 0];
   for (const narrow of widths) {
     const button = narrow + (width > WIDE ? wider : 0);

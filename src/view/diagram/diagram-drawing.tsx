@@ -29,7 +29,11 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   const { inks, regions } = found;
   const name = clamp(grown(theme, 17), size.height * 0.045, grown(theme, 26));
   if (inks.length === 0)
-    return <Said theme={theme}>Mark numbers in two or three inks to see them here.</Said>;
+    return (
+      <Said theme={theme} size={size}>
+        Mark numbers in two or three inks to see them here.
+      </Said>
+    );
   const outside = view.outside === "shown" ? regions.get(0) : undefined;
   const below = outside ? heightBelow(outside.numbers, size, name) : 0;
   const notes = notesOn(found);

@@ -34,7 +34,7 @@ export function FramesDrawing(props: Props) {
   const framed = secret ? null : framedOf(scene, view);
   if (framed === null) {
     return (
-      <Said theme={props.theme}>
+      <Said theme={props.theme} size={size}>
         {scene.hushed
           ? SILENT
           : secret
@@ -77,10 +77,14 @@ function Sum(props: FrameProps) {
   const isHidden = (part: FramePart) => isCoveredPart(props.scene, view.id, part);
   const longest = Math.max(1, ...written.map((terms) => lengthOf(terms, isHidden)));
   const line = Math.min(
-    clamp(34, room.height * 0.13, grown(theme, theme.strong ? 84 : 66)),
+    clamp(
+      Math.min(34, room.height * 0.28, (room.height * 0.6) / lines),
+      room.height * 0.13,
+      grown(theme, theme.strong ? 84 : 66),
+    ),
     room.width / (longest * OF_LINE),
   );
-  const area = { width: room.width, height: Math.max(60, room.height - lines * line - (lines > 0 ? 12 : 0)) };
+  const area = { width: room.width, height: Math.max(24, room.height - lines * line - (lines > 0 ? 12 : 0)) };
   return (
     <div className="flex flex-col" style={room}>
       <FrameCells {...props} room={area} />

@@ -19,7 +19,12 @@ export const NO_POINTS = "Count, or mark numbers, to see their graph here.";
 /** A graph as it is. On the board Chart.js draws it, which needs a browser. */
 export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"graph">) {
   const graph = graphOf(view, board, scene);
-  if (graph.series.length === 0) return <Said theme={theme}>{NO_POINTS}</Said>;
+  if (graph.series.length === 0)
+    return (
+      <Said theme={theme} size={size}>
+        {NO_POINTS}
+      </Said>
+    );
   const frame = graphFrame(graph, size, theme);
   const radius = pointRadius(frame.x, size, frame.text * (theme.strong ? 0.55 : 0.48));
   const hidden = isCoveredPart(scene, view.id, "points", view.points === "covered");

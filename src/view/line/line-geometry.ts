@@ -77,16 +77,22 @@ export function layGeometry(
   const [one, two] = [label.height + 34, 2 * label.height + 40];
   const rows = height - two >= Math.min(height * 0.42, MIN_ABOVE) ? two : one;
   const below = shape === "strip" ? base + label.height * (belowCells ? 2 : 1) + 20 : rows;
-  const y = Math.max(20, base + 4, Math.min(height * 0.62, height - below));
+  // In the lowest room the size of a jump is worth more than brackets.
+  const foot = base + 1 + (belowCells ? label.height + 14 : 0);
+  const least =
+    shape === "strip" && height < LOWEST ? Math.min(base + OVER + label.height, height - foot) : 20;
+  const y = Math.max(least, base + 4, Math.min(height * 0.62, height - below));
   return {
     shape,
     length,
     point: (part, lift) => ({ x: pad + part * length, y: y - lift - (lift > 0 ? base : 0) }),
     partUnder: (at) => (at.x - pad) / length,
-    headroom: Math.max(10, y - 44 - base),
+    headroom: Math.max(height < LOWEST && shape === "strip" ? 6 : 10, y - 44 - base),
   };
 }
 
+/** The room of a low arc over the cells of a strip, without its size, in a room lower than this, in pixels. */
+const [OVER, LOWEST] = [28, 130];
 /** The margin at either end of a strip, in pixels. */
 const STRIP_PAD = 4;
 

@@ -36,18 +36,37 @@ type Props = DrawingProps<"place-value"> & {
 /** The number in focus as pieces in the columns of their places, as digits, in expanded form and in words. */
 export function PlaceValueDrawing(props: Props) {
   const { scene, view } = props;
-  if (scene.hushed) return <Said theme={props.theme}>{SILENT}</Said>;
+  if (scene.hushed)
+    return (
+      <Said theme={props.theme} size={props.size}>
+        {SILENT}
+      </Said>
+    );
   if (scene.focus === null && view.building === "none") {
     const asks =
       view.draws === "none"
         ? "Touch a number: what is it made of?"
         : "Draw a number: who can read it from its pieces?";
-    return <Said theme={props.theme}>{props.mayAsk === false ? "" : asks}</Said>;
+    return (
+      <Said theme={props.theme} size={props.size}>
+        {props.mayAsk === false ? "" : asks}
+      </Said>
+    );
   }
   const number = numberOf(scene.focus ?? "0");
-  if (isCoveredAt(scene, number)) return <Said theme={props.theme}>The number is covered.</Said>;
+  if (isCoveredAt(scene, number))
+    return (
+      <Said theme={props.theme} size={props.size}>
+        The number is covered.
+      </Said>
+    );
   const pieces = props.inExchange?.pieces ?? arrangedPieces(scene, view, number);
-  if (!pieces) return <Said theme={props.theme}>Pieces show numbers from 0 on, to thousandths.</Said>;
+  if (!pieces)
+    return (
+      <Said theme={props.theme} size={props.size}>
+        Pieces show numbers from 0 on, to thousandths.
+      </Said>
+    );
   const { width, height } = props.size;
   if (height >= LOWEST) return <Shown {...props} number={number} lying={pieces} />;
   // In a lower room all of it is drawn smaller.

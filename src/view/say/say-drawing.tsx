@@ -45,6 +45,10 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
   const last = tried.at(-1);
   const fit = last && shading ? fitOf(last, shading.numbers, shaded) : null;
   const before = tried.slice(0, -1).slice(-MAX_TRIES_SHOWN).reverse();
+  const room = {
+    width: size.width,
+    height: size.height - sentenceHigh - (kept.high > 0 ? kept.high + GAP : 0) - GAP,
+  };
   return (
     <div className="flex size-full flex-col gap-3" style={{ fontSize: text }}>
       <div
@@ -80,7 +84,9 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
       <div className="min-h-0 flex-1">
         {choosing ??
           (!shading || shaded.size === 0 ? (
-            <Said theme={theme}>Shade some numbers on the chart. Then say what they have in common.</Said>
+            <Said theme={theme} size={room}>
+              Shade some numbers on the chart. Then say what they have in common.
+            </Said>
           ) : (
             <Below
               fit={fit}
@@ -90,10 +96,7 @@ export function SayDrawing({ view, board, scene, size, theme, onPart, chosen, ch
               shaded={shaded}
               color={INK_STYLE[ink].figure}
               text={text}
-              room={{
-                width: size.width,
-                height: size.height - sentenceHigh - (kept.high > 0 ? kept.high + GAP : 0) - GAP,
-              }}
+              room={room}
             />
           ))}
       </div>

@@ -19,6 +19,8 @@ const MAX = 24 * HOUR;
  * The width of a letter, in text sizes; and the size in pixels on an ordinary screen below which words take two lines.
  */
 const [LETTER, SMALL] = [0.52, 24];
+/** The width of a digit, in text sizes; and the room beside a time in one line, in pixels. */
+const [DIGIT, BESIDE] = [0.6, 32];
 /** Minimum height of a row in a single column, in pixels. */
 const LOW = 56;
 
@@ -32,14 +34,32 @@ export const SETTING = {
 
 /** The number in focus as minutes past an hour: the time in words and in digits, and what it is a while later. */
 export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props) {
-  if (scene.hushed) return <Said theme={theme}>{SILENT}</Said>;
+  if (scene.hushed)
+    return (
+      <Said theme={theme} size={size}>
+        {SILENT}
+      </Said>
+    );
   if (scene.focus === null)
-    return <Said theme={theme}>{mayAsk === false ? "" : "Touch a minute: what time is it?"}</Said>;
+    return (
+      <Said theme={theme} size={size}>
+        {mayAsk === false ? "" : "Touch a minute: what time is it?"}
+      </Said>
+    );
   const number = numberOf(scene.focus);
-  if (isCoveredAt(scene, number)) return <Said theme={theme}>The number is covered.</Said>;
+  if (isCoveredAt(scene, number))
+    return (
+      <Said theme={theme} size={size}>
+        The number is covered.
+      </Said>
+    );
   const past = exact(number);
   if (past.d !== 1n || past.s < 0n || past.compare(MAX) > 0)
-    return <Said theme={theme}>A time is read from whole minutes.</Said>;
+    return (
+      <Said theme={theme} size={size}>
+        A time is read from whole minutes.
+      </Said>
+    );
   const now = view.hour * HOUR + Number(past.n);
   const rows: { part: TimePart; label: string; text: string; large: boolean }[] = [
     { part: "time-digits", label: "", text: timeDigits(now), large: true },
@@ -84,7 +104,10 @@ export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props)
         const max = (part === "time-digits" ? 88 : large ? 52 : 34) * (theme.strong ? 1.25 : 1);
         const font = clamp(
           16,
-          Math.min(high * (inTwo ? 0.32 : large ? 0.62 : 0.36), wide / (longest * LETTER)),
+          Math.min(
+            high * (inTwo ? 0.32 : large ? 0.62 : 0.36),
+            (inTwo ? wide : wide - BESIDE) / (longest * (part === "time-digits" ? DIGIT : LETTER)),
+          ),
           grown(theme, max),
         );
         return (

@@ -63,7 +63,9 @@ export function GraphStage({ view, strong }: StageProps<"graph">) {
     >
       <div ref={room} className="min-h-0 w-full min-w-0 flex-1">
         {points.length === 0 ? (
-          <Said theme={theme}>{NO_POINTS}</Said>
+          <Said theme={theme} size={size}>
+            {NO_POINTS}
+          </Said>
         ) : (
           <div className="relative size-full">
             <canvas ref={canvas} role="img" aria-label={name} className="block font-numeral" />

@@ -1,5 +1,6 @@
 "use client";
 
+import { clsx } from "clsx";
 import {
   ChevronLeft,
   ChevronRight,
@@ -80,7 +81,12 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
       </div>
       {/* `lineEdges` says where and how high they are. */}
       {(moves(line) || reads(line)) && (
-        <div className="flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:19rem)]:hidden">
+        <div
+          className={clsx(
+            "flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:21.5rem)]:hidden",
+            moves(line) && reads(line) && "[@container(max-height:14rem)_and_(max-width:32.3125rem)]:hidden",
+          )}
+        >
           {moves(line) && <LineMoves line={line} />}
           {reads(line) && <ReadScale line={line} />}
         </div>
