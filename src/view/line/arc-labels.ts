@@ -149,7 +149,8 @@ function* spots(layout: LineLayout, run: readonly Arc[], { width, size }: { widt
       if (shape === "flat" && at.y < size * 0.6) break;
       const cut = x < half || x > room.width - half || at.y < halfHeight || at.y > room.height - halfHeight;
       if (shape === "ring" && cut) continue;
-      yield { x, y: at.y };
+      // Over a strip in the lowest room it comes nearer to its arc than a finger needs, so that it is whole.
+      yield { x, y: shape === "strip" ? Math.max(at.y, size * 0.6) : at.y };
     }
   }
   // A small ring in a wide room has free space at its sides.
