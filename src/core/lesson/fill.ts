@@ -3,7 +3,7 @@ import { scaleTicks } from "../puzzle/scale";
 import { isCoveredAt, type Scene } from "../scene/scene";
 import { numberOf, type Target } from "../surface/cell-key";
 import type { Board } from "./board";
-import { boardCells, boardHolds, chartOf, linesOf, lookOf, timesOf } from "./views-of";
+import { boardCells, boardHolds, chartOf, linesOf, lookOf, puzzleOf, timesOf } from "./views-of";
 
 const isRight = (scene: Scene, target: Target) => scene.written.get(target) === numberOf(target);
 
@@ -55,7 +55,4 @@ export function numbersToPlace(board: Board, scene: Scene): Target[] {
 export const goalOf = (board: Board): number => chosenOf(board).length || board.fill.goal;
 
 /** Whether a times grid is a puzzle: without row and column numbers. */
-export function isPuzzle(board: Board): boolean {
-  const times = timesOf(board);
-  return times !== undefined && times.rowNames === "absent" && times.columnNames === "absent";
-}
+export const isPuzzle = (board: Board): boolean => puzzleOf(board) !== undefined;

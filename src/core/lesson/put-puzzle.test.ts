@@ -8,10 +8,10 @@ import { NEW_TIMES } from "../surface/times-grid";
 import { act, backToStep, openBoard, sceneOf } from "./board-state";
 import { boardWith } from "./board-with";
 import { withMain } from "./edit-views";
-import { openAmong } from "./fill";
+import { isPuzzle, openAmong } from "./fill";
 import { newBoard } from "./new-lesson";
 import { puzzleBeat, verdictOn } from "./put-puzzle";
-import { boardCells, boardHolds, boardNumbers, timesOf } from "./views-of";
+import { boardCells, boardHolds, boardNumbers, puzzleOf, timesOf } from "./views-of";
 
 const board = withMain(newBoard("b", "Board", startingChart("1-100")), NEW_TIMES);
 
@@ -99,6 +99,19 @@ describe("a puzzle on a board", () => {
     expect(verdict({ do: "ask", number: null, as: "place" })).toBeNull();
     const named = withMain(shown, { ...timesOf(shown)!, rowNames: "shown", columnNames: "shown" });
     expect(verdictOn(named, scene)).toBeNull();
+  });
+
+  test("of two times grids the one made a puzzle has the verdict", () => {
+    const other = { ...timesOf(board)!, id: "other" };
+    const two = { ...board, views: [other, ...board.views] };
+    for (const view of ["other", "times"]) {
+      const state = act(openBoard(two), [puzzleBeat(two, view, EMPTY_SCENE, 3)!]);
+      const scene = sceneOf(state);
+      const shown = boardWith(state.board, scene.settings);
+      expect(puzzleOf(shown)?.id).toBe(view);
+      expect(isPuzzle(shown)).toBe(true);
+      expect(verdictOn(shown, scene)).toEqual({ kind: "one", answer: Number(numberOf(scene.asked!.number)) });
+    }
   });
 
   test("a board without a times grid has none", () => {

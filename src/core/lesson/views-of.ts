@@ -35,6 +35,13 @@ export const arrowsOf = (board: Board): ViewOf<"arrows"> | undefined => viewsOf(
 /** The first times grid of a board, where it has one. */
 export const timesOf = (board: Board): ViewOf<"times"> | undefined => viewsOf(board, "times")[0];
 
+/** The times grid of a board that is a puzzle: of several grids the first without row and column numbers, if there is one. */
+export function puzzleOf(board: Board): ViewOf<"times"> | undefined {
+  return viewsOf(board, "times").find(
+    ({ rowNames, columnNames }) => rowNames === "absent" && columnNames === "absent",
+  );
+}
+
 /** The lines and number strips of a board. */
 export const linesOf = (board: Board): LineView[] => viewsOf(board, "line", "strip");
 
