@@ -11,7 +11,7 @@ const EDGE = 8;
  * In a room this small the line uses all of it: fingers slide it, and the tools read it. Buttons in two rows need a higher
  * one.
  */
-const SMALL = { width: 344, height: 176, twoRows: 224 };
+const SMALL = { width: 304, height: 176, twoRows: 224 };
 /** The height of a button under a line and the room below it; how wide those for moving and for reading are, with the gap. */
 const [BUTTON, BELOW] = [44, 6];
 const [MOVES, READS, GAP] = [336, 158, 24];

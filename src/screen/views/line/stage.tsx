@@ -83,7 +83,7 @@ export function LineStage({ view: line, strong }: { view: LineView; strong: bool
       {(moves(line) || reads(line)) && (
         <div
           className={clsx(
-            "flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:21.5rem)]:hidden",
+            "flex shrink-0 flex-wrap items-center justify-center gap-x-6 pb-1.5 [@container(max-height:11rem)]:hidden [@container(max-width:19rem)]:hidden",
             moves(line) && reads(line) && "[@container(max-height:14rem)_and_(max-width:32.3125rem)]:hidden",
           )}
         >
@@ -112,21 +112,21 @@ function LineMoves({ line }: { line: LineView }) {
     lineActionsOf(store).lookAt(line.id, restSpan(line, zoomSpan(line, span, exact(factor), about), span));
   };
   return (
-    <div className="flex items-center gap-1">
+    <div className="flex items-center gap-1 [@container(max-width:22rem)]:gap-0.5">
       <Small name="Slide back one interval" onClick={() => slide(-1)}>
         <ChevronLeft aria-hidden size="1.5rem" />
       </Small>
       <Small name="Slide on one interval" onClick={() => slide(1)}>
         <ChevronRight aria-hidden size="1.5rem" />
       </Small>
-      <span className="w-4" />
+      <span className="w-4 [@container(max-width:22rem)]:hidden" />
       <Small name="Further away" onClick={() => zoom("2")}>
         <Minus aria-hidden size="1.25rem" />
       </Small>
       <Small name="Nearer" onClick={() => zoom("1/2")}>
         <Plus aria-hidden size="1.25rem" />
       </Small>
-      <span className="w-4" />
+      <span className="w-4 [@container(max-width:22rem)]:hidden" />
       <Small
         name="The whole line"
         disabled={there}
