@@ -140,6 +140,7 @@ for (const [how, cover] of Object.entries(COVERS))
     page,
     request,
   }) => {
+    test.slow();
     const answer = await request.post("/api/lessons", { data: { lesson: lesson(cover) }, maxRetries: 2 });
     expect(answer.status(), await answer.text()).toBe(201);
     const { id } = await answer.json();
