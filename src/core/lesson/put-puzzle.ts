@@ -8,7 +8,7 @@ import { cellAt, cellKey, isCellKey, numberOf } from "../surface/cell-key";
 import { windowCells } from "../surface/times-grid";
 import type { ViewId } from "../views/view-id";
 import type { Board } from "./board";
-import { puzzleOf, timesOf, viewOf, windowOf } from "./views-of";
+import { askedTimesOf, viewOf, windowOf } from "./views-of";
 
 /** Number of attempts to make a puzzle that asks for another square. */
 const TRIES = 20;
@@ -58,7 +58,7 @@ export function puzzleBeat(board: Board, view: ViewId, scene: Scene, seed: Seed)
  * names of rows and columns tell it anyhow.
  */
 export function verdictOn(board: Board, scene: Scene): Verdict | null {
-  const times = puzzleOf(board) ?? timesOf(board);
+  const times = askedTimesOf(board);
   const asked = scene.asked?.as === "place" ? scene.asked.number : null;
   if (!times || asked === null || !isCellKey(asked)) return null;
   if (times.rowNames === "shown" && times.columnNames === "shown") return null;

@@ -42,6 +42,9 @@ export function puzzleOf(board: Board): ViewOf<"times"> | undefined {
   );
 }
 
+/** The times grid that "Which number?" is asked on: the puzzle, or else the first. */
+export const askedTimesOf = (board: Board): ViewOf<"times"> | undefined => puzzleOf(board) ?? timesOf(board);
+
 /** The lines and number strips of a board. */
 export const linesOf = (board: Board): LineView[] => viewsOf(board, "line", "strip");
 

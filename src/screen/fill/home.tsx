@@ -3,7 +3,7 @@
 import { clsx } from "clsx";
 import type { Board } from "@/core/lesson/board";
 import { goalOf, isPuzzle, placeTargets, writtenAmong } from "@/core/lesson/fill";
-import { linesOf, puzzleOf, timesOf } from "@/core/lesson/views-of";
+import { askedTimesOf, linesOf } from "@/core/lesson/views-of";
 import type { NumberKey } from "@/core/number/exact";
 import { showNumber } from "@/core/number/show-number";
 import type { Scene } from "@/core/scene/scene";
@@ -56,7 +56,7 @@ export function Home() {
   const placed = useBoard((state) => placedSoFar(pickBoardInHand(state), pickScene(state)));
   const choosing = useBoard((state) => state.hand.choosing);
   const store = useBoardStore();
-  const times = puzzleOf(board) ?? timesOf(board);
+  const times = askedTimesOf(board);
   return (
     <div className="flex flex-col gap-2">
       {asked?.as === "place" && !choosing && <Keypad low />}

@@ -33,40 +33,34 @@ type Props = DrawingProps<"place-value"> & {
   onAdd?: (place: Place, by: 1 | -1) => void;
 };
 
-/** The number in focus as pieces in the columns of their places, as digits, in expanded form and in words. */
-export function PlaceValueDrawing(props: Props) {
-  const { scene, view } = props;
-  if (scene.hushed)
-    return (
-      <Said theme={props.theme} size={props.size}>
-        {SILENT}
-      </Said>
-    );
+/** The pieces of a number, or what stands in their room where there are none, or they may not be seen. */
+function piecesOrWords({ scene, view, mayAsk, inExchange }: Props): readonly Pieces[] | string {
+  if (scene.hushed) return SILENT;
   if (scene.focus === null && view.building === "none") {
-    const asks =
-      view.draws === "none"
-        ? "Touch a number: what is it made of?"
-        : "Draw a number: who can read it from its pieces?";
-    return (
-      <Said theme={props.theme} size={props.size}>
-        {props.mayAsk === false ? "" : asks}
-      </Said>
-    );
+    if (mayAsk === false) return "";
+    return view.draws === "none"
+      ? "Touch a number: what is it made of?"
+      : "Draw a number: who can read it from its pieces?";
   }
   const number = numberOf(scene.focus ?? "0");
-  if (isCoveredAt(scene, number))
+  if (isCoveredAt(scene, number)) return "The number is covered.";
+  return (
+    inExchange?.pieces ??
+    arrangedPieces(scene, view, number) ??
+    "Pieces show numbers from 0 on, to thousandths."
+  );
+}
+
+/** The number in focus as pieces in the columns of their places, as digits, in expanded form and in words. */
+export function PlaceValueDrawing(props: Props) {
+  const pieces = piecesOrWords(props);
+  if (typeof pieces === "string")
     return (
       <Said theme={props.theme} size={props.size}>
-        The number is covered.
+        {pieces}
       </Said>
     );
-  const pieces = props.inExchange?.pieces ?? arrangedPieces(scene, view, number);
-  if (!pieces)
-    return (
-      <Said theme={props.theme} size={props.size}>
-        Pieces show numbers from 0 on, to thousandths.
-      </Said>
-    );
+  const number = numberOf(props.scene.focus ?? "0");
   const { width, height } = props.size;
   if (height >= LOWEST) return <Shown {...props} number={number} lying={pieces} />;
   // In a lower room all of it is drawn smaller.

@@ -32,34 +32,27 @@ export const SETTING = {
   "hour-later": "later",
 } as const;
 
+/** What stands in the room of the time where there is none, or it may not be seen. */
+function insteadOf({ scene, mayAsk }: Pick<Props, "scene" | "mayAsk">): string | null {
+  if (scene.hushed) return SILENT;
+  if (scene.focus === null) return mayAsk === false ? "" : "Touch a minute: what time is it?";
+  const number = numberOf(scene.focus);
+  if (isCoveredAt(scene, number)) return "The number is covered.";
+  const past = exact(number);
+  if (past.d !== 1n || past.s < 0n || past.compare(MAX) > 0) return "A time is read from whole minutes.";
+  return null;
+}
+
 /** The number in focus as minutes past an hour: the time in words and in digits, and what it is a while later. */
 export function TimeDrawing({ view, scene, size, theme, mayAsk, onPart }: Props) {
-  if (scene.hushed)
+  const instead = insteadOf({ scene, mayAsk });
+  if (instead !== null)
     return (
       <Said theme={theme} size={size}>
-        {SILENT}
+        {instead}
       </Said>
     );
-  if (scene.focus === null)
-    return (
-      <Said theme={theme} size={size}>
-        {mayAsk === false ? "" : "Touch a minute: what time is it?"}
-      </Said>
-    );
-  const number = numberOf(scene.focus);
-  if (isCoveredAt(scene, number))
-    return (
-      <Said theme={theme} size={size}>
-        The number is covered.
-      </Said>
-    );
-  const past = exact(number);
-  if (past.d !== 1n || past.s < 0n || past.compare(MAX) > 0)
-    return (
-      <Said theme={theme} size={size}>
-        A time is read from whole minutes.
-      </Said>
-    );
+  const past = exact(numberOf(scene.focus ?? "0"));
   const now = view.hour * HOUR + Number(past.n);
   const rows: { part: TimePart; label: string; text: string; large: boolean }[] = [
     { part: "time-digits", label: "", text: timeDigits(now), large: true },
