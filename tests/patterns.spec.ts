@@ -93,14 +93,20 @@ test("a sentence that is typed is read where its words are exact, and kept where
   const views = [chart, { kind: "say", heard: "shown" }];
   await page.goto(`/lesson/${await lessonWith(request, views, { opening: [nines], layout: HALF })}`);
   await say(page).getByRole("button", { name: "Type it" }).click();
-  const field = say(page).getByLabel("Numbers that are …");
+  const field = say(page).getByLabel("Numbers that …");
   await field.fill("they slope down");
   await say(page).getByRole("button", { name: "Read it" }).click();
   await expect(say(page).getByText(/not exact enough to be shaded/)).toBeVisible();
   await say(page).getByRole("button", { name: "Keep these words" }).click();
   await expect(say(page).getByText("“they slope down”")).toBeVisible();
   await say(page).getByRole("button", { name: "Type it" }).click();
-  await field.fill("multiples of 3");
+  // As a class says it, and about the chart at hand.
+  await field.fill("odd numbers in column 5");
+  await field.press("Enter");
+  await expect(say(page).getByRole("button", { name: "odd", exact: true })).toBeVisible();
+  await expect(say(page).getByRole("button", { name: "in column" })).toBeVisible();
+  await say(page).getByRole("button", { name: "Type it" }).click();
+  await field.fill("in the three times table");
   await field.press("Enter");
   await say(page).getByRole("button", { name: "See what it says" }).click();
   await expect(say(page).getByText("11 fit")).toBeVisible();

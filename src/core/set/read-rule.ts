@@ -1,153 +1,102 @@
 import { withMinus } from "../number/dashes";
 import { readNumber } from "../number/read-number";
-import { showNumber } from "../number/show-number";
 import * as z from "../zod";
-import { CONDITIONS } from "./conditions";
-import { type AnyConditionKind, Condition, Rule } from "./rule";
-import { HUNDRED_SQUARES } from "./squares";
+import { Condition, Rule } from "./rule";
+import type { Squares } from "./squares";
+import { ABOUT, allWays, tidied, withDigitsOnly } from "./wordings";
 
-/** A wording of a kind of condition, with a slot for each of its numbers. */
-type Way = {
-  readonly pattern: RegExp;
-  readonly make: (numbers: readonly string[]) => object;
-  readonly not: boolean;
-};
+/** The number of letters of a sentence that is read. */
+export const MAX_LETTERS = 120;
 
-/** Placeholder numbers used while the wordings are derived; none is part of another. */
-const STANDING_IN = ["427", "613"] as const;
-const NUMBER = "(-?[\\d][\\d.,/ ]*?)";
+const NOT = /^(?:(?:are|is) not|not|(?:do|does) not(?: have)?|have no|has no)\s+/;
+/** "Not all even" says of no number what it is. */
+const OF_ALL = /^(?:all|every|each)\b/;
 
-let ways: readonly Way[] | undefined;
+/** How many parts of a sentence one condition may take up. */
+const MAX_JOINED = 2;
 
-/**
- * All wordings, derived from the conditions themselves: each choice is put into words with placeholder numbers, and
- * wherever these turn up in its wording any number may stand.
- */
-function allWays(): readonly Way[] {
-  if (ways) return ways;
-  const kinds = CONDITIONS as unknown as readonly AnyConditionKind[];
-  const found: Way[] = [];
-  for (const kind of kinds) {
-    for (const start of startsOf(kind)) {
-      const condition = { kind: kind.kind, not: false, ...start } as Condition;
-      if (!Condition(z).safeParse(condition).success) continue;
-      const parts = partsOf(kind, start);
-      const make = (numbers: readonly string[]) => ({
-        kind: kind.kind,
-        ...start,
-        ...Object.fromEntries(parts.map(({ part }, i) => [part, numbers[i]])),
-      });
-      const said = [
-        [kind.noun(condition), false],
-        [kind.predicate(condition), false],
-        ...(kind.nounNot ? [[kind.nounNot(condition), true] as const] : []),
-      ] as const;
-      for (const [words, not] of said) {
-        const way = wayOf(words, parts, make, not);
-        if (way) found.push(way);
-      }
-    }
-  }
-  ways = found;
-  return found;
-}
-
-type Standing = { readonly part: string; readonly text: string };
-
-/** The numeric parts of a condition, each with its placeholder. */
-const partsOf = (kind: AnyConditionKind, start: object): Standing[] =>
-  kind.fields.flatMap((field) => {
-    if (!("number" in field)) return [];
-    const text = (start as Record<string, unknown>)[field.part];
-    return typeof text === "string" && STANDING_IN.includes(text as never)
-      ? [{ part: field.part, text }]
-      : [];
-  });
-
-/**
- * The starting values of each choice of a kind, with placeholders for its numbers; for a digit, each of the ten; and
- * the cases with a wording of their own.
- */
-function startsOf(kind: AnyConditionKind): object[] {
-  if (kind.asks === "inks" || kind.family === "squares") return [];
-  const begun = kind.choices.flatMap(({ start }) => {
-    const one: Record<string, unknown> = { ...start({}, HUNDRED_SQUARES) };
-    const numbers = kind.fields.filter((field) => "number" in field && field.number === "required");
-    for (const [i, field] of numbers.entries()) if ("part" in field) one[field.part] = STANDING_IN[i];
-    if (typeof one.digit === "number")
-      return [0, 1, 2, 3, 4, 5, 6, 7, 8, 9].map((digit) => ({ ...one, digit }));
-    return [one];
-  });
-  return [...begun, ...(kind.ownWords ?? [])];
-}
-
-function wayOf(words: string, parts: readonly Standing[], make: Way["make"], not: boolean): Way | null {
-  let text = tidied(words).replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
-  const order: number[] = [];
-  const places = parts.map(({ text: number }) => text.indexOf(showNumber(number)));
-  if (places.some((place) => place < 0)) return null;
-  for (const i of parts.map((_, at) => at).sort((a, b) => places[a]! - places[b]!)) order.push(i);
-  for (const { text: number } of parts) text = text.replace(showNumber(number), NUMBER);
-  // Counting in 6s, or in 6.
-  text = text.replaceAll(`${NUMBER}s`, `${NUMBER}s?`);
-  return {
-    pattern: new RegExp(`^${text}$`),
-    make: (numbers) => {
-      const own = parts.map((_, i) => numbers[order.indexOf(i)]!);
-      return make(own);
-    },
-    not,
-  };
-}
-
-/** Normalises words for comparison: lower case, single spaces, no full stop, and without optional words. */
-const tidied = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[.!]+$/, "")
-    .replace(/\s+/g, " ")
-    .trim()
-    .replace(/^(all |the |their |they are |they have |they |these are )+/, "")
-    .replace(/^numbers (that|which|whose) /, "")
-    .replace(/^(are|have|is|has) /, "")
-    .replace(/^(numbers )?reached /, "");
-
-const NOT = /^(?:(?:are|is) not|not|(?:do|does) not have|have no|has no)\s+/;
-
-function readCondition(text: string): Condition | null {
-  const whole = text
-    .toLowerCase()
-    .replace(/^numbers (that|which) /, "")
-    .replace(/^they /, "");
-  const negated = NOT.test(whole);
-  const words = tidied(whole.replace(NOT, ""));
+function readCondition(text: string, on: Squares | undefined): Condition | null {
+  const whole = text.toLowerCase().trim();
+  const said = whole.replace(ABOUT, "");
+  const negated = NOT.test(said);
+  const rest = said.replace(NOT, "");
+  if (negated && (OF_ALL.test(rest) || (OF_ALL.test(whole) && !/^all (?:the )?numbers\b/.test(whole))))
+    return null;
+  const words = tidied(rest);
   for (const { pattern, make, not } of allWays()) {
     const match = pattern.exec(words);
     if (!match) continue;
     const numbers = match.slice(1).map((typed) => readNumber(typed));
     if (!numbers.every((read) => read.ok)) continue;
-    const texts = numbers.map((read) => (read.ok ? read.text : ""));
-    const made = Condition(z).safeParse({ ...make(texts), not: not !== negated });
+    const parts = make(numbers.map((read) => (read.ok ? read.text : "")));
+    // Where numbers stand is read of the chart at hand.
+    if ("on" in parts && !on) continue;
+    const squares = "on" in parts ? { on } : {};
+    const made = Condition(z).safeParse({ ...parts, ...squares, not: not !== negated });
     if (made.success) return made.data;
   }
   return null;
 }
 
+/** Two conditions without a word between them: "even numbers less than 50", "multiples of 3 that are odd". */
+function readTwo(text: string, on: Squares | undefined): Condition[] | null {
+  for (const { index } of text.matchAll(/ /g)) {
+    const [before, after] = [readCondition(text.slice(0, index), on), readCondition(text.slice(index), on)];
+    // What a "not" in front belongs to would be a guess.
+    if (before && after && !before.not) return [before, after];
+  }
+  return null;
+}
+
+const BEGINS_ANEW = /^(?:they |numbers that )?(?:are|is|have|has|do|does|not|end|ends)\b/;
+const ONE_NUMBER = /^-?\d[\d,.]*$/;
+const LAST_NUMBER = /\d[\d,.]*(?=\D*$)/;
+
+/** A part of a sentence in full: in "end in 0 or 5" the "5" is "end in 5". */
+function inFull(part: string, before: string): string {
+  const [number, words] = [withDigitsOnly(part), withDigitsOnly(before)];
+  return ONE_NUMBER.test(number) && LAST_NUMBER.test(words) ? words.replace(LAST_NUMBER, number) : part;
+}
+
+type Before = { text: string; not: boolean };
+
+/** The parts of a sentence as conditions; one may have the joining word in it: multiples of both 4 and 6. */
+function readConditions(
+  parts: readonly string[],
+  join: Rule["join"],
+  on: Squares | undefined,
+  before?: Before,
+): Condition[] | null {
+  if (parts.length === 0) return [];
+  // "Not even or multiples of 3": whether the "not" is about both would be a guess.
+  if (before?.not && !BEGINS_ANEW.test(parts[0]!)) return null;
+  for (let many = 1; many <= Math.min(parts.length, MAX_JOINED); many += 1) {
+    const said = parts.slice(0, many).join(` ${join} `);
+    const text = before && join === "or" ? inFull(said, before.text) : said;
+    const alone = readCondition(text, on);
+    const first = alone ? [alone] : join === "and" && many === 1 ? readTwo(text, on) : null;
+    const others = first && readConditions(parts.slice(many), join, on, { text, not: first.at(-1)!.not });
+    if (first && others) return [...first, ...others];
+  }
+  return null;
+}
+
 /**
- * Reads a sentence as a rule where its words are exact: "multiples of 6", "even numbers", "They are odd and are not multiples
- * of 3.", "numbers less than 5 or more than 95". Null where they are not, or where "and" and "or" are mixed.
+ * Reads a sentence as a rule where its words are exact: "multiples of 6", "even numbers less than 50", "They are odd and
+ * are not multiples of 3.", "They end in 4". Null where they are not, or where "and" and "or" are mixed.
+ * @param on the squares of the chart at hand; without them no row, column or corner is read
  */
-export function readRule(sentence: string): Rule | null {
-  const text = withMinus(sentence.trim(), "-");
-  if (text.length === 0 || text.length > 120) return null;
+export function readRule(sentence: string, on?: Squares): Rule | null {
+  const text = withMinus(sentence.trim(), "-")
+    .toLowerCase()
+    .replace(/[.!]+$/, "");
+  if (text.length === 0 || text.length > MAX_LETTERS) return null;
   // A sentence of one condition may have an "and" of its own: multiples of both 4 and 6.
-  const alone = readCondition(text);
-  if (alone) return { join: "and", conditions: [alone] };
   for (const join of ["and", "or"] as const) {
-    const parts = text.split(new RegExp(`,? (?:${join}|${join === "and" ? "but" : join}) (?:also )?`, "i"));
-    const conditions = parts.map(readCondition);
-    if (parts.length < 2 || conditions.includes(null)) continue;
-    const rule = Rule(z).safeParse({ join, conditions });
+    const parts = text.split(new RegExp(`,? (?:${join}|${join === "and" ? "but" : join}) (?:also )?`));
+    const conditions = readConditions(parts, join, on);
+    if (!conditions) continue;
+    const rule = Rule(z).safeParse({ join: conditions.length > 1 ? join : "and", conditions });
     if (rule.success) return rule.data;
   }
   return null;

@@ -7,11 +7,9 @@ export function ruleWords({ join, conditions, first }: Rule): string {
   if (first) {
     const many = first.many === 1 ? "the first whole number" : `the first ${first.many} whole numbers`;
     const verbs: Verbs = first.many === 1 ? { are: "is", have: "has" } : SEVERAL;
-    const met = conditions.map((condition) => predicate(condition, verbs)).join(` ${join} `);
-    return `${many} from ${showNumber(first.from)} on that ${met}`;
+    return `${many} from ${showNumber(first.from)} on that ${predicates(conditions, join, verbs)}`;
   }
-  if (conditions.length > 1)
-    return `numbers that ${conditions.map((condition) => predicate(condition)).join(` ${join} `)}`;
+  if (conditions.length > 1) return `numbers that ${predicates(conditions, join)}`;
   const condition = conditions[0]!;
   const { noun, nounNot } = kindOf(condition);
   if (!condition.not) return noun(condition);
@@ -34,6 +32,12 @@ function predicate(condition: Condition, verbs: Verbs = SEVERAL): string {
   const { verb, predicate: what } = kindOf(condition);
   return `${condition.not ? NOT[verbs[verb]] : verbs[verb]} ${what(condition)}`;
 }
+
+/** The predicates of a rule. One with a comma in it ends with a comma: "have two digits, the ones digit twice the tens digit, and are even". */
+const predicates = (conditions: readonly Condition[], join: Rule["join"], verbs?: Verbs): string =>
+  conditions
+    .map((condition) => predicate(condition, verbs))
+    .reduce((said, next) => `${said}${said.includes(", ") ? "," : ""} ${join} ${next}`);
 
 /**
  * Numbers in a sentence: "24, 54, 84 and 114"; beyond `max`, how many more there are.

@@ -28,6 +28,7 @@ export const factorCount = condition({
   verb: "have",
   predicate: ({ is }) => `exactly ${factorsOf(is)}`,
   short: ({ is }) => factorsOf(is),
+  ownWords: [{ is: "1" }],
   weight: 6,
   offers: () => upwards(1, 16).map((is) => ({ is: String(is) })),
   example: (some) => ({ is: String(some.whole(1, 8)) }),

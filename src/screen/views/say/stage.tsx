@@ -60,6 +60,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
                   open === "type" ? (
                     <TypeWords
                       keeps={view.heard === "shown"}
+                      squares={chart && squaresOf(chart)}
                       onRead={(rule) => {
                         say(rule);
                         setOpen(null);
