@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { continuedFrom, MAX_TERMS } from "./continued";
+import { continuedFrom, MAX_TERMS, termWriter } from "./continued";
 
 const ways = (...terms: number[]) =>
   continuedFrom(terms.map(String)).map(({ words, next }) => `${words}: ${next.join(", ")}`);
@@ -15,6 +15,15 @@ describe("how a sequence may go on", () => {
       ]),
     );
     expect(ways(2, 4, 8)[0]).toBe("2 times the one before: 16, 32, 64");
+  });
+
+  test("in fractions where fractions were given", () => {
+    const [first] = continuedFrom(["1/2", "1", "1 1/2"]);
+    expect(first?.words).toBe("1/2 more each time");
+    expect(first?.next.map(termWriter(["1/2", "1", "1 1/2"]))).toEqual(["2", "2 1/2", "3"]);
+    expect(continuedFrom(["-1/2", "1", "-1/2", "1"]).map(({ words }) => words)).toContain(
+      "over and over: −1/2, 1",
+    );
   });
 
   test("one more number settles it", () => {
@@ -36,6 +45,12 @@ describe("how a sequence may go on", () => {
     [[3, 6, 8, 16, 18], "2 times as much, then 2 more, in turn: 36, 38, 76"],
     [[7, 1, 4, 7, 1, 4], "over and over: 7, 1, 4: 7, 1, 4"],
     [[0.5, 1, 1.5], "0.5 more each time: 2, 2.5, 3"],
+    [[20, 40, 60], "20 more each time: 80, 100, 120"],
+    [[0.1, 0.2], "0.1 more each time: 0.3, 0.4, 0.5"],
+    [[30, 20, 11, 3], "the gaps shrink by 1: 10 less, 9 less, 8 less, …: -4, -10, -15"],
+    [[30, 29, 27, 24], "the gaps grow by 1: 1 less, 2 less, 3 less, …: 20, 15, 9"],
+    [[20, 30, 50], "each the sum of the two before: 80, 130, 210"],
+    [[1, 2, 6, 24], "2 times as much, then 3 times as much, then 4 times as much, …: 120, 720, 5040"],
   ])("%o", (terms, first) => expect(ways(...terms)[0]).toBe(first));
 
   test("no sequence is named that does not begin as the numbers do", () => {

@@ -1,4 +1,5 @@
 import { type Exact, exact, isWhole, keyOf, type NumberKey } from "../number/exact";
+import { asFractions, isFraction } from "../number/fraction-text";
 import { showNumber } from "../number/show-number";
 import { CONDITIONS } from "../set/conditions";
 import { conditionBits } from "../set/description-length";
@@ -26,17 +27,48 @@ const MAX_LOOKED = 100_000;
 /** A rule, and the numbers that it predicts next. */
 type Way = { words: string; bits: number; after: (terms: readonly Exact[]) => Exact };
 
+/** How numbers are written and measured beside those that were given. */
+type Say = {
+  readonly write: (value: Exact) => string;
+  /** The size of a number, without its sign. */
+  readonly text: (value: Exact) => string;
+  /** "3 more", "3 less". */
+  readonly step: (value: Exact) => string;
+  /** What it costs to say a difference: 20, 30, 50 is as simple as 2, 3, 5. */
+  readonly bits: (value: Exact) => number;
+};
+
+/** How the numbers of a sequence are written: in fractions if some of those given are. */
+export const termWriter = (given: readonly NumberKey[]): ((number: NumberKey) => string) =>
+  given.some(isFraction) ? asFractions : showNumber;
+
+function sayAs(given: readonly NumberKey[], terms: readonly Exact[]): Say {
+  const writeKey = termWriter(given);
+  const write = (value: Exact) => writeKey(keyOf(value));
+  const common = terms.reduce((sum, term) => sum.gcd(term), exact(0));
+  const unit = common.n === 0n ? exact(1) : common;
+  const text = (value: Exact) => write(value.abs());
+  return {
+    write,
+    text,
+    step: (value) => `${text(value)} ${value.s < 0n ? "less" : "more"}`,
+    bits: (value) => bitsOf(value.div(unit)),
+  };
+}
+
 /**
  * All simple ways in which a sequence may go on that begins with these numbers, the simplest first. Some beginnings have
  * several: 2, 4, 8 goes on with 16, 14 or 10. Ways that give the same next numbers are one, said as simply as can be.
- * @param given two to twelve numbers
+ * @param given two to twelve numbers, as they were written
  */
 export function continuedFrom(given: readonly NumberKey[]): Continued[] {
   const terms = given.map((term) => exact(term));
   if (terms.length < MIN_TERMS || terms.length > MAX_TERMS) return [];
+  const say = sayAs(given, terms);
   const bySteps = [
     steady,
     times,
+    timesMore,
     growing,
     added,
     inTurn,
@@ -45,7 +77,7 @@ export function continuedFrom(given: readonly NumberKey[]): Continued[] {
     addingAndTimes("times"),
     overAndOver,
   ]
-    .flatMap((way) => way(terms) ?? [])
+    .flatMap((way) => way(terms, say) ?? [])
     .map(({ words, bits, after }) => ({ words, bits, next: goOn(terms, after) }));
   const all = [...bySteps, ...asMembers(terms)].sort((a, b) => a.bits - b.bits);
   const seen = new Set<string>();
@@ -69,17 +101,15 @@ const gaps = (terms: readonly Exact[]): Exact[] => terms.slice(1).map((term, i) 
 const allSame = (values: readonly Exact[]): boolean => values.every((value) => value.equals(values[0]!));
 const bitsOf = (value: Exact): number =>
   Math.log2(Number(value.n) + 1) + (isWhole(value) ? 0 : Math.log2(Number(value.d) + 1));
-const text = (value: Exact): string => showNumber(keyOf(value.abs()));
-const step = (value: Exact): string => `${text(value)} ${value.s < 0n ? "less" : "more"}`;
 
-function steady(terms: readonly Exact[]): Way | null {
+function steady(terms: readonly Exact[], { step, bits }: Say): Way | null {
   const [gap] = gaps(terms) as [Exact];
   if (!allSame(gaps(terms))) return null;
   const words = gap.n === 0n ? "always the same" : `${step(gap)} each time`;
-  return { words, bits: 2 + bitsOf(gap), after: (all) => last(all).add(gap) };
+  return { words, bits: 2 + bits(gap), after: (all) => last(all).add(gap) };
 }
 
-function times(terms: readonly Exact[]): Way | null {
+function times(terms: readonly Exact[], { text }: Say): Way | null {
   if (terms.some(({ n }) => n === 0n)) return null;
   const ratios = terms.slice(1).map((term, i) => term.div(terms[i]!));
   const [ratio] = ratios as [Exact];
@@ -93,14 +123,31 @@ function times(terms: readonly Exact[]): Way | null {
   return { words, bits: 3 + bitsOf(ratio), after: (all) => last(all).mul(ratio) };
 }
 
-function growing(terms: readonly Exact[]): Way | null {
+/** Each time one more times as much, or two more: 1, 2, 6, 24 … */
+function timesMore(terms: readonly Exact[], { text }: Say): Way | null {
+  if (terms.length < 3 || terms.some(({ n }) => n === 0n)) return null;
+  const ratios = terms.slice(1).map((term, i) => term.div(terms[i]!));
+  const growth = gaps(ratios);
+  const [grow] = growth as [Exact];
+  if (!ratios.every(isWhole) || ratios[0]!.compare(1) < 0 || grow.compare(0) <= 0 || !allSame(growth))
+    return null;
+  return {
+    words: `${ratios.map((ratio) => `${text(ratio)} times as much`).join(", then ")}, …`,
+    bits: 7 + bitsOf(grow),
+    after: (all) => last(all).mul(last(all).div(last(all, 2)).add(grow)),
+  };
+}
+
+function growing(terms: readonly Exact[], { text, step, bits }: Say): Way | null {
   const growth = gaps(gaps(terms));
   if (growth.length === 0 || !allSame(growth) || growth[0]!.n === 0n) return null;
   const [grow, first] = [growth[0]!, gaps(terms)];
-  const by = grow.s < 0n ? `shrink by ${text(grow)}` : `grow by ${text(grow)}`;
+  // 10 less, then 9 less: these gaps shrink.
+  const shrinks = first.every(({ s }) => s < 0n) ? grow.s > 0n : grow.s < 0n;
+  const by = `${shrinks ? "shrink" : "grow"} by ${text(grow)}`;
   return {
     words: `the gaps ${by}: ${first.map(step).join(", ")}, …`,
-    bits: 5 + bitsOf(grow),
+    bits: 5 + bits(grow),
     after: (all) =>
       last(all)
         .add(last(all).sub(last(all, 2)))
@@ -116,19 +163,19 @@ function added(terms: readonly Exact[]): Way | null {
     : null;
 }
 
-function inTurn(terms: readonly Exact[]): Way | null {
+function inTurn(terms: readonly Exact[], { step, bits }: Say): Way | null {
   const all = gaps(terms);
   const [odd, even] = [all.filter((_, i) => i % 2 === 0), all.filter((_, i) => i % 2 === 1)];
   if (all.length < 2 || !allSame(odd) || !allSame(even) || odd[0]!.equals(even[0]!)) return null;
   const [one, other] = [odd[0]!, even[0]!];
   return {
     words: `${step(one)}, then ${step(other)}, in turn`,
-    bits: 6 + bitsOf(one) + bitsOf(other),
+    bits: 6 + bits(one) + bits(other),
     after: (so) => last(so).add(so.length % 2 === 1 ? one : other),
   };
 }
 
-function timesAndMore(terms: readonly Exact[]): Way | null {
+function timesAndMore(terms: readonly Exact[], { text, step, bits }: Say): Way | null {
   const [a, b, c] = terms;
   if (!a || !b || !c || a.equals(b)) return null;
   const by = c.sub(b).div(b.sub(a));
@@ -138,7 +185,7 @@ function timesAndMore(terms: readonly Exact[]): Way | null {
   return isPlain && fits
     ? {
         words: `${text(by)} times the one before and ${step(more)}`,
-        bits: 7 + bitsOf(by) + bitsOf(more),
+        bits: 7 + bitsOf(by) + bits(more),
         after: (all) => last(all).mul(by).add(more),
       }
     : null;
@@ -147,7 +194,7 @@ function timesAndMore(terms: readonly Exact[]): Way | null {
 /** Adding and multiplying by the same number in turn, either first: 2, 4, 8, 10, 20, …; 3, 6, 8, 16, 18, … */
 const addingAndTimes =
   (first: "adding" | "times") =>
-  (terms: readonly Exact[]): Way | null => {
+  (terms: readonly Exact[], { text, step, bits }: Say): Way | null => {
     const [a, b, c] = terms;
     const [before, multiplied] = first === "adding" ? [b, c] : [a, b];
     if (!a || !b || !c || !before || !multiplied || before.n === 0n) return null;
@@ -159,17 +206,14 @@ const addingAndTimes =
     if (!isPlain || !fits) return null;
     const said = [step(more), `${text(by)} times as much`];
     if (first === "times") said.reverse();
-    return { words: `${said.join(", then ")}, in turn`, bits: 8 + bitsOf(more) + bitsOf(by), after: next };
+    return { words: `${said.join(", then ")}, in turn`, bits: 8 + bits(more) + bitsOf(by), after: next };
   };
 
-function overAndOver(terms: readonly Exact[]): Way | null {
+function overAndOver(terms: readonly Exact[], { write }: Say): Way | null {
   for (let long = 2; long < terms.length; long += 1) {
     if (!terms.every((term, i) => i < long || term.equals(terms[i - long]!))) continue;
     return {
-      words: `over and over: ${terms
-        .slice(0, long)
-        .map((term) => showNumber(keyOf(term)))
-        .join(", ")}`,
+      words: `over and over: ${terms.slice(0, long).map(write).join(", ")}`,
       bits: 4 + 2 * long,
       after: (all) => last(all, long),
     };

@@ -1,8 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { continuedFrom, MAX_TERMS, MIN_TERMS } from "@/core/count/continued";
-import { keyOfText } from "@/core/number/exact";
+import { continuedFrom, MAX_TERMS, MIN_TERMS, termWriter } from "@/core/count/continued";
 import { readNumbers } from "@/core/number/read-numbers";
 import { showNumber } from "@/core/number/show-number";
 import { DraftField, useBoardDrafts } from "../prepare/checked-field";
@@ -21,7 +20,8 @@ export function GoesOn() {
     },
     setTerms,
   );
-  const ways = useMemo(() => continuedFrom(terms.map(keyOfText)), [terms]);
+  const ways = useMemo(() => continuedFrom(terms), [terms]);
+  const write = termWriter(terms);
   return (
     <PagePart name="How does a sequence go on?">
       <div {...drafts.group}>
@@ -30,7 +30,7 @@ export function GoesOn() {
       {ways.length === 0 && <p className="text-quiet">No simple way to go on was found.</p>}
       {ways.map(({ words, next }, i) => (
         <ToldLine key={`${terms.join()} ${words}`} name={`way ${i + 1} to go on`}>
-          <span className="block font-semibold">{next.map((term) => showNumber(term)).join(", ")}</span>
+          <span className="block font-semibold">{next.map(write).join(", ")}</span>
           <span className="block text-small text-quiet first-letter:uppercase">{words}</span>
         </ToldLine>
       ))}
