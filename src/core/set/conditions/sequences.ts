@@ -209,7 +209,8 @@ export const growing = condition({
   weight: 6,
   *offers({ shaded }) {
     const [a, b, c] = shaded;
-    if (a === undefined || b === undefined || c === undefined || a < 0) return;
+    // Any three numbers have gaps that grow.
+    if (a === undefined || b === undefined || c === undefined || shaded.length < 4 || a < 0) return;
     const [gap, growth] = [b - a, c - 2 * b + a];
     if (growth < 1 || c > 1_000_000) return;
     yield { first: String(a), gap: String(gap), growth: String(growth) };

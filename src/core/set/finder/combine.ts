@@ -1,6 +1,6 @@
 import { JOINING, joinedBits, MAX_SAVED } from "../description-length";
 import type { Rule } from "../rule";
-import { type Bitset, firstIn, hasBit, ones } from "./bitset";
+import { type Bitset, countBits, firstIn, hasBit, ones } from "./bitset";
 import type { Candidate } from "./candidates";
 
 /** Several candidates joined, and the cost of saying them together. */
@@ -33,15 +33,17 @@ function sideOf(join: Rule["join"], wanted: Bitset, candidates: readonly Candida
  * Pairs of candidates that together hold exactly what is wanted, and neither alone.
  * @param candidates the simplest first, no two of which hold the same
  * @param limit nothing costlier is searched for
+ * @param least how many places each of the two must settle by itself
  */
 export function* pairsFor(
   wanted: Bitset,
   candidates: readonly Candidate[],
   limit: number,
+  least = 1,
 ): Generator<void, Joined[]> {
   const found: Joined[] = [];
   for (const join of ["and", "or"] as const) {
-    const side = sideOf(join, wanted, candidates);
+    const side = sideOf(join, wanted, candidates).filter(({ wrong }) => countBits(wrong) >= least);
     for (let i = 0; i < side.length; i += 1) {
       const a = side[i]!;
       for (let j = i + 1; j < side.length; j += 1) {

@@ -63,7 +63,8 @@ export function* findRules(shading: Shading): Generator<void, Answer[]> {
   };
   // What costs more would be dropped beside the simplest answer; where everything is shaded, thousands of pairs hold it.
   const worth = () => Math.min(limit, ...answers.map(({ bits }) => bits + MAX_DEARER));
-  add(yield* pairsFor(wanted, simple, worth()), 0);
+  // Beside one rule that is right, two are not worth hearing if one of them is there for a single number.
+  add(yield* pairsFor(wanted, simple, worth(), found() ? 2 : 1), 0);
   if (!found()) add(yield* triplesFor(wanted, simple, worth()), 0);
   const min = Math.min(limit, ...answers.map(({ bits }) => bits));
   if (allowed > 0) {

@@ -116,6 +116,13 @@ describe("the finder", () => {
     expect(words(shade((n) => n !== 50 && n !== 77))[0]).toBe("all numbers but 50 and 77");
   });
 
+  test("three numbers are no sequence with growing gaps, and no rule is patched for a single number", () => {
+    expect(words(shade((n) => [4, 17, 62].includes(n)))[0]).toBe("the numbers 4, 17 and 62");
+    const forty = words(shade((n) => n <= 40));
+    expect(forty[0]).toBe("numbers less than 41");
+    expect(forty.join()).not.toMatch(/powers|not more than 1 /);
+  });
+
   test("finds two rules behind one shading, and three", () => {
     const six = words(shade((n) => n % 6 === 0));
     expect(six[0]).toBe("multiples of 6");
