@@ -38,6 +38,12 @@ export const ALSO_SAID: readonly AlsoSaid[] = [
     is: { is: "equal" },
     words: ["both digits the same", "both digits are the same", "two digits that are the same"],
   },
+  {
+    kind: "digit-parity",
+    is: { which: "all", parity: "even" },
+    words: ["both digits even", "all digits even"],
+  },
+  { kind: "digit-parity", is: { which: "all", parity: "odd" }, words: ["both digits odd", "all digits odd"] },
   { kind: "factor-count", words: ["{is} factors"] },
   { kind: "factor-count", is: { is: "1" }, words: ["1 factor"] },
   { kind: "factors", words: ["a factor of {of}"] },

@@ -63,6 +63,16 @@ describe("published sequences", () => {
       { kind: "digits", make: "sum", is: "9" },
       [9, 18, 27, 36, 45, 54, 63, 72, 81, 90, 108, 117, 126],
     ],
+    [
+      "A014263",
+      { kind: "digit-parity", which: "all", parity: "even" },
+      [0, 2, 4, 6, 8, 20, 22, 24, 26, 28, 40, 42, 44, 46, 48, 60],
+    ],
+    [
+      "A054684",
+      { kind: "digit-parity", which: "sum", parity: "odd" },
+      [1, 3, 5, 7, 9, 10, 12, 14, 16, 18, 21],
+    ],
     ["A001248", { kind: "factor-count", is: "3" }, [4, 9, 25, 49, 121, 169, 289, 361, 529, 841]],
     ["A030513", { kind: "factor-count", is: "4" }, [6, 8, 10, 14, 15, 21, 22, 26, 27, 33, 34, 35, 38, 39]],
     [
@@ -187,6 +197,15 @@ describe("where numbers stand", () => {
       1, 12, 23, 34, 45, 56, 67, 78, 89, 100,
     ]);
     expect(held({ kind: "slope", way: "left", through: "5", on })).toEqual([5, 14, 23, 32, 41]);
+    expect(held({ kind: "alternate", which: "rows", begins: "second", on })).toEqual(
+      wholes(100).filter((n) => n > 0 && Math.ceil(n / 10) % 2 === 0),
+    );
+    // A square and its neighbours are never both in it.
+    const every = held({ kind: "alternate", which: "squares", begins: "first", on });
+    expect(every.slice(0, 7)).toEqual([1, 3, 5, 7, 9, 12, 14]);
+    expect(every).toHaveLength(50);
+    for (const n of every)
+      expect(every.includes(n + 10) || (n % 10 !== 0 && every.includes(n + 1))).toBe(false);
     expect(held({ kind: "edge", edge: "corners", on })).toEqual([1, 10, 91, 100]);
     expect(held({ kind: "edge", edge: "border", on })).toHaveLength(36);
   });

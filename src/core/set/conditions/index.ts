@@ -1,6 +1,8 @@
+import { alternate } from "./alternate";
 import { counting } from "./counting";
 import { digit } from "./digit";
 import { digitPair } from "./digit-pair";
+import { digitParity } from "./digit-parity";
 import { consecutive, contains, palindrome, repeated } from "./digit-rows";
 import { digits } from "./digits";
 import { factorCount } from "./factor-count";
@@ -40,6 +42,7 @@ export const CONDITIONS = [
   digit,
   digits,
   digitPair,
+  digitParity,
   contains,
   consecutive,
   repeated,
@@ -50,6 +53,7 @@ export const CONDITIONS = [
   lane,
   slope,
   edge,
+  alternate,
   ink,
   marked,
   all,

@@ -1,50 +1,11 @@
-import { type Exact, exact, keyOf, type NumberKey } from "../../number/exact";
+import { exact, keyOf, type NumberKey } from "../../number/exact";
 import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
 import { type Cell, latticeGrid } from "../lattice";
-import {
-  HUNDRED_SQUARES,
-  MAX_SQUARES,
-  numberOn,
-  Squares,
-  squareOf,
-  squareOfWhole,
-  wholesOn,
-} from "../squares";
+import { HUNDRED_SQUARES, MAX_SQUARES, numberOn, Squares, squareOf, squareOfWhole } from "../squares";
 import { condition, keepWhole, wholeText } from "./condition";
-
-/**
- * A condition about the square on which a number stands, with a faster test for whole numbers.
- * @param listed the cells that meet it
- */
-const ofSquares = <C extends { on: Squares }>(
-  meets: (condition: C) => (cell: Cell) => boolean,
-  listed: (condition: C) => readonly Cell[],
-) => ({
-  few: (condition: C) => wholesOn(condition.on, listed(condition)),
-  test: (condition: C) => {
-    const [place, meet] = [squareOf(condition.on), meets(condition)];
-    return (value: Exact) => {
-      const cell = place(value);
-      return cell !== null && meet(cell);
-    };
-  },
-  whole: (condition: C) => {
-    const [place, meet] = [squareOfWhole(condition.on), meets(condition)];
-    if (!place) {
-      const exactly = squareOf(condition.on);
-      return (number: number) => {
-        const cell = exactly(exact(number));
-        return cell !== null && meet(cell);
-      };
-    }
-    return (number: number) => {
-      const cell = place(number);
-      return cell !== null && meet(cell);
-    };
-  },
-});
+import { ofSquares } from "./of-squares";
 
 const LANES = ["row", "column"] as const;
 /** On a chart of up to this many rows or columns, all of them are candidates for a shading. */

@@ -123,6 +123,16 @@ describe("the finder", () => {
     expect(forty.join()).not.toMatch(/powers|not more than 1 /);
   });
 
+  test.each([
+    [
+      (n: number) => (Math.ceil(n / 10) + n) % 2 === 0,
+      "numbers on every other square, down and across, from the first",
+    ],
+    [(n: number) => Math.ceil(n / 10) % 2 === 0, "numbers in every other row, from the second"],
+    [(n: number) => Math.floor(n / 10) % 2 === 1 && n < 100, "numbers whose tens digit is odd"],
+    [(n: number) => /^[02468]+$/.test(String(n)), "numbers whose digits are all even"],
+  ])("what a class shades for each other", (holds, said) => expect(words(shade(holds))[0]).toBe(said));
+
   test("finds two rules behind one shading, and three", () => {
     const six = words(shade((n) => n % 6 === 0));
     expect(six[0]).toBe("multiples of 6");
