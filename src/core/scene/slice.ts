@@ -1,5 +1,6 @@
 import type { NumberKey } from "../number/exact";
 import { schema, type Z } from "../schema";
+import type { Rule } from "../set/rule";
 import type { Target } from "../surface/cell-key";
 import type * as z from "../zod";
 import type { LaidDraft } from "./laid";
@@ -18,6 +19,8 @@ export type Some = {
   one: <const T>(of: readonly T[]) => T;
   /** An array of `min` to `max` items. */
   list: <T>(of: () => T, min: number, max: number) => T[];
+  /** A rule of one or two conditions of any kind. */
+  rule: () => Rule;
 };
 
 type Shape = Record<string, z.core.$ZodType>;

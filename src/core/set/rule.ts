@@ -2,13 +2,7 @@ import { type Exact, exact, isWhole } from "../number/exact";
 import { type Checked, schema, type Z } from "../schema";
 import type * as z from "../zod";
 import { CONDITIONS } from "./conditions";
-import {
-  type Clues,
-  type ConditionKind,
-  type Shape,
-  type SomeWhole,
-  wholeText,
-} from "./conditions/condition";
+import { type Clues, type ConditionKind, type Shape, wholeText } from "./conditions/condition";
 import type { InkSet } from "./ink";
 
 /** Maximum number of conditions in a rule: as many as can still be said in one sentence. */
@@ -147,16 +141,4 @@ export function textOf({ join, conditions, first }: Rule): string {
   const texts = conditions.map((condition) => JSON.stringify(Object.entries(condition).sort()));
   const cut = first ? ` first ${first.many} from ${first.from}` : "";
   return `${conditions.length > 1 ? join : "and"} ${texts.join(" ")}${cut}`;
-}
-
-/** A rule of one or two conditions of any kind, for the tests. */
-export function exampleRule(some: SomeWhole): Rule {
-  const one = (): Condition => {
-    const kind = CONDITIONS[some.whole(0, CONDITIONS.length - 1)]!;
-    return { kind: kind.kind, not: some.whole(0, 1) === 1, ...kind.example(some) } as Condition;
-  };
-  return {
-    join: some.whole(0, 1) === 0 ? "and" : "or",
-    conditions: some.whole(0, 1) === 0 ? [one()] : [one(), one()],
-  };
 }

@@ -88,7 +88,7 @@ const partsOf = (kind: AnyConditionKind, start: object): Standing[] =>
   });
 
 /**
- * The starting values of each choice of a kind, with placeholders for its numbers; for a digit, each of the ten; and
+ * The starting values of each choice of a kind, with placeholders for its numbers; each of what is chosen from a list; and
  * the cases with a wording of their own.
  */
 function startsOf(kind: AnyConditionKind): object[] {
@@ -97,9 +97,8 @@ function startsOf(kind: AnyConditionKind): object[] {
     const one: Record<string, unknown> = { ...start({}, HUNDRED_SQUARES) };
     const numbers = kind.fields.filter((field) => "number" in field && field.number === "required");
     for (const [i, field] of numbers.entries()) if ("part" in field) one[field.part] = STANDING_IN[i];
-    if (typeof one.digit === "number")
-      return [0, 1, 2, 3, 4, 5, 6, 7, 8, 9].map((digit) => ({ ...one, digit }));
-    return [one];
+    const [choice] = kind.fields.filter((field) => "oneOf" in field);
+    return choice ? choice.oneOf.map((option) => ({ ...one, [choice.part]: option })) : [one];
   });
   return [...begun, ...(kind.ownWords ?? [])];
 }

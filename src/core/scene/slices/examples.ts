@@ -1,6 +1,5 @@
 import type { NumberKey } from "../../number/exact";
 import { INKS, type Ink } from "../../set/ink";
-import { exampleRule } from "../../set/rule";
 import { cellKey, type Target } from "../../surface/cell-key";
 import type { ViewId } from "../../views/view-id";
 import type { Numbers } from "../numbers";
@@ -14,7 +13,7 @@ export const someTarget = (some: Some): Target =>
   some.whole(0, 4) === 0 ? cellKey(some.whole(1, 6), some.whole(1, 6)) : someNumber(some);
 
 export const someNumbers = (some: Some): Numbers =>
-  some.whole(0, 2) === 0 ? exampleRule(some) : some.list(() => someTarget(some), 1, 12);
+  some.whole(0, 2) === 0 ? some.rule() : some.list(() => someTarget(some), 1, 12);
 
 export const someInk = (some: Some): Ink => some.one(INKS);
 export const someFlag = (some: Some): boolean => some.one([false, true]);

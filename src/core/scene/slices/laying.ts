@@ -1,6 +1,6 @@
 import type { Z } from "../../schema";
 import { INKS, Ink } from "../../set/ink";
-import { exampleRule, Rule } from "../../set/rule";
+import { Rule } from "../../set/rule";
 import { clearLayer, dropRule, hasLayerOn, type Laid, layRule, NOTHING_LAID, touchNumbers } from "../laid";
 import { Layer } from "../layer";
 import { Numbers } from "../numbers";
@@ -105,7 +105,7 @@ const moves = [
     (draft, { layer, rule }) => dropRule(draft.laid, layer, rule),
     (some) => ({
       layer: some.one([...INKS, "cover", "stand-out", "counter"] as const),
-      rule: exampleRule(some),
+      rule: some.rule(),
     }),
   ),
   /**

@@ -1,4 +1,4 @@
-import { exampleRule, Rule, sameRule } from "../../set/rule";
+import { Rule, sameRule } from "../../set/rule";
 import { ViewId } from "../../views/view-id";
 import { type Draft, move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
@@ -34,7 +34,7 @@ const moves = [
     "say-rule",
     (z) => ({ view: ViewId(z), rule: z.nullable(Rule(z)) }),
     (draft, { view, rule }) => change(draft, view, () => ({ sentence: rule })),
-    (some) => ({ view: someView(some), rule: orNull(some, () => exampleRule(some)) }),
+    (some) => ({ view: someView(some), rule: orNull(some, some.rule) }),
   ),
   /**
    * Shows what the sentence shades; the tries before it are kept.

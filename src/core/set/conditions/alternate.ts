@@ -1,6 +1,6 @@
 import type { Z } from "../../schema";
 import { type Cell, latticeGrid } from "../lattice";
-import { HUNDRED_SQUARES, Squares } from "../squares";
+import { Squares } from "../squares";
 import { condition } from "./condition";
 import { ofSquares } from "./of-squares";
 
@@ -52,13 +52,7 @@ export const alternate = condition({
   verb: "are",
   predicate: words,
   short: ({ which }) => `every other ${which.slice(0, -1)}`,
-  ownWords: WHICH.map((which) => ({ which, begins: BEGINS[1], on: HUNDRED_SQUARES })),
   weight: 6,
   offers: ({ squares: on }) =>
     on ? WHICH.flatMap((which) => BEGINS.map((begins) => ({ which, begins, on }))) : [],
-  example: (some) => ({
-    which: WHICH[some.whole(0, 2)]!,
-    begins: BEGINS[some.whole(0, 1)]!,
-    on: HUNDRED_SQUARES,
-  }),
 });

@@ -7,9 +7,6 @@ import type * as z from "../../zod";
 import type { InkSet } from "../ink";
 import type { Squares } from "../squares";
 
-/** What an example is made from. The tests hand in something that finds the smallest case that fails. */
-export type SomeWhole = { whole: (min: number, max: number) => number };
-
 export type Shape = Record<string, z.core.$ZodType>;
 type Of<S extends Shape> = z.core.output<z.ZodMiniObject<S>>;
 
@@ -121,7 +118,6 @@ export type ConditionKind<K extends string, S extends Shape> = Asked<Of<S>> & {
   readonly weight: number;
   /** Conditions of this kind that may explain a shading. Without it there are none. */
   readonly offers?: (clues: Clues) => Iterable<Of<S>>;
-  readonly example: (some: SomeWhole) => Of<S>;
 };
 
 /** Gives a kind of condition its exact type. */
@@ -144,7 +140,6 @@ export const wordCondition = <const K extends string>({ label, offered, ...kind 
     fields: [],
     verb: "are",
     ...(offered === false ? {} : { offers: () => [{}] }),
-    example: () => ({}),
   });
 
 export const Above0 = schema((z) =>

@@ -61,5 +61,4 @@ export const counting = condition({
     const last = shaded.at(-1)!;
     if (shaded.length >= MIN_BOUNDED && last + gap <= numbers.at(-1)!) yield { by, from, to: String(last) };
   },
-  example: (some) => ({ by: String(some.whole(1, 9)), from: String(some.whole(0, 9)) }),
 });

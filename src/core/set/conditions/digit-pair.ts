@@ -55,5 +55,4 @@ export const digitPair = condition({
   predicate: ({ is }) => PAIRS[is].label,
   weight: 5,
   offers: () => PAIR_NAMES.map((is) => ({ is })),
-  example: (some) => ({ is: PAIR_NAMES[some.whole(0, 4)]! }),
 });

@@ -52,8 +52,6 @@ export const digitParity = condition({
   noun: ({ which, parity }) => KINDS[which].noun(parity),
   verb: "have",
   predicate: ({ which, parity }) => KINDS[which].predicate(parity),
-  ownWords: WHICH.map((which) => ({ which, parity: PARITIES[1] })),
   weight: 4,
   offers: () => WHICH.flatMap((which) => PARITIES.map((parity) => ({ which, parity }))),
-  example: (some) => ({ which: WHICH[some.whole(0, 2)]!, parity: PARITIES[some.whole(0, 1)]! }),
 });

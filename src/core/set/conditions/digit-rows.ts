@@ -26,7 +26,6 @@ export const contains = condition({
   predicate: ({ digit }) => `a digit ${digit}`,
   weight: 4,
   offers: () => upwards(0, 9).map((digit) => ({ digit })),
-  example: (some) => ({ digit: some.whole(0, 9) }),
 });
 
 /** What the row of digits is like, however long it is. */
@@ -49,7 +48,6 @@ const rowOfDigits = <const K extends string>(
     predicate: () => words.predicate,
     weight,
     offers: () => [{}],
-    example: () => ({}),
   });
 
 /** 12, 23, 123: each digit one more than the digit before it. */

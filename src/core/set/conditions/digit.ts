@@ -39,5 +39,4 @@ export const digit = condition({
     for (const [i, place] of PLACES.entries())
       if (max >= 10 ** i || i === 0) for (const each of upwards(0, 9)) yield { place, digit: each };
   },
-  example: (some) => ({ place: PLACES[some.whole(0, 2)]!, digit: some.whole(0, 9) }),
 });

@@ -70,7 +70,6 @@ export const digits = condition({
       for (const is of made) yield { make, is };
     }
   },
-  example: (some) => ({ make: HOW[some.whole(0, 2)]!, is: String(some.whole(0, 18)) }),
 });
 /** Candidates for a shading have sums and products up to this. */
 const MAX_OFFERED = 81;

@@ -31,7 +31,6 @@ export const factorCount = condition({
   ownWords: [{ is: "1" }],
   weight: 6,
   offers: () => upwards(1, 16).map((is) => ({ is: String(is) })),
-  example: (some) => ({ is: String(some.whole(1, 8)) }),
 });
 
 const factorsOf = (is: string) => (is === "1" ? "1 factor" : `${is} factors`);

@@ -32,7 +32,6 @@ export const commonMultiples = condition({
   verb: "are",
   predicate: ({ a, b }) => `multiples of both ${showNumber(a)} and ${showNumber(b)}`,
   weight: 3,
-  example: (some) => ({ a: String(some.whole(1, 9)), b: String(some.whole(1, 9)) }),
 });
 
 /** Factors that two numbers share. */
@@ -51,7 +50,6 @@ export const commonFactors = condition({
   verb: "are",
   predicate: ({ a, b }) => `factors of both ${showNumber(a)} and ${showNumber(b)}`,
   weight: 4,
-  example: (some) => ({ a: String(some.whole(1, 60)), b: String(some.whole(1, 60)) }),
 });
 
 /** The numbers that divide one without a rest. */
@@ -86,7 +84,6 @@ export const factors = condition({
     const of = upwards(1, 12).flatMap((times) => [shared * times, Math.min(...strays) * times, last * times]);
     for (const each of new Set(of)) if (each <= MAX_OFFERED) yield { of: String(each) };
   },
-  example: (some) => ({ of: String(some.whole(1, 60)) }),
 });
 
 /** The least common multiple of some numbers; once it exceeds the bound of candidates, some multiple of it. */

@@ -18,7 +18,6 @@ export const ink = condition({
   verb: "are",
   predicate: ({ ink: is }) => `marked in ${is}`,
   weight: 9,
-  example: (some) => ({ ink: INKS[some.whole(0, INKS.length - 1)]! }),
 });
 
 /** Marked in any ink. */

@@ -85,5 +85,4 @@ export const multiples = condition({
     if (divisor > 1 && shaded.at(-1)! + divisor <= largest)
       yield { of: String(divisor), to: String(shaded.at(-1)) };
   },
-  example: (some) => ({ of: String(some.whole(1, 9)) }),
 });

@@ -65,5 +65,4 @@ export const picked = condition({
     // All but these.
     yield { numbers: numbers.filter((number) => !held.has(number)).map(String) };
   },
-  example: (some) => ({ numbers: [String(some.whole(0, 20)), String(some.whole(21, 30))] }),
 });

@@ -48,8 +48,4 @@ export const remainder = condition({
     const more = ((shaded[0]! % gap) + gap) % gap;
     if (more > 0) yield { more: String(more), of: String(gap) };
   },
-  example: (some) => {
-    const of = some.whole(2, 9);
-    return { more: String(some.whole(1, of - 1)), of: String(of) };
-  },
 });

@@ -56,7 +56,6 @@ export const powers = condition({
   *offers({ numbers }) {
     for (let of = 2; of <= 12 && of * of <= numbers.at(-1)!; of += 1) yield { of: String(of) };
   },
-  example: (some) => ({ of: String(some.whole(2, 9)) }),
 });
 
 const addedTerms = ({ first, second }: { first: string; second: string }, to: number) =>
@@ -104,7 +103,6 @@ export const added = condition({
     yield { first: String(first), second: String(second) };
     if (first > 0) yield { first: String(second), second: String(first) };
   },
-  example: (some) => ({ first: String(some.whole(0, 9)), second: String(some.whole(1, 9)) }),
 });
 
 const timesTerms = ({ first, times }: { first: string; times: string }, to: number) =>
@@ -146,7 +144,6 @@ export const geometric = condition({
     const times = second / first;
     if (Number.isInteger(times) && times <= 1000) yield { first: String(first), times: String(times) };
   },
-  example: (some) => ({ first: String(some.whole(1, 9)), times: String(some.whole(2, 5)) }),
 });
 
 type Growing = { first: string; gap: string; growth: string };
@@ -217,9 +214,4 @@ export const growing = condition({
     // Its first gap may be 0: 1, 1, 3, 7, 13, …
     yield { first: String(a), gap: "0", growth: String(gap) };
   },
-  example: (some) => ({
-    first: String(some.whole(0, 9)),
-    gap: String(some.whole(0, 5)),
-    growth: String(some.whole(1, 4)),
-  }),
 });

@@ -34,7 +34,6 @@ export const between = condition({
     const [from, to] = [shaded[0]!, shaded.at(-1)!];
     if (from !== to) yield { from: String(from), to: String(to) };
   },
-  example: (some) => ({ from: String(some.whole(1, 15)), to: String(some.whole(15, 30)) }),
 });
 
 /** Below a number, or above it. */
@@ -73,7 +72,6 @@ const beyond = <const K extends "less" | "more">(kind: K, sign: 1 | -1) =>
       const round = [5, 10].map((by) => (sign < 0 ? Math.ceil(edge / by) * by : Math.floor(edge / by) * by));
       for (const than of new Set([edge, ...round])) yield { than: String(than) };
     },
-    example: (some) => ({ than: String(some.whole(1, 30)) }),
   });
 export const less = beyond("less", -1);
 export const more = beyond("more", 1);

@@ -3,7 +3,7 @@ import { NumberText } from "../../number/number-schema";
 import { showNumber } from "../../number/show-number";
 import type { Z } from "../../schema";
 import { type Cell, latticeGrid } from "../lattice";
-import { HUNDRED_SQUARES, MAX_SQUARES, numberOn, Squares, squareOf, squareOfWhole } from "../squares";
+import { MAX_SQUARES, numberOn, Squares, squareOf, squareOfWhole } from "../squares";
 import { condition, keepWhole, wholeText } from "./condition";
 import { ofSquares } from "./of-squares";
 
@@ -65,11 +65,6 @@ export const lane = condition({
         if (isTelling(count, long) || many <= MAX_LANES) yield { lane: which, nth: String(i + 1), on };
     }
   },
-  example: (some) => ({
-    lane: LANES[some.whole(0, 1)]!,
-    nth: String(some.whole(1, 5)),
-    on: HUNDRED_SQUARES,
-  }),
 });
 
 const WAYS = ["right", "left"] as const;
@@ -124,11 +119,6 @@ export const slope = condition({
       }
     }
   },
-  example: (some) => ({
-    way: WAYS[some.whole(0, 1)]!,
-    through: String(some.whole(1, 20)),
-    on: HUNDRED_SQUARES,
-  }),
 });
 
 /** Where a slope begins: at the top of the chart, or at its side. */
@@ -176,5 +166,4 @@ export const edge = condition({
   predicate: ({ edge: which }) => edgeWords[which],
   weight: 6,
   offers: ({ squares: on }) => (on ? EDGES.map((which) => ({ edge: which, on })) : []),
-  example: (some) => ({ edge: EDGES[some.whole(0, 1)]!, on: HUNDRED_SQUARES }),
 });
