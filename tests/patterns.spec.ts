@@ -186,6 +186,9 @@ test("kinds of number are chosen by family; only the first of them; where they s
   await page.getByRole("combobox", { name: "What the numbers are" }).click();
   await expect(page.getByRole("group", { name: "Kinds of number" })).toBeVisible();
   await page.getByRole("option", { name: "prime", exact: true }).click();
+  // The words between the fields of multiples went with them.
+  const row = page.getByRole("combobox", { name: "What the numbers are" }).locator("..");
+  await expect(row).toHaveText(/^are\s*prime$/);
   await expect(page.getByText("25 numbers: 2, 3, 5, 7")).toBeVisible();
   await page.getByLabel("Only the first, optional").fill("4");
   await expect(page.getByText("The first 4 whole numbers from 1 on that are prime")).toBeVisible();

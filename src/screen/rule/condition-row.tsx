@@ -50,7 +50,8 @@ export function ConditionRow({ condition, squares, onChange, onRemove }: Props) 
   const control = (field: ConditionField) => {
     if ("word" in field) {
       return (
-        <span key={field.word} className="text-quiet">
+        // A word may be spelt like a part: from, to.
+        <span key={`word ${field.word}`} className="text-quiet">
           {field.word}
         </span>
       );
