@@ -42,6 +42,22 @@ describe("a problem", () => {
     ["1/2 + ? = 3/4", "1/2 + _ = 3/4 | 0.25 | 0.5"],
     ["1 1/2 - 3/4", "1 1/2 − 3/4 = _ | 0.75 | 1.5"],
     ["½ + ? = 1 ¼", "1/2 + _ = 1 1/4 | 0.75 | 0.5"],
+    ["8 + __ = 12", "8 + _ = 12 | 4 | 8"],
+    ["□ + 5 = 12", "_ + 5 = 12 | 7 | 7"],
+    ["[ ] + 5 = 12", "_ + 5 = 12 | 7 | 7"],
+    ["8 + … = 12", "8 + _ = 12 | 4 | 8"],
+    ["8 - 3 = ...", "8 − 3 = _ | 5 | 8"],
+    ["( ) x 6 = 18", "_ × 6 = 18 | 3 | 0"],
+    ["? = 8 + 4", "_ = 8 + 4 | 12 | 8"],
+    ["? = 24/6", "_ = 24 ÷ 6 | 4 | 24"],
+    ["12 = 8 + ?", "12 = 8 + _ | 4 | 8"],
+    // Missing number problems "such as 7 = □ − 9": national curriculum in England, mathematics, year 1 (from memory).
+    ["7 = □ − 9", "7 = _ − 9 | 16 | 16"],
+    ["-7 = 2 - ?", "−7 = 2 − _ | 9 | 2"],
+    ["8 + ? + 2 = 15", "8 + _ + 2 = 15 | 5 | 8"],
+    ["20 - 3 - ? = 7", "20 − 3 − _ = 7 | 10 | 20"],
+    ["? + 2 + 3 = 10", "_ + 2 + 3 = 10 | 5 | 5"],
+    ["100 = 60 + ? + 10", "100 = 60 + _ + 10 | 30 | 60"],
   ])("%s reads %s", (typed, said) => {
     expect(read(typed)).toBe(said);
   });
@@ -51,6 +67,9 @@ describe("a problem", () => {
     ["? + ? = 5", HINT],
     ["8 + 3 = 11", HINT],
     ["8 = 3 = ?", HINT],
+    ["7 + 5 = 10 + ?", "Write a single number, or the blank, on one side of “=”, such as 12 = 10 + ?."],
+    ["2 x ? + 1 = 7", HINT],
+    ["? = 12", HINT],
     ["8 + = ?", "A number is missing at the end of the sentence."],
     ["0 x ? = 5", "Any number times 0 is 0. Write another problem."],
     ["24 ÷ ? = 0", "There is no one answer with 0 there. Write another problem."],
@@ -70,6 +89,8 @@ describe("a problem", () => {
     ["24 ÷ 6", "24: -6 -6 -6 -6"],
     ["24 ÷ ? = 4", "24: -6 -6 -6 -6"],
     ["? ÷ 6 = 4", "24: -6 -6 -6 -6"],
+    ["7 = ? − 9", "16: -9"],
+    ["8 + ? + 2 = 15", "8: 5 2"],
   ])("the jumps of %s: %s", (typed, said) => {
     const { start, jumps, end } = (
       readProblem(typed) as Extract<ReturnType<typeof readProblem>, { ok: true }>

@@ -27,12 +27,20 @@ export type ProblemRead = { ok: true; problem: Problem } | { ok: false; message:
 
 const HINT = "Write a number sentence with one blank, such as 8 − 3 = ? or 8 + ? = 12.";
 
+const ONE_SIDE = "Write a single number, or the blank, on one side of “=”, such as 12 = 10 + ?.";
+
+/** All that is typed for a blank: ?, __, □, [ ], ( ), … */
+const BLANK = /_+|[□▢◻☐⬜]|\[\s*\]|\(\s*\)|…|\.{2,}/g;
+/** A sign between two terms; a minus in front of a number is none. */
+const BETWEEN = /[^\s(+−×÷]\s*[+−×÷]/;
+
 /**
- * Reads a problem: "8 − 3 = ?", "8 + ? = 12", "? + 5 = 12", "4 × 6 = ?", "24 ÷ ? = 4". The blank is a question mark; one that
- * is left out at the end is understood. Never throws; the message says what is wrong and what to do.
+ * Reads a problem: "8 − 3 = ?", "8 + ? = 12", "? + 5 = 12", "7 = ? − 9", "8 + ? + 2 = 15", "4 × 6 = ?", "24 ÷ ? = 4". The blank
+ * is a question mark, or what else is written for one; one that is left out at the end is understood. Never throws; the
+ * message says what is wrong and what to do.
  */
 export function readProblem(typed: string): ProblemRead {
-  const text = withSigns(typed.trim());
+  const text = withSigns(typed.trim().replace(BLANK, "?"));
   if (text.length > MAX_PROBLEM) return no(`That is too long. Write at most ${MAX_PROBLEM} characters.`);
   const whole = /=/.test(text) ? text.replace(/=\s*$/, "= ?") : text.includes("?") ? text : `${text} = ?`;
   const sides = whole.split("=").map((side) => side.trim());
@@ -40,6 +48,8 @@ export function readProblem(typed: string): ProblemRead {
   if (left === undefined || right === undefined || sides.length > 2 || left === "" || right === "")
     return no(HINT);
   if (whole.split("?").length !== 2) return no(HINT);
+  if (BETWEEN.test(left === "?" ? withDivision(right) : right))
+    return BETWEEN.test(left) ? no(ONE_SIDE) : turned(readProblem(`${right} = ${left}`));
   const asked = right === "?" ? withDivision(left) : left;
   // A fraction is typed with a stroke, or with a sign of its own.
   const fractions = /[/⁄]|\p{No}/u.test(asked + right);
@@ -49,6 +59,14 @@ export function readProblem(typed: string): ProblemRead {
     if (fault instanceof SentenceFault) return no(fault.message);
     throw fault;
   }
+}
+
+/** A problem the other way round: 7 = ? − 9 for ? − 9 = 7. */
+function turned(read: ProblemRead): ProblemRead {
+  if (!read.ok) return read;
+  const { parts } = read.problem;
+  const [equals, result] = parts.slice(-2) as [ProblemPart, ProblemPart];
+  return { ok: true, problem: { ...read.problem, parts: [result, equals, ...parts.slice(0, -2)] } };
 }
 
 function withAnswerLast(left: string, fractions: boolean): ProblemRead {
@@ -80,7 +98,7 @@ function withBlank(left: string, right: string, fractions: boolean): ProblemRead
   const form = /^(\?|[^+−×÷()?]+)\s*([+−×÷])\s*(\?|[^+−×÷()?]+)$/.exec(left.replace(/^−/, "-"));
   const result = readNumber(right);
   if (!result.ok) return result;
-  if (!form) return no(HINT);
+  if (!form) return amongTerms(left, right, result.value, fractions);
   const [, a, sign, b] = form as unknown as [string, string, Sign, string];
   const known = readNumber(a.trim() === "?" ? b : a);
   if (!known.ok) return known;
@@ -111,6 +129,31 @@ function withBlank(left: string, right: string, fractions: boolean): ProblemRead
       end: keyOf(end),
       jumps: jumped.ok ? jumped.jumps : [keyOf(end.sub(start))],
       stands: keyOf(first && sign !== "×" ? end : start),
+      fractions,
+    },
+  };
+}
+
+/** One of three and more terms is asked for: 8 + ? + 2 = 15. */
+function amongTerms(left: string, right: string, result: Exact, fractions: boolean): ProblemRead {
+  if (/[×÷()]/.test(left) || !BETWEEN.test(left)) return no(HINT);
+  const without = readSentence(left.replace("?", "0"), "one");
+  if (!without.ok) return without;
+  const lacks = result.sub(exact(without.value));
+  const isTakenAway = /−\s*\?/.test(left);
+  const answer = keyOf(isTakenAway ? lacks.neg() : lacks);
+  const filled = readSentence(left.replace("?", answer), "one");
+  if (!filled.ok) return filled;
+  const first = left.startsWith("?");
+  return {
+    ok: true,
+    problem: {
+      parts: [...partsOf(left), { text: "=", blank: false }, { text: showNumber(right), blank: false }],
+      answer,
+      start: filled.start,
+      end: filled.value,
+      jumps: filled.jumps,
+      stands: first ? filled.value : filled.start,
       fractions,
     },
   };

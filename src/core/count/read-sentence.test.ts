@@ -39,6 +39,9 @@ describe("a number sentence that is typed", () => {
     ["0,5 + 0.25", "one", "0.5 | 0.25 | 0.75"],
     ["(2 + 3) × 4", "one", "0 | 4 4 4 4 4 | 20"],
     ["45 + 39", "over-and-back", "45 | 40 -1 | 84"],
+    ["35 = 27 + 8", "one", "27 | 8 | 35"],
+    ["24 = 4 × 6", "one", "0 | 6 6 6 6 | 24"],
+    ["-5 = 2 - 7", "one", "2 | -7 | -5"],
   ] as const)("%s, %s: %s", (typed, way, said) => {
     expect(read(typed, way)).toBe(said);
   });
@@ -55,6 +58,7 @@ describe("a number sentence that is typed", () => {
     ["7 + 2)", "A bracket is closed that was not opened."],
     ["7 ÷ 0", "No number can be divided by 0. Write another number there."],
     ["7 + 1/0", "The bottom number of a fraction cannot be 0. Write another number there."],
+    ["31 = 27 + 3", "That comes to 31, not 30."],
     ["27 + 3 = 31", "That comes to 30, not 31."],
     ["25 ÷ 6", "25 ÷ 6 does not make a whole number of jumps that fit on the line."],
     ["１ + 2", "Write the number with the digits 0 to 9."],

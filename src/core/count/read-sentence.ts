@@ -20,7 +20,7 @@ const HINT = "Write a number sentence such as 52 − 17 or 4 × 6.";
 
 /**
  * Reads a number sentence as it is typed, with + − × ÷ and brackets, and the numbers of the lesson; a fraction is
- * written 3/4. It may end with "=", with "= ?" or with its answer. Its first term is where the trail starts, every
+ * written 3/4. It may end with "=", with "= ?" or with its answer, or begin with its answer. Its first term is where the trail starts, every
  * other one a jump; 4 × 6 alone is four jumps of 6 from 0, and 24 ÷ 6 jumps of 6 back from 24, as long as they come
  * out. A term is one jump, unless another way is asked for. Never throws; the message says what is wrong and what to
  * do.
@@ -41,6 +41,10 @@ export function readSentence(typed: string, way: Way, parts = 1): SentenceRead {
   }
 }
 
+/** Whether it is one number, with nothing to work out. */
+const isAlone = ([first, ...others]: readonly { value: Value }[]): boolean =>
+  others.length === 0 && !first?.value.times && !first?.value.shared;
+
 /** Reads terms from left to right; × and ÷ bind closer than + and −, brackets closest. */
 class Parser {
   private at = 0;
@@ -52,7 +56,10 @@ class Parser {
     if (this.takes("=")) {
       const isQuestion = this.takes("?") || this.at === this.tokens.length;
       if (!isQuestion) {
-        const said = totalOf(this.sum());
+        const other = this.sum();
+        const said = totalOf(other);
+        // The answer may stand first: 35 = 27 + 8.
+        if (said.equals(total) && this.at === this.tokens.length && isAlone(terms)) return other;
         if (!said.equals(total)) {
           throw new SentenceFault(
             `That comes to ${showNumber(keyOf(total))}, not ${showNumber(keyOf(said))}.`,
