@@ -98,7 +98,7 @@ function withBlank(left: string, right: string, fractions: boolean): ProblemRead
   const form = /^(\?|[^+−×÷()?]+)\s*([+−×÷])\s*(\?|[^+−×÷()?]+)$/.exec(left.replace(/^−/, "-"));
   const result = readNumber(right);
   if (!result.ok) return result;
-  if (!form) return amongTerms(left, right, result.value, fractions);
+  if (!form) return amongTerms(left, result, fractions);
   const [, a, sign, b] = form as unknown as [string, string, Sign, string];
   const known = readNumber(a.trim() === "?" ? b : a);
   if (!known.ok) return known;
@@ -135,11 +135,11 @@ function withBlank(left: string, right: string, fractions: boolean): ProblemRead
 }
 
 /** One of three and more terms is asked for: 8 + ? + 2 = 15. */
-function amongTerms(left: string, right: string, result: Exact, fractions: boolean): ProblemRead {
+function amongTerms(left: string, result: { value: Exact; text: string }, fractions: boolean): ProblemRead {
   if (/[×÷()]/.test(left) || !BETWEEN.test(left)) return no(HINT);
   const without = readSentence(left.replace("?", "0"), "one");
   if (!without.ok) return without;
-  const lacks = result.sub(exact(without.value));
+  const lacks = result.value.sub(exact(without.value));
   const isTakenAway = /−\s*\?/.test(left);
   const answer = keyOf(isTakenAway ? lacks.neg() : lacks);
   const filled = readSentence(left.replace("?", answer), "one");
@@ -148,7 +148,7 @@ function amongTerms(left: string, right: string, result: Exact, fractions: boole
   return {
     ok: true,
     problem: {
-      parts: [...partsOf(left), { text: "=", blank: false }, { text: showNumber(right), blank: false }],
+      parts: [...partsOf(left), { text: "=", blank: false }, { text: showNumber(result.text), blank: false }],
       answer,
       start: filled.start,
       end: filled.value,

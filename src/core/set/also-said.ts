@@ -1,9 +1,11 @@
 import type { Condition } from "./rule";
 
-/** Exact wordings of a condition that are read but never written. In braces: a number, and the part that it gives. */
+/** Exact wordings of a condition that are read but never written. Where a part stands in braces, its number is typed. */
 export type AlsoSaid = {
   readonly kind: Condition["kind"];
   readonly words: readonly string[];
+  /** They say what the numbers are not: at most 20 is not more than 20. */
+  readonly not?: boolean;
   /** The parts that the words give without a number. */
   readonly is?: Readonly<Record<string, unknown>>;
   /** The parts, where a number in the words is none of them: 1 less than a multiple of 5 is 4 more than one. */
@@ -24,6 +26,16 @@ export const ALSO_SAID: readonly AlsoSaid[] = [
   { kind: "digits", is: { make: "sum" }, words: ["digits add to {is}", "a digit sum of {is}"] },
   { kind: "more", words: ["greater than {than}", "larger than {than}", "bigger than {than}"] },
   { kind: "less", words: ["smaller than {than}"] },
+  {
+    kind: "more",
+    not: true,
+    words: ["up to {than}", "at most {than}", "{than} or less", "less than or equal to {than}"],
+  },
+  {
+    kind: "less",
+    not: true,
+    words: ["from {than} on", "at least {than}", "{than} or more", "greater than or equal to {than}"],
+  },
   { kind: "between", words: ["{from} to {to}"] },
   { kind: "between", is: { from: "0", to: "9" }, words: withDigits(1) },
   { kind: "between", is: { from: "10", to: "99" }, words: withDigits(2) },
@@ -36,14 +48,10 @@ export const ALSO_SAID: readonly AlsoSaid[] = [
   {
     kind: "digit-pair",
     is: { is: "equal" },
-    words: ["both digits the same", "both digits are the same", "two digits that are the same"],
+    words: ["both digits the same", "both digits are the same"],
   },
-  {
-    kind: "digit-parity",
-    is: { which: "all", parity: "even" },
-    words: ["both digits even", "all digits even"],
-  },
-  { kind: "digit-parity", is: { which: "all", parity: "odd" }, words: ["both digits odd", "all digits odd"] },
+  { kind: "digit-parity", is: { which: "all", parity: "even" }, words: ["all digits even"] },
+  { kind: "digit-parity", is: { which: "all", parity: "odd" }, words: ["all digits odd"] },
   { kind: "factor-count", words: ["{is} factors"] },
   { kind: "factor-count", is: { is: "1" }, words: ["1 factor"] },
   { kind: "factors", words: ["a factor of {of}"] },

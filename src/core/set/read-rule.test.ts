@@ -54,6 +54,9 @@ describe("a sentence is read where its words are exact", () => {
     ["in the corners", "numbers in a corner of the chart"],
     ["odd numbers less than 50", "numbers that are odd and are less than 50"],
     ["multiples of 3 that are even", "numbers that are multiples of 3 and are even"],
+    ["multiples of 3, up to 60", "numbers that are multiples of 3 and are not more than 60"],
+    ["20 or less", "numbers that are not more than 20"],
+    ["odd numbers from 21 on", "numbers that are odd and are not less than 21"],
     ["end in 0 or 5", "numbers that have the ones digit 0 or have the ones digit 5"],
     ["they do not end in 5", "numbers whose ones digit is not 5"],
   ])("as it is said in class: %s", (words, said) => {
@@ -72,6 +75,7 @@ describe("a sentence is read where its words are exact", () => {
     "numbers between 20 and 40",
     "numbers that are 7",
     "even or 7",
+    "both digits are even",
     "counting in 5s",
   ])("what could be meant in two ways, or is none of them, is not guessed: %s", (words) =>
     expect(readRule(words, HUNDRED_SQUARES)).toBeNull(),

@@ -51,7 +51,7 @@ function ownWays(kind: AnyConditionKind): Way[] {
 
 const SLOT = /\{(\w+)\}/g;
 
-function otherWays({ kind, words, is, from }: AlsoSaid): Way[] {
+function otherWays({ kind, words, not = false, is, from }: AlsoSaid): Way[] {
   const [choice] = kindOf({ kind } as Condition).choices;
   const start: Readonly<Record<string, unknown>> = { ...choice!.start({}, HUNDRED_SQUARES), ...is };
   const typed = (part: string, text: string) => (typeof start[part] === "number" ? Number(text) : text);
@@ -70,7 +70,7 @@ function otherWays({ kind, words, is, from }: AlsoSaid): Way[] {
           ...Object.fromEntries(parts.map((part) => [part, typed(part, given[part]!)])),
         };
       },
-      not: false,
+      not,
     };
   });
 }
@@ -143,12 +143,12 @@ const LEADING = new RegExp(`^(?:(?:${SUBJECT}|are|is|have|has|with|reached) )+`)
 /** What a condition is said of: "all", "they", "numbers that". */
 export const ABOUT = new RegExp(`^(?:(?:${SUBJECT}) )+`);
 
-/** Normalises words for comparison: lower case, single spaces, no full stop, digits, and without optional words. */
+/** Normalises words for comparison: lower case, single spaces, no full stop, numbers in digits, and without optional words. */
 export const tidied = (text: string): string =>
   withDigitsOnly(
     text
       .toLowerCase()
-      .replace(/[.!]+$/, "")
+      .replace(/[,.!]+$/, "")
       .replace(/\s+/g, " ")
       .trim(),
   )
