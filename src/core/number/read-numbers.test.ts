@@ -13,6 +13,11 @@ test("numbers in a row are read as people write them", () => {
   expect(texts("1,000")).toEqual(["1000"]);
   expect(texts("1,000, 2,500")).toEqual(["1000", "2500"]);
   expect(texts("0.5, 1/2")).toEqual(["0.5", "1/2"]);
+  expect(texts("1/2, 1, 1 1/2")).toEqual(["1/2", "1", "1 1/2"]);
+  expect(texts("2 1/4; -3 1/2")).toEqual(["2 1/4", "-3 1/2"]);
+  // By spaces alone they are three.
+  expect(texts("1/2 1 1/2")).toEqual(["1/2", "1", "1/2"]);
+  expect(texts("1/2 3/4, 1")).toEqual(["1/2", "3/4", "1"]);
 });
 
 test("what can be read in two ways is asked about, and too many or too few are told", () => {

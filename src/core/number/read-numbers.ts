@@ -7,6 +7,9 @@ export type NumbersRead = { ok: true; values: Exact[]; texts: string[] } | { ok:
 const LONGEST = 200;
 /** Numbers in a list are separated by semicolons, by spaces, or by a comma followed by a space. */
 const APART = /\s*;\s*|,\s+|\s+/;
+/** A whole number before a fraction, 1 1/2. Among numbers set apart by commas or semicolons they are one number. */
+const MIXED = /(?<![\d/⁄])(\d+)\s+(?=\d+\s*[/⁄]\s*\d)/g;
+const HELD = "\u0001";
 const IN_GROUPS = /^\d{1,3}(,\d{3}){2,}$/;
 
 /**
@@ -18,7 +21,12 @@ const IN_GROUPS = /^\d{1,3}(,\d{3}){2,}$/;
 export function readNumbers(typed: string, min: number, max: number): NumbersRead {
   const no = (message: string): NumbersRead => ({ ok: false, message });
   if (typed.length > LONGEST) return no(`Write at most ${max} numbers.`);
-  const parts = typed.trim().split(APART).filter(Boolean);
+  const held = /;|,\s/.test(typed) ? typed.replace(MIXED, `$1${HELD}`) : typed;
+  const parts = held
+    .trim()
+    .split(APART)
+    .filter(Boolean)
+    .map((part) => part.replace(HELD, " "));
   const only = parts.length === 1 ? parts[0]! : "";
   if (IN_GROUPS.test(only))
     return no("Write a space after each comma, as in 250, 280, 293; or one number without commas.");
