@@ -1,6 +1,6 @@
 import { indexAtCell, latticeGrid } from "../lattice";
 import { MAX_SQUARES, type Squares } from "../squares";
-import type { Mirror, Symmetry } from "./symmetry";
+import { MIRRORS, type Symmetry } from "./symmetry";
 
 /** A chart as a picture: which of its squares are shaded. */
 export type Picture = {
@@ -22,6 +22,28 @@ export function pictureOf(chart: Squares, isShaded: (index: number) => boolean):
 
 type Turned = (row: number, column: number) => readonly [number, number];
 
+export type Slide = Extract<Symmetry, { readonly kind: "slide" }>;
+/** A mirror or a turn: it brings each square of the picture onto one of the picture. */
+export type TurnOrMirror = Exclude<Symmetry, Slide>;
+
+/** Where a mirror or a turn takes the square at a row and a column. A quarter turn is one to the right. */
+export function turnedBy(
+  symmetry: TurnOrMirror,
+  { rows, columns }: Pick<Picture, "rows" | "columns">,
+): Turned {
+  const [lastRow, lastColumn] = [rows - 1, columns - 1];
+  if (symmetry.kind === "turn")
+    return symmetry.by === "half"
+      ? (row, column) => [lastRow - row, lastColumn - column]
+      : (row, column) => [column, lastRow - row];
+  return {
+    upright: (row: number, column: number) => [row, lastColumn - column] as const,
+    level: (row: number, column: number) => [lastRow - row, column] as const,
+    "down-right": (row: number, column: number) => [column, row] as const,
+    "down-left": (row: number, column: number) => [lastColumn - column, lastRow - row] as const,
+  }[symmetry.line];
+}
+
 /** Whether each square matches the one that it is mapped to. Squares mapped outside are ignored if `open`. */
 function isLike({ rows, columns, squares }: Picture, turned: Turned, open = false): boolean {
   for (let row = 0; row < rows; row += 1) {
@@ -41,21 +63,15 @@ function isLike({ rows, columns, squares }: Picture, turned: Turned, open = fals
  * columns.
  */
 function turnsOf(picture: Picture): Symmetry[] {
-  const [lastRow, lastColumn] = [picture.rows - 1, picture.columns - 1];
-  const isSquare = lastRow === lastColumn;
-  const found: Symmetry[] = [];
-  const mirrors: readonly [Mirror, boolean, Turned][] = [
-    ["upright", true, (row, column) => [row, lastColumn - column]],
-    ["level", true, (row, column) => [lastRow - row, column]],
-    ["down-right", isSquare, (row, column) => [column, row]],
-    ["down-left", isSquare, (row, column) => [lastColumn - column, lastRow - row]],
+  const isSquare = picture.rows === picture.columns;
+  const leaves = (symmetry: TurnOrMirror) => isLike(picture, turnedBy(symmetry, picture));
+  const mirrors: TurnOrMirror[] = MIRRORS.map((line) => ({ kind: "mirror", line }));
+  const found = mirrors.filter((one, i) => (isSquare || i < 2) && leaves(one));
+  const [half, quarter]: TurnOrMirror[] = [
+    { kind: "turn", by: "half" },
+    { kind: "turn", by: "quarter" },
   ];
-  for (const [line, may, turned] of mirrors)
-    if (may && isLike(picture, turned)) found.push({ kind: "mirror", line });
-  if (isLike(picture, (row, column) => [lastRow - row, lastColumn - column])) {
-    const quarter = isSquare && isLike(picture, (row, column) => [column, lastRow - row]);
-    found.push({ kind: "turn", by: quarter ? "quarter" : "half" });
-  }
+  if (leaves(half!)) found.push(isSquare && leaves(quarter!) ? quarter! : half!);
   return found;
 }
 

@@ -1,10 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { indexAtCell } from "../lattice";
 import { type Condition, ruleOf, wholeTestOf } from "../rule";
 import { HUNDRED_SQUARES, type Squares } from "../squares";
 import { indexStep, type Picture, pictureOf, symmetriesOf } from "./find-symmetries";
 import type { Symmetry } from "./symmetry";
-import { symmetryWords, whyWords } from "./symmetry-words";
+import { symmetryWords } from "./symmetry-words";
+import { whyWords } from "./why-words";
 
 const chart = (columns: number, rows: number, first = "1"): Squares => ({
   ...HUNDRED_SQUARES,
@@ -159,16 +161,88 @@ describe("what is said of it, and why", () => {
     ]);
   });
 
-  test("a mirror has no reason given, nor has a rule without a period", () => {
+  // Common practice, no source: 12 and 21, 27 and 72 differ by a multiple of 9.
+  test("a mirror of the nines, of the fives, and of even numbers in rows of nine", () => {
+    expect(said(multiples("9"), HUNDRED_SQUARES)).toContainEqual([
+      "It is its own mirror image across the slope from the top left.",
+      "Because numbers across from each other differ by 9, 18, 27, …, all multiples of 9.",
+    ]);
+    expect(said(multiples("5"), HUNDRED_SQUARES)).toContainEqual([
+      "It is its own mirror image, top and bottom.",
+      "Because numbers across from each other differ by 10, 30, 50, …, all multiples of 5.",
+    ]);
+    expect(said(multiples("9"), chart(10, 10, "0"))).toContainEqual([
+      "It is its own mirror image across the slope from the top right.",
+      "Because numbers across from each other add up to 27, 36, 45, …, all multiples of 9.",
+    ]);
+  });
+
+  test("no reason is given where the rule has no period, or does not explain it", () => {
     const squares: Squares = HUNDRED_SQUARES;
-    expect(whyWords({ kind: "mirror", line: "level" }, ruleOf(multiples("5")), squares)).toBeNull();
-    // The reason for half a turn does not explain a quarter turn.
-    const fives = chart(5, 5);
-    expect(whyWords({ kind: "turn", by: "half" }, ruleOf({ kind: "even", not: false }), fives)).toMatch(/26/);
-    expect(whyWords({ kind: "turn", by: "quarter" }, ruleOf({ kind: "even", not: false }), fives)).toBeNull();
-    expect(
-      whyWords({ kind: "slide", down: 1, right: 0 }, ruleOf({ kind: "prime", not: false }), squares),
-    ).toBeNull();
+    const prime = ruleOf({ kind: "prime", not: false });
+    expect(whyWords({ kind: "slide", down: 1, right: 0 }, prime, squares)).toBeNull();
+    expect(whyWords({ kind: "mirror", line: "level" }, prime, squares)).toBeNull();
+    expect(whyWords({ kind: "mirror", line: "level" }, ruleOf(multiples("3")), squares)).toBeNull();
     expect(indexStep({ ...squares, reads: "back-and-forth" }, 1, 0)).toBeNull();
+  });
+
+  test("what is said of numbers across from each other is so, on charts of every layout", () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          columns: fc.integer({ min: 2, max: 8 }),
+          rows: fc.integer({ min: 2, max: 8 }),
+          first: fc.integer({ min: -5, max: 12 }),
+          difference: fc.constantFrom("1", "2", "0.5", "-1"),
+          run: fc.constantFrom("across" as const, "down" as const),
+          climb: fc.constantFrom("down" as const, "up" as const),
+          reads: fc.constantFrom("one-way" as const, "back-and-forth" as const),
+        }),
+        fc.integer({ min: 2, max: 9 }),
+        ({ columns, rows, first, ...ways }, of) => {
+          const squares: Squares = { ...ways, columns, count: columns * rows, first: String(first) };
+          const numbers = Array.from(
+            { length: columns * rows },
+            (_, i) => first + i * Number(ways.difference),
+          );
+          const picture = pictureOf(squares, (index) => Number.isInteger(numbers[index]! / of));
+          // Each square's number, as a reader of the chart sees it.
+          const seen = Array.from({ length: rows }, (_, row) =>
+            Array.from({ length: columns }, (_, column) => numbers[indexAtCell(squares, { row, column })!]!),
+          );
+          const turns: Record<string, (r: number, c: number) => number> = {
+            upright: (r, c) => seen[r]![columns - 1 - c]!,
+            level: (r, c) => seen[rows - 1 - r]![c]!,
+            "down-right": (r, c) => seen[c]![r]!,
+            "down-left": (r, c) => seen[columns - 1 - c]![rows - 1 - r]!,
+            half: (r, c) => seen[rows - 1 - r]![columns - 1 - c]!,
+            quarter: (r, c) => seen[c]![rows - 1 - r]!,
+          };
+          for (const symmetry of symmetriesOf(picture)) {
+            const why = whyWords(symmetry, ruleOf(multiples(String(of))), squares);
+            if (symmetry.kind === "slide" || !why) continue;
+            const other = turns[symmetry.kind === "mirror" ? symmetry.line : symmetry.by]!;
+            const isSum = why.includes("add up to");
+            const all = seen.flatMap((row, r) =>
+              row.flatMap((n, c) => {
+                const m = other(r, c);
+                return m === n ? [] : [isSum ? n + m : Math.abs(n - m)];
+              }),
+            );
+            const inOrder = [...new Set(all)].sort(
+              (a, b) => (a - b) * (isSum && ways.difference === "-1" ? -1 : 1),
+            );
+            const named = why
+              .match(/(?:add up to|differ by) ((?:−?[\d.]*\d(?:, )?)+)/)![1]!
+              .split(", ")
+              .filter(Boolean)
+              .map((text) => Number(text.replace("−", "-")));
+            expect(named).toEqual(inOrder.slice(0, named.length));
+            for (const one of all) expect(Number.isInteger(one / of)).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 400 },
+    );
   });
 });
