@@ -1,5 +1,5 @@
 import { defineConfig } from "@playwright/test";
-import { CHROMIUM_ARGS, findChromium } from "./scripts/lib/chromium.mjs";
+import { CHROMIUM_ARGS, findForTests } from "./scripts/lib/chromium.mjs";
 import { usedBefore } from "./scripts/lib/first-visit.mjs";
 import { freePort } from "./scripts/lib/server.mjs";
 
@@ -7,7 +7,7 @@ import { freePort } from "./scripts/lib/server.mjs";
 process.env.YELLOW_STAIR_TEST_DATABASE ??= `file:./.tmp/browser-tests-${Date.now()}.db`;
 process.env.YELLOW_STAIR_TEST_PORT ??= String(await freePort());
 const port = Number(process.env.YELLOW_STAIR_TEST_PORT);
-const executablePath = process.env.CHROMIUM ?? findChromium();
+const executablePath = process.env.CHROMIUM ?? findForTests();
 if (!executablePath) throw new Error("Chromium is missing. `npm test` installs it.");
 
 export default defineConfig({

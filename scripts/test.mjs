@@ -1,12 +1,12 @@
 // Sets up everything and runs all checks: npm test
 import { mkdirSync, readFileSync, rmSync } from "node:fs";
-import { installChromium } from "./lib/chromium.mjs";
+import { installForTests } from "./lib/chromium.mjs";
 import { installPackages } from "./lib/install.mjs";
 import { ROOT, runBin } from "./lib/run.mjs";
 
 process.chdir(ROOT);
 installPackages();
-process.env.CHROMIUM = installChromium();
+process.env.CHROMIUM = installForTests();
 const { buildApplication } = await import("./lib/build.mjs");
 const { shareOfTests } = await import("./lib/share.mjs");
 

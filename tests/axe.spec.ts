@@ -1,5 +1,5 @@
-import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
+import { faultsOf } from "./support/axe";
 import { shut } from "./support/hands";
 import { addLesson, climb, lessonWith, lineView, openBoard } from "./support/lessons";
 import { clear, makePuzzle, pressOnRail } from "./support/rail";
@@ -8,10 +8,10 @@ test.beforeEach(({ page }) => page.emulateMedia({ reducedMotion: "reduce" }));
 
 /** Nothing is found on the whole page by any rule of axe, grave or small. */
 async function clean(page: Page, what: string) {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const faults = await faultsOf(page);
   expect
     .soft(
-      violations.map(({ id, nodes }) => [id, nodes.slice(0, 3).map(({ html }) => html.slice(0, 160))]),
+      faults.map(({ id, nodes }) => [id, nodes.slice(0, 3).map(({ html }) => html.slice(0, 160))]),
       what,
     )
     .toEqual([]);

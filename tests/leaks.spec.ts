@@ -124,7 +124,8 @@ function lesson(cover: object) {
 const saidBy = (page: Page) =>
   page.evaluate(() => {
     const attributes = ["aria-label", "title", "placeholder", "alt", "aria-valuetext", "aria-description"];
-    const named = [...document.querySelectorAll("*")].flatMap((element) => [
+    const saying = ["input", ...attributes.map((name) => `[${name}]`)].join();
+    const named = [...document.querySelectorAll(saying)].flatMap((element) => [
       ...attributes.map((name) => element.getAttribute(name) ?? ""),
       element instanceof HTMLInputElement ? element.value : "",
     ]);

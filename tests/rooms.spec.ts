@@ -1,5 +1,5 @@
-import AxeBuilder from "@axe-core/playwright";
 import { expect, type Locator, type Page, test } from "@playwright/test";
+import { faultsOf } from "./support/axe";
 import { addLesson, climb, openBoard, place } from "./support/lessons";
 
 const colorOf = (part: Locator, name: "color" | "background-color") =>
@@ -52,8 +52,9 @@ for (const name of ["dark", "contrast"]) {
     await context.addCookies([{ name: "yellow-stair-room", value: name, url: baseURL! }]);
     await page.emulateMedia({ reducedMotion: "reduce" });
     const faults = async (what: string) => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      const grave = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+      const grave = (await faultsOf(page)).filter(
+        ({ impact }) => impact === "serious" || impact === "critical",
+      );
       expect
         .soft(grave.map(({ id, nodes }) => [what, id, nodes.map(({ html }) => html.slice(0, 160))]))
         .toEqual([]);

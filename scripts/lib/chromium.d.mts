@@ -1,3 +1,4 @@
 export const CHROMIUM_ARGS: string[];
-export function findChromium(): string | undefined;
+export function findForTests(): string | undefined;
 export function installChromium(): string;
+export function installForTests(): string;

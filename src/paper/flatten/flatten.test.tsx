@@ -11,6 +11,7 @@ import { readLesson } from "@/core/lesson/read-lesson";
 import { startingChart } from "@/core/surface/starting-charts";
 import { KINDS } from "@/core/views/kinds";
 import { drawingsOf } from "@/view/board/board-drawing";
+import { CHROMIUM_ARGS, findForTests } from "../../../scripts/lib/chromium.mjs";
 import { demoFiles } from "../../../tests/support/demo-files";
 import { BoardPage } from "../board-page";
 import { fontFile, fontOf, reachOf, widthOf } from "../fonts";
@@ -61,8 +62,8 @@ let browser: Browser | undefined;
 let page: Page;
 beforeAll(async () => {
   browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-    args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+    executablePath: process.env.CHROMIUM ?? findForTests() ?? "",
+    args: CHROMIUM_ARGS,
   });
   page = await browser.newPage({ viewport: ROOM });
 });

@@ -50,4 +50,17 @@ describe("a graph at rest, as the class screen and a picture show it", () => {
       ]).match(/<rect[^>]*fill="var\(--color-cover\)"[^>]*>/)?.[0];
     expect(foot("7")).toBe(foot("6"));
   });
+
+  test("is joined only between points that are seen: a line past a cover would say how high it is", () => {
+    const lines = (...covered: string[]) =>
+      [
+        ...draw(board(), [...COUNT, { do: "cover", numbers: covered }]).matchAll(
+          /<polyline points="([^"]*)"/g,
+        ),
+      ].map(([, points]) => points!.split(" ").length);
+    expect(lines()).toEqual([4]);
+    expect(lines("14")).toEqual([2]);
+    expect(lines("0")).toEqual([3]);
+    expect(lines("7", "14")).toEqual([]);
+  });
 });

@@ -44,8 +44,8 @@ export function GraphDrawing({ view, board, scene, size, theme }: DrawingProps<"
                 frame={frame}
                 ink={ink}
                 points={seen}
+                lines={view.joined === "joined" && !hidden ? betweenCovers(points) : []}
                 radius={radius}
-                joined={view.joined === "joined"}
                 strong={theme.strong}
               />
             )}
@@ -129,21 +129,39 @@ function Bars({ frame: { x, y, left, right, at }, ink, points }: SomePoints & { 
   });
 }
 
-type PointsProps = SomePoints & { ink: Ink; radius: number; joined: boolean; strong: boolean };
+/** The points that a line joins: it would say how high a covered one is, so it stops before it and begins anew. */
+function betweenCovers(points: readonly GraphPoint[]): readonly (readonly GraphPoint[])[] {
+  const lines: GraphPoint[][] = [[]];
+  for (const point of points) {
+    if (point.covered) lines.push([]);
+    else lines.at(-1)!.push(point);
+  }
+  return lines.filter((line) => line.length > 1);
+}
 
-function Points({ frame: { at, text }, ink, points, radius, joined, strong }: PointsProps) {
-  const places = points.map((one) => at(one.x, one.y));
+type PointsProps = SomePoints & {
+  ink: Ink;
+  lines: readonly (readonly GraphPoint[])[];
+  radius: number;
+  strong: boolean;
+};
+
+function Points({ frame: { at, text }, ink, points, lines, radius, strong }: PointsProps) {
+  const placesOf = (some: readonly GraphPoint[]) => some.map((one) => at(one.x, one.y));
   return (
     <>
-      {joined && (
+      {lines.map((line) => (
         <polyline
-          points={places.map(({ x, y }) => `${x},${y}`).join(" ")}
+          key={line[0]!.x}
+          points={placesOf(line)
+            .map(({ x, y }) => `${x},${y}`)
+            .join(" ")}
           fill="none"
           stroke={INK_STYLE[ink].figure}
           strokeWidth={round(Math.max(3, text * 0.17) * (strong ? 1.5 : 1))}
         />
-      )}
-      {places.map(({ x, y }) => (
+      ))}
+      {placesOf(points).map(({ x, y }) => (
         <InkFigure key={x} ink={ink} x={x} y={y} radius={radius} />
       ))}
     </>

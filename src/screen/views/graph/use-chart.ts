@@ -144,14 +144,15 @@ function configOf(graph: Graph, look: GraphLook, size: Size): ChartConfiguration
       axis.ticks = ticksOf({ min, max, step }).map((value) => ({ value }));
     },
   });
+  // Chart.js draws nothing at what is not a number, and no line past it: that would say how high a covered point is.
   const shown = (points: readonly GraphPoint[]) =>
-    look.points ? points.filter(({ covered }) => !covered) : [];
+    look.points ? points.map(({ x, y, covered }) => ({ x, y: covered ? Number.NaN : y })) : [];
   const radius = pointRadius(x, size, look.text * (look.strong ? 0.55 : 0.48));
   return {
     type: graph.as === "bars" ? "bar" : "line",
     data: {
       datasets: graph.series.map(({ ink: of, points }) => ({
-        data: shown(points).map((point) => ({ x: point.x, y: point.y })),
+        data: shown(points),
         borderColor: colorOf(INK_STYLE[of].figure),
         backgroundColor: colorOf(INK_STYLE[of].figure),
         borderWidth: graph.as === "bars" ? 0 : Math.max(3, look.text * 0.17) * (look.strong ? 1.5 : 1),
