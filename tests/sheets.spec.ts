@@ -51,6 +51,22 @@ test("a sheet is made, seen as the PDF that it will be, changed, saved and kept 
   await expect(again.getByRole("textbox", { name: "Title" })).toHaveValue("Rows of seats");
 });
 
+test("where nothing is drawn by chance, no other numbers are offered, and the copies are alike", async ({
+  page,
+  request,
+}) => {
+  const dialog = await openSheets(page, await addLesson(request, {}));
+  const drawAnew = dialog.getByRole("button", { name: "Draw other numbers" });
+  await expect(drawAnew).toBeVisible();
+  await dialog.getByRole("combobox", { name: "Missing numbers" }).click();
+  await page.getByRole("option", { name: "All: a blank chart" }).click();
+  // The routes of arrows are drawn by chance.
+  await expect(drawAnew).toBeVisible();
+  await dialog.getByRole("button", { name: "Remove: part 2" }).click();
+  await expect(drawAnew).toHaveCount(0);
+  await expect(dialog.getByLabel("Copies, all alike")).toBeVisible();
+});
+
 test("what cannot be is refused with its reason, and changes nothing", async ({ page, request }) => {
   const id = await addLesson(request, {});
   const dialog = await openSheets(page, id);

@@ -10,6 +10,8 @@ export type SheetKind<S extends { kind: string }> = {
   readonly starts: S;
   readonly name: string;
   readonly fields: readonly KindField[];
+  /** Whether anything of it is drawn by chance: without that, one copy is like the other. */
+  readonly drawn: (settings: S) => boolean;
   /** What stands on one copy: the same for the same random numbers, and correct whatever they are. */
   readonly make: (settings: S, random: Random) => Made;
 };

@@ -35,8 +35,8 @@ export type SheetPart = z.infer<typeof SheetPart>;
 /**
  * A sheet for the table, kept in its lesson. What is drawn by chance is drawn by its seed: the same sheet is printed again
  * as it was.
- * - `copies`: how many that differ
- * - `answers`: whether a page with the answers follows each
+ * - `copies`: how many, each with numbers of its own where they are drawn by chance
+ * - `answers`: whether a page with the answers follows each that differs from the one before
  */
 export const Sheet = z.object({
   id: Id,
@@ -67,6 +67,14 @@ export const kindOfPart = <S extends PartSettings>({ kind }: S): SheetKind<S> =>
 
 /** A part as it stands on one copy: its number, where several parts have an instruction. */
 export type MadePart = Made & { readonly nth: number | null };
+
+/** Whether anything on a sheet is drawn by chance. */
+export const isByChance = ({ parts }: Pick<Sheet, "parts">): boolean =>
+  parts.some(({ of }) => kindOfPart(of).drawn(of));
+
+/** Whether a sheet has several copies that differ. Those that are alike have the same answers. */
+export const copiesDiffer = (sheet: Pick<Sheet, "copies" | "parts">): boolean =>
+  sheet.copies > 1 && isByChance(sheet);
 
 /** What is on the copy of a sheet with an index, from 0: the same whenever it is made. */
 export function makeCopy({ parts, seed }: Sheet, copy: number): MadePart[] {

@@ -1,5 +1,5 @@
 import { pageSize } from "@/core/sheet/page-size";
-import type { MadePart, Sheet } from "@/core/sheet/sheet";
+import { copiesDiffer, type MadePart, type Sheet } from "@/core/sheet/sheet";
 import type { Made, Task, TrueStrip } from "@/core/sheet/task";
 import { MARGIN } from "../units";
 import { TEXT, textHeight } from "./page-text";
@@ -81,7 +81,7 @@ export function layOut(sheet: Sheet, parts: readonly MadePart[]): LaidPage[] {
 
 /** The width of the title of a sheet, in millimetres. */
 export const titleWidth = (sheet: Sheet): number =>
-  pageSize(sheet).width - 2 * MARGIN - (sheet.copies > 1 ? COPY : 0);
+  pageSize(sheet).width - 2 * MARGIN - (copiesDiffer(sheet) ? COPY : 0);
 
 /** The parts with the numbers of their instructions. Small ones that ask nothing stand beside those before them. */
 function partsTogether(parts: readonly MadePart[]): Made[] {

@@ -5,7 +5,7 @@ import { fold } from "@/core/scene/fold";
 import { opened, revealed } from "@/core/scene/revealed";
 import { EMPTY_SCENE } from "@/core/scene/scene";
 import { pageSize } from "@/core/sheet/page-size";
-import { copyName, type Sheet } from "@/core/sheet/sheet";
+import { copiesDiffer, copyName, type Sheet } from "@/core/sheet/sheet";
 import type { PaperView, Task } from "@/core/sheet/task";
 import { HUNDRED_CHART } from "@/core/surface/chart";
 import type { View } from "@/core/views/view";
@@ -54,7 +54,7 @@ export function SheetPage({ of, standing, drawings }: Props) {
 }
 
 function Head({ of: { sheet, copy, answers }, width }: { of: PageOf; width: number }) {
-  const many = sheet.copies > 1;
+  const many = copiesDiffer(sheet);
   return (
     <div
       className="absolute"

@@ -92,6 +92,14 @@ describe("a sheet as a PDF", () => {
     expect(pages[0]!.texts).not.toEqual(pages[2]!.texts);
   });
 
+  test("copies that are alike have one page with the answers, and no letters", async () => {
+    const sheet = sheetOf({ ...SHEET_KINDS.problems.starts, typed: "3 + ? = 7" }, { copies: 3 });
+    const texts = (await pagesOf(await sheetPdf(sheet))).map((page) => page.texts);
+    expect(texts.map((one) => one.includes("Answers"))).toEqual([false, true, false, false]);
+    expect(texts[2]).toEqual(texts[0]);
+    for (const one of texts) expect(one).not.toContain("A");
+  });
+
   test("all kinds on paper, in colour and in grey, are light and hold what they must", async () => {
     for (const kind of SHEET_KIND_NAMES) {
       if (kind === "view") continue;

@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { pageSize } from "@/core/sheet/page-size";
-import { type MadePart, makeCopy, type Sheet, type SheetPages } from "@/core/sheet/sheet";
+import { copiesDiffer, type MadePart, makeCopy, type Sheet, type SheetPages } from "@/core/sheet/sheet";
 import { answersOf, type Task } from "@/core/sheet/task";
 import type { KindName } from "@/core/views/view";
 import { type Drawings, drawingsOf } from "@/view/board/board-drawing";
@@ -20,8 +20,11 @@ export async function copyPages(sheet: Sheet, copy: number, which: SheetPages = 
   const { width, height } = pageSize(sheet);
   const room = { width: width * MM, height: height * MM };
   const made: Picture[] = [];
+  // Copies that are alike have one page with the answers, after the first.
   const answered =
-    sheet.answers && parts.some(({ tasks }) => tasks.some((task) => hasAnswer(task, drawings)));
+    sheet.answers &&
+    (copy === 0 || copiesDiffer(sheet)) &&
+    parts.some(({ tasks }) => tasks.some((task) => hasAnswer(task, drawings)));
   const kinds = [...(which === "answers" ? [] : [false]), ...(answered && which !== "pupils" ? [true] : [])];
   for (const answers of kinds) {
     for (const [page, standing] of pages.entries()) {

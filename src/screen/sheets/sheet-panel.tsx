@@ -7,6 +7,7 @@ import { viewOnPaper } from "@/core/lesson/sheet-from-board";
 import { readWhole } from "@/core/number/read-whole";
 import { SHEET_KINDS } from "@/core/sheet/kinds";
 import {
+  isByChance,
   kindOfPart,
   MAX_SHEET,
   type PartSettings,
@@ -47,6 +48,7 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
   const [open, setOpen] = useState<string | null>(sheet.parts[0]?.id ?? null);
   const set = (part: Partial<Sheet>) => onChange({ ...sheet, ...part });
   const { parts } = sheet;
+  const byChance = isByChance(sheet);
   const setPart = (next: SheetPart) => set({ parts: parts.map((one) => (one.id === next.id ? next : one)) });
   const swap = (at: number, by: 1 | -1) =>
     set({ parts: parts.with(at, parts[at + by]!).with(at + by, parts[at]!) });
@@ -85,7 +87,7 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
           </Labelled>
         </div>
         <CheckedField
-          label="Copies that differ"
+          label={byChance ? "Copies that differ" : "Copies, all alike"}
           of={sheet.id}
           value={String(sheet.copies)}
           read={(typed) => readWhole(typed, 1, MAX_SHEET.copies)}
@@ -109,9 +111,11 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
           onChange={(answers) => set({ answers })}
         />
       </div>
-      <Button onClick={() => set({ seed: crypto.getRandomValues(new Uint32Array(1))[0]! >>> 1 })}>
-        <Dices aria-hidden size={19} /> Draw other numbers
-      </Button>
+      {byChance && (
+        <Button onClick={() => set({ seed: crypto.getRandomValues(new Uint32Array(1))[0]! >>> 1 })}>
+          <Dices aria-hidden size={19} /> Draw other numbers
+        </Button>
+      )}
       <h2 className="mt-2 font-bold">On this sheet</h2>
       <ul className="flex flex-col gap-2">
         {parts.map((part, at) => (

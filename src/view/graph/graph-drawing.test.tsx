@@ -51,6 +51,21 @@ describe("a graph at rest, as the class screen and a picture show it", () => {
     expect(foot("7")).toBe(foot("6"));
   });
 
+  test("covers no more than its own position, however close the next one is", () => {
+    const bars = draw(board({ shows: "factors", from: 1, to: 60 }), [
+      { do: "cover", numbers: ["12", "13", "14"] },
+    ]);
+    const covers = [
+      ...bars.matchAll(/<rect x="([\d.]+)"[^>]*? width="([\d.]+)"[^>]*fill="var\(--color-cover\)"/g),
+    ];
+    const [first, second, third] = covers.map(([, x, width]) => ({
+      x: Number(x),
+      end: Number(x) + Number(width),
+    }));
+    expect(second!.x).toBeGreaterThan(first!.end);
+    expect(third!.x).toBeGreaterThan(second!.end);
+  });
+
   test("is joined only between points that are seen: a line past a cover would say how high it is", () => {
     const lines = (...covered: string[]) =>
       [

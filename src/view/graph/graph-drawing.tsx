@@ -11,7 +11,7 @@ import { round } from "../round";
 import { Said } from "../said";
 import { type GraphFrame, graphFrame, widthOf } from "./graph-frame";
 import { labelsApart } from "./graph-labels";
-import { pointRadius } from "./graph-scale";
+import { coverWidth, pointRadius } from "./graph-scale";
 
 /** What a graph says that has nothing to show. */
 export const NO_POINTS = "Count, or mark numbers, to see their graph here.";
@@ -170,16 +170,17 @@ function Points({ frame: { at, text }, ink, points, lines, radius, strong }: Poi
 
 /** A cover says at which position a point is, not how high. */
 function Covers({ frame: { y, text, at }, points }: SomePoints) {
+  const width = coverWidth(at(1, y.min).x - at(0, y.min).x, text);
   return points.map((one) => {
     const foot = at(one.x, y.min);
     return (
       <rect
         key={one.x}
-        x={round(foot.x - text * 0.6)}
+        x={round(foot.x - width / 2)}
         y={round(foot.y - text * 1.3)}
-        width={round(text * 1.2)}
+        width={round(width)}
         height={round(text * 1.2)}
-        rx={5}
+        rx={Math.min(5, width / 3)}
         fill="var(--color-cover)"
       />
     );

@@ -55,3 +55,6 @@ export const graphText = ({ height }: Size, theme: Theme): number =>
 /** How large the points are: smaller where they would run into each other, but never too small to be seen. */
 export const pointRadius = ({ min, max }: Edge, { width }: Size, radius: number): number =>
   clamp(3.5, (width / (max - min)) * 0.42, radius);
+
+/** How wide the cover of a point is: narrower where the next position is close. */
+export const coverWidth = (apart: number, text: number): number => clamp(4, apart * 0.8, text * 1.2);

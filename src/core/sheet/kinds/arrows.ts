@@ -44,6 +44,7 @@ export const arrows = sheetKind<ArrowsSheet>({
     },
     howMany(20, "Routes"),
   ],
+  drawn: () => true,
   make({ last, arrows: length, ask, count }, random) {
     const max = Number(last);
     const chart = plainChart("1", "1", 10, { by: "last", last });

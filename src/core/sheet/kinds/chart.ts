@@ -94,6 +94,7 @@ export const chart = sheetKind<ChartSheet>({
     { part: "colour", label: "Colour a count in (0 for none)", whole: { min: 0, max: 100 } },
     { part: "count", label: "Charts", whole: { min: 1, max: 4 } },
   ],
+  drawn: ({ missing }) => Object.hasOwn(SHARE, missing),
   make(settings, random) {
     const { columns, rows, colour, count } = settings;
     const laid = laidOf(settings);
@@ -116,15 +117,15 @@ export const chart = sheetKind<ChartSheet>({
         },
       };
     };
+    const tasks = Array.from({ length: count }, task);
+    // Pupils are asked only for what is there: a chart to 50 has no multiples of 60.
+    const asksFor = (what: Move["do"]) =>
+      tasks.some(({ view }) => view.answer.some((move) => move.do === what));
     const below0 = numbers.some((number) => number.startsWith("-")) ? ", on and back" : "";
     const asks = [
-      ...(settings.missing === "none" ? [] : ["Write the missing numbers."]),
-      ...(colour === 0 ? [] : [`Colour the count in ${groupDigits(String(colour))}s from 0${below0}.`]),
+      ...(asksFor("write") ? ["Write the missing numbers."] : []),
+      ...(asksFor("mark") ? [`Colour the count in ${groupDigits(String(colour))}s from 0${below0}.`] : []),
     ];
-    return {
-      instruction: asks.join(" ") || "Use this chart.",
-      across: count === 1 ? 1 : 2,
-      tasks: Array.from({ length: count }, task),
-    };
+    return { instruction: asks.join(" ") || "Use this chart.", across: count === 1 ? 1 : 2, tasks };
   },
 });

@@ -40,6 +40,7 @@ export const frames = sheetKind<FramesSheet>({
     },
     howMany(12, "Frames"),
   ],
+  drawn: () => true,
   make({ ask, most, count }, random) {
     const many = most === "10" ? 1 : 2;
     const one = () => {

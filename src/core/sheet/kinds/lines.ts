@@ -54,6 +54,7 @@ export const lines = sheetKind<LinesSheet>({
     },
     howMany(10, "Lines"),
   ],
+  drawn: () => false,
   make(settings) {
     const task = () => ({ view: { settings: lineOf(settings), question: [], answer: [], ratio: 0.11 } });
     return {

@@ -52,6 +52,7 @@ export const pieces = sheetKind<PiecesSheet>({
     },
     howMany(12, "How many"),
   ],
+  drawn: () => true,
   make({ as, numbers, zeros, count }, random) {
     const draws = as === "bundles" && numbers === "thousands" ? "hundreds" : numbers;
     const settings = { ...KINDS["place-value"].starts, as, digits: "none" } as const;

@@ -200,6 +200,7 @@ export const problems = sheetKind<ProblemsSheet>({
     },
     { ...howMany(MAX, "Problems"), only: drawnOnly },
   ],
+  drawn: ({ typed }) => pieces(typed).length === 0,
   make(settings, random) {
     const own = pieces(settings.typed);
     const draw = () => drawn(settings, random);

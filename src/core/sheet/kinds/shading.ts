@@ -70,6 +70,7 @@ export const shading = sheetKind<ShadingSheet>({
     },
     howMany(6, "Shadings"),
   ],
+  drawn: () => true,
   make({ level, first, count }, random) {
     const settings = { ...plainChart(first, "1", 10, { by: "rows", rows: 10 }), covers: "empty" as const };
     const tasks = drawDifferent(count, () => ruleBy(level, random), ruleWords).map((rule) => {

@@ -29,6 +29,7 @@ export const stops = sheetKind<StopsSheet>({
     { part: "from", label: "From", whole: { min: 0, max: 900 } },
     howMany(6, "Stops"),
   ],
+  drawn: () => true,
   make({ by, from, count }, random) {
     const across = count === 1 ? 1 : count === 2 || count === 4 ? 2 : 3;
     const counted = { by: String(by), from: String(from), way: "forwards" } as const;

@@ -30,6 +30,7 @@ export const strip = sheetKind<StripSheet>({
       ],
     },
   ],
+  drawn: () => false,
   make: ({ from, cells, cell, numbers }) => ({
     instruction: "Cut the pieces out. Glue each to the grey edge of the one before.",
     across: 1,

@@ -33,6 +33,7 @@ export const timesPuzzle = sheetKind<TimesPuzzleSheet>({
     },
     howMany(8, "Puzzles"),
   ],
+  drawn: () => true,
   make({ rows, level, climbs, count }, random) {
     const puzzleTask = (i: number) => {
       const puzzle = makeTimesPuzzle(climbs === "yes" ? Math.min(10, level + i) : level, rows, random);

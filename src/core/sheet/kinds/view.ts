@@ -50,6 +50,7 @@ export const view = sheetKind<ViewSheet>({
       ],
     },
   ],
+  drawn: () => false,
   make({ view: one, moves, size, count, beside }) {
     // It stands alone here, so what it keeps for itself is all there is.
     const { id, own: _, ...rest } = one;

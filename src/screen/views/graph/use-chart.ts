@@ -20,7 +20,7 @@ import type { Room } from "@/kit/room-names";
 import type { Size } from "@/view/drawing";
 import { titleSize, widthOf } from "@/view/graph/graph-frame";
 import { labelsApart } from "@/view/graph/graph-labels";
-import { graphScale, pointRadius, ticksOf } from "@/view/graph/graph-scale";
+import { coverWidth, graphScale, pointRadius, ticksOf } from "@/view/graph/graph-scale";
 import { INK_CORNERS, INK_STYLE } from "@/view/ink/ink-style";
 
 Chart.register(BarController, BarElement, LineController, LineElement, LinearScale, PointElement);
@@ -74,10 +74,11 @@ const beside = (graph: Graph, look: GraphLook): Plugin => ({
     ctx.textAlign = "center";
     for (const { points } of graph.series) {
       ctx.fillStyle = colorOf("var(--color-cover)");
+      const wide = coverWidth(scales.x!.getPixelForValue(1) - scales.x!.getPixelForValue(0), text);
       for (const { x } of points.filter(({ covered }) => covered)) {
         const px = scales.x!.getPixelForValue(x);
         ctx.beginPath();
-        ctx.roundRect(px - text * 0.6, scales.y!.bottom - text * 1.3, text * 1.2, text * 1.2, 5);
+        ctx.roundRect(px - wide / 2, scales.y!.bottom - text * 1.3, wide, text * 1.2, Math.min(5, wide / 3));
         ctx.fill();
       }
       if (!labels || !seen) continue;
