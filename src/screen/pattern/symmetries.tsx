@@ -27,17 +27,17 @@ export function Symmetries({ shading, rule }: { shading: ShadedChart; rule: Rule
   const { view, squares, numbers, shaded } = shading;
   const found = useMemo(() => {
     const held = new Set(shaded);
-    return symmetriesOf(pictureOf(squares, (index) => held.has(numbers[index]!)));
-  }, [squares, numbers, shaded]);
+    const symmetries = symmetriesOf(pictureOf(squares, (index) => held.has(numbers[index]!)));
+    return symmetries.map((symmetry) => ({ symmetry, why: rule && whyWords(symmetry, rule, squares) }));
+  }, [squares, numbers, shaded, rule]);
   const drawn = scene.symmetries[view.id] ?? [];
   return (
     <PagePart name="Mirrors, turns and repeats">
       {found.length === 0 && (
         <p className="leading-snug text-quiet">{noneWords(shaded.length, numbers.length)}</p>
       )}
-      {found.map((symmetry, i) => {
+      {found.map(({ symmetry, why }, i) => {
         const on = drawn.some((one) => sameSymmetry(one, symmetry));
-        const why = rule && whyWords(symmetry, rule, squares);
         return (
           <ToldLine
             key={Object.values(symmetry).join(" ")}

@@ -53,17 +53,23 @@ function whyItMatches(
 ): string | null {
   const pairs = pairsOf(symmetry, chart);
   const [first, difference] = [exact(chart.first), exact(chart.difference)];
-  const sums = distinct(pairs.map(([i, j]) => i + j)).map((both) => first.mul(2).add(difference.mul(both)));
-  const gaps = distinct(pairs.map(([i, j]) => Math.abs(i - j))).map((steps) => difference.abs().mul(steps));
+  const sums = distinct(pairs.map(([i, j]) => i + j));
+  const gaps = distinct(pairs.map(([i, j]) => Math.abs(i - j)));
+  const sumOf = (both: number) => first.mul(2).add(difference.mul(both));
+  const gapOf = (steps: number) => difference.abs().mul(steps);
+  // So many squares on, a number is a multiple more of the period: large charts are asked in whole numbers.
+  const every = Number(difference.div(period).d);
   const apart =
     symmetry.kind === "turn" && symmetry.by === "quarter" ? "a quarter turn apart" : "across from each other";
-  const because = (verb: string, all: readonly Exact[]) =>
-    all.every((one) => isMultiple(one, period))
-      ? `Because numbers ${apart} ${verb} ${listed(all, period)}.`
-      : null;
-  const sumWords = multiples ? because("add up to", sums) : null;
+  const because = (verb: string, all: readonly number[], numberOf: (one: number) => Exact) => {
+    const [least] = all;
+    if (least === undefined || !isMultiple(numberOf(least), period)) return null;
+    if (!all.every((one) => (one - least) % every === 0)) return null;
+    return `Because numbers ${apart} ${verb} ${listed(all.length, all.slice(0, NAMED).map(numberOf), period)}.`;
+  };
+  const sumWords = multiples ? because("add up to", sums, sumOf) : null;
   if (sums.length === 1 && sumWords) return sumWords;
-  return because("differ by", gaps) ?? sumWords;
+  return because("differ by", gaps, gapOf) ?? sumWords;
 }
 
 const distinct = (all: readonly number[]) => [...new Set(all)].sort((a, b) => a - b);
@@ -72,11 +78,11 @@ const distinct = (all: readonly number[]) => [...new Set(all)].sort((a, b) => a 
 const NAMED = 3;
 
 /** "99, a multiple of 9", "9, 18, 27, …, all multiples of 9"; and "9" alone, which nobody has to be told about. */
-function listed(all: readonly Exact[], period: Exact): string {
-  if (all.length === 1 && all[0]!.equals(period)) return shown(period);
-  const named = all.slice(0, NAMED).map(shown).join(", ");
-  if (all.length === 1) return `${named}, a multiple of ${shown(period)}`;
-  return `${named}${all.length > NAMED ? ", …" : ""}, all multiples of ${shown(period)}`;
+function listed(many: number, first: readonly Exact[], period: Exact): string {
+  if (many === 1 && first[0]!.equals(period)) return shown(period);
+  const named = first.map(shown).join(", ");
+  if (many === 1) return `${named}, a multiple of ${shown(period)}`;
+  return `${named}${many > NAMED ? ", …" : ""}, all multiples of ${shown(period)}`;
 }
 
 /** The places in the chart, from 0, that a mirror or a turn brings onto each other. */
