@@ -55,5 +55,5 @@ test("the questions of the stops become steps, with answers that are worked out"
   const asked = question(page);
   await expect(asked.getByText("Was there an exchange at 293?")).toBeVisible();
   await page.getByRole("button", { name: "Show answer" }).click();
-  await expect(page.getByText("No: 7 more ones until there is one")).toBeVisible();
+  await expect(page.getByText("No: 7 more ones until the next exchange")).toBeVisible();
 });

@@ -12,18 +12,18 @@ const answer = (number: string, part: Partial<Count> = {}) => {
 test("an exchange of ten of a kind, of two kinds at once, and how many are wanting where there was none", () => {
   // Common practice: at each stop of a count the class is asked what was exchanged, or how many more are needed.
   expect(answer("250")).toBe("Yes: 10 ones for 1 ten");
-  expect(answer("293")).toBe("No: 7 more ones until there is one");
+  expect(answer("293")).toBe("No: 7 more ones until the next exchange");
   expect(answer("300")).toBe("Yes: 10 ones for 1 ten and 10 tens for 1 hundred");
-  expect(answer("326")).toBe("No: 4 more ones until there is one");
+  expect(answer("326")).toBe("No: 4 more ones until the next exchange");
   // Counting in tens leaves the ones digit as it is.
   expect(answer("307", { by: "10", from: "277" })).toBe("Yes: 10 tens for 1 hundred");
-  expect(answer("287", { by: "10", from: "277" })).toBe("No: 2 more tens until there is one");
+  expect(answer("287", { by: "10", from: "277" })).toBe("No: 2 more tens until the next exchange");
   // Counting back breaks a larger piece up.
   expect(answer("299", { by: "3", from: "305", way: "back" })).toBe(
     "Yes: 1 ten for 10 ones and 1 hundred for 10 tens",
   );
   expect(answer("302", { by: "3", from: "305", way: "back" })).toBe(
-    "No: 3 more ones to take until there is one",
+    "No: 3 more ones to take until the next exchange",
   );
 });
 

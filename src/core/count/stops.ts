@@ -52,6 +52,6 @@ export function stopQuestion(count: Count, stop: Stop): { question: string; answ
   const question = `Count${back} in ${countedIn(count.by)} from ${from}. Was there an exchange at ${showNumber(stop.number)}?`;
   const answer = stop.exchanges?.length
     ? `Yes: ${listWords(stop.exchanges.map(exchangeWords))}`
-    : `No: ${stop.wanting ? `${wantingWords(stop.wanting, by)} until there is one` : "nothing was exchanged"}`;
+    : `No: ${stop.wanting ? `${wantingWords(stop.wanting, by)} until the next exchange` : "nothing was exchanged"}`;
   return { question, answer };
 }
