@@ -35,12 +35,10 @@ const lettered = (page: Page) =>
     )
     .toBe("loaded");
 
-/** A page that stays as the server sends it. */
-async function asSent(browser: Browser, url: string, size = { width: 1280, height: 800 }): Promise<Page> {
+/** A window that shows pages as the server sends them. */
+async function asSent(browser: Browser, size = { width: 1280, height: 800 }): Promise<Page> {
   const context = await browser.newContext({ javaScriptEnabled: false, viewport: size });
-  const page = await context.newPage();
-  await page.goto(url);
-  return page;
+  return await context.newPage();
 }
 
 const alive = (page: Page) => expect(page.getByRole("button", { name: "Prepare" })).toBeVisible();
@@ -53,9 +51,10 @@ test("the first board of every demo lesson comes drawn from the server, each num
 }) => {
   test.slow();
   let seen = 0;
+  const sent = await asSent(browser);
   for (const file of readdirSync("demo").filter((name) => name.endsWith(".json"))) {
     const id = await addLesson(request, { name: file.replace(".json", "") });
-    const sent = await asSent(browser, `${baseURL}/lesson/${id}`);
+    await sent.goto(`${baseURL}/lesson/${id}`);
     await page.goto(`/lesson/${id}`);
     await alive(page);
     await lettered(page);
@@ -71,8 +70,8 @@ test("the first board of every demo lesson comes drawn from the server, each num
         { message: file },
       )
       .toEqual([[], []]);
-    await sent.context().close();
   }
+  await sent.context().close();
   expect(seen).toBeGreaterThan(800);
 });
 
@@ -87,7 +86,7 @@ test("a window of another size is drawn in its own size the next time", async ({
   await page.goto(`${baseURL}/lesson/${id}`);
   await alive(page);
   const live = await numbers(page);
-  const sent = await asSent(browser, "about:blank", { width: 1920, height: 1080 });
+  const sent = await asSent(browser, { width: 1920, height: 1080 });
   await sent.context().addCookies(await context.cookies());
   await sent.goto(`${baseURL}/lesson/${id}`);
   expect(live.length).toBeGreaterThan(99);
@@ -187,13 +186,13 @@ for (const [width, height, way] of [
     test.slow();
     const context = await browser.newContext({ viewport: { width, height } });
     const page = await context.newPage();
+    const sent = await asSent(browser, { width, height });
     for (const [name, [views, opening = [], layout = {}]] of Object.entries(OTHERS)) {
       const more = { opening, ...("run" in layout ? { layout } : {}) };
       const url = `${baseURL}/lesson/${await lessonWith(request, views, more)}${way}`;
       await page.goto(url);
       await expect(page.getByRole("button", { name: "Lift" })).toBeVisible();
       await lettered(page);
-      const sent = await asSent(browser, "about:blank", { width, height });
       // The server knows by them how large the window is.
       await sent.context().addCookies(await context.cookies());
       await sent.goto(url);
@@ -210,8 +209,8 @@ for (const [width, height, way] of [
           { message: name },
         )
         .toEqual([[], []]);
-      await sent.context().close();
     }
+    await sent.context().close();
     await context.close();
   });
 }
