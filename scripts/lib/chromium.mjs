@@ -19,6 +19,8 @@ export const CHROMIUM_ARGS = [
 const WHOLE = "chromium";
 /** The same without windows, from the same source: pages are drawn and pressed as ever, in little more than half the time. */
 const SHELL = "chromium-headless-shell";
+/** The files that both read. Debian's package of the shell does not ask for it, and without it the shell does not start. */
+const SHARED = "chromium-common";
 
 /** Where a program is, by the search path. Undefined where there is none. */
 function find(program) {
@@ -38,14 +40,23 @@ function find(program) {
 export const findForTests = () => find(SHELL) ?? find(WHOLE);
 
 /** Chromium from Debian's packages, installed where there is none: for measurements and pictures. */
-export const installChromium = () => find(WHOLE) ?? install(WHOLE) ?? missing();
+export const installChromium = () => find(WHOLE) ?? install(WHOLE, WHOLE) ?? missing();
 
-/** The Chromium of the tests, installed where there is none. Where Debian has no shell, the whole one does. */
-export const installForTests = () =>
-  find(SHELL) ?? install(SHELL) ?? find(WHOLE) ?? install(WHOLE) ?? missing();
+/** The Chromium of the tests, installed where there is none. Where Debian has no shell that starts, the whole one does. */
+export function installForTests() {
+  if (!shellStarts()) install(SHELL, SHELL, SHARED);
+  return shellStarts() ? find(SHELL) : installChromium();
+}
 
-/** Installs one of Debian's packages, and says where its program is. Undefined where that does not work. */
-function install(program) {
+function shellStarts() {
+  const shell = find(SHELL);
+  return (
+    shell !== undefined && spawnSync(shell, [...CHROMIUM_ARGS, "--dump-dom", "about:blank"]).status === 0
+  );
+}
+
+/** Installs some of Debian's packages, and says where the program is. Undefined where that does not work. */
+function install(program, ...packages) {
   if (spawnSync("apt-get", ["--version"]).status !== 0) return undefined;
   console.log(`Installing ${program} from Debian's packages…`);
   const root = process.getuid?.() === 0;
@@ -55,7 +66,7 @@ function install(program) {
       quiet: true,
     });
   apt("update");
-  apt("install", "-y", "--no-install-recommends", program);
+  apt("install", "-y", "--no-install-recommends", ...packages);
   return find(program);
 }
 
