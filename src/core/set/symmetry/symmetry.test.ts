@@ -187,6 +187,7 @@ describe("what is said of it, and why", () => {
   });
 
   test("what is said of numbers across from each other is so, on charts of every layout", () => {
+    const reasons = { sums: 0, differences: 0 };
     fc.assert(
       fc.property(
         fc.record({
@@ -223,6 +224,7 @@ describe("what is said of it, and why", () => {
             if (symmetry.kind === "slide" || !why) continue;
             const other = turns[symmetry.kind === "mirror" ? symmetry.line : symmetry.by]!;
             const isSum = why.includes("add up to");
+            reasons[isSum ? "sums" : "differences"] += 1;
             const all = seen.flatMap((row, r) =>
               row.flatMap((n, c) => {
                 const m = other(r, c);
@@ -244,5 +246,7 @@ describe("what is said of it, and why", () => {
       ),
       { numRuns: 400 },
     );
+    // Random charts have reasons of both kinds.
+    expect(Math.min(reasons.sums, reasons.differences)).toBeGreaterThan(10);
   });
 });
