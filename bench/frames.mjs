@@ -102,7 +102,7 @@ export async function slidingFrames(browser, address) {
   const grid = page.getByRole("grid");
   await grid.waitFor();
   await page.waitForTimeout(6000);
-  const places = await page.locator("[data-cell]").count();
+  const squares = await page.locator("[data-cell]").count();
   const box = await grid.boundingBox();
   const frames = (count) =>
     page.evaluate(
@@ -142,6 +142,6 @@ export async function slidingFrames(browser, address) {
     median: middle(sorted),
     p95: sorted[Math.ceil(sorted.length * 0.95) - 1],
     bare: middle(bare.toSorted((a, b) => a - b)),
-    places,
+    squares,
   };
 }

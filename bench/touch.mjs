@@ -9,8 +9,8 @@ const BARE = `<!doctype html><style>button{position:fixed;left:0;top:0;width:90p
 <script>addEventListener("pointerdown",e=>{e.target.style.background=e.target.style.background?"":"gold"})</script>`;
 
 /**
- * From a finger coming down to the frame in which its colour is painted, over many places of each page; also the
- * most places whose drawing one touch has changed. No address stands for the bare button. One page is open at a
+ * From a finger coming down to the frame in which its colour is painted, over many squares of each page; also the
+ * most squares whose drawing one touch has changed. No address stands for the bare button. One page is open at a
  * time: the browser slows a page by keeping a processor busy, and a machine of two has none to spare for a second.
  */
 export async function touchToPaint(browser, addresses) {
@@ -38,7 +38,7 @@ export async function touchToPaint(browser, addresses) {
   return results;
 }
 
-/** The most places whose drawing one touch changes until its frame is painted. */
+/** The most squares whose drawing one touch changes until its frame is painted. */
 async function redrawnByTouches(page, cdp, points) {
   await page.evaluate(() => {
     const changed = new Set();

@@ -44,6 +44,7 @@ for (const hand of HANDS) {
     await press(hand, button(page, "Climb"));
     await expect(question(page).getByText("It was 54. And the one after that?")).toBeVisible();
     await expect(page.getByText("Only you see this: the class screen is held")).toBeVisible();
+    await expect(forYou(page)).toContainText("Class screen is held");
     await expect(words(screen)).toContainText("Which post has the next one?");
     await press(hand, button(page, "Let it follow"));
     await expect(words(screen)).toContainText("It was 54. And the one after that?");
@@ -51,7 +52,9 @@ for (const hand of HANDS) {
     await press(hand, button(page, "Blank it"));
     await expect(words(screen)).toHaveAttribute("data-shows", "nothing");
     await expect(words(screen)).toHaveText("");
+    await expect(forYou(page)).toContainText("Class screen is blank");
     await press(hand, button(page, "Show it again"));
+    await expect(forYou(page)).toContainText("Class screen follows");
     await expect(words(screen)).toContainText("It was 54.");
     await press(hand, button(page, "Begin again"));
     await expect(words(screen)).not.toContainText("It was 54.");

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { exampleOf } from "@/core/scene/examples";
 import { MOVES, type Move } from "@/core/scene/move";
 import type { Some } from "@/core/scene/slice";
 import { CONDITIONS } from "@/core/set/conditions";
@@ -49,4 +50,4 @@ export const anyRule: fc.Arbitrary<Rule> = examples(ruleFrom);
 /** Any move of every kind there is, mostly on the numbers 1 to 30. */
 export const anyMove: fc.Arbitrary<Move> = fc
   .constantFrom(...MOVES)
-  .chain((kind) => examples((some) => ({ do: kind.do, ...kind.example(some) }) as Move));
+  .chain((kind) => examples((some) => exampleOf(kind.do, some)));

@@ -7,7 +7,6 @@ import { type Draft, type MoveKind, move, type Slice } from "./slice";
 import { SLICES } from "./slices";
 import type { SetAside } from "./slices/aside";
 import type { Building } from "./slices/building";
-import { someView } from "./slices/examples";
 import type { Filling } from "./slices/filling";
 import type { Laying } from "./slices/laying";
 import type { Talk } from "./slices/talk";
@@ -20,9 +19,9 @@ import type { OnTrail } from "./slices/trail";
 export type OwnScene = Laying & Filling & Talk & OnTrail & SetAside & Building;
 export type Own = { readonly own: { readonly [view in ViewId]?: OwnScene } };
 
-type NumberMove = Checked<(typeof SLICES)[number]["moves"][number]["schema"]>;
+export type NumberMove = Checked<(typeof SLICES)[number]["moves"][number]["schema"]>;
 
-const OF_NUMBERS = SLICES.filter(({ ofNumbers }) => ofNumbers);
+export const OF_NUMBERS = SLICES.filter(({ ofNumbers }) => ofNumbers);
 const kinds = OF_NUMBERS.flatMap(({ moves }) => [...moves]) as unknown as readonly MoveKind<NumberMove>[];
 const byName = new Map<string, MoveKind<NumberMove>>(kinds.map((kind) => [kind.do, kind]));
 const NOTHING = Object.assign({}, ...OF_NUMBERS.map(({ initial }) => initial)) as OwnScene;
@@ -61,17 +60,6 @@ const moves = [
       for (const one of done) byName.get(one.do)!.apply(inner, one);
       draft.own = { ...draft.own, [view]: partsOf(inner) };
     },
-    (some) => ({
-      view: someView(some),
-      moves: some.list(
-        () => {
-          const kind = kinds[some.whole(0, kinds.length - 1)]!;
-          return { do: kind.do, ...kind.example(some) } as NumberMove;
-        },
-        1,
-        3,
-      ),
-    }),
   ),
 ] as const;
 

@@ -26,12 +26,11 @@ export type Some = {
 type Shape = Record<string, z.core.$ZodType>;
 type Of<S extends Shape> = z.core.output<z.ZodMiniObject<S>>;
 
-/** A kind of move: its name and what it holds, what it does to a scene, and an example of it for the tests. */
+/** A kind of move: its name and what it holds, and what it does to a scene. */
 export type MoveKind<M extends { do: string }> = {
   readonly do: M["do"];
   readonly schema: (z: Z) => z.ZodMiniType<M>;
   readonly apply: (draft: Draft, move: M) => void;
-  readonly example: (some: Some) => Omit<M, "do">;
 };
 type Named<D extends string, S extends Shape> = keyof S extends never
   ? { do: D }
@@ -44,7 +43,6 @@ export function move<const D extends string, S extends Shape>(
   name: D,
   holds: (z: Z) => S,
   apply: (draft: Draft, move: Of<S>) => void,
-  example: (some: Some) => Of<S>,
   check: (move: Of<S>) => string | null = () => null,
 ): MoveKind<Named<D, S>> {
   const checked = schema((z) =>
@@ -53,7 +51,7 @@ export function move<const D extends string, S extends Shape>(
       if (message !== null) context.issues.push({ code: "custom", message, input: context.value });
     }),
   );
-  return { do: name, schema: checked, apply, example } as unknown as MoveKind<Named<D, S>>;
+  return { do: name, schema: checked, apply } as unknown as MoveKind<Named<D, S>>;
 }
 
 /** Any kind of move, and any move. */
@@ -71,3 +69,11 @@ export type Slice<Part, Moves extends readonly AnyMoveKind[]> = {
   readonly ofNumbers?: true;
   readonly changed?: (before: Scene, after: Scene) => Iterable<Target> | "any";
 };
+
+/**
+ * An example of each move of a slice, for the tests. It stands in the slice's file but not in the slice: no page loads it.
+ */
+export type ExamplesOf<Moves extends readonly AnyMoveKind[]> = {
+  readonly [Kind in Moves[number] as Kind["do"]]: (some: Some) => HeldBy<Kind>;
+};
+type HeldBy<Kind> = Kind extends MoveKind<infer M> ? Omit<M, "do"> : never;

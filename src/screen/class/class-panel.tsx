@@ -36,7 +36,7 @@ export function ClassPanel({ link }: { link: StoreApi<ClassLink> }) {
       aria-label="Only for you"
       className="flex w-[21rem] shrink-0 flex-col gap-3 overflow-y-auto wrap-break-word portrait:max-h-[34%] portrait:w-full"
     >
-      <Clock />
+      <Clock does={blank ? "is blank" : held ? "is held" : "follows"} />
       <div className="grid shrink-0 grid-cols-3 gap-2">
         <Turned
           on={held !== null}
@@ -99,7 +99,8 @@ const Label = ({ children }: { children: ReactNode }) => (
 
 const timeNow = () => new Date().toLocaleTimeString("en-GB", { hour: "numeric", minute: "2-digit" });
 
-function Clock() {
+/** What the class screen does now, and the time. */
+function Clock({ does }: { does: "follows" | "is held" | "is blank" }) {
   const [time, setTime] = useState(timeNow);
   useEffect(() => {
     const timer = setInterval(() => setTime(timeNow()), 1_000);
@@ -107,8 +108,11 @@ function Clock() {
   }, []);
   return (
     <p className="flex shrink-0 items-center gap-2.5 rounded-card bg-board px-4 py-2.5 font-semibold">
-      <span aria-hidden className="size-3 rounded-full bg-kelp-dot" />
-      Class screen follows
+      <span
+        aria-hidden
+        className={`size-3 rounded-full ${does === "follows" ? "bg-kelp-dot" : "border-2 border-quiet"}`}
+      />
+      Class screen {does}
       <span className="ml-auto font-numeral text-large">{time}</span>
     </p>
   );

@@ -33,7 +33,7 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
   const many = useBoard((state) => state.boards.length > 1);
   return (
     // A paint layer of its own, so that a touch on a number does not repaint it.
-    <header className="isolate flex min-h-[3.75rem] low:min-h-press shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-1 phone:pr-2 portrait:flex-wrap portrait:gap-y-0">
+    <header className="isolate flex min-h-[3.75rem] low:min-h-press shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-x-1 phone:pr-2 portrait:flex-wrap portrait:gap-y-0">
       {/* Navigate by the router once it is known that the shelf can be reached. */}
       <a
         href="/"

@@ -9,8 +9,8 @@ import { askSheet } from "./sheet-door";
 /** A sheet changes often while it is set up: its pages are made again once nothing has changed for this long. */
 const STILL_MS = 450;
 
-/** The previewed PDFs: the pages for pupils, and those with the answers. */
-type Seen = { pages: string; answers: string | null } | { message: string };
+/** The previewed PDFs: the pages for pupils, and those with the answers, which were asked for or not. */
+type Seen = { pages: string; answers: string | null; answered: boolean } | { message: string };
 
 /**
  * The first copy of a sheet as its PDF, and beside it its answers. In class the answers are made only when asked for:
@@ -37,7 +37,7 @@ export function SheetPreview({ sheet, inClass }: { sheet: Sheet; inClass: boolea
         ];
         const [pupils, answers] = await Promise.all(made);
         if (asked.signal.aborted || !pupils) return;
-        setSeen({ pages: addressOf(pupils), answers: answers ? addressOf(answers) : null });
+        setSeen({ pages: addressOf(pupils), answers: answers ? addressOf(answers) : null, answered });
       } catch {
         if (asked.signal.aborted) return;
         setSeen({ message: "The sheet could not be made. Check that Yellow Stair is running." });
@@ -85,12 +85,15 @@ export function SheetPreview({ sheet, inClass }: { sheet: Sheet; inClass: boolea
               {...frame}
             />
           )}
-          {sheet.answers && !wanted && (
+          {sheet.answers && !seen.answers && (
             <div
               {...frame}
-              className="flex items-center justify-center rounded-button border border-dashed border-quiet"
+              className="flex items-center justify-center rounded-button border border-dashed border-quiet p-4 text-center"
             >
-              <Button onClick={() => setWanted(true)}>Show its answers</Button>
+              {!wanted && <Button onClick={() => setWanted(true)}>Show its answers</Button>}
+              {wanted && seen.answered && (
+                <p className="text-quiet">Nothing here has an answer, so no page with answers is added.</p>
+              )}
             </div>
           )}
         </div>

@@ -20,8 +20,8 @@ import { useShelf } from "./use-shelf";
 
 const KeptWork = later(() => import("./kept-work").then((part) => part.KeptWork));
 const NewLesson = later(() => import("./new-lesson").then((part) => part.NewLesson));
-/** Loaded after the shelf stands and before it is asked for. */
-const AFTER_THE_SHELF_MS = 1500;
+/** Loaded before it is asked for, but not while a slow computer still has its hands full with the shelf. */
+const AFTER_THE_SHELF_MS = 5500;
 
 type Props = {
   /** What came with the page: the search, the first lessons found, and the labels in use. */

@@ -35,7 +35,7 @@ export function TimesPanel({ times, preparing = false }: Props) {
   return (
     <section
       aria-label="Slide"
-      className={clsx("flex flex-col gap-4", !preparing && `rounded-card bg-board p-4 ${UPRIGHT}`)}
+      className={clsx("flex flex-col gap-4", !preparing && `rounded-card bg-board p-4 phone:p-3 ${UPRIGHT}`)}
     >
       <SlideArrows times={times} />
       <TouchMarks times={times} />

@@ -1,6 +1,6 @@
 import { INKS, Ink } from "../../set/ink";
 import { type Aside, setAside } from "../aside";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { someInk } from "./examples";
 
 /** A trail that is compared with the trail: it stands beside it. */
@@ -18,7 +18,6 @@ const moves = [
       if (draft.trail) draft.aside = setAside(draft.trail, ink, draft.aside);
       draft.trail = null;
     },
-    (some) => ({ ink: someInk(some) }),
   ),
   /**
    * No trail stands aside any longer.
@@ -30,7 +29,6 @@ const moves = [
     (draft) => {
       draft.aside = null;
     },
-    () => ({}),
   ),
   /**
    * The inks of two trails that are compared, always two.
@@ -42,12 +40,17 @@ const moves = [
     (draft, { trail, aside }) => {
       if (draft.aside) draft.aside = { ...draft.aside, ink: aside, beside: trail };
     },
-    (some) => {
-      const trail = someInk(some);
-      return { trail, aside: some.one(INKS.filter((ink) => ink !== trail)) };
-    },
     ({ trail, aside }) => (trail === aside ? "Two trails have two inks." : null),
   ),
 ] as const;
 
 export const aside: Slice<SetAside, typeof moves> = { initial: { aside: null }, moves, ofNumbers: true };
+
+export const asideExamples: ExamplesOf<typeof moves> = {
+  "set-aside": (some) => ({ ink: someInk(some) }),
+  "bring-back": () => ({}),
+  "trail-inks": (some) => {
+    const trail = someInk(some);
+    return { trail, aside: some.one(INKS.filter((ink) => ink !== trail)) };
+  },
+};

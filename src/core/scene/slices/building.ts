@@ -12,7 +12,7 @@ import {
 } from "../../number/place-value";
 import { schema } from "../../schema";
 import { ViewId } from "../../views/view-id";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
 
 /** What was done with the pieces of a number. */
@@ -44,13 +44,6 @@ const moves = [
       draft.built = { ...draft.built, [view]: pieces };
       draft.focus = keyOf(worthTogether(pieces));
     },
-    (some) => ({
-      view: someView(some),
-      pieces: [
-        { place: 1, count: some.whole(0, 2) },
-        { place: 0, count: some.whole(0, 12) },
-      ],
-    }),
     ({ pieces }) =>
       smallestPieces(worthTogether(pieces)) === null ? "These pieces are worth too much." : null,
   ),
@@ -64,7 +57,6 @@ const moves = [
     (draft, { view, place }) => {
       draft.worths = { ...draft.worths, [view]: place };
     },
-    (some) => ({ view: someView(some), place: orNull(some, () => some.one(PLACE_KEYS)) }),
   ),
   /**
    * Writes a number for what a view asks: the number of some pieces, the part of a whole; `null` wipes it away.
@@ -76,7 +68,6 @@ const moves = [
     (draft, { view, says }) => {
       draft.wrote = { ...draft.wrote, [view]: says };
     },
-    (some) => ({ view: someView(some), says: orNull(some, () => String(some.whole(0, 300))) }),
   ),
 ] as const;
 
@@ -84,4 +75,16 @@ export const building: Slice<Building, typeof moves> = {
   initial: { built: {}, worths: {}, wrote: {} },
   moves,
   ofNumbers: true,
+};
+
+export const buildingExamples: ExamplesOf<typeof moves> = {
+  build: (some) => ({
+    view: someView(some),
+    pieces: [
+      { place: 1, count: some.whole(0, 2) },
+      { place: 0, count: some.whole(0, 12) },
+    ],
+  }),
+  "say-worth": (some) => ({ view: someView(some), place: orNull(some, () => some.one(PLACE_KEYS)) }),
+  "write-for": (some) => ({ view: someView(some), says: orNull(some, () => String(some.whole(0, 300))) }),
 };

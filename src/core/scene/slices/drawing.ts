@@ -1,18 +1,9 @@
 import { MAX_STROKES, Note, Stroke, type Stroke as StrokeType } from "../pen";
-import { move, type Slice, type Some } from "../slice";
+import { type ExamplesOf, move, type Slice, type Some } from "../slice";
 import { orNull, someInk, someTarget, someView } from "./examples";
 
 /** What is drawn and noted over the views, in the order in which it was. */
 export type Drawing = { readonly strokes: readonly StrokeType[]; readonly notes: readonly Note[] };
-
-const someId = (some: Some) => some.one(["a", "b", "c", "d"]);
-const anchor = (some: Some) => ({
-  id: someId(some),
-  view: someView(some),
-  number: orNull(some, () => someTarget(some)),
-  ink: someInk(some),
-});
-const somewhere = (some: Some) => some.whole(-2000, 2000);
 
 const moves = [
   /**
@@ -25,13 +16,6 @@ const moves = [
     (draft, { stroke }) => {
       if (draft.strokes.length < MAX_STROKES) draft.strokes = [...draft.strokes, stroke];
     },
-    (some) => ({
-      stroke: {
-        ...anchor(some),
-        tool: some.one(["pen", "highlighter"]),
-        points: some.list(() => [somewhere(some), somewhere(some)], 1, 4).flat(),
-      },
-    }),
   ),
   /**
    * A note, or another text for one.
@@ -43,7 +27,6 @@ const moves = [
     (draft, { note }) => {
       draft.notes = [...draft.notes.filter(({ id }) => id !== note.id), note].slice(-MAX_STROKES);
     },
-    (some) => ({ note: { ...anchor(some), x: somewhere(some), y: somewhere(some), text: "count in sixes" } }),
   ),
   /**
    * Takes strokes and notes away.
@@ -59,7 +42,6 @@ const moves = [
       draft.strokes = draft.strokes.filter(({ id }) => !gone.has(id));
       draft.notes = draft.notes.filter(({ id }) => !gone.has(id));
     },
-    (some) => ({ ids: some.list(() => someId(some), 1, 2) }),
   ),
   /**
    * Takes all strokes and notes away.
@@ -72,8 +54,31 @@ const moves = [
       draft.strokes = [];
       draft.notes = [];
     },
-    () => ({}),
   ),
 ] as const;
 
 export const drawing: Slice<Drawing, typeof moves> = { initial: { strokes: [], notes: [] }, moves };
+
+const someId = (some: Some) => some.one(["a", "b", "c", "d"]);
+const anchor = (some: Some) => ({
+  id: someId(some),
+  view: someView(some),
+  number: orNull(some, () => someTarget(some)),
+  ink: someInk(some),
+});
+const somewhere = (some: Some) => some.whole(-2000, 2000);
+
+export const drawingExamples: ExamplesOf<typeof moves> = {
+  pen: (some) => ({
+    stroke: {
+      ...anchor(some),
+      tool: some.one(["pen", "highlighter"]),
+      points: some.list(() => [somewhere(some), somewhere(some)], 1, 4).flat(),
+    },
+  }),
+  note: (some) => ({
+    note: { ...anchor(some), x: somewhere(some), y: somewhere(some), text: "count in sixes" },
+  }),
+  rub: (some) => ({ ids: some.list(() => someId(some), 1, 2) }),
+  "wipe-pen": () => ({}),
+};

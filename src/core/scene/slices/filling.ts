@@ -1,7 +1,7 @@
 import type { NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
 import { type Target, TargetText } from "../../surface/cell-key";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { differentKeys } from "./different";
 import { orNull, someNumber, someTarget } from "./examples";
 
@@ -26,7 +26,6 @@ const moves = [
       draft.checked = false;
       if (draft.asked?.number === number) draft.asked = null;
     },
-    (some) => ({ number: someTarget(some), says: someNumber(some) }),
   ),
   /**
    * Wipes away what is written in a cell; with `null`, everywhere.
@@ -39,7 +38,6 @@ const moves = [
       if (number === null) draft.written.clear();
       else draft.written.delete(number);
     },
-    (some) => ({ number: orNull(some, () => someTarget(some)) }),
   ),
   /**
    * Shows what was written and does not belong, until something else is written.
@@ -51,7 +49,6 @@ const moves = [
     (draft) => {
       draft.checked = true;
     },
-    () => ({}),
   ),
 ] as const;
 
@@ -63,4 +60,10 @@ export const filling: Slice<Filling, typeof moves> = {
     yield* differentKeys(before.written, after.written);
     if (before.checked !== after.checked) yield* after.written.keys();
   },
+};
+
+export const fillingExamples: ExamplesOf<typeof moves> = {
+  write: (some) => ({ number: someTarget(some), says: someNumber(some) }),
+  erase: (some) => ({ number: orNull(some, () => someTarget(some)) }),
+  check: () => ({}),
 };

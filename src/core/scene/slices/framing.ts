@@ -1,7 +1,7 @@
 import { IN_FRAME, MAX_FRAMES } from "../../count/ten-frame";
 import { schema } from "../../schema";
 import { ViewId } from "../../views/view-id";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { someView } from "./examples";
 
 /** By view: the counters in its frames, where a hand has changed them. */
@@ -24,13 +24,16 @@ const moves = [
     (draft, { view, first, second, moved }) => {
       draft.framed = { ...draft.framed, [view]: { first, second, moved } };
     },
-    (some) => ({
-      view: someView(some),
-      first: some.whole(0, 20),
-      second: some.whole(0, 20),
-      moved: some.whole(0, 9),
-    }),
   ),
 ] as const;
 
 export const framing: Slice<Framing, typeof moves> = { initial: { framed: {} }, moves };
+
+export const framingExamples: ExamplesOf<typeof moves> = {
+  frame: (some) => ({
+    view: someView(some),
+    first: some.whole(0, 20),
+    second: some.whole(0, 20),
+    moved: some.whole(0, 9),
+  }),
+};

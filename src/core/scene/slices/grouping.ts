@@ -1,6 +1,6 @@
 import { MAX_COUNTERS, MAX_GROUPS } from "../../views/kinds/groups";
 import { ViewId } from "../../views/view-id";
-import { type Draft, move, type Slice } from "../slice";
+import { type Draft, type ExamplesOf, move, type Slice } from "../slice";
 import { withOrWithout } from "./different";
 import { someFlag, someView } from "./examples";
 
@@ -40,7 +40,6 @@ const moves = [
       laid: z.int().check(z.minimum(0), z.maximum(MAX_COUNTERS)),
     }),
     (draft, { view, groups, laid }) => change(draft, view, { groups, laid }),
-    (some) => ({ view: someView(some), groups: some.whole(0, 6), laid: some.whole(0, 20) }),
   ),
   /**
    * Arranges equal groups in `groups`, in `rows` of one group each, or in `columns`.
@@ -50,7 +49,6 @@ const moves = [
     "arrange",
     (z) => ({ view: ViewId(z), as: z.enum(ARRANGED) }),
     (draft, { view, as }) => change(draft, view, { as }),
-    (some) => ({ view: someView(some), as: some.one(ARRANGED) }),
   ),
   /**
    * Turns a group over, from 0: its counters come out of sight, or are seen again.
@@ -65,8 +63,13 @@ const moves = [
     }),
     (draft, { view, group, on }) =>
       change(draft, view, { turned: withOrWithout((draft.grouped[view] ?? AS_SET).turned, group, on) }),
-    (some) => ({ view: someView(some), group: some.whole(0, 4), on: someFlag(some) }),
   ),
 ] as const;
 
 export const grouping: Slice<Grouping, typeof moves> = { initial: { grouped: {} }, moves };
+
+export const groupingExamples: ExamplesOf<typeof moves> = {
+  groups: (some) => ({ view: someView(some), groups: some.whole(0, 6), laid: some.whole(0, 20) }),
+  arrange: (some) => ({ view: someView(some), as: some.one(ARRANGED) }),
+  "turn-group": (some) => ({ view: someView(some), group: some.whole(0, 4), on: someFlag(some) }),
+};

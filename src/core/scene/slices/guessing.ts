@@ -2,7 +2,7 @@ import type { NumberKey } from "../../number/exact";
 import { NumberKeyText } from "../../number/number-schema";
 import { isRight, SAID, type Said } from "../../puzzle/higher-lower";
 import { ViewId } from "../../views/view-id";
-import { type Draft, move, type Slice } from "../slice";
+import { type Draft, type ExamplesOf, move, type Slice } from "../slice";
 import { someNumber, someView } from "./examples";
 
 export type Guessed = {
@@ -37,7 +37,6 @@ const moves = [
       change(draft, view, ({ at, next }) =>
         at === null ? { at: number } : { at: next ?? at, next: number, said: null, told: false },
       ),
-    (some) => ({ view: someView(some), number: someNumber(some) }),
   ),
   /**
    * Says of the next number that it is `higher` or `lower`, until it is shown.
@@ -47,7 +46,6 @@ const moves = [
     "guess",
     (z) => ({ view: ViewId(z), says: z.enum(SAID) }),
     (draft, { view, says }) => change(draft, view, ({ told }) => (told ? {} : { said: says })),
-    (some) => ({ view: someView(some), says: some.one(SAID) }),
   ),
   /**
    * Shows the next number, and whether what was said of it is right.
@@ -61,8 +59,13 @@ const moves = [
         if (told || at === null || next === null || said === null) return {};
         return { told: true, run: isRight(said, at, next) ? run + 1 : 0 };
       }),
-    (some) => ({ view: someView(some) }),
   ),
 ] as const;
 
 export const guessing: Slice<Guessing, typeof moves> = { initial: { guessed: {} }, moves };
+
+export const guessingExamples: ExamplesOf<typeof moves> = {
+  "draw-next": (some) => ({ view: someView(some), number: someNumber(some) }),
+  guess: (some) => ({ view: someView(some), says: some.one(SAID) }),
+  "show-next": (some) => ({ view: someView(some) }),
+};

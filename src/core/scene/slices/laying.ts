@@ -4,15 +4,12 @@ import { Rule } from "../../set/rule";
 import { clearLayer, dropRule, hasLayerOn, type Laid, layRule, NOTHING_LAID, touchNumbers } from "../laid";
 import { Layer } from "../layer";
 import { Numbers } from "../numbers";
-import { type Draft, move, type Slice, type Some } from "../slice";
+import { type Draft, type ExamplesOf, move, type Slice, type Some } from "../slice";
 import { differentKeys } from "./different";
 import { orNull, someInk, someNumbers } from "./examples";
 
 /** What lies on the numbers: inks, covers, and what makes a number stand out. */
 export type Laying = { readonly laid: Laid };
-
-const numbers = (some: Some) => ({ numbers: someNumbers(some) });
-const inked = (some: Some) => ({ ink: someInk(some), numbers: someNumbers(some) });
 
 function lay(draft: Draft, layer: Layer, on: boolean, which: Numbers): void {
   if (Array.isArray(which)) touchNumbers(draft.laid, layer, on, which);
@@ -28,7 +25,6 @@ const moves = [
     "mark",
     (z) => ({ ink: Ink(z), numbers: Numbers(z) }),
     (draft, m) => lay(draft, m.ink, true, m.numbers),
-    inked,
   ),
   /**
    * Takes an ink off numbers.
@@ -38,7 +34,6 @@ const moves = [
     "unmark",
     (z) => ({ ink: Ink(z), numbers: Numbers(z) }),
     (draft, m) => lay(draft, m.ink, false, m.numbers),
-    inked,
   ),
   /**
    * Covers numbers.
@@ -48,13 +43,12 @@ const moves = [
     "cover",
     (z) => ({ numbers: Numbers(z) }),
     (draft, m) => lay(draft, "cover", true, m.numbers),
-    numbers,
   ),
   /**
    * Shows covered numbers again.
    * @example { "do": "lift", "numbers": ["54"] }
    */
-  move("lift", (z: Z) => ({ numbers: Numbers(z) }), lift, numbers),
+  move("lift", (z: Z) => ({ numbers: Numbers(z) }), lift),
   /**
    * Makes numbers larger and heavier than the others.
    * @example { "do": "stand-out", "numbers": ["10"] }
@@ -63,7 +57,6 @@ const moves = [
     "stand-out",
     (z) => ({ numbers: Numbers(z) }),
     (draft, m) => lay(draft, "stand-out", true, m.numbers),
-    numbers,
   ),
   /**
    * Makes numbers as the others again.
@@ -73,7 +66,6 @@ const moves = [
     "stand-back",
     (z) => ({ numbers: Numbers(z) }),
     (draft, m) => lay(draft, "stand-out", false, m.numbers),
-    numbers,
   ),
   /**
    * Lays a counter on each of some numbers.
@@ -83,7 +75,6 @@ const moves = [
     "lay-counters",
     (z) => ({ numbers: Numbers(z) }),
     (draft, m) => lay(draft, "counter", true, m.numbers),
-    numbers,
   ),
   /**
    * Takes the counters off numbers.
@@ -93,7 +84,6 @@ const moves = [
     "take-counters",
     (z) => ({ numbers: Numbers(z) }),
     (draft, m) => lay(draft, "counter", false, m.numbers),
-    numbers,
   ),
   /**
    * Takes a rule out of effect; layers are the inks, `cover`, `stand-out` and `counter`.
@@ -103,10 +93,6 @@ const moves = [
     "drop-rule",
     (z) => ({ layer: Layer(z), rule: Rule(z) }),
     (draft, { layer, rule }) => dropRule(draft.laid, layer, rule),
-    (some) => ({
-      layer: some.one([...INKS, "cover", "stand-out", "counter"] as const),
-      rule: some.rule(),
-    }),
   ),
   /**
    * Takes one ink off every number; with `null`, all.
@@ -118,7 +104,6 @@ const moves = [
     (draft, { ink }) => {
       for (const each of ink === null ? INKS : [ink]) clearLayer(draft.laid, each);
     },
-    (some) => ({ ink: orNull(some, () => someInk(some)) }),
   ),
 ] as const;
 
@@ -136,4 +121,23 @@ export const laying: Slice<Laying, typeof moves> = {
   changed: (before, after) =>
     // A rule may change any cell.
     before.laid.rules === after.laid.rules ? differentKeys(before.laid.touched, after.laid.touched) : "any",
+};
+
+const numbers = (some: Some) => ({ numbers: someNumbers(some) });
+const inked = (some: Some) => ({ ink: someInk(some), numbers: someNumbers(some) });
+
+export const layingExamples: ExamplesOf<typeof moves> = {
+  mark: inked,
+  unmark: inked,
+  cover: numbers,
+  lift: numbers,
+  "stand-out": numbers,
+  "stand-back": numbers,
+  "lay-counters": numbers,
+  "take-counters": numbers,
+  "drop-rule": (some) => ({
+    layer: some.one([...INKS, "cover", "stand-out", "counter"] as const),
+    rule: some.rule(),
+  }),
+  "clear-marks": (some) => ({ ink: orNull(some, () => someInk(some)) }),
 };

@@ -3,7 +3,7 @@ import { PLACE_KEYS, type PlaceKey } from "../../number/place-value";
 import { schema } from "../../schema";
 import { MAX_ORDERED } from "../../views/kinds/order";
 import { ViewId } from "../../views/view-id";
-import { type Draft, move, type Slice } from "../slice";
+import { type Draft, type ExamplesOf, move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
 
 /** The order of the numbers of a view, as they are being sorted. */
@@ -34,16 +34,6 @@ const moves = [
     "put-in-order",
     (z) => ({ view: ViewId(z), order: z.array(Index(z)).check(z.minLength(2), z.maxLength(MAX_ORDERED)) }),
     (draft, { view, order }) => change(draft, view, { order, signs: [] }),
-    (some) => ({
-      view: someView(some),
-      order: some
-        .one([
-          [0, 1],
-          [1, 0],
-          [2, 0, 1],
-        ] as const)
-        .slice(),
-    }),
     ({ order }) =>
       new Set(order).size === order.length && order.every((index) => index < order.length)
         ? null
@@ -57,7 +47,6 @@ const moves = [
     "compare-at",
     (z) => ({ view: ViewId(z), place: z.nullable(z.enum(PLACE_KEYS)) }),
     (draft, { view, place }) => change(draft, view, { place }),
-    (some) => ({ view: someView(some), place: orNull(some, () => some.one(PLACE_KEYS)) }),
   ),
   /**
    * The sign chosen after a number of the row, from 0; `null` for none.
@@ -74,12 +63,26 @@ const moves = [
         ),
       });
     },
-    (some) => ({
-      view: someView(some),
-      at: some.whole(0, 3),
-      sign: orNull(some, () => some.one(COMPARED)),
-    }),
   ),
 ] as const;
 
 export const ordering: Slice<Ordering, typeof moves> = { initial: { ordered: {} }, moves };
+
+export const orderingExamples: ExamplesOf<typeof moves> = {
+  "put-in-order": (some) => ({
+    view: someView(some),
+    order: some
+      .one([
+        [0, 1],
+        [1, 0],
+        [2, 0, 1],
+      ] as const)
+      .slice(),
+  }),
+  "compare-at": (some) => ({ view: someView(some), place: orNull(some, () => some.one(PLACE_KEYS)) }),
+  "sign-between": (some) => ({
+    view: someView(some),
+    at: some.whole(0, 3),
+    sign: orNull(some, () => some.one(COMPARED)),
+  }),
+};

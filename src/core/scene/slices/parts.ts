@@ -1,7 +1,7 @@
 import { PLACE_KEYS } from "../../number/place-value";
 import { SHOWN_PARTS } from "../../views/kinds/place-value";
 import { ViewId } from "../../views/view-id";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { someFlag, someView } from "./examples";
 
 /** What is said at a stop of a count, by the number of the stop. */
@@ -50,8 +50,11 @@ const moves = [
     (draft, { view, part, on }) => {
       draft.parts = { ...draft.parts, [view]: { ...draft.parts[view], [part]: on } };
     },
-    (some) => ({ view: someView(some), part: some.one(PART_NAMES), on: someFlag(some) }),
   ),
 ] as const;
 
 export const parts: Slice<Parts, typeof moves> = { initial: { parts: {} }, moves };
+
+export const partsExamples: ExamplesOf<typeof moves> = {
+  "cover-part": (some) => ({ view: someView(some), part: some.one(PART_NAMES), on: someFlag(some) }),
+};

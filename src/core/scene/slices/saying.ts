@@ -1,6 +1,6 @@
 import { Rule, sameRule } from "../../set/rule";
 import { ViewId } from "../../views/view-id";
-import { type Draft, move, type Slice } from "../slice";
+import { type Draft, type ExamplesOf, move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
 
 /** Maximum number of the class's sentences that a view keeps, and of tries. */
@@ -34,7 +34,6 @@ const moves = [
     "say-rule",
     (z) => ({ view: ViewId(z), rule: z.nullable(Rule(z)) }),
     (draft, { view, rule }) => change(draft, view, () => ({ sentence: rule })),
-    (some) => ({ view: someView(some), rule: orNull(some, some.rule) }),
   ),
   /**
    * Shows what the sentence shades; the tries before it are kept.
@@ -49,7 +48,6 @@ const moves = [
         if (sentence === null || (last && sameRule(last, sentence))) return {};
         return { tried: [...tried, sentence].slice(-MAX_TRIES) };
       }),
-    (some) => ({ view: someView(some) }),
   ),
   /**
    * Keeps a sentence in the class's own words, at most 12 of them.
@@ -60,7 +58,6 @@ const moves = [
     (z) => ({ view: ViewId(z), sentence: z.string().check(z.trim(), z.minLength(1), z.maxLength(120)) }),
     (draft, { view, sentence }) =>
       change(draft, view, ({ heard }) => ({ heard: [...heard, sentence].slice(-MAX_SENTENCES) })),
-    (some) => ({ view: someView(some), sentence: some.one(["They are even.", "They make a cross."]) }),
   ),
   /**
    * Lets go of a sentence that was heard, by its place, from 0.
@@ -71,8 +68,14 @@ const moves = [
     (z) => ({ view: ViewId(z), at: z.int().check(z.minimum(0), z.maximum(MAX_SENTENCES - 1)) }),
     (draft, { view, at }) =>
       change(draft, view, ({ heard }) => ({ heard: heard.filter((_, i) => i !== at) })),
-    (some) => ({ view: someView(some), at: some.whole(0, 2) }),
   ),
 ] as const;
 
 export const saying: Slice<Saying, typeof moves> = { initial: { said: {} }, moves };
+
+export const sayingExamples: ExamplesOf<typeof moves> = {
+  "say-rule": (some) => ({ view: someView(some), rule: orNull(some, some.rule) }),
+  "try-rule": (some) => ({ view: someView(some) }),
+  hear: (some) => ({ view: someView(some), sentence: some.one(["They are even.", "They make a cross."]) }),
+  unhear: (some) => ({ view: someView(some), at: some.whole(0, 2) }),
+};

@@ -1,7 +1,7 @@
 import { KINDS } from "../../views/kinds";
 import { ViewId } from "../../views/view-id";
 import { type SceneSettings, Setting, withOneMore } from "../setting";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { withOrWithout } from "./different";
 import { someFlag, someView } from "./examples";
 
@@ -25,13 +25,6 @@ const moves = [
     (draft, { setting }) => {
       draft.settings = withOneMore(draft.settings, setting);
     },
-    (some) => ({
-      setting: some.one<Setting>([
-        { of: "layout", is: { run: some.one(["beside", "above", "square"]), share: some.whole(2, 8) / 10 } },
-        { of: "view", is: { ...KINDS.arrows.starts, id: "arrows", layFirst: someFlag(some) } },
-        { of: "view", is: { ...KINDS.pairs.starts, id: someView(some), way: some.one(["on", "back"]) } },
-      ]),
-    }),
   ),
   /**
    * Goes on to the next random draw.
@@ -43,7 +36,6 @@ const moves = [
     (draft) => {
       draft.draws += 1;
     },
-    () => ({}),
   ),
   /**
    * Covers in a view how far it is to the next ten, or shows it.
@@ -55,11 +47,22 @@ const moves = [
     (draft, { view, on }) => {
       draft.farCovered = withOrWithout(draft.farCovered, view, on);
     },
-    (some) => ({ view: someView(some), on: someFlag(some) }),
   ),
 ] as const;
 
 export const setting: Slice<SetTo, typeof moves> = {
   initial: { settings: {}, draws: 0, farCovered: [] },
   moves,
+};
+
+export const settingExamples: ExamplesOf<typeof moves> = {
+  set: (some) => ({
+    setting: some.one<Setting>([
+      { of: "layout", is: { run: some.one(["beside", "above", "square"]), share: some.whole(2, 8) / 10 } },
+      { of: "view", is: { ...KINDS.arrows.starts, id: "arrows", layFirst: someFlag(some) } },
+      { of: "view", is: { ...KINDS.pairs.starts, id: someView(some), way: some.one(["on", "back"]) } },
+    ]),
+  }),
+  draw: () => ({}),
+  "cover-far": (some) => ({ view: someView(some), on: someFlag(some) }),
 };

@@ -1,6 +1,6 @@
 import { COMPARED, type Compared } from "../../number/compared";
 import { ViewId } from "../../views/view-id";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { orNull, someView } from "./examples";
 
 /** By view: the sign that was chosen between its two numbers. */
@@ -17,8 +17,11 @@ const moves = [
     (draft, { view, sign }) => {
       draft.signs = { ...draft.signs, [view]: sign };
     },
-    (some) => ({ view: someView(some), sign: orNull(some, () => some.one(COMPARED)) }),
   ),
 ] as const;
 
 export const signs: Slice<Signs, typeof moves> = { initial: { signs: {} }, moves };
+
+export const signsExamples: ExamplesOf<typeof moves> = {
+  compare: (some) => ({ view: someView(some), sign: orNull(some, () => some.one(COMPARED)) }),
+};

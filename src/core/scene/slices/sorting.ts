@@ -1,7 +1,7 @@
 import { schema } from "../../schema";
 import { CardId, MAX_FAMILIES } from "../../views/kinds/cards";
 import { ViewId } from "../../views/view-id";
-import { type Draft, move, type Slice } from "../slice";
+import { type Draft, type ExamplesOf, move, type Slice } from "../slice";
 import { orNull, someFlag, someView } from "./examples";
 
 /** How pattern cards are sorted. */
@@ -37,11 +37,6 @@ const moves = [
         const others = homes.filter((one) => one.card !== card);
         return { homes: family === null ? others : [...others, { card, family }] };
       }),
-    (some) => ({
-      view: someView(some),
-      card: some.whole(1, 6),
-      family: orNull(some, () => some.whole(0, 2)),
-    }),
   ),
   /**
    * What the class calls a family of cards.
@@ -52,7 +47,6 @@ const moves = [
     (z) => ({ view: ViewId(z), family: Family(z), name: z.string().check(z.trim(), z.maxLength(60)) }),
     (draft, { view, family, name }) =>
       change(draft, view, ({ names }) => ({ names: { ...names, [family]: name } })),
-    (some) => ({ view: someView(some), family: some.whole(0, 2), name: some.one(["Columns", "Slopes"]) }),
   ),
   /**
    * Shows the rule of a pattern card, or covers it again.
@@ -66,8 +60,21 @@ const moves = [
         const others = told.filter((one) => one !== card);
         return { told: on ? [...others, card] : others };
       }),
-    (some) => ({ view: someView(some), card: some.whole(1, 6), on: someFlag(some) }),
   ),
 ] as const;
 
 export const sorting: Slice<Sorting, typeof moves> = { initial: { sorted: {} }, moves };
+
+export const sortingExamples: ExamplesOf<typeof moves> = {
+  "sort-card": (some) => ({
+    view: someView(some),
+    card: some.whole(1, 6),
+    family: orNull(some, () => some.whole(0, 2)),
+  }),
+  "name-family": (some) => ({
+    view: someView(some),
+    family: some.whole(0, 2),
+    name: some.one(["Columns", "Slopes"]),
+  }),
+  "tell-card": (some) => ({ view: someView(some), card: some.whole(1, 6), on: someFlag(some) }),
+};

@@ -1,6 +1,6 @@
 import { MIRRORS, Symmetry, sameSymmetry } from "../../set/symmetry/symmetry";
 import { ViewId } from "../../views/view-id";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { someFlag, someView } from "./examples";
 
 /** By chart: the symmetries of its shading that are drawn over it. */
@@ -19,16 +19,19 @@ const moves = [
       const others = (draft.symmetries[view] ?? []).filter((one) => !sameSymmetry(one, symmetry));
       draft.symmetries = { ...draft.symmetries, [view]: on ? [...others, symmetry] : others };
     },
-    (some) => ({
-      view: someView(some),
-      symmetry: some.one<Symmetry>([
-        { kind: "mirror", line: some.one(MIRRORS) },
-        { kind: "turn", by: "half" },
-        { kind: "slide", down: some.whole(0, 3), right: some.whole(-3, 3) },
-      ]),
-      on: someFlag(some),
-    }),
   ),
 ] as const;
 
 export const symmetry: Slice<Symmetries, typeof moves> = { initial: { symmetries: {} }, moves };
+
+export const symmetryExamples: ExamplesOf<typeof moves> = {
+  "draw-symmetry": (some) => ({
+    view: someView(some),
+    symmetry: some.one<Symmetry>([
+      { kind: "mirror", line: some.one(MIRRORS) },
+      { kind: "turn", by: "half" },
+      { kind: "slide", down: some.whole(0, 3), right: some.whole(-3, 3) },
+    ]),
+    on: someFlag(some),
+  }),
+};

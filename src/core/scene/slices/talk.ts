@@ -1,5 +1,5 @@
 import { type Target, TargetText } from "../../surface/cell-key";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { orNull, someFlag, someTarget } from "./examples";
 
 /** What the class talks about. */
@@ -26,7 +26,6 @@ const moves = [
     (draft, { number }) => {
       draft.focus = number;
     },
-    (some) => ({ number: orNull(some, () => someTarget(some)) }),
   ),
   /**
    * Asks for the cell of a number, or `as` a `place` for its number; `null` for nothing.
@@ -38,7 +37,6 @@ const moves = [
     (draft, { number, as }) => {
       draft.asked = number === null ? null : { number, as };
     },
-    (some) => ({ number: orNull(some, () => someTarget(some)), as: some.one(["number", "place"]) }),
   ),
   /**
    * Lights the row and column of the focus and names its neighbours, or no longer.
@@ -50,7 +48,6 @@ const moves = [
     (draft, { on }) => {
       draft.guides = on;
     },
-    (some) => ({ on: someFlag(some) }),
   ),
 ] as const;
 
@@ -68,3 +65,9 @@ export const talk: Slice<Talk, typeof moves> = {
 function* given(...targets: (Target | null | undefined)[]): Generator<Target> {
   for (const target of targets) if (target !== null && target !== undefined) yield target;
 }
+
+export const talkExamples: ExamplesOf<typeof moves> = {
+  focus: (some) => ({ number: orNull(some, () => someTarget(some)) }),
+  ask: (some) => ({ number: orNull(some, () => someTarget(some)), as: some.one(["number", "place"]) }),
+  guides: (some) => ({ on: someFlag(some) }),
+};

@@ -13,7 +13,7 @@ import {
 import { NumberKeyText } from "../../number/number-schema";
 import { schema, type Z } from "../../schema";
 import { numberOf } from "../../surface/cell-key";
-import { type Draft, move, type Slice, type Some } from "../slice";
+import { type Draft, type ExamplesOf, move, type Slice, type Some } from "../slice";
 import { someNumber } from "./examples";
 
 /** The trail, and the row of arrow tiles to follow. */
@@ -29,10 +29,6 @@ const JumpIndex = schema((z) => z.int().check(z.minimum(0), z.maximum(MAX_JUMPS 
 const Jumps = schema((z) => z.array(JumpIndex(z)).check(z.minLength(1), z.maxLength(MAX_JUMPS)));
 const Terms = schema((z) => z.array(z.int().check(z.minimum(-MAX_JUMPS), z.maximum(MAX_JUMPS))));
 const PartOfJumps = (z: Z) => ({ jumps: Jumps(z), part: z.enum(JUMP_PARTS) });
-const partOfJumps = (some: Some) => ({
-  jumps: some.list(() => some.whole(0, 4), 1, 3),
-  part: some.one(JUMP_PARTS),
-});
 
 /** Sets the trail, with its latest landing in focus. */
 function stand(draft: Draft, trail: Trail): void {
@@ -49,7 +45,6 @@ const moves = [
     "start",
     (z) => ({ number: NumberKeyText(z), terms: z.optional(Terms(z).check(z.maxLength(MAX_JUMPS))) }),
     (draft, { number, terms }) => stand(draft, startTrail(number, terms)),
-    (some) => ({ number: someNumber(some) }),
   ),
   /**
    * Goes on from where the trail landed, else from the focus, or from 0; by an `"arrow"` of the chart where one led there.
@@ -62,7 +57,6 @@ const moves = [
       if ((draft.trail?.jumps.length ?? 0) >= MAX_JUMPS) return;
       stand(draft, jumpOn(draft.trail ?? startTrail(numberOf(draft.focus ?? "0")), by, arrow));
     },
-    (some) => ({ by: String(some.whole(-9, 9)) }),
   ),
   /**
    * Takes the trail's last jump away.
@@ -74,7 +68,6 @@ const moves = [
     (draft) => {
       if (draft.trail) stand(draft, jumpBack(draft.trail));
     },
-    () => ({}),
   ),
   /**
    * Forgets the trail and the focus.
@@ -87,18 +80,17 @@ const moves = [
       draft.trail = null;
       draft.focus = null;
     },
-    () => ({}),
   ),
   /**
    * Covers the `size` of jumps of the trail, or their `arc`.
    * @example { "do": "cover-jump", "jumps": [0], "part": "size" }
    */
-  move("cover-jump", PartOfJumps, (draft, m) => coverPart(draft, m, true), partOfJumps),
+  move("cover-jump", PartOfJumps, (draft, m) => coverPart(draft, m, true)),
   /**
    * Shows the `size` of jumps of the trail, or their `arc`, again.
    * @example { "do": "lift-jump", "jumps": [0], "part": "size" }
    */
-  move("lift-jump", PartOfJumps, (draft, m) => coverPart(draft, m, false), partOfJumps),
+  move("lift-jump", PartOfJumps, (draft, m) => coverPart(draft, m, false)),
   /**
    * Makes one jump into several of the same sum; another sum changes nothing.
    * @example { "do": "split", "jump": 0, "into": ["10", "10"] }
@@ -112,7 +104,6 @@ const moves = [
     (draft, { jump, into }) => {
       if (draft.trail) draft.trail = splitJump(draft.trail, jump, into);
     },
-    (some) => ({ jump: some.whole(0, 3), into: some.list(() => String(some.whole(1, 5)), 2, 3) }),
   ),
   /**
    * Makes a jump and the one after it into one.
@@ -124,7 +115,6 @@ const moves = [
     (draft, { jump }) => {
       if (draft.trail) draft.trail = joinJumps(draft.trail, jump);
     },
-    (some) => ({ jump: some.whole(0, 3) }),
   ),
   /**
    * Lays arrow tiles in a row, at most 20, to be followed one by one.
@@ -136,7 +126,6 @@ const moves = [
     (draft, { arrows }) => {
       draft.tiles = arrows;
     },
-    (some) => ({ arrows: some.list(() => some.one(ARROWS), 0, 6) }),
   ),
 ] as const;
 
@@ -152,4 +141,21 @@ export const onTrail: Slice<OnTrail, typeof moves> = {
   initial: { trail: null, tiles: [] },
   moves,
   ofNumbers: true,
+};
+
+const partOfJumps = (some: Some) => ({
+  jumps: some.list(() => some.whole(0, 4), 1, 3),
+  part: some.one(JUMP_PARTS),
+});
+
+export const onTrailExamples: ExamplesOf<typeof moves> = {
+  start: (some) => ({ number: someNumber(some) }),
+  jump: (some) => ({ by: String(some.whole(-9, 9)) }),
+  retrace: () => ({}),
+  "clear-trail": () => ({}),
+  "cover-jump": partOfJumps,
+  "lift-jump": partOfJumps,
+  split: (some) => ({ jump: some.whole(0, 3), into: some.list(() => String(some.whole(1, 5)), 2, 3) }),
+  join: (some) => ({ jump: some.whole(0, 3) }),
+  lay: (some) => ({ arrows: some.list(() => some.one(ARROWS), 0, 6) }),
 };

@@ -4,7 +4,7 @@ import { schema } from "../../schema";
 import { MAX_TIMES } from "../../surface/cell-key";
 import type { WindowAt } from "../../surface/times-grid";
 import { ViewId } from "../../views/view-id";
-import { move, type Slice } from "../slice";
+import { type ExamplesOf, move, type Slice } from "../slice";
 import { withOrWithout } from "./different";
 import { orNull, someView } from "./examples";
 
@@ -33,11 +33,6 @@ const moves = [
     (draft, { view, from, to }) => {
       draft.looks = { ...draft.looks, [view]: { from, to } };
     },
-    (some) => ({
-      view: someView(some),
-      from: String(some.whole(-30, 0)),
-      to: String(some.whole(1, 30)),
-    }),
     ({ from, to }) => (exact(from).compare(exact(to)) < 0 ? null : "Put the smaller number first."),
   ),
   /**
@@ -51,7 +46,6 @@ const moves = [
       draft.windows = { ...draft.windows, [view]: { row, column } };
       draft.wonders = { ...draft.wonders, [view]: null };
     },
-    (some) => ({ view: someView(some), row: some.whole(1, 9), column: some.whole(1, 9) }),
   ),
   /**
    * Asks what comes next at the `right` of a times grid or `below` it; with `null` no longer.
@@ -63,7 +57,6 @@ const moves = [
     (draft, { view, side }) => {
       draft.wonders = { ...draft.wonders, [view]: side };
     },
-    (some) => ({ view: someView(some), side: orNull(some, () => some.one(["right", "below"] as const)) }),
   ),
   /**
    * Hides a view for now.
@@ -75,7 +68,6 @@ const moves = [
     (draft, { view }) => {
       draft.hidden = withOrWithout(draft.hidden, view, true);
     },
-    (some) => ({ view: someView(some) }),
   ),
   /**
    * Shows a hidden view again.
@@ -87,11 +79,25 @@ const moves = [
     (draft, { view }) => {
       draft.hidden = withOrWithout(draft.hidden, view, false);
     },
-    (some) => ({ view: someView(some) }),
   ),
 ] as const;
 
 export const windows: Slice<Windows, typeof moves> = {
   initial: { looks: {}, windows: {}, wonders: {}, hidden: [] },
   moves,
+};
+
+export const windowsExamples: ExamplesOf<typeof moves> = {
+  look: (some) => ({
+    view: someView(some),
+    from: String(some.whole(-30, 0)),
+    to: String(some.whole(1, 30)),
+  }),
+  slide: (some) => ({ view: someView(some), row: some.whole(1, 9), column: some.whole(1, 9) }),
+  wonder: (some) => ({
+    view: someView(some),
+    side: orNull(some, () => some.one(["right", "below"] as const)),
+  }),
+  hide: (some) => ({ view: someView(some) }),
+  show: (some) => ({ view: someView(some) }),
 };

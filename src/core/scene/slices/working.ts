@@ -3,7 +3,7 @@ import { NumberKeyText } from "../../number/number-schema";
 import { schema } from "../../schema";
 import { MAX_PROBLEMS } from "../../views/kinds/problems";
 import { ViewId } from "../../views/view-id";
-import { type Draft, move, type Slice } from "../slice";
+import { type Draft, type ExamplesOf, move, type Slice } from "../slice";
 import { orNull, someNumber, someView } from "./examples";
 
 /** By view: what was done to each of its problems, by its index, and whether their answers were checked. */
@@ -38,7 +38,6 @@ const moves = [
         if (work.jumps.length >= MAX_WORK) return {};
         return { done: new Map(done).set(problem, { ...work, jumps: [...work.jumps, by] }) };
       }),
-    (some) => ({ view: someView(some), problem: some.whole(0, 3), by: String(some.whole(-9, 9)) }),
   ),
   /**
    * Writes a number in the blank of a problem; `null` wipes it away.
@@ -52,11 +51,6 @@ const moves = [
         done: new Map(done).set(problem, { ...(done.get(problem) ?? NO_WORK), says }),
         checked: false,
       })),
-    (some) => ({
-      view: someView(some),
-      problem: some.whole(0, 3),
-      says: orNull(some, () => someNumber(some)),
-    }),
   ),
   /**
    * Takes the jumps and the answer of a problem away.
@@ -69,7 +63,6 @@ const moves = [
       change(draft, view, ({ done }) => ({
         done: new Map([...done].filter(([index]) => index !== problem)),
       })),
-    (some) => ({ view: someView(some), problem: some.whole(0, 3) }),
   ),
   /**
    * Shows which answers belong, until another one is written.
@@ -79,8 +72,18 @@ const moves = [
     "work-check",
     (z) => ({ view: ViewId(z) }),
     (draft, { view }) => change(draft, view, () => ({ checked: true })),
-    (some) => ({ view: someView(some) }),
   ),
 ] as const;
 
 export const working: Slice<Working, typeof moves> = { initial: { work: {} }, moves };
+
+export const workingExamples: ExamplesOf<typeof moves> = {
+  work: (some) => ({ view: someView(some), problem: some.whole(0, 3), by: String(some.whole(-9, 9)) }),
+  answer: (some) => ({
+    view: someView(some),
+    problem: some.whole(0, 3),
+    says: orNull(some, () => someNumber(some)),
+  }),
+  "work-anew": (some) => ({ view: someView(some), problem: some.whole(0, 3) }),
+  "work-check": (some) => ({ view: someView(some) }),
+};
