@@ -69,7 +69,8 @@ export async function measureBrowser(executablePath) {
     const lateClass = await classLateness(browser, `${server.address}/lesson/${beside}`);
     const lateBare = await bareLateness(browser, `${server.address}/lesson.schema.json`);
     const groups = await addLesson(server.address, groupsLesson(lamps, board));
-    const turned = await turningFrames(browser, `${server.address}/lesson/${groups}`);
+    const turned = await turningFrames(browser, `${server.address}/lesson/${groups}`, 1);
+    const turnedSlowly = await turningFrames(browser, `${server.address}/lesson/${groups}`, MILDLY);
     const times = await addLesson(server.address, timesLesson(lamps, board));
     const frames = await slidingFrames(browser, `${server.address}/lesson/${times}`);
 
@@ -124,8 +125,9 @@ export async function measureBrowser(executablePath) {
       row("Class screen behind the teacher's, median", lateClass.median, "ms", 60),
       row("A bare window behind another, 95th percentile", lateBare.most, "ms", 100),
       row("A bare window behind another, median", lateBare.median, "ms", 60),
-      row(`Turning 120 counters, median frame, ${MILDLY} times slower`, turned.median, "ms", 17),
-      row("Turning 120 counters, 95th percentile of frames", turned.p95, "ms", 34),
+      row("Turning 120 counters, 95th percentile of frames", turned.p95, "ms", 17),
+      row(`Turning 120 counters, median frame, ${MILDLY} times slower`, turnedSlowly.median, "ms", 17),
+      row("Turning 120 counters, 95th percentile of frames, the same", turnedSlowly.p95, "ms", 34),
       row(`Sliding a times grid of 20 × 24, median frame, ${MILDLY} times slower`, frames.median, "ms", 17),
       row("Sliding a times grid, 95th percentile of frames", frames.p95, "ms", 34),
       row(

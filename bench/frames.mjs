@@ -27,8 +27,8 @@ export async function zoomFrames(browser, address) {
 }
 
 /** The length of the frames while 120 counters move from groups to rows, are turned, and go back; without the press itself. */
-export async function turningFrames(browser, address) {
-  const { page, close } = await pageOf(browser, MILDLY);
+export async function turningFrames(browser, address, slowed) {
+  const { page, close } = await pageOf(browser, slowed);
   await page.goto(address);
   const turn = page.getByRole("button", { name: /^(As rows|Turn it|As groups)$/ });
   await turn.waitFor();
