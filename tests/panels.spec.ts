@@ -38,6 +38,24 @@ test("of two times grids the one that is chosen slides, in class and while prepa
   await expect(page.getByRole("grid").nth(1)).toHaveAccessibleName("Times grid from row 18 and column 1");
 });
 
+test("a times grid that is hidden for now has no panel in class, and has it again with the grid", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await lessonWith(request, [CHART, TIMES])}`);
+  const slide = page.getByRole("region", { name: "Slide" });
+  await expect(slide).toBeVisible();
+  await page.getByRole("button", { name: "Prepare", exact: true }).click();
+  await page.getByRole("tab", { name: "Views", exact: true }).click();
+  await page.getByRole("button", { name: "Hide for now: Times grid" }).click();
+  await page.getByRole("button", { name: "Teach", exact: true }).click();
+  await expect(page.getByRole("grid")).toHaveCount(1);
+  await expect(slide).toHaveCount(0);
+  await page.getByRole("button", { name: "Take back" }).tap();
+  await expect(grid(page, 1, 1)).toBeVisible();
+  await expect(slide).toBeVisible();
+});
+
 for (const [width, height] of [
   [1280, 800],
   [1024, 768],

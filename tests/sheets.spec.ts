@@ -67,6 +67,11 @@ test("where nothing is drawn by chance, no other numbers are offered, and the co
   }
   await expect(drawAnew).toHaveCount(0);
   await expect(dialog.getByLabel("Copies, all alike")).toBeVisible();
+  // A blank chart asks nothing.
+  const none = dialog.getByText("Nothing here has an answer, so no page with answers is added.");
+  await expect(none).toBeVisible();
+  await dialog.getByRole("switch", { name: "Answers on a page of their own" }).click();
+  await expect(none).toHaveCount(0);
 });
 
 test("what cannot be is refused with its reason, and changes nothing", async ({ page, request }) => {

@@ -52,9 +52,10 @@ type Props = { id: string; revision: number; lesson: Lesson; prepare: boolean; s
 export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Props) {
   const board = lesson.boards[0]!;
   const keeps = prepare || arrowsOf(board) !== undefined;
-  const placed = (keeps ? keptOf : standingOf)(board, asOpened(board).scene);
+  const { scene } = asOpened(board);
+  const placed = (keeps ? keptOf : standingOf)(board, scene);
   const upright = seen.height > seen.width;
-  const panels = panelsOf(board).length;
+  const panels = panelsOf(board, prepare ? [] : scene.hidden).length;
   const choice = panels > 1 && !prepare ? CHOICE_ROOM : 0;
   // As on the live board, a second view stands over the panel, unless it needs the height for its rows.
   const overPanel =

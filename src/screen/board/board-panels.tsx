@@ -4,7 +4,7 @@ import { useState } from "react";
 import { viewName } from "@/core/lesson/views-of";
 import { Segments } from "@/kit/segments";
 import { ArrowPanel } from "../arrows/arrow-panel";
-import { pickBoard, useBoard } from "../store/use-board";
+import { pickBoard, pickScene, useBoard } from "../store/use-board";
 import { TimesPanel } from "../times/times-panel";
 import { LEAST, panelsOf } from "./panels-of";
 
@@ -14,7 +14,8 @@ import { LEAST, panelsOf } from "./panels-of";
  */
 export function BoardPanels({ preparing = false }: { preparing?: boolean }) {
   const board = useBoard(pickBoard);
-  const panels = panelsOf(board);
+  const hidden = useBoard((state) => pickScene(state).hidden);
+  const panels = panelsOf(board, preparing ? [] : hidden);
   const [chosen, setChosen] = useState("");
   const shown = panels.find(({ id }) => id === chosen) ?? panels[0];
   if (!shown) return null;

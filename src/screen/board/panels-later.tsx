@@ -3,12 +3,13 @@
 import { having, later } from "@/kit/later";
 import { following } from "../arrows/following";
 import { settingUp } from "../store/setting-up";
-import { pickBoard, useBoard } from "../store/use-board";
+import { pickBoard, pickScene, useBoard } from "../store/use-board";
 import { LEAST, panelsOf } from "./panels-of";
 
 /** As high as the panels will be, so that the board keeps its place when they arrive. */
 function PanelsComing() {
-  const panels = panelsOf(useBoard(pickBoard));
+  const hidden = useBoard((state) => pickScene(state).hidden);
+  const panels = panelsOf(useBoard(pickBoard), hidden);
   const choice = panels.length > 1 ? "mt-18" : "";
   return (
     <div aria-busy className="@container">

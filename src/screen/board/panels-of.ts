@@ -1,5 +1,6 @@
 import type { Board } from "@/core/lesson/board";
 import { viewsOf } from "@/core/lesson/views-of";
+import type { ViewId } from "@/core/views/view-id";
 
 /**
  * How high the panels of arrows and of a times grid are: their placeholders are as high, so that the board keeps its
@@ -12,5 +13,8 @@ export const LEAST = {
 /** The choice between several panels, with the room below it, in pixels. */
 export const CHOICE_ROOM = 60 + 12;
 
-/** The arrows and the times grids of a board: each has a panel beside it; the first is the highest. */
-export const panelsOf = (board: Board) => [...viewsOf(board, "arrows"), ...viewsOf(board, "times")];
+/** The arrows of a board, and its times grids but those hidden for now: each has a panel beside it; the first is the highest. */
+export const panelsOf = (board: Board, hidden: readonly ViewId[] = []) => [
+  ...viewsOf(board, "arrows"),
+  ...viewsOf(board, "times").filter(({ id }) => !hidden.includes(id)),
+];

@@ -3,8 +3,9 @@
 import { useEffect, useMemo, useState } from "react";
 import { arrowsOf, surfacesOf, timesOf } from "@/core/lesson/views-of";
 import type { DrawerPage } from "../prepare/drawer";
-import { pickBoard, useBoard, useBoardStore } from "../store/use-board";
+import { pickBoard, pickScene, useBoard, useBoardStore } from "../store/use-board";
 import { toolOf } from "../tools";
+import { panelsOf } from "./panels-of";
 
 /** What may be opened beside the board in class. */
 export type Asked = "rules" | "count";
@@ -18,6 +19,7 @@ export function useSide() {
   const preparing = useBoard((state) => state.preparing);
   const arrows = useBoard((state) => arrowsOf(pickBoard(state)) !== undefined);
   const times = useBoard((state) => timesOf(pickBoard(state)) !== undefined);
+  const panels = useBoard((state) => panelsOf(pickBoard(state), pickScene(state).hidden).length > 0);
   const tool = useBoard((state) => state.tool);
   const { panel } = toolOf(tool);
   const beside = panel?.at === "side" ? panel : null;
@@ -48,7 +50,7 @@ export function useSide() {
     setOnTool(next === "tool");
     if (next !== "tool") setPage(next);
   };
-  const side = preparing ? "drawer" : (asked ?? (beside ? "tool" : arrows || times ? "panels" : "none"));
+  const side = preparing ? "drawer" : (asked ?? (beside ? "tool" : panels ? "panels" : "none"));
   const shows: Record<Asked, boolean> = {
     rules: side === "rules" || (preparing && (shownPage === "marks" || shownPage === "covers")),
     count: side === "count" || (preparing && (shownPage === "count" || shownPage === "pace")),
