@@ -62,3 +62,38 @@ for (const [name, words, late, views] of [
     });
   }
 }
+
+test("what is typed before a window over the board is there is kept for it, and does nothing on the board", async ({
+  page,
+  request,
+}) => {
+  const letGo = await holdBack(page, "No command has these letters");
+  await page.goto(`/lesson/${await lessonWith(request, [CHART])}`);
+  const lift = page.getByRole("button", { name: "Lift" });
+  await expect(lift).toBeVisible();
+  const before = await lift.getAttribute("aria-pressed");
+  await page.keyboard.press("Control+k");
+  await page.keyboard.type("lift");
+  expect(await lift.getAttribute("aria-pressed")).toBe(before);
+  letGo();
+  await expect(page.getByRole("combobox", { name: "Find a command" })).toHaveValue("lift");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+  await expect(lift).toHaveAttribute("aria-pressed", "true");
+});
+
+test("Escape calls off a window that does not arrive, and the keys are the board's again", async ({
+  page,
+  request,
+}) => {
+  await holdBack(page, "No command has these letters");
+  await page.goto(`/lesson/${await lessonWith(request, [CHART])}`);
+  const lift = page.getByRole("button", { name: "Lift" });
+  await expect(lift).toBeVisible();
+  await page.keyboard.press("Control+k");
+  await page.keyboard.press("l");
+  expect(await lift.getAttribute("aria-pressed")).not.toBe("true");
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("l");
+  await expect(lift).toHaveAttribute("aria-pressed", "true");
+});

@@ -67,7 +67,11 @@ test("where nothing is drawn by chance, no other numbers are offered, and the co
   }
   await expect(drawAnew).toHaveCount(0);
   await expect(dialog.getByLabel("Copies, all alike")).toBeVisible();
-  // A blank chart asks nothing.
+  // A strip to cut out asks nothing.
+  await dialog.getByRole("combobox", { name: "Add to the sheet" }).click();
+  await page.getByRole("option", { name: "Strip to cut out" }).click();
+  await dialog.getByRole("button", { name: "Remove: part 1" }).click();
+  await dialog.getByRole("button", { name: "Show its answers" }).click();
   const none = dialog.getByText("Nothing here has an answer, so no page with answers is added.");
   await expect(none).toBeVisible();
   await dialog.getByRole("switch", { name: "Answers on a page of their own" }).click();

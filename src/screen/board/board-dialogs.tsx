@@ -1,6 +1,7 @@
 "use client";
 
 import type { Command, ScreenDoors } from "../commands/commands";
+import type { OverBoard } from "../commands/use-keys";
 import { useBoard, useBoardStore } from "../store/use-board";
 import {
   BoardsDialog,
@@ -43,12 +44,13 @@ type Props = {
   doors: ScreenDoors;
   commands: readonly Command[];
   strong: boolean;
+  over: OverBoard | null;
   /** Saves what is not saved yet; false where that cannot be done now. */
   saveFirst: () => Promise<boolean>;
 };
 
 /** The windows that open over the board. */
-export function BoardDialogs({ id, dialog, close, doors, commands, strong, saveFirst }: Props) {
+export function BoardDialogs({ id, dialog, close, doors, commands, strong, over, saveFirst }: Props) {
   const store = useBoardStore();
   const words = useBoard((state) => state.words);
   const turn = (isOpen: boolean) => !isOpen && close();
@@ -95,7 +97,7 @@ export function BoardDialogs({ id, dialog, close, doors, commands, strong, saveF
     case "keys":
       return <KeysDialog open onOpenChange={turn} commands={commands} />;
     case "command":
-      return <FindCommand open onOpenChange={turn} commands={commands} />;
+      return <FindCommand open onOpenChange={turn} commands={commands} typed={() => over?.typed() ?? ""} />;
     case null:
       return null;
     default:

@@ -1,5 +1,5 @@
 "use client";
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { useNoTouchMenu } from "@/kit/use-no-touch-menu";
 import { useSureTaps } from "@/kit/use-sure-taps";
 import { BesideClass } from "../class/beside-class";
@@ -7,6 +7,7 @@ import { hasTime } from "../class/has-time";
 import { useClassLink } from "../class/use-class-link";
 import { boardCommands } from "../commands/commands";
 import { useKeys } from "../commands/use-keys";
+import { useOverBoard } from "../commands/use-over-board";
 import { useTyping } from "../fill/use-typing";
 import { TRY } from "../first/first-visit";
 import { BoardHeader } from "../head/board-header";
@@ -72,7 +73,9 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
     classScreen: openClassScreen,
   });
   const commands = useMemo(() => boardCommands(store, doors), [store, doors]);
-  useKeys(commands);
+  const closeDialog = useCallback(() => setDialog(null), []);
+  const over = useOverBoard(dialog, closeDialog);
+  useKeys(commands, over);
   useTyping();
   useSureTaps();
   useNoTouchMenu();
@@ -139,10 +142,11 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
         id={open.id}
         saveFirst={saveFirst}
         dialog={dialog}
-        close={() => setDialog(null)}
+        close={closeDialog}
         doors={doors}
         commands={commands}
         strong={strong}
+        over={over}
       />
     </div>
   );

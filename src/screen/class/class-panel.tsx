@@ -34,7 +34,7 @@ export function ClassPanel({ link }: { link: StoreApi<ClassLink> }) {
   return (
     <aside
       aria-label="Only for you"
-      className="flex w-[21rem] shrink-0 flex-col gap-3 overflow-y-auto wrap-break-word portrait:max-h-[34%] portrait:w-full"
+      className="-m-1.5 flex w-[21.75rem] shrink-0 flex-col gap-3 overflow-y-auto p-1.5 wrap-break-word portrait:max-h-[34%] portrait:w-[calc(100%+0.75rem)]"
     >
       <Clock does={blank ? "is blank" : held ? "is held" : "follows"} />
       <div className="grid shrink-0 grid-cols-3 gap-2">

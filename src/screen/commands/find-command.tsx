@@ -1,21 +1,33 @@
 "use client";
 
 import { Command as Cmdk } from "cmdk";
+import { useState } from "react";
 import { Dialog } from "@/kit/dialog";
 import type { Command } from "./commands";
 import { keyLabel } from "./key-label";
 import { isWithShift } from "./use-keys";
 
-type Props = { open: boolean; onOpenChange: (open: boolean) => void; commands: readonly Command[] };
+type Props = {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  commands: readonly Command[];
+  /** What was typed before it was there. */
+  typed: () => string;
+};
+
+const MAX_LETTERS = 60;
 
 /** Finds a command by a few letters and runs it. */
-export default function FindCommand({ open, onOpenChange, commands }: Props) {
+export default function FindCommand({ open, onOpenChange, commands, typed }: Props) {
+  const [letters, setLetters] = useState(() => typed().slice(0, MAX_LETTERS));
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="Find a command">
       <Cmdk label="Find a command" loop>
         <Cmdk.Input
           autoFocus
-          maxLength={60}
+          maxLength={MAX_LETTERS}
+          value={letters}
+          onValueChange={setLetters}
           placeholder="Cover, count, climb…"
           className="mb-3 h-press w-full rounded-button border border-edge px-4 placeholder:text-quiet"
         />
