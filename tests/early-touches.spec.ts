@@ -107,3 +107,24 @@ test("a touch on a covered number gives nothing away", async ({ page, request })
   await place(page, /^covered/).tap();
   await expect(place(page, /^55, sun mark/)).toBeVisible();
 });
+
+test("what is typed and pressed on a shelf that is not alive yet is done on it: the last press alone", async ({
+  page,
+}) => {
+  const letGo = await openSlowly(page, "/");
+  await page.getByRole("searchbox", { name: "Find a lesson" }).fill("ferry");
+  await page.getByRole("button", { name: /^More for / }).first().tap();
+  await page.getByRole("button", { name: "New lesson" }).tap();
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+  letGo();
+  const dialog = page.getByRole("dialog", { name: "New lesson" });
+  await expect(dialog).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("menu")).toHaveCount(0);
+  await expect(page.getByRole("searchbox", { name: "Find a lesson" })).toHaveValue("ferry");
+  await expect(page.getByRole("heading", { name: "Seats on the ferry" }).first()).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Lamps on the jetty" })).toHaveCount(0);
+  // Done once: what is pressed now is pressed by hand.
+  await page.getByRole("button", { name: "New lesson" }).tap();
+  await expect(dialog).toHaveCount(1);
+});

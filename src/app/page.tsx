@@ -26,7 +26,7 @@ export default async function ShelfPage({ searchParams }: Props) {
   const [sent, cookie] = [await headers(), await cookies()];
   const seen = readSeen(cookie.get(SEEN)?.value, sent.get("user-agent") ?? "");
   return (
-    <ShelfFrame here="lessons" removed={removed}>
+    <ShelfFrame here="lessons" removed={removed} nonce={sent.get("x-nonce") ?? ""}>
       <Shelf
         wish={wish}
         first={await shownPart(db, told)}

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { headers } from "next/headers";
 import { database } from "@/data/database";
 import { DAYS_REMOVED } from "@/data/removed";
 import { removedFromShelf } from "@/data/shelf";
@@ -18,7 +19,7 @@ export default async function RemovedPage() {
   const told = await removedFromShelf(db, 0, MAX);
   const { lessons } = await shownPart(db, told);
   return (
-    <ShelfFrame here="removed" removed={told.total}>
+    <ShelfFrame here="removed" removed={told.total} nonce={(await headers()).get("x-nonce") ?? ""}>
       <RemovedLessons
         lessons={lessons.map(({ picture: _, ...lesson }) => lesson)}
         total={told.total}

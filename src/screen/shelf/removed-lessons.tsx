@@ -3,6 +3,7 @@
 import { Undo2 } from "lucide-react";
 import { Button } from "@/kit/button";
 import { say } from "@/kit/messages";
+import { useEarlyPresses } from "@/kit/use-early-presses";
 import { boardsOf, type ShelfLesson } from "./shelf-lesson";
 import { useDoor } from "./use-door";
 
@@ -11,6 +12,7 @@ type Props = { lessons: readonly Omit<ShelfLesson, "picture">[]; total: number; 
 /** The lessons taken off the shelf. Each can be put back, for some days. */
 export function RemovedLessons({ lessons, total, days }: Props) {
   const [busy, ask] = useDoor();
+  useEarlyPresses();
   return (
     <>
       <h1 className="mb-2 text-head leading-tight font-bold">Removed lessons</h1>

@@ -1,15 +1,17 @@
 import { clsx } from "clsx";
 import Link from "next/link";
 import type { ReactNode } from "react";
+import { EarlyPresses } from "@/kit/early-presses";
 
-type Props = { here: "lessons" | "removed"; removed: number; children: ReactNode };
+type Props = { here: "lessons" | "removed"; removed: number; nonce: string; children: ReactNode };
 
 /** The page around the shelf: the name, the entrances, and a stair that rises with the window. */
-export function ShelfFrame({ here, removed, children }: Props) {
+export function ShelfFrame({ here, removed, nonce, children }: Props) {
   const link = "flex h-press items-center justify-between rounded-button px-3 text-large font-semibold";
   const style = (chosen: boolean) => clsx(link, chosen ? "bg-ink text-board" : "text-ink hover:bg-ink/10");
   return (
     <div className="flex min-h-dvh bg-board max-md:flex-col">
+      <EarlyPresses nonce={nonce} />
       <nav
         aria-label="Shelf"
         className="sticky top-0 flex h-dvh w-[11.5rem] shrink-0 flex-col overflow-hidden bg-stair px-4 pt-8 max-md:static max-md:h-auto max-md:w-auto max-md:flex-row max-md:flex-wrap max-md:items-center max-md:gap-3 max-md:py-4"

@@ -9,6 +9,7 @@ import { later } from "@/kit/later";
 import { bringMenus, Menu, MenuItem } from "@/kit/menu";
 import { RoomItems } from "@/kit/room-items";
 import { bringSelects } from "@/kit/select";
+import { useEarlyPresses } from "@/kit/use-early-presses";
 import { FirstOffer } from "../first/first-offer";
 import { endFirstVisit, wasUsedBefore } from "../first/first-visit";
 import { isAnyKept } from "../save/kept-keys";
@@ -38,6 +39,7 @@ type Props = {
 export function Shelf({ labels, isFirstVisit, drawn, ...came }: Props) {
   const [near, setNear] = useState({ from: 0, to: came.first.lessons.length });
   const { wish, setWish, found, away } = useShelf(came, near);
+  useEarlyPresses();
   const inUse = useMemo(() => labels.map(({ label }) => label), [labels]);
   const isEmpty = found.total === 0 && wishQuery(found.wish) === "";
   const [making, setMaking] = useState(false);
