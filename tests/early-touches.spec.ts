@@ -108,6 +108,25 @@ test("a touch on a covered number gives nothing away", async ({ page, request })
   await expect(place(page, /^55, sun mark/)).toBeVisible();
 });
 
+test("a clicker is answered on a board that is not alive yet, in turn with touches; a key held down climbs once", async ({
+  page,
+  request,
+}) => {
+  const letGo = await openSlowly(page, `/lesson/${await addLesson(request, { name: LAMPS })}`);
+  await touch(page, 6);
+  await page.keyboard.down("PageDown");
+  await page.keyboard.down("PageDown");
+  await page.keyboard.up("PageDown");
+  await page.keyboard.press("PageDown");
+  await page.keyboard.press("PageUp");
+  letGo();
+  const stair = page.getByRole("button", { name: /^Step 1 of/ });
+  await expect(stair).toBeVisible();
+  // The touch was on the board as it opens: a step down finds it there.
+  await page.keyboard.press("PageUp");
+  await expect(place(page, /^6, sun mark/)).toBeVisible();
+});
+
 test("what is typed and pressed on a shelf that is not alive yet is done on it: the last press alone", async ({
   page,
 }) => {

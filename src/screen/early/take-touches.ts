@@ -3,16 +3,19 @@ import type { CellsAt } from "@/view/cells-at";
 /** The cells of one view on the picture of a board, in pixels of the room in which the board is drawn. */
 export type TouchGrid = CellsAt & { readonly view: string };
 
+/** What was done on the picture of a board: a cell touched, or a step climbed or stepped down by key or clicker. */
+export type Taken = { readonly view: string; readonly target: string } | { readonly steps: 1 | -1 };
+
 /** The global under which the page stores the touches. */
 export const TOUCHED = "yellowStairTouched";
 
 /**
- * Answers touches on the picture of a board, and stores them until the board is interactive: a cell that shows its bare
- * number is marked, as the initial tool does. The function is sent as text and runs by itself, so it uses nothing from
+ * Answers touches on the picture of a board, and stores them until the board is interactive, with the keys of the stair: a
+ * cell that shows its bare number is marked, as the initial tool does. The function is sent as text and runs by itself, so it uses nothing from
  * any module.
  */
 export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
-  const taken: { view: string; target: string }[] = [];
+  const taken: Taken[] = [];
   const page = window as unknown as Record<string, unknown>;
   const laid: Record<string, SVGElement[]> = {};
   const make = (tag: string, attributes: Readonly<Record<string, string | number>>) => {
@@ -62,6 +65,14 @@ export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
       show(board, grid, target);
     }
   };
+  const onKey = (event: KeyboardEvent) => {
+    const { key, repeat, ctrlKey, metaKey, altKey, shiftKey } = event;
+    if (repeat || ctrlKey || metaKey || altKey || shiftKey) return;
+    const isUp = key === "PageDown" || key === "ArrowRight" || key === " ";
+    if (!isUp && key !== "PageUp" && key !== "ArrowLeft") return;
+    event.preventDefault();
+    taken.push({ steps: isUp ? 1 : -1 });
+  };
   // No other listener gets touches on the picture: the page would hydrate because of them, and the answer would appear
   // only after that.
   const keep = (event: Event) => {
@@ -69,11 +80,13 @@ export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
   };
   const kept = ["pointerdown", "touchstart", "mousedown"];
   addEventListener("pointerdown", onDown, true);
+  addEventListener("keydown", onKey, true);
   for (const kind of kept) addEventListener(kind, keep, true);
   page[name] = {
     taken,
     stop: () => {
       removeEventListener("pointerdown", onDown, true);
+      removeEventListener("keydown", onKey, true);
       for (const kind of kept) removeEventListener(kind, keep, true);
     },
   };
