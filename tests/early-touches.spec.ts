@@ -132,7 +132,10 @@ test("what is typed and pressed on a shelf that is not alive yet is done on it: 
 }) => {
   const letGo = await openSlowly(page, "/");
   await page.getByRole("searchbox", { name: "Find a lesson" }).fill("ferry");
-  await page.getByRole("button", { name: /^More for / }).first().tap();
+  await page
+    .getByRole("button", { name: /^More for / })
+    .first()
+    .tap();
   await page.getByRole("button", { name: "New lesson" }).tap();
   await expect(page.getByRole("dialog")).toHaveCount(0);
   letGo();

@@ -4,6 +4,7 @@ import { X } from "lucide-react";
 import { Dialog as Radix } from "radix-ui";
 import type { ReactNode } from "react";
 import { IconButton } from "./button";
+import { useSecondPress } from "./use-second-press";
 
 type Props = {
   open: boolean;
@@ -23,6 +24,7 @@ const SIZES = {
 
 /** A window over the page that asks for one thing. */
 export function Dialog({ open, onOpenChange, title, description, size = "small", children }: Props) {
+  useSecondPress();
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
@@ -65,6 +67,7 @@ export function WholeDialog({
   head: ReactNode;
   children: ReactNode;
 }) {
+  useSecondPress();
   return (
     <Radix.Root open onOpenChange={(open) => !open && onClose()}>
       <Radix.Portal>

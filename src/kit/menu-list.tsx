@@ -3,6 +3,7 @@
 import { DropdownMenu } from "radix-ui";
 import type { ReactNode } from "react";
 import { openedIn } from "./opened-in";
+import { useSecondPress } from "./use-second-press";
 
 /** What opens from the button of a menu. It is loaded when first asked for, and is open then. */
 export function MenuList({
@@ -14,6 +15,7 @@ export function MenuList({
   children: ReactNode;
   align?: "start" | "center" | "end";
 }) {
+  useSecondPress();
   return (
     <DropdownMenu.Root modal={false} defaultOpen>
       <DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>

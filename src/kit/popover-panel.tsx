@@ -4,6 +4,7 @@ import { clsx } from "clsx";
 import { Popover as Radix } from "radix-ui";
 import { useState } from "react";
 import type { PopoverProps } from "./popover";
+import { useSecondPress } from "./use-second-press";
 
 const TONES = {
   board: "w-88 max-w-[calc(100vw-1.5rem)] border border-rule bg-board p-5 text-ink",
@@ -23,6 +24,7 @@ export function PopoverPanel(props: PopoverProps) {
   } = props;
   const { open: told, onOpenChange } = props;
   const [isOpen, setOpen] = useState(true);
+  useSecondPress();
   const open = told ?? isOpen;
   const change = onOpenChange ?? setOpen;
   return (

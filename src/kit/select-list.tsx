@@ -5,6 +5,7 @@ import { Select as Radix } from "radix-ui";
 import { useState } from "react";
 import { CLOSED, OpensSign, type Option, type SelectProps } from "./closed-select";
 import { openedIn } from "./opened-in";
+import { useSecondPress } from "./use-second-press";
 
 /**
  * A list and the button that it opens from. It is loaded when first asked for, and is open then. Only an open list can
@@ -12,6 +13,7 @@ import { openedIn } from "./opened-in";
  */
 export function SelectList({ label, value, onChange, options, placeholder }: SelectProps<string>) {
   const [open, setOpen] = useState(true);
+  useSecondPress();
   return (
     <Radix.Root
       open={open}

@@ -2,6 +2,7 @@
 
 import { type RefObject, useEffect, useLayoutEffect, useRef } from "react";
 import { afterFrame } from "./after-frame";
+import { secondPress } from "./second-press";
 
 const SAID_TWICE = ["touchstart", "touchmove", "touchend", "touchcancel"] as const;
 /** Fingers do not hover. */
@@ -35,7 +36,7 @@ export function useFingerFirst(
       telling = false;
     };
     const begin = (event: PointerEvent) => {
-      if (telling || !isOn(event)) return;
+      if (telling || !isOn(event) || secondPress.is(event)) return;
       latest.current(event);
       if (event.pointerType !== "touch") return;
       event.stopPropagation();

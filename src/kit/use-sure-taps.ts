@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect } from "react";
+import { secondPress } from "./second-press";
 
 /** What a tap presses or focuses. */
 const PRESSED = "button, a, input, textarea, [role=menuitem], [role=option]";
@@ -42,7 +43,7 @@ export function useSureTaps(): void {
 
     const down = (event: PointerEvent) => {
       // Events dispatched by the page itself are not fingers.
-      if (!event.isTrusted) return;
+      if (!event.isTrusted || secondPress.is(event)) return;
       const spot = spotOf(event);
       if (event.pointerType === "mouse") {
         // The click that follows is the mouse's own.

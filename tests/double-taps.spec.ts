@@ -1,0 +1,56 @@
+import { expect, type Locator, type Page, test } from "@playwright/test";
+import { addLesson, LAMPS } from "./support/lessons";
+
+// Without motion: what opens stands where it is measured.
+test.use({ hasTouch: true, contextOptions: { reducedMotion: "reduce" } });
+
+/** Two presses on one spot, so soon after each other, in milliseconds, as a double tap of a hand. */
+async function twice(page: Page, hand: "mouse" | "touch", on: Locator, apart: number) {
+  const box = (await on.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  for (const wait of [apart, 0]) {
+    await (hand === "mouse" ? page.mouse.click(x, y) : page.touchscreen.tap(x, y));
+    await page.waitForTimeout(wait);
+  }
+}
+
+for (const hand of ["mouse", "touch"] as const) {
+  for (const apart of [0, 120]) {
+    test(`a double tap in a menu does its thing once, and nothing beneath it: by ${hand}, ${apart} ms apart`, async ({
+      page,
+      request,
+    }) => {
+      const title = `Twice ${hand} ${apart} ${Date.now()}`;
+      await addLesson(request, { title });
+      await page.goto(`/?find=${encodeURIComponent(title)}`);
+      await page.getByRole("button", { name: `More for ${title}` }).click();
+      const asked = page.waitForResponse((answer) => answer.request().method() === "POST");
+      await twice(page, hand, page.getByRole("menuitem", { name: "Duplicate" }), apart);
+      await asked;
+      await expect(page.getByText(`“${title}” duplicated.`)).toBeVisible();
+      await expect(page.getByRole("listitem").filter({ hasText: title })).toHaveCount(2);
+      await expect(page).toHaveURL(/find=/);
+    });
+  }
+}
+
+test("a double tap that closes a window marks nothing on the board beneath it", async ({ page, request }) => {
+  await page.goto(`/lesson/${await addLesson(request, { name: LAMPS })}`);
+  const marked = page.getByRole("gridcell", { name: /mark/ });
+  await expect(page.getByRole("gridcell").first()).toBeVisible();
+  const before = await marked.count();
+  for (const apart of [0, 100, 250]) {
+    await page.keyboard.press("?");
+    const dialog = page.getByRole("dialog");
+    await expect(dialog).toBeVisible();
+    await twice(page, "touch", dialog.getByRole("button", { name: "Close" }), apart);
+    await expect(dialog).toHaveCount(0);
+    expect(await marked.count()).toBe(before);
+    await expect(page.getByRole("button", { name: "Take back" })).toBeDisabled();
+    // The next press is none of these two.
+    await page.waitForTimeout(400);
+  }
+  // A press of its own, later or elsewhere, is one.
+  await page.getByRole("gridcell").nth(12).tap();
+  await expect(marked).toHaveCount(before + 1);
+});
