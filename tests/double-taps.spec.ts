@@ -4,10 +4,14 @@ import { addLesson, LAMPS } from "./support/lessons";
 // Without motion: what opens stands where it is measured.
 test.use({ hasTouch: true, contextOptions: { reducedMotion: "reduce" } });
 
+type Spot = { x: number; y: number };
+const middleOf = async (on: Locator): Promise<Spot> => {
+  const { x, y, width, height } = (await on.boundingBox())!;
+  return { x: x + width / 2, y: y + height / 2 };
+};
+
 /** Two presses on one spot, so soon after each other, in milliseconds, as a double tap of a hand. */
-async function twice(page: Page, hand: "mouse" | "touch", on: Locator, apart: number) {
-  const box = (await on.boundingBox())!;
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+async function twice(page: Page, hand: "mouse" | "touch", { x, y }: Spot, apart: number) {
   for (const wait of [apart, 0]) {
     await (hand === "mouse" ? page.mouse.click(x, y) : page.touchscreen.tap(x, y));
     await page.waitForTimeout(wait);
@@ -25,7 +29,7 @@ for (const hand of ["mouse", "touch"] as const) {
       await page.goto(`/?find=${encodeURIComponent(title)}`);
       await page.getByRole("button", { name: `More for ${title}` }).click();
       const asked = page.waitForResponse((answer) => answer.request().method() === "POST");
-      await twice(page, hand, page.getByRole("menuitem", { name: "Duplicate" }), apart);
+      await twice(page, hand, await middleOf(page.getByRole("menuitem", { name: "Duplicate" })), apart);
       await asked;
       await expect(page.getByText(`“${title}” duplicated.`)).toBeVisible();
       await expect(page.getByRole("listitem").filter({ hasText: title })).toHaveCount(2);
@@ -39,11 +43,18 @@ test("a double tap that closes a window marks nothing on the board beneath it", 
   const marked = page.getByRole("gridcell", { name: /mark/ });
   await expect(page.getByRole("gridcell").first()).toBeVisible();
   const before = await marked.count();
-  for (const apart of [0, 100, 250]) {
+  const dialog = page.getByRole("dialog");
+  const square = await middleOf(page.getByRole("gridcell").first());
+  for (const [where, apart] of [
+    ["close", 0],
+    ["close", 100],
+    ["close", 250],
+    ["beside", 100],
+  ] as const) {
     await page.keyboard.press("?");
-    const dialog = page.getByRole("dialog");
     await expect(dialog).toBeVisible();
-    await twice(page, "touch", dialog.getByRole("button", { name: "Close" }), apart);
+    const close = await middleOf(dialog.getByRole("button", { name: "Close" }));
+    await twice(page, "touch", where === "close" ? close : square, apart);
     await expect(dialog).toHaveCount(0);
     expect(await marked.count()).toBe(before);
     await expect(page.getByRole("button", { name: "Take back" })).toBeDisabled();

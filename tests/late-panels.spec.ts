@@ -72,8 +72,12 @@ test("what is typed before a window over the board is there is kept for it, and 
   const lift = page.getByRole("button", { name: "Lift" });
   await expect(lift).toBeVisible();
   const before = await lift.getAttribute("aria-pressed");
+  // Not on the square that has the focus either.
+  await page.getByRole("gridcell").nth(4).focus();
   await page.keyboard.press("Control+k");
+  await page.keyboard.press("Enter");
   await page.keyboard.type("lift");
+  await expect(page.getByRole("button", { name: "Take back" })).toBeDisabled();
   expect(await lift.getAttribute("aria-pressed")).toBe(before);
   letGo();
   await expect(page.getByRole("combobox", { name: "Find a command" })).toHaveValue("lift");

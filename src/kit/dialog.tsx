@@ -28,7 +28,7 @@ export function Dialog({ open, onOpenChange, title, description, size = "small",
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 z-40 bg-rail/55" />
+        <Radix.Overlay data-part="overlay" className="fixed inset-0 z-40 bg-rail/55" />
         <Radix.Content
           aria-describedby={description ? undefined : ""}
           className={`rises fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card bg-board wrap-break-word ${SIZES[size]}`}

@@ -8,7 +8,8 @@ const SECOND = { ms: 350, far: 24 };
 /** What closes once something in it is pressed, and what is chosen once. */
 const LAYER = "[role=menu], [role=listbox], [role=dialog]";
 const ONCE = "[role=menuitem], [role=option]";
-const REST = ["mousedown", "pointerup", "mouseup", "touchstart", "touchend"] as const;
+const OVERLAY = "[data-part=overlay]";
+const REST = ["mousedown", "pointerup", "mouseup"] as const;
 
 type First = { on: Element; layer: Element; x: number; y: number; at: number };
 
@@ -45,8 +46,9 @@ function guard(): void {
     isSecond = secondPress.is(event);
     if (isSecond) return stop(event);
     const { timeStamp: at, clientX: x, clientY: y, target } = event;
-    const on = target instanceof Element ? target.closest(`button, a, ${ONCE}`) : null;
-    const layer = on?.closest(LAYER);
+    const on = target instanceof Element ? target.closest(`button, a, ${ONCE}, ${OVERLAY}`) : null;
+    // A window is closed by a press beside it too.
+    const layer = on?.matches(OVERLAY) ? document.querySelector(LAYER) : on?.closest(LAYER);
     first = on && layer ? { on, layer, x, y, at } : null;
   };
   const rest = (event: Event) => {
@@ -58,8 +60,7 @@ function guard(): void {
     isSecond = false;
     stop(event);
   };
-  const options = { capture: true, passive: false };
-  window.addEventListener("pointerdown", down, options);
-  for (const kind of REST) window.addEventListener(kind, rest, options);
-  window.addEventListener("click", click, options);
+  window.addEventListener("pointerdown", down, true);
+  for (const kind of REST) window.addEventListener(kind, rest, true);
+  window.addEventListener("click", click, true);
 }

@@ -1,7 +1,6 @@
 "use client";
 
 import type { Command, ScreenDoors } from "../commands/commands";
-import type { OverBoard } from "../commands/use-keys";
 import { useBoard, useBoardStore } from "../store/use-board";
 import {
   BoardsDialog,
@@ -44,13 +43,14 @@ type Props = {
   doors: ScreenDoors;
   commands: readonly Command[];
   strong: boolean;
-  over: OverBoard | null;
+  /** What was typed before the window was there. */
+  typed: () => string;
   /** Saves what is not saved yet; false where that cannot be done now. */
   saveFirst: () => Promise<boolean>;
 };
 
 /** The windows that open over the board. */
-export function BoardDialogs({ id, dialog, close, doors, commands, strong, over, saveFirst }: Props) {
+export function BoardDialogs({ id, dialog, close, doors, commands, strong, typed, saveFirst }: Props) {
   const store = useBoardStore();
   const words = useBoard((state) => state.words);
   const turn = (isOpen: boolean) => !isOpen && close();
@@ -97,7 +97,7 @@ export function BoardDialogs({ id, dialog, close, doors, commands, strong, over,
     case "keys":
       return <KeysDialog open onOpenChange={turn} commands={commands} />;
     case "command":
-      return <FindCommand open onOpenChange={turn} commands={commands} typed={() => over?.typed() ?? ""} />;
+      return <FindCommand open onOpenChange={turn} commands={commands} typed={typed} />;
     case null:
       return null;
     default:

@@ -74,9 +74,9 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
   });
   const commands = useMemo(() => boardCommands(store, doors), [store, doors]);
   const closeDialog = useCallback(() => setDialog(null), []);
-  const over = useOverBoard(dialog, closeDialog);
-  useKeys(commands, over);
-  useTyping();
+  const typed = useOverBoard(dialog, closeDialog);
+  useKeys(commands, dialog !== null);
+  useTyping(dialog !== null);
   useSureTaps();
   useNoTouchMenu();
 
@@ -146,7 +146,7 @@ export function BoardWindow({ open, name, unsaved, isBack }: Props) {
         doors={doors}
         commands={commands}
         strong={strong}
-        over={over}
+        typed={typed}
       />
     </div>
   );

@@ -11,17 +11,11 @@ const SHIFTED = /^(z|Ctrl\+Z|Arrow\w+)$/;
 export const isWithShift = (command: Command, key: string): boolean =>
   Boolean(command.shift) && SHIFTED.test(key);
 
-/** A window over the board that was opened: the board's keys wait until it is closed. */
-export type OverBoard = {
-  /** Called with each sign that is typed before the window is there. */
-  readonly type: (sign: string) => void;
-  /** What was typed so far. */
-  readonly typed: () => string;
-  readonly close: () => void;
-};
-
-/** Runs commands by their keys, except while typing, choosing from a list or with a window over the board. */
-export function useKeys(commands: readonly Command[], over: OverBoard | null): void {
+/**
+ * Runs commands by their keys, except while typing, choosing from a list or in a dialog.
+ * @param over whether a window is open over the board: then only the finder of commands can be asked for
+ */
+export function useKeys(commands: readonly Command[], over: boolean): void {
   useLayoutEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.altKey) return;
@@ -32,15 +26,7 @@ export function useKeys(commands: readonly Command[], over: OverBoard | null): v
           : key.length === 1
             ? key.toLowerCase()
             : key;
-      if (name !== FIND && over) {
-        if (document.querySelector("[role=dialog]")) return;
-        // It is still being loaded, and the keys are meant for it.
-        event.preventDefault();
-        if (key === "Escape") over.close();
-        else if (name.length === 1) over.type(key);
-        return;
-      }
-      if (name !== FIND && isTaken(target, key)) return;
+      if (name !== FIND && (over || isTaken(target, key))) return;
       const command = commands.find(
         (one) => one.keys.includes(name) && (!SHIFTED.test(name) || Boolean(one.shift) === shiftKey),
       );

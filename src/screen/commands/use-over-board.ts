@@ -1,11 +1,27 @@
-import { useMemo } from "react";
-import type { OverBoard } from "./use-keys";
+import { useLayoutEffect, useRef } from "react";
 
-/** Remembers what is typed for a window over the board until it is there. Null while none is open. */
-export function useOverBoard(window: string | null, close: () => void): OverBoard | null {
-  return useMemo(() => {
-    if (window === null) return null;
-    const signs: string[] = [];
-    return { type: (sign) => void signs.push(sign), typed: () => signs.join(""), close };
+/**
+ * While a window over the board is on its way, keys are meant for it and not for the board: signs are remembered, and
+ * Escape calls it off.
+ * @param window its name; null if none is open
+ * @returns what was typed before it was there
+ */
+export function useOverBoard(window: string | null, close: () => void): () => string {
+  const typed = useRef("");
+  useLayoutEffect(() => {
+    typed.current = "";
+    if (window === null) return;
+    const onKeyDown = (event: KeyboardEvent) => {
+      const { key, ctrlKey, metaKey, altKey } = event;
+      if (ctrlKey || metaKey || altKey || document.querySelector("[role=dialog]")) return;
+      event.preventDefault();
+      event.stopPropagation();
+      if (key === "Escape") close();
+      else if (key.length === 1) typed.current += key;
+    };
+    const ends = new AbortController();
+    globalThis.addEventListener("keydown", onKeyDown, { capture: true, signal: ends.signal });
+    return () => ends.abort();
   }, [window, close]);
+  return () => typed.current;
 }

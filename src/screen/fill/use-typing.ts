@@ -15,8 +15,9 @@ const hasKeypad = (state: BoardScreenState): boolean => {
 /**
  * While a keypad is in use the keyboard types on it too: digits and signs, and once a square waits, Enter. What is
  * typed before the whole tool is loaded waits for it.
+ * @param over whether a window is open over the board: keys are meant for that
  */
-export function useTyping(): void {
+export function useTyping(over: boolean): void {
   const store = useBoardStore();
   useLayoutEffect(() => {
     const run = (key: string) =>
@@ -31,7 +32,7 @@ export function useTyping(): void {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (target?.closest("input, textarea, [role=dialog]")) return;
       // Read from the store directly: what is typed right after a touch is meant for the result of that touch.
-      if (!hasKeypad(store.getState())) return;
+      if (over || !hasKeypad(store.getState())) return;
       const { hand } = store.getState();
       // Enter presses a focused button; in the middle of a number, only one of the keypad.
       const button = event.key === "Enter" ? target?.closest("button") : null;
@@ -46,5 +47,5 @@ export function useTyping(): void {
     // Before the chart and the board's own keys: a digit would choose an ink.
     window.addEventListener("keydown", onKeyDown, { capture: true });
     return () => window.removeEventListener("keydown", onKeyDown, { capture: true });
-  }, [store]);
+  }, [store, over]);
 }
