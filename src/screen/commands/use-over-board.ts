@@ -3,14 +3,14 @@ import { useLayoutEffect, useRef } from "react";
 /**
  * While a window over the board is on its way, keys are meant for it and not for the board: signs are remembered, and
  * Escape calls it off.
- * @param window its name; null if none is open
+ * @param opened its name; null if none is open
  * @returns what was typed before it was there
  */
-export function useOverBoard(window: string | null, close: () => void): () => string {
+export function useOverBoard(opened: string | null, close: () => void): () => string {
   const typed = useRef("");
   useLayoutEffect(() => {
     typed.current = "";
-    if (window === null) return;
+    if (opened === null) return;
     const onKeyDown = (event: KeyboardEvent) => {
       const { key, ctrlKey, metaKey, altKey } = event;
       if (ctrlKey || metaKey || altKey || document.querySelector("[role=dialog]")) return;
@@ -20,8 +20,8 @@ export function useOverBoard(window: string | null, close: () => void): () => st
       else if (key.length === 1) typed.current += key;
     };
     const ends = new AbortController();
-    globalThis.addEventListener("keydown", onKeyDown, { capture: true, signal: ends.signal });
+    window.addEventListener("keydown", onKeyDown, { capture: true, signal: ends.signal });
     return () => ends.abort();
-  }, [window, close]);
+  }, [opened, close]);
   return () => typed.current;
 }

@@ -10,9 +10,9 @@ export type Taken = { readonly view: string; readonly target: string } | { reado
 export const TOUCHED = "yellowStairTouched";
 
 /**
- * Answers touches on the picture of a board, and stores them until the board is interactive, with the keys of the stair: a
- * cell that shows its bare number is marked, as the initial tool does. The function is sent as text and runs by itself, so it uses nothing from
- * any module.
+ * Answers touches on the picture of a board, and stores them until the board is interactive, with the keys of the
+ * stair: a cell that shows its bare number is marked, as the initial tool does. The function is sent as text and runs by
+ * itself, so it uses nothing from any module.
  */
 export function takeTouches(name: string, grids: readonly TouchGrid[]): void {
   const taken: Taken[] = [];

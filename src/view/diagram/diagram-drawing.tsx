@@ -51,17 +51,21 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
     bits: i + 1,
     set: setOf(i + 1, inks),
   }));
-  const fitIn = ({ ovals }: { ovals: readonly Oval[] }, { bits, set }: (typeof sets)[number]) =>
-    sizeInRegion(ovals, bits, wordsOf(regions.get(set)), largest, smallest);
   // All numbers have one size, as large as the fullest region allows. If even the smallest is too large for one, those of
   // every region are counted: a count beside numbers would be read as one of them.
   const asked = view.numbers === "counted";
   const told = notesOn(found, false);
-  const noRoom = !asked && sets.some((one) => fitIn(ovalsAbove(told), one) === null);
+  const above = ovalsAbove(told);
+  const sizes = asked
+    ? []
+    : sets.map(({ bits, set }) =>
+        sizeInRegion(above.ovals, bits, wordsOf(regions.get(set)), largest, smallest),
+      );
+  const noRoom = sizes.includes(null);
   const counted = asked || noRoom;
   const notes = noRoom ? notesOn(found, true) : told;
-  const { size: drawn, ovals, line } = ovalsAbove(notes);
-  const numeral = Math.min(largest, ...sets.flatMap((one) => fitIn({ ovals }, one) ?? []));
+  const { size: drawn, ovals, line } = noRoom ? ovalsAbove(notes) : above;
+  const numeral = Math.min(largest, ...sizes.map((size) => size ?? largest));
   const counts = sets.map(({ bits, set }) => {
     const word = wordOf(`${manyIn(regions.get(set))}`);
     return { word, fits: sizeInRegion(ovals, bits, [word], largest, LEAST) ?? LEAST };
