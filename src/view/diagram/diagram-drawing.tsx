@@ -75,7 +75,7 @@ export function DiagramDrawing({ view, board, scene, size, theme, onNumber }: Pr
   return (
     <div className="flex size-full flex-col items-center justify-center">
       <div className="relative" style={drawn}>
-        <svg aria-hidden {...drawn} className="absolute inset-0">
+        <svg aria-hidden {...drawn} className="absolute inset-0 overflow-visible">
           {ovals.map(({ x, y, rx, ry }, i) => (
             <path
               key={inks[i]}
