@@ -65,3 +65,19 @@ test("a double tap that closes a window marks nothing on the board beneath it", 
   await page.getByRole("gridcell").nth(12).tap();
   await expect(marked).toHaveCount(before + 1);
 });
+
+test("a press on a list that a key has opened anew is no second press, however soon", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await addLesson(request, { name: LAMPS })}`);
+  await expect(page.getByRole("gridcell").first()).toBeVisible();
+  const find = page.getByRole("dialog", { name: "Find a command" });
+  for (const step of [1, 2, 3]) {
+    await page.keyboard.press("Control+k");
+    const { x, y } = await middleOf(find.getByRole("option", { name: "Climb to the next step" }));
+    await page.mouse.click(x, y);
+    await expect(find).toBeHidden();
+    await expect(page.getByRole("img", { name: `Step ${step} of` })).toBeVisible();
+  }
+});

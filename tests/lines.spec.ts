@@ -119,6 +119,7 @@ test("a line that glides begins where it was: it never flashes at its destinatio
   await openLine(page, request);
   await button(page, "Teach").click();
   const x = () => at(page, "100").evaluate((hundred) => Math.round(hundred.getBoundingClientRect().x));
+  await atRest(page);
   const rest = await x();
   await button(page, "Slide on one interval").tap();
   await expect(at(page, "110")).toBeVisible();

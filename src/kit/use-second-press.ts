@@ -60,6 +60,11 @@ function guard(): void {
     isSecond = false;
     stop(event);
   };
+  // A hand that has used a key in between means its press: a list opened anew stands where the last one did.
+  const key = (event: KeyboardEvent) => {
+    if (event.isTrusted) first = null;
+  };
+  window.addEventListener("keydown", key, true);
   window.addEventListener("pointerdown", down, true);
   for (const kind of REST) window.addEventListener(kind, rest, true);
   window.addEventListener("click", click, true);
