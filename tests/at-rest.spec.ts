@@ -172,6 +172,41 @@ const OTHERS: Record<string, [views: object[], opening?: object[], layout?: obje
   "a ten and the next": [[{ kind: "pairs", way: "on" }], [{ do: "focus", number: "37" }]],
 };
 
+/** Boards of several views that a phone shows below each other. */
+const STACKED: Record<string, object[]> = {
+  "two charts": [
+    { ...CHART, id: "one" },
+    { ...CHART, id: "two" },
+  ],
+  "a chart, a line and a sentence": [CHART, lineView({ ...FLAT, pinned: true }), KINDS.sentence.starts],
+};
+
+test("on a phone, views below each other come drawn where they are scrolled to", async ({
+  browser,
+  request,
+  baseURL,
+}) => {
+  const size = { width: 390, height: 844 };
+  const context = await browser.newContext({ viewport: size });
+  const page = await context.newPage();
+  const sent = await asSent(browser, size);
+  for (const [name, views] of Object.entries(STACKED)) {
+    const url = `${baseURL}/lesson/${await lessonWith(request, views, { opening: jumps("12", "10", "3") })}`;
+    await page.goto(url);
+    await expect(page.getByRole("button", { name: "Lift" })).toBeVisible();
+    await lettered(page);
+    await expect.poll(() => context.cookies()).not.toEqual([]);
+    await sent.context().addCookies(await context.cookies());
+    await sent.goto(url);
+    await lettered(sent);
+    const before = await numbers(sent);
+    expect(before.length).toBeGreaterThan(10);
+    await expect.poll(async () => astray(before, await numbers(page)), { message: name }).toEqual([]);
+  }
+  await sent.context().close();
+  await context.close();
+});
+
 for (const [width, height, way] of [
   [1280, 800, ""],
   [1280, 800, "?prepare"],

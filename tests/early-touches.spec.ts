@@ -28,6 +28,9 @@ async function touch(page: Page, number: number) {
 
 test.use({ hasTouch: true });
 
+// A page that is closed may still have scripts on their way.
+test.afterEach(({ page }) => page.unrouteAll({ behavior: "ignoreErrors" }));
+
 test("a touch on a chart that is not alive yet is answered at once, and done on the board", async ({
   page,
   request,

@@ -19,6 +19,9 @@ async function holdBack(page: Page, words: string): Promise<() => void> {
   return letGo;
 }
 
+// A page that is closed may still have scripts on their way.
+test.afterEach(({ page }) => page.unrouteAll({ behavior: "ignoreErrors" }));
+
 const ARROWS = { kind: "arrows", layFirst: false };
 for (const [name, words, late, views] of [
   [
@@ -57,8 +60,6 @@ for (const [name, words, late, views] of [
       letGo();
       await expect(page.getByRole("region", { name: late })).toBeVisible();
       expect(await places()).toEqual(before);
-      // Other scripts may still be on their way.
-      await page.unrouteAll({ behavior: "ignoreErrors" });
     });
   }
 }

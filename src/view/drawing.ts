@@ -18,6 +18,8 @@ export type Theme = {
   readonly bare?: true;
   /** Views with nothing to say keep their places. */
   readonly keeps?: boolean;
+  /** The height of each of several views, in pixels, where they lie below each other and are scrolled to. */
+  readonly stacked?: number;
   /** The height below the second of two views that is reserved for something other than a view. */
   readonly under?: number;
 };

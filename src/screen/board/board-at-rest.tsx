@@ -3,8 +3,9 @@ import { ArrowLeft } from "lucide-react";
 import { asOpened } from "@/core/lesson/at-first";
 import type { Lesson } from "@/core/lesson/lesson";
 import { arrowsOf, keptOf, layoutOf, standingOf } from "@/core/lesson/views-of";
+import { stackedHeight } from "@/view/board/board-layout";
 import { rowsOf } from "@/view/board/rows-of";
-import { edgesGrown, type Size } from "@/view/drawing";
+import { clamp, edgesGrown, type Size } from "@/view/drawing";
 import { unsavedFrom } from "../save/kept-keys";
 import { whereKey } from "../store/where-key";
 import { StillBoard } from "../views/still-board";
@@ -24,6 +25,9 @@ import {
 
 /** The height below which a window counts as low, in pixels: as in the style sheet's variant. */
 const LOW = 480;
+/** The width below which a window is cramped: several views lie below each other, each so high, and are scrolled to. */
+const CRAMPED = 600;
+const heightOfMany = (screen: number) => clamp(200, 0.44 * screen, 440);
 /** The steps while preparing, in pixels. */
 const STEPS = 116;
 /** On an upright screen the board keeps this much of its room, as `SIDE` says. */
@@ -78,12 +82,15 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
   const beneath = upright ? needs : choice + (arrowsOf(board) ? ARROWS_UNDER : SLIM_UNDER);
   const under = leaves ? beneath * grow : 0;
   const high = Math.max(100, whole.height - (prepare ? STEPS * grow : 0));
-  const room: Size = {
+  const room = {
     width: whole.width - (side && !upright ? width * grow : 0),
     height: side && upright ? Math.max(grid === SLIM ? 0 : high * MIN, high - needs * grow) : high,
   };
   // Upright the view over the panel has a height of its own, and the main one has the rest.
   const second = leaves && upright ? 16 * countHeight(placed[1]!) * grow + under : 0;
+  const cramped = seen.height <= LOW || seen.width < CRAMPED;
+  const stacked = cramped && placed.length > 1 && !side && !leaves ? heightOfMany(seen.height) : 0;
+  if (stacked > 0) room.height = stackedHeight(placed.length, stacked);
   const layout = layoutOf(board);
   const share = second > 0 ? Math.max(0, 1 - second / (room.height - 16 * grow)) : layout.share;
   return (
@@ -103,7 +110,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
         <span className="flex size-press shrink-0 items-center justify-center">
           <ArrowLeft aria-hidden size={22} />
         </span>
-        <h1 className="mr-auto truncate text-large font-bold">{lesson.title}</h1>
+        <h1 className="mr-auto truncate text-large font-bold portrait:flex-1">{lesson.title}</h1>
         {named && (
           <div className="flex min-w-0 flex-1 items-center gap-1 overflow-hidden portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
             {lesson.boards.map(({ id: key, title }, index) => (
@@ -124,7 +131,13 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
       {prepare && <div className="order-1 h-[7.25rem] shrink-0 low:h-press" />}
       <footer className="order-2 h-[6.5rem] shrink-0 bg-rail max-[63.9375rem]:h-40 low:h-touch" />
       <main className="flex min-h-0 flex-1 flex-col px-5 pb-3 low:px-2 low:pb-1.5">
-        <div className={clsx("grid min-h-0 flex-1 gap-4 portrait:grid-cols-1", side && grid)}>
+        <div
+          className={clsx(
+            "grid min-h-0 flex-1 gap-4 portrait:grid-cols-1",
+            side && grid,
+            stacked > 0 && "overflow-hidden",
+          )}
+        >
           {side && (
             <div
               className={clsx(
@@ -135,13 +148,20 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
               style={!prepare && upright ? { height: (needs - 16) * grow } : {}}
             />
           )}
-          <div className="at-rest min-h-0 min-w-0">
+          <div className="at-rest min-h-0 min-w-0" style={stacked > 0 ? { height: room.height } : {}}>
             <StillBoard
               of={`${id} ${revision}`}
               board={{ ...board, stair: [], layout: { ...layout, share } }}
               at={0}
               room={room}
-              theme={{ strong: seen.strong, screen: seen.height, upright, keeps, under }}
+              theme={{
+                strong: seen.strong,
+                screen: seen.height,
+                upright,
+                keeps,
+                under,
+                ...(stacked > 0 && { stacked }),
+              }}
               from="the server"
               takesTouches={nonce}
             />

@@ -27,7 +27,7 @@ export function Rail(props: RailProps) {
   const jumps = useBoard((state) => TOOLS.jump.offered(pickBoardInHand(state)));
   return (
     // A paint layer of its own, so that a touch on a number does not repaint it.
-    <footer className="isolate flex min-h-[6.5rem] shrink-0 flex-wrap items-center justify-between gap-x-1 gap-y-2 bg-rail px-2 py-3 text-white rail-wide:px-6 low:min-h-14 low:flex-nowrap low:overflow-x-auto low:py-0">
+    <footer className="isolate flex min-h-[6.5rem] max-[63.9375rem]:min-h-40 shrink-0 flex-wrap items-center justify-between gap-x-1 gap-y-2 bg-rail px-2 py-3 text-white rail-wide:px-6 low:min-h-14 low:flex-nowrap low:overflow-x-auto low:py-0">
       <StairRail />
       {/* biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group. */}
       <div

@@ -39,6 +39,7 @@ export function placedViews({ board, scene }: Moment, room: Size, theme: Theme):
     gap: GAP * edgesGrown(theme),
     screen: theme.screen,
     upright: theme.upright ?? room.height > room.width,
+    stacked: theme.stacked,
   });
   const leaves = (index: number) => (placed.length === 2 && index === 1 ? (theme.under ?? 0) : 0);
   const around = boardAround(board, surfacesOf(board)[0]);

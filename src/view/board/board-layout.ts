@@ -10,8 +10,18 @@ const NARROWEST = { gaps: 15, share: 0.44 };
 
 export type Box = { readonly left: number; readonly top: number } & Size;
 
-/** Where views are laid out: their room, the room between two, and the screen, in pixels; whether that is upright. */
-type Where = { room: Size; gap: number; screen: number; upright: boolean };
+/**
+ * Where views are laid out: their room, the room between two, and the screen, in pixels; whether that is upright; and the
+ * height of each if they are stacked.
+ */
+type Where = { room: Size; gap: number; screen: number; upright: boolean; stacked?: number | undefined };
+
+/** The room between two views that are scrolled to, in pixels. */
+const STACKED_GAP = 8;
+
+/** The height of so many views below each other, each of a height, in pixels. */
+export const stackedHeight = (count: number, each: number): number =>
+  count * each + (count - 1) * STACKED_GAP;
 
 /**
  * Lays out the views of a board in its room, in pixels: one fills it; two share it; a third and a fourth share what the
@@ -19,10 +29,11 @@ type Where = { room: Size; gap: number; screen: number; upright: boolean };
  * @param rows how many rows the numbers of each view stand in, if they do
  */
 export function layOutBoard(layout: Layout, rows: readonly (number | undefined)[], where: Where): Box[] {
-  const { room, gap, screen, upright } = where;
+  const { room, gap, screen, upright, stacked } = where;
   const count = rows.length;
   const whole = { left: 0, top: 0, ...room };
   if (count < 2) return count === 0 ? [] : [whole];
+  if (stacked) return split({ ...whole, height: stackedHeight(count, stacked) }, count, "down", STACKED_GAP);
   if (layout.run === "square" && count > 2) {
     return split(whole, Math.ceil(count / 2), "down", gap).flatMap((row, i) => {
       const cells = split(row, 2, "across", gap);

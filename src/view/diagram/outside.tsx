@@ -49,7 +49,7 @@ export function Outside({
         lineHeight: 1.1,
       }}
     >
-      <span className="w-full text-center font-semibold text-quiet" style={{ fontSize: largest * 0.7 }}>
+      <span className="w-full text-center font-semibold text-quiet" style={{ fontSize: largest * 0.85 }}>
         {regionName(0, found.inks)}
       </span>
       {counted || size === null ? (
