@@ -106,7 +106,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
         // biome-ignore lint/security/noDangerouslySetInnerHtml: it is our own, and runs before anything is seen.
         dangerouslySetInnerHTML={{ __html: comesBack(id) }}
       />
-      <header className="flex min-h-[3.75rem] shrink-0 items-center gap-3 pr-5 pl-2 low:min-h-press portrait:flex-wrap portrait:gap-y-0">
+      <header className="flex min-h-[3.75rem] shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-x-1 phone:pr-2 low:min-h-press portrait:flex-wrap portrait:gap-y-0">
         <span className="flex size-press shrink-0 items-center justify-center">
           <ArrowLeft aria-hidden size={22} />
         </span>
@@ -124,7 +124,7 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
           </div>
         )}
         {/* The menu, and the way to preparing. */}
-        <span className="h-press w-40 shrink-0" />
+        <span className="h-press w-40 shrink-0 phone:w-[8.1875rem]" />
       </header>
       {/* Whatever stands below or beside the board is rendered first, so that the board has its place from its first
           frame on. */}
