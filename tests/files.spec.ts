@@ -105,6 +105,25 @@ test("lessons are dropped on the shelf", async ({ page }, info) => {
   await expect(page.getByText("Drop to open the lessons")).toHaveCount(0);
 });
 
+test("a lesson dropped on a shelf that has just come alive is opened, and does not take the shelf's place", async ({
+  page,
+}, info) => {
+  const title = ownWord("Dropped at once", info);
+  await page.goto("/");
+  const drop = (text: string) => {
+    const dataTransfer = new DataTransfer();
+    dataTransfer.items.add(new File([text], "posts.json", { type: "application/json" }));
+    const on = document.querySelector("h1")!;
+    // The two follow each other at once, so that what is usually dropped on is not there yet.
+    return ["dragover", "drop"].every(
+      (type) => !on.dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer })),
+    );
+  };
+  await expect.poll(() => page.evaluate(drop, JSON.stringify(fresh(title)))).toBe(true);
+  await expect(page.getByText("1 lesson opened.")).toBeVisible();
+  await expect(card(page, title)).toHaveCount(1);
+});
+
 test("a file that is dropped on a board does not take its place, and it is said where files open", async ({
   page,
   request,

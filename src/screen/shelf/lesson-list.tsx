@@ -1,15 +1,15 @@
 "use client";
 
-import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { later } from "@/kit/later";
 import { useSize } from "@/kit/use-size";
 import { CARD, columnsIn, GAP, MAX_COLUMNS, ROW, ROW_GAP } from "./card-rows";
 import { LessonCard } from "./lesson-card";
+import type { Rows } from "./near-rows";
 import { AT_A_TIME } from "./shelf-lesson";
 import type { Found } from "./use-shelf";
 
-/** Rows rendered above and below the window. */
-const READY = 2;
+const NearRows = later(() => import("./near-rows").then((part) => part.NearRows));
 
 type Props = {
   found: Found;
@@ -29,12 +29,7 @@ export function LessonList({ found, inUse, drawn, onNear }: Props) {
   const [top, setTop] = useState(0);
   const columns = columnsIn(width);
   const rows = Math.ceil(total / columns);
-  const virtual = useWindowVirtualizer({
-    count: rows,
-    estimateSize: () => row + ROW_GAP,
-    overscan: READY,
-    scrollMargin: top,
-  });
+  const [near, setNear] = useState<Rows | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: measured anew where a card may have become higher.
   useLayoutEffect(() => {
     const here = list.current;
@@ -43,13 +38,9 @@ export function LessonList({ found, inUse, drawn, onNear }: Props) {
     setRow(card.getBoundingClientRect().height);
     setTop(here.getBoundingClientRect().top + window.scrollY);
   }, [width, inUse.length, total]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: all rows are as high as the one that was measured.
-  useLayoutEffect(() => virtual.measure(), [row]);
-
-  const shown = virtual.getVirtualItems();
   // Before the window is known, only the visible cards are rendered.
-  const before = width === 0;
-  const [firstRow, lastRow] = before ? [0, 0] : [shown[0]?.index ?? 0, shown.at(-1)?.index ?? 0];
+  const before = width === 0 || near === null;
+  const [firstRow, lastRow] = near ?? [0, 0];
   const from = firstRow * columns;
   const to = before ? Math.min(AT_A_TIME, total) : Math.min((lastRow + 1) * columns, total);
   useEffect(() => onNear({ from, to }), [onNear, from, to]);
@@ -81,6 +72,7 @@ export function LessonList({ found, inUse, drawn, onNear }: Props) {
           <li key={`place ${place}`} aria-hidden className="rounded-card bg-mist" style={{ height: row }} />
         );
       })}
+      {width > 0 && <NearRows count={rows} row={row} top={top} onNear={setNear} />}
     </ul>
   );
 }

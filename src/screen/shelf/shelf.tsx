@@ -13,7 +13,7 @@ import { useEarlyPresses } from "@/kit/use-early-presses";
 import { FirstOffer } from "../first/first-offer";
 import { endFirstVisit, wasUsedBefore } from "../first/first-visit";
 import { isAnyKept } from "../save/kept-keys";
-import { FileDrop } from "./file-drop";
+import { DropZone, FileDrop } from "./file-drop";
 import { LessonList } from "./lesson-list";
 import { type LabelInUse, ShelfBar } from "./shelf-bar";
 import type { ShelfPart } from "./shelf-part";
@@ -55,7 +55,7 @@ export function Shelf({ labels, isFirstVisit, drawn, ...came }: Props) {
   useEffect(() => {
     let callOff = () => {};
     const timer = setTimeout(() => {
-      callOff = bringInTurn([{ bring: bringMenus }, { bring: bringSelects }, NewLesson]);
+      callOff = bringInTurn([{ bring: bringMenus }, { bring: bringSelects }, DropZone, NewLesson]);
     }, AFTER_THE_SHELF_MS);
     return () => {
       clearTimeout(timer);
