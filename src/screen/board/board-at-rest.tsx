@@ -1,5 +1,4 @@
 import { clsx } from "clsx";
-import { ArrowLeft } from "lucide-react";
 import { asOpened } from "@/core/lesson/at-first";
 import type { Lesson } from "@/core/lesson/lesson";
 import { arrowsOf, keptOf, layoutOf, standingOf } from "@/core/lesson/views-of";
@@ -107,9 +106,8 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
         dangerouslySetInnerHTML={{ __html: comesBack(id) }}
       />
       <header className="flex min-h-[3.75rem] shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-x-1 phone:pr-2 low:min-h-press portrait:flex-wrap portrait:gap-y-0">
-        <span className="flex size-press shrink-0 items-center justify-center">
-          <ArrowLeft aria-hidden size={22} />
-        </span>
+        {/* What is pressed comes with the live board: here the way back has its room, as have the menu and the way to preparing. */}
+        <span className="size-press shrink-0" />
         <h1 className="mr-auto truncate text-large font-bold portrait:flex-1">{lesson.title}</h1>
         {named && (
           <div className="flex min-w-0 flex-1 items-center gap-1 overflow-hidden portrait:order-last portrait:w-full portrait:flex-none portrait:pb-2 portrait:pl-2">
@@ -123,7 +121,6 @@ export function BoardAtRest({ id, revision, lesson, prepare, seen, nonce }: Prop
             ))}
           </div>
         )}
-        {/* The menu, and the way to preparing. */}
         <span className="h-press w-40 shrink-0 phone:w-[8.1875rem]" />
       </header>
       {/* Whatever stands below or beside the board is rendered first, so that the board has its place from its first
