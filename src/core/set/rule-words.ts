@@ -33,11 +33,18 @@ function predicate(condition: Condition, verbs: Verbs = SEVERAL): string {
   return `${condition.not ? NOT[verbs[verb]] : verbs[verb]} ${what(condition)}`;
 }
 
-/** The predicates of a rule. One with a comma in it ends with a comma: "have two digits, the ones digit twice the tens digit, and are even". */
-const predicates = (conditions: readonly Condition[], join: Rule["join"], verbs?: Verbs): string =>
-  conditions
-    .map((condition) => predicate(condition, verbs))
-    .reduce((said, next) => `${said}${said.includes(", ") ? "," : ""} ${join} ${next}`);
+/** In a predicate that has one of these, it would not be clear where it ends. */
+const LONG = /, | or /;
+
+/**
+ * The predicates of a rule. A long one ends with a comma: "have two digits, the ones digit twice the tens digit, and are even";
+ * "are 18 or 27, or are even".
+ */
+const predicates = (conditions: readonly Condition[], join: Rule["join"], verbs?: Verbs): string => {
+  const all = conditions.map((condition) => predicate(condition, verbs));
+  const comma = all.slice(0, -1).some((one) => LONG.test(one)) ? "," : "";
+  return all.join(`${comma} ${join} `);
+};
 
 /**
  * Numbers in a sentence: "24, 54, 84 and 114"; beyond `max`, how many more there are.

@@ -168,6 +168,16 @@ describe("how a rule is said", () => {
       },
       "numbers that are less than 5 or are more than 95",
     ],
+    [
+      {
+        join: "or",
+        conditions: [
+          { kind: "picked", not: true, numbers: ["18", "27"] },
+          { kind: "even", not: false },
+        ],
+      },
+      "numbers that are not 18 or 27, or are even",
+    ],
   ] satisfies [Rule, string][])("%o", (rule, words) => {
     expect(ruleWords(Rule(z).parse(rule))).toBe(words);
   });

@@ -56,3 +56,14 @@ describe("On an upright screen", () => {
     expect(upright([undefined, 10], 0.4)).toEqual([295, 443]);
   });
 });
+
+test("stacked views have the whole width and the height that each is given, whatever their layout", () => {
+  const where = { room: { width: 350, height: 600 }, gap: GAP, screen: 844, upright: true, stacked: 371 };
+  expect(layOutBoard({ run: "beside", share: 0.7 }, [10, undefined, 11], where)).toEqual([
+    { left: 0, top: 0, width: 350, height: 371 },
+    { left: 0, top: 379, width: 350, height: 371 },
+    { left: 0, top: 758, width: 350, height: 371 },
+  ]);
+  // One view alone has the room.
+  expect(layOutBoard({ run: "beside", share: 0.7 }, [10], where)[0]!.height).toBe(600);
+});
