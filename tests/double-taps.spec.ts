@@ -81,3 +81,31 @@ test("a press on a list that a key has opened anew is no second press, however s
     await expect(page.getByRole("img", { name: `Step ${step} of` })).toBeVisible();
   }
 });
+
+for (const hand of ["mouse", "touch"] as const) {
+  for (const apart of [0, 120]) {
+    test(`a double tap on what opens a list leaves it open, the first time and later: by ${hand}, ${apart} ms apart`, async ({
+      page,
+      request,
+    }) => {
+      const title = `Opened ${hand} ${apart} ${Date.now()}`;
+      await addLesson(request, { title });
+      await page.goto(`/?find=${encodeURIComponent(title)}`);
+      await expect(page.getByRole("listitem")).toHaveCount(1);
+      for (const [opener, list] of [
+        [page.getByRole("button", { name: `More for ${title}` }), page.getByRole("menu")],
+        [page.getByRole("combobox", { name: "Order of the lessons" }), page.getByRole("listbox")],
+      ] as const) {
+        for (const _time of ["first", "second"]) {
+          await twice(page, hand, await middleOf(opener), apart);
+          await expect(list).toBeVisible();
+          // It does not shut a moment later.
+          await page.waitForTimeout(300);
+          await expect(list).toBeVisible();
+          await page.keyboard.press("Escape");
+          await expect(list).toHaveCount(0);
+        }
+      }
+    });
+  }
+}

@@ -1,12 +1,13 @@
 "use client";
 
-import { cloneElement, type KeyboardEvent, type ReactElement, useState } from "react";
+import { cloneElement, type KeyboardEvent, type MouseEvent, type ReactElement, useState } from "react";
+import { secondPress } from "./second-press";
 
 type Opens = "menu" | "dialog" | "listbox";
 type Opening = { "aria-haspopup"?: Opens; "aria-expanded"?: boolean; "data-state"?: string };
 /** A button that something opens from. */
 export type OpensFrom = ReactElement<
-  Opening & { onClick?: () => void; onKeyDown?: (event: KeyboardEvent) => void }
+  Opening & { onClick?: (event: MouseEvent) => void; onKeyDown?: (event: KeyboardEvent) => void }
 >;
 
 /** Keys that open it, besides those that press any button. */
@@ -43,7 +44,10 @@ export function useOpener(
     "aria-haspopup": what,
     "aria-expanded": false,
     "data-state": "closed",
-    onClick: ask,
+    onClick: ({ clientX, clientY, timeStamp }) => {
+      secondPress.opened = { clientX, clientY, timeStamp };
+      ask();
+    },
     onKeyDown: (event) => {
       if (!OPENING_KEYS[what].includes(event.key)) return;
       event.preventDefault();

@@ -9,16 +9,19 @@ const SECOND = { ms: 350, far: 24 };
 const LAYER = "[role=menu], [role=listbox], [role=dialog]";
 const ONCE = "[role=menuitem], [role=option]";
 const OVERLAY = "[data-part=overlay]";
+/** What opens a list or a panel. */
+const OPENER = "[aria-haspopup], [role=combobox]";
 const REST = ["mousedown", "pointerup", "mouseup"] as const;
 
-type First = { on: Element; layer: Element; x: number; y: number; at: number };
+/** The first press, and whether a second one is to do nothing by now. */
+type First = Pick<MouseEvent, "clientX" | "clientY" | "timeStamp"> & { isDone: () => boolean };
 
 /** Once a layer was open, the page is guarded for good: what is pressed may close the layer that guards it. */
 let guarded = false;
 
 /**
- * Keeps the second press of a double tap from doing anything where the first one has chosen from a list or closed a
- * window: it would choose twice, or fall on what lay beneath. Every kind of layer calls it.
+ * Keeps the second press of a double tap from doing anything where the first one has opened a list, chosen from one or
+ * closed a window: it would shut the list, choose twice, or fall on what lay beneath. Every kind of layer calls it.
  */
 export function useSecondPress(): void {
   useEffect(() => {
@@ -28,7 +31,8 @@ export function useSecondPress(): void {
 }
 
 function guard(): void {
-  let first: First | null = null;
+  const { opened } = secondPress;
+  let first: First | null = opened && { ...positionOf(opened), isDone: () => true };
   let isSecond = false;
   const stop = (event: Event) => {
     event.preventDefault();
@@ -38,18 +42,23 @@ function guard(): void {
   secondPress.is = ({ isTrusted, timeStamp, clientX, clientY }) =>
     isTrusted &&
     first !== null &&
-    timeStamp - first.at < SECOND.ms &&
-    Math.hypot(clientX - first.x, clientY - first.y) <= SECOND.far &&
-    (!first.layer.isConnected || first.on.matches(ONCE));
+    timeStamp - first.timeStamp < SECOND.ms &&
+    Math.hypot(clientX - first.clientX, clientY - first.clientY) <= SECOND.far &&
+    first.isDone();
   const down = (event: PointerEvent) => {
     if (!event.isTrusted) return;
     isSecond = secondPress.is(event);
     if (isSecond) return stop(event);
-    const { timeStamp: at, clientX: x, clientY: y, target } = event;
-    const on = target instanceof Element ? target.closest(`button, a, ${ONCE}, ${OVERLAY}`) : null;
+    const target = event.target instanceof Element ? event.target : null;
+    const opener = target?.closest(OPENER);
+    const on = target?.closest(`button, a, ${ONCE}, ${OVERLAY}`);
     // A window is closed by a press beside it too.
     const layer = on?.matches(OVERLAY) ? document.querySelector(LAYER) : on?.closest(LAYER);
-    first = on && layer ? { on, layer, x, y, at } : null;
+    const isOpen = () => opener?.getAttribute("aria-expanded") === "true";
+    if (opener && !isOpen()) first = { ...positionOf(event), isDone: () => isOpen() || !opener.isConnected };
+    else if (on && layer)
+      first = { ...positionOf(event), isDone: () => !layer.isConnected || on.matches(ONCE) };
+    else first = null;
   };
   const rest = (event: Event) => {
     if (isSecond && event.isTrusted) stop(event);
@@ -69,3 +78,9 @@ function guard(): void {
   for (const kind of REST) window.addEventListener(kind, rest, true);
   window.addEventListener("click", click, true);
 }
+
+const positionOf = ({ clientX, clientY, timeStamp }: Omit<First, "isDone">) => ({
+  clientX,
+  clientY,
+  timeStamp,
+});
