@@ -56,6 +56,7 @@ export function FileDrop({ children }: Props) {
   const [zone, setZone] = useState<Zone | null>(null);
   const chooser = useRef<HTMLInputElement>(null);
   const early = (event: DragEvent) => {
+    if (!event.dataTransfer.types.includes("Files")) return;
     // Otherwise the browser would show the file in place of the shelf.
     event.preventDefault();
     void DropZone.bring();
