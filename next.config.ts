@@ -12,7 +12,7 @@ const config: NextConfig = {
   experimental: {
     optimizePackageImports: ["radix-ui"],
     // Scripts in fewer and larger pieces: compressed together they are smaller, and a page asks for fewer of them.
-    turbopackChunking: { minChunkSize: 300_000 },
+    turbopackChunking: { minChunkSize: 200_000 },
     turbopackCrossModuleConstants: true,
     // A zip of all lessons passes through the proxy whole; the door that takes it has a bound of its own.
     proxyClientMaxBodySize: "120mb",
