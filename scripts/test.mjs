@@ -1,5 +1,6 @@
 // Sets up everything and runs all checks: npm test
 import { mkdirSync, readFileSync, rmSync } from "node:fs";
+import { stripVTControlCharacters } from "node:util";
 import { installForTests } from "./lib/chromium.mjs";
 import { installPackages } from "./lib/install.mjs";
 import { ROOT, runBin } from "./lib/run.mjs";
@@ -47,7 +48,10 @@ count(() => {
   return [expected + flaky, unexpected];
 });
 const again = triedAgain();
-for (const title of again) console.log(`Passed only when it was tried again: ${title}`);
+for (const { title, errors } of again) {
+  console.log(`Passed only when it was tried again: ${title}`);
+  for (const error of errors) console.log(`  ${error}`);
+}
 check("no browser test had to be tried again", again.length === 0);
 
 const { tests, all } = shareOfTests();
@@ -58,7 +62,7 @@ check("share of tests between a quarter and a third", share >= 25 && share <= 10
 console.log(`${passed} passed, ${failures} failed`);
 process.exit(failures === 0 ? 0 : 1);
 
-/** The browser tests that passed only when they were tried again, by file and title. */
+/** The browser tests that passed only when they were tried again, by file and title, and what was wrong at first. */
 function triedAgain() {
   try {
     const { suites } = JSON.parse(readFileSync(".tmp/browser.json", "utf8"));
@@ -66,11 +70,20 @@ function triedAgain() {
     return suites
       .flatMap(specsIn)
       .filter(({ tests: tried }) => tried.some(({ status }) => status === "flaky"))
-      .map(({ file, title }) => `${file}: ${title}`);
+      .map(({ file, title, tests: tried }) => ({
+        title: `${file}: ${title}`,
+        errors: tried.flatMap(({ results }) => results[0].errors.map(inOneLine)),
+      }));
   } catch {
     // That there is no report has been said.
     return [];
   }
+}
+
+/** A log may keep its last lines only: the line of the test, and the beginning of what is said there. */
+function inOneLine({ message = "", location }) {
+  const words = stripVTControlCharacters(message).replaceAll(/\s+/g, " ").slice(0, 400);
+  return location ? `line ${location.line}: ${words}` : words;
 }
 
 /** Adds the tests of a runner to the closing line; a runner that left no report has failed already. */

@@ -1,22 +1,15 @@
-import { expect, type Locator, type Page, test } from "@playwright/test";
+import { expect, type Locator, test } from "@playwright/test";
+import { twice } from "./support/hands";
 import { addLesson, LAMPS } from "./support/lessons";
 
 // Without motion: what opens stands where it is measured.
 test.use({ hasTouch: true, contextOptions: { reducedMotion: "reduce" } });
 
-type Spot = { x: number; y: number };
-const middleOf = async (on: Locator): Promise<Spot> => {
+/** Measured at once, as nothing moves here: a second press must come soon. */
+const spotOf = async (on: Locator) => {
   const { x, y, width, height } = (await on.boundingBox())!;
   return { x: x + width / 2, y: y + height / 2 };
 };
-
-/** Two presses on one spot, so soon after each other, in milliseconds, as a double tap of a hand. */
-async function twice(page: Page, hand: "mouse" | "touch", { x, y }: Spot, apart: number) {
-  for (const wait of [apart, 0]) {
-    await (hand === "mouse" ? page.mouse.click(x, y) : page.touchscreen.tap(x, y));
-    await page.waitForTimeout(wait);
-  }
-}
 
 for (const hand of ["mouse", "touch"] as const) {
   for (const apart of [0, 120]) {
@@ -29,7 +22,7 @@ for (const hand of ["mouse", "touch"] as const) {
       await page.goto(`/?find=${encodeURIComponent(title)}`);
       await page.getByRole("button", { name: `More for ${title}` }).click();
       const asked = page.waitForResponse((answer) => answer.request().method() === "POST");
-      await twice(page, hand, await middleOf(page.getByRole("menuitem", { name: "Duplicate" })), apart);
+      await twice(hand, page, await spotOf(page.getByRole("menuitem", { name: "Duplicate" })), apart);
       await asked;
       await expect(page.getByText(`“${title}” duplicated.`)).toBeVisible();
       await expect(page.getByRole("listitem").filter({ hasText: title })).toHaveCount(2);
@@ -44,7 +37,7 @@ test("a double tap that closes a window marks nothing on the board beneath it", 
   await expect(page.getByRole("gridcell").first()).toBeVisible();
   const before = await marked.count();
   const dialog = page.getByRole("dialog");
-  const square = await middleOf(page.getByRole("gridcell").first());
+  const square = await spotOf(page.getByRole("gridcell").first());
   for (const [where, apart] of [
     ["close", 0],
     ["close", 100],
@@ -53,8 +46,8 @@ test("a double tap that closes a window marks nothing on the board beneath it", 
   ] as const) {
     await page.keyboard.press("?");
     await expect(dialog).toBeVisible();
-    const close = await middleOf(dialog.getByRole("button", { name: "Close" }));
-    await twice(page, "touch", where === "close" ? close : square, apart);
+    const close = await spotOf(dialog.getByRole("button", { name: "Close" }));
+    await twice("touch", page, where === "close" ? close : square, apart);
     await expect(dialog).toHaveCount(0);
     expect(await marked.count()).toBe(before);
     await expect(page.getByRole("button", { name: "Take back" })).toBeDisabled();
@@ -75,7 +68,7 @@ test("a press on a list that a key has opened anew is no second press, however s
   const find = page.getByRole("dialog", { name: "Find a command" });
   for (const step of [1, 2, 3]) {
     await page.keyboard.press("Control+k");
-    const { x, y } = await middleOf(find.getByRole("option", { name: "Climb to the next step" }));
+    const { x, y } = await spotOf(find.getByRole("option", { name: "Climb to the next step" }));
     await page.mouse.click(x, y);
     await expect(find).toBeHidden();
     await expect(page.getByRole("img", { name: `Step ${step} of` })).toBeVisible();
@@ -97,7 +90,7 @@ for (const hand of ["mouse", "touch"] as const) {
         [page.getByRole("combobox", { name: "Order of the lessons" }), page.getByRole("listbox")],
       ] as const) {
         for (const _time of ["first", "second"]) {
-          await twice(page, hand, await middleOf(opener), apart);
+          await twice(hand, page, await spotOf(opener), apart);
           await expect(list).toBeVisible();
           // It does not shut a moment later.
           await page.waitForTimeout(300);

@@ -1,4 +1,5 @@
 import { type CDPSession, expect, type Locator, type Page, test } from "@playwright/test";
+import { middleOf, twice } from "./support/hands";
 import { addLesson, openBoard, panel, place, question, saved } from "./support/lessons";
 import { pressOnRail } from "./support/rail";
 
@@ -49,8 +50,7 @@ test("the lesson by touch: a run marked, numbers covered and lifted, the stair c
   ).toBeVisible();
   // A double tap climbs once.
   await page.waitForTimeout(350);
-  await page.getByRole("button", { name: "Climb" }).tap();
-  await page.getByRole("button", { name: /Climb|Finish/ }).tap();
+  await twice("touch", page, await middleOf(page.getByRole("button", { name: "Climb" })), 150);
   await page.waitForTimeout(350);
   // A step shows one thing after another; a second touch shows the rest at once.
   await expect(page.getByRole("button", { name: "Finish the step" })).toBeVisible();

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect } from "react";
+import { useLayoutEffect } from "react";
 import { secondPress } from "./second-press";
 
 /** A press that begins so soon after another, in milliseconds, and so near, in pixels, is the second of a double tap. */
@@ -24,7 +24,7 @@ let guarded = false;
  * closed a window: it would shut the list, choose twice, or fall on what lay beneath. Every kind of layer calls it.
  */
 export function useSecondPress(): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!guarded) guard();
     guarded = true;
   }, []);

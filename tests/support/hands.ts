@@ -108,6 +108,31 @@ export async function middleOf(what: Locator): Promise<Point> {
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 
+/**
+ * Two presses on one spot, as a double tap of a hand, that begin so many milliseconds after each other. The times are
+ * told to the browser: on a busy machine the second press may be sent later than any hand would make it.
+ */
+export async function twice(hand: "touch" | "mouse", page: Page, { x, y }: Point, apart: number) {
+  const cdp = await page.context().newCDPSession(page);
+  const began = Date.now() / 1000;
+  for (const [clickCount, after] of [
+    [1, 0],
+    [2, apart],
+  ] as const) {
+    const [timestamp, up] = [began + after / 1000, began + (after + 20) / 1000];
+    if (hand === "touch") {
+      await cdp.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [{ x, y }], timestamp });
+      await cdp.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [], timestamp: up });
+    } else {
+      const at = { x, y, button: "left", clickCount } as const;
+      await cdp.send("Input.dispatchMouseEvent", { type: "mousePressed", ...at, timestamp });
+      await cdp.send("Input.dispatchMouseEvent", { type: "mouseReleased", ...at, timestamp: up });
+    }
+    await page.waitForTimeout(clickCount === 1 ? apart : 0);
+  }
+  await cdp.detach();
+}
+
 /** A finger or the mouse, moved step by step. */
 async function fingerOf(hand: "touch" | "mouse", page: Page) {
   if (hand === "mouse") {
