@@ -1,5 +1,5 @@
 import { expect, type Locator, test } from "@playwright/test";
-import { twice } from "./support/hands";
+import { middleOf, twice } from "./support/hands";
 import { addLesson, LAMPS } from "./support/lessons";
 
 // Without motion: what opens stands where it is measured.
@@ -102,3 +102,62 @@ for (const hand of ["mouse", "touch"] as const) {
     });
   }
 }
+
+for (const hand of ["mouse", "touch"] as const) {
+  test(`what undoes itself with the same button is done once by a double tap, and undone by a later one: by ${hand}`, async ({
+    page,
+    context,
+    request,
+  }) => {
+    const id = await addLesson(request, { name: LAMPS });
+    await page.goto(`/lesson/${id}`);
+    const button = (name: string) => page.getByRole("button", { name, exact: true });
+    await button("3 Which post comes next").click();
+    await button("Climb").click();
+    for (const [does, undoes] of [
+      ["Show answer", "Cover answer"],
+      ["Start the count", "Pause the count"],
+      ["Prepare", "Teach"],
+    ] as const) {
+      for (const [press, then] of [
+        [does, undoes],
+        [undoes, does],
+      ] as const) {
+        await twice(hand, page, await spotOf(button(press)), 120);
+        await expect(button(then)).toBeVisible();
+        await expect(button(press)).toHaveCount(0);
+        // The next press is none of these two.
+        await page.waitForTimeout(400);
+      }
+    }
+    await button("More").click();
+    await Promise.all([
+      context.waitForEvent("page"),
+      page.getByRole("menuitem", { name: "Class screen" }).click(),
+    ]);
+    for (const [does, undoes] of [
+      ["Hold it", "Let it follow"],
+      ["Blank it", "Show it again"],
+    ] as const) {
+      await twice(hand, page, await middleOf(button(does)), 120);
+      await expect(button(undoes)).toBeVisible();
+    }
+  });
+}
+
+test("a key that is held on what undoes itself does it once; pressed again, it undoes it", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/lesson/${await addLesson(request, { name: LAMPS })}`);
+  const button = (name: string) => page.getByRole("button", { name, exact: true });
+  await button("3 Which post comes next").click();
+  await button("Climb").click();
+  await button("Show answer").focus();
+  for (const then of ["Cover answer", "Show answer"]) {
+    // Pressed anew without being let go, a key repeats.
+    for (let repeats = 0; repeats < 4; repeats++) await page.keyboard.down("Enter");
+    await page.keyboard.up("Enter");
+    await expect(button(then)).toBeFocused();
+  }
+});

@@ -11,6 +11,7 @@ import { Button, IconButton } from "@/kit/button";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
+import { useSingleTap } from "@/kit/use-single-tap";
 import { useSize } from "@/kit/use-size";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { useClock } from "../store/use-clock";
@@ -36,6 +37,10 @@ export function ArrowPanel() {
   const routing = useBoard((state) => state.routing);
   const scene = useBoard(pickScene);
   const store = useBoardStore();
+  const follow = useSingleTap(
+    () => (routing ? arrowActionsOf(store).pauseRoute() : arrowActionsOf(store).startRoute()),
+    "every hand",
+  );
   useClock(routing, EVERY, () => {
     if (!arrowActionsOf(store).followTile()) arrowActionsOf(store).pauseRoute();
   });
@@ -65,9 +70,7 @@ export function ArrowPanel() {
             aria-label={routing ? "Pause the arrows" : "Follow the arrows"}
             disabled={scene.tiles.length === 0}
             onMouseDown={keepKeyboard}
-            onClick={() =>
-              routing ? arrowActionsOf(store).pauseRoute() : arrowActionsOf(store).startRoute()
-            }
+            {...follow}
             className={`${PAD} col-start-1 row-start-1 bg-stair hover:bg-[#f5bd12] disabled:bg-wall disabled:text-quiet/60`}
           >
             {routing ? (

@@ -3,6 +3,7 @@
 import type { ReactNode } from "react";
 import { stepAsked } from "@/core/lesson/board-state";
 import { keepKeyboard } from "@/kit/rail-button";
+import { useSingleTap } from "@/kit/use-single-tap";
 import { boardStateOf } from "../store/on-show";
 import { useBoard, useBoardStore } from "../store/use-board";
 
@@ -13,6 +14,7 @@ export function QuestionBand() {
   const step = useBoard((state) => stepAsked(boardStateOf(state)));
   const shown = useBoard((state) => state.answerShown);
   const store = useBoardStore();
+  const turn = useSingleTap(() => store.getState().showAnswer(!shown), "every hand");
   if (!step?.question) return null;
   return (
     <section
@@ -21,13 +23,7 @@ export function QuestionBand() {
     >
       <Row question={step.question} answer={shown && step.answer ? step.answer : null}>
         {step.answer && (
-          <button
-            type="button"
-            aria-expanded={shown}
-            onMouseDown={keepKeyboard}
-            onClick={() => store.getState().showAnswer(!shown)}
-            className={BUTTON}
-          >
+          <button type="button" aria-expanded={shown} onMouseDown={keepKeyboard} {...turn} className={BUTTON}>
             {shown ? "Cover answer" : "Show answer"}
           </button>
         )}

@@ -6,6 +6,7 @@ import { boardHolds } from "@/core/lesson/views-of";
 import { countedIn } from "@/core/number/counted-in";
 import type { NumberKey } from "@/core/number/exact";
 import { keepKeyboard } from "@/kit/rail-button";
+import { useSingleTap } from "@/kit/use-single-tap";
 import { boardInHand, sceneInHand } from "../store/on-show";
 import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { useClock } from "../store/use-clock";
@@ -38,14 +39,14 @@ export function CountRail({ setting, onSet }: Props) {
   useClock(counting, count.every, () => {
     if (!store.getState().walkOn()) tellIfNone(true);
   });
-  const toggle = () => {
+  const toggle = useSingleTap(() => {
     const state = store.getState();
     if (counting) state.pauseCount();
     else {
       state.startCount();
       if (!store.getState().counting) tellIfNone(true);
     }
-  };
+  }, "every hand");
 
   return (
     // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
@@ -65,7 +66,7 @@ export function CountRail({ setting, onSet }: Props) {
         aria-label={counting ? "Pause the count" : "Start the count"}
         className="flex size-touch shrink-0 items-center justify-center low:size-press rounded-button border-2 border-rail-line text-white hover:border-white"
         onMouseDown={keepKeyboard}
-        onClick={toggle}
+        {...toggle}
       >
         {counting ? (
           <Pause aria-hidden size="1.5rem" fill="currentColor" />
