@@ -2,19 +2,25 @@ import { expect, test, vi } from "vitest";
 import { ahead, later } from "./later";
 import { allComing, patient } from "./patient";
 
-test("a part that does not come is asked for until it comes, and never breaks what is there", async () => {
+test("a part that does not come is asked for until it comes, and a fault of its own is told", async () => {
   vi.useFakeTimers();
+  const told = vi.spyOn(console, "error").mockImplementation(() => {});
   try {
+    const away = Object.assign(new Error("Failed to load chunk"), { name: "ChunkLoadError" });
+    const broken = new TypeError("The part throws as it begins.");
+    const faults: Error[] = [away, broken, away];
     let asked = 0;
     const part = patient(async () => {
-      asked += 1;
-      if (asked < 4) throw new Error("The server is away.");
+      const fault = faults[asked++];
+      if (fault) throw fault;
       return "part";
     })();
     await vi.advanceTimersByTimeAsync(10_000);
     expect(await part).toBe("part");
     expect(asked).toBe(4);
+    expect(told.mock.calls).toEqual([[broken]]);
   } finally {
+    told.mockRestore();
     vi.useRealTimers();
   }
 });

@@ -12,7 +12,9 @@ export async function untilThere<T>(load: () => Promise<T>): Promise<T> {
   for (;;) {
     try {
       return await load();
-    } catch {
+    } catch (fault) {
+      // That the server is away is said on the screen; anything else is a fault that would stay unseen.
+      if (!(fault instanceof Error && fault.name === "ChunkLoadError")) console.error(fault);
       await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
     }
   }
