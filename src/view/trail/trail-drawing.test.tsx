@@ -37,6 +37,12 @@ describe("the panel beside the chart", () => {
     expect(screen.getByText("Counting in 2s from 0.")).toBeTruthy();
   });
 
+  test("waits for the route where there are arrows to follow", () => {
+    const arrows = { ...KINDS.arrows.starts, id: "arrows" } as const;
+    show([], KINDS.trail.starts, { ...BOARD, views: [...BOARD.views, arrows] });
+    expect(document.body.textContent).toBe("The route will be written here.");
+  });
+
   test("reads the trail: number sentence, numbers so far, ones digits in rows", () => {
     show(sixes(8));
     expect(screen.getByText("8 jumps so far")).toBeTruthy();

@@ -4,7 +4,7 @@ import { numberSentence, type SentencePart, unbroken } from "@/core/count/number
 import { onesCycle } from "@/core/count/ones-cycle";
 import { numbersSaid } from "@/core/count/trail";
 import type { Board } from "@/core/lesson/board";
-import { boardHolds, textOn } from "@/core/lesson/views-of";
+import { arrowsOf, boardHolds, textOn } from "@/core/lesson/views-of";
 import { countedIn } from "@/core/number/counted-in";
 import { type NumberKey, sumOf } from "@/core/number/exact";
 import { isCoveredAt } from "@/core/scene/scene";
@@ -25,7 +25,7 @@ import {
 
 /**
  * The trail in numbers: its number sentence, the numbers so far and the ones digits. Covered parts stay covered.
- * Without a trail, it asks what comes first.
+ * Without a trail, it says what is counted, or that a route will stand here.
  */
 export function TrailDrawing({
   view: settings,
@@ -223,6 +223,7 @@ const lengthInWords = (number: NumberKey) => 10 * number.length - 6;
 
 /** The message while there is no trail. */
 function invitation(board: Board, mayAsk: boolean): string {
+  if (arrowsOf(board)) return "The route will be written here.";
   const { by, from, way } = board.count;
   const write = textOn(board);
   const counting = `Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${countedFrom(from, write)}.`;
