@@ -26,12 +26,12 @@ export function useSingleTap(run: () => void, hands: Hands = "fingers") {
     },
     onClick: ({ timeStamp }: MouseEvent) => {
       const { by, down, counted } = last.current;
-      if (by !== "" && (by !== "mouse" || hands === "every hand")) {
-        // A click without a finger of its own comes from an aid, such as one that listens.
-        const began = down > counted ? down : timeStamp;
-        if (began - counted < DOUBLE_MS) return;
-        last.current.counted = began;
-      }
+      // A click without a hand of its own comes from an aid, such as one that listens, or was made before the page's code
+      // was there.
+      const began = by !== "" && down > counted ? down : timeStamp;
+      const isByHand = by !== "" && (by !== "mouse" || hands === "every hand");
+      if (isByHand && began - counted < DOUBLE_MS) return;
+      last.current.counted = began;
       run();
     },
   };
