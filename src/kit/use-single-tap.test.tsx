@@ -14,9 +14,9 @@ function button(hands?: Parameters<typeof useSingleTap>[1]) {
   return {
     runs,
     /** A press that begins at one time, and is heard of at another. */
-    press: (pointerType: "touch" | "mouse", down: number, heard = down + 20) => {
+    press: (pointerType: "touch" | "mouse", down: number, heard = down + 20, detail = 1) => {
       send("onPointerDown", { pointerType, timeStamp: down });
-      send("onClick", { timeStamp: heard });
+      send("onClick", { timeStamp: heard, detail });
     },
     clickAlone: (timeStamp: number) => send("onClick", { timeStamp }),
     key: (timeStamp: number) => {
@@ -44,10 +44,13 @@ test("mouse and keys press as fast as they like, but for a button that undoes wh
     ["every hand", 1],
   ] as const) {
     const { runs, press, key } = button(hands);
-    for (const at of [1000, 1100, 1200]) press("mouse", at);
+    for (const [nth, at] of [1000, 1100, 1200].entries()) press("mouse", at, at + 20, nth + 1);
     expect([hands, runs.count]).toEqual([hands, byMouse]);
     for (const at of [1300, 1350]) key(at);
     expect(runs.count).toBe(byMouse + 2);
+    // Two presses that the computer does not call a double click are two.
+    press("mouse", 1400);
+    expect(runs.count).toBe(byMouse + 3);
   }
 });
 

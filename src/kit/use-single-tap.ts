@@ -15,6 +15,7 @@ type Hands = "fingers" | "every hand";
  */
 export function useSingleTap(run: () => void, hands: Hands = "fingers") {
   const last = useRef({ by: "", down: 0, counted: Number.NEGATIVE_INFINITY });
+  const isStrict = hands === "every hand";
   return {
     onPointerDown: ({ pointerType, timeStamp }: PointerEvent) => {
       last.current.by = pointerType;
@@ -22,15 +23,16 @@ export function useSingleTap(run: () => void, hands: Hands = "fingers") {
     },
     onKeyDown: (event: KeyboardEvent) => {
       last.current.by = "";
-      if (hands === "every hand" && event.repeat && event.key === "Enter") event.preventDefault();
+      if (isStrict && event.repeat && event.key === "Enter") event.preventDefault();
     },
-    onClick: ({ timeStamp }: MouseEvent) => {
+    onClick: ({ timeStamp, detail }: MouseEvent) => {
       const { by, down, counted } = last.current;
       // A click without a hand of its own comes from an aid, such as one that listens, or was made before the page's code
       // was there.
       const began = by !== "" && down > counted ? down : timeStamp;
-      const isByHand = by !== "" && (by !== "mouse" || hands === "every hand");
-      if (isByHand && began - counted < DOUBLE_MS) return;
+      // What a double click of the mouse is, the computer itself knows.
+      const isSecond = by === "mouse" ? isStrict && detail > 1 : by !== "" && began - counted < DOUBLE_MS;
+      if (isSecond) return;
       last.current.counted = began;
       run();
     },

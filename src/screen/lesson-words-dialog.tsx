@@ -6,7 +6,7 @@ import { useForm } from "react-hook-form";
 import { LessonWords } from "@/core/lesson/board";
 import { MAX } from "@/core/lesson/bounds";
 import * as z from "@/core/zod";
-import { Button } from "@/kit/button";
+import { Button, TurnButton } from "@/kit/button";
 import { Dialog, DialogEnd } from "@/kit/dialog";
 import { Field } from "@/kit/field";
 import { Switch } from "@/kit/switch";
@@ -86,9 +86,8 @@ function Words({ words: { title, forClass, labels = [], peek }, inUse = [], onSa
             className="mt-2 flex max-h-40 flex-wrap gap-2 overflow-y-auto"
           >
             {inUse.map((label) => (
-              <button
+              <TurnButton
                 key={label}
-                type="button"
                 aria-pressed={chosen.includes(label)}
                 onClick={() => turn(label)}
                 className={clsx(
@@ -97,7 +96,7 @@ function Words({ words: { title, forClass, labels = [], peek }, inUse = [], onSa
                 )}
               >
                 {label}
-              </button>
+              </TurnButton>
             ))}
           </fieldset>
         )}

@@ -7,11 +7,10 @@ import type { Arrow } from "@/core/count/route";
 import { arrowsOf, chartOf } from "@/core/lesson/views-of";
 import { cardsFrom } from "@/core/puzzle/arrow-cards";
 import { moveByArrow } from "@/core/surface/route";
-import { Button, IconButton } from "@/kit/button";
+import { Button, IconButton, TurnButton } from "@/kit/button";
 import { Popover } from "@/kit/popover";
 import { keepKeyboard } from "@/kit/rail-button";
 import { Segments } from "@/kit/segments";
-import { useSingleTap } from "@/kit/use-single-tap";
 import { useSize } from "@/kit/use-size";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { useClock } from "../store/use-clock";
@@ -37,10 +36,6 @@ export function ArrowPanel() {
   const routing = useBoard((state) => state.routing);
   const scene = useBoard(pickScene);
   const store = useBoardStore();
-  const follow = useSingleTap(
-    () => (routing ? arrowActionsOf(store).pauseRoute() : arrowActionsOf(store).startRoute()),
-    "every hand",
-  );
   useClock(routing, EVERY, () => {
     if (!arrowActionsOf(store).followTile()) arrowActionsOf(store).pauseRoute();
   });
@@ -65,12 +60,13 @@ export function ArrowPanel() {
           {(["up", "left", "right", "down"] as const).map((arrow) => (
             <PadArrow key={arrow} arrow={arrow} />
           ))}
-          <button
-            type="button"
+          <TurnButton
             aria-label={routing ? "Pause the arrows" : "Follow the arrows"}
             disabled={scene.tiles.length === 0}
             onMouseDown={keepKeyboard}
-            {...follow}
+            onClick={() =>
+              routing ? arrowActionsOf(store).pauseRoute() : arrowActionsOf(store).startRoute()
+            }
             className={`${PAD} col-start-1 row-start-1 bg-stair hover:bg-[#f5bd12] disabled:bg-wall disabled:text-quiet/60`}
           >
             {routing ? (
@@ -78,7 +74,7 @@ export function ArrowPanel() {
             ) : (
               <Play aria-hidden size="1.75rem" fill="currentColor" />
             )}
-          </button>
+          </TurnButton>
           <button
             type="button"
             onMouseDown={keepKeyboard}

@@ -2,8 +2,8 @@
 
 import type { ReactNode } from "react";
 import { stepAsked } from "@/core/lesson/board-state";
+import { TurnButton } from "@/kit/button";
 import { keepKeyboard } from "@/kit/rail-button";
-import { useSingleTap } from "@/kit/use-single-tap";
 import { boardStateOf } from "../store/on-show";
 import { useBoard, useBoardStore } from "../store/use-board";
 
@@ -14,7 +14,6 @@ export function QuestionBand() {
   const step = useBoard((state) => stepAsked(boardStateOf(state)));
   const shown = useBoard((state) => state.answerShown);
   const store = useBoardStore();
-  const turn = useSingleTap(() => store.getState().showAnswer(!shown), "every hand");
   if (!step?.question) return null;
   return (
     <section
@@ -23,9 +22,14 @@ export function QuestionBand() {
     >
       <Row question={step.question} answer={shown && step.answer ? step.answer : null}>
         {step.answer && (
-          <button type="button" aria-expanded={shown} onMouseDown={keepKeyboard} {...turn} className={BUTTON}>
+          <TurnButton
+            aria-expanded={shown}
+            onMouseDown={keepKeyboard}
+            onClick={() => store.getState().showAnswer(!shown)}
+            className={BUTTON}
+          >
             {shown ? "Cover answer" : "Show answer"}
-          </button>
+          </TurnButton>
         )}
       </Row>
       {/* The band is as high as with its answer from the start: what a hand touches does not move when that is shown. A

@@ -11,7 +11,6 @@ import { listNumbers } from "@/core/set/rule-words";
 import { isCellKey } from "@/core/surface/cell-key";
 import { kindOfView } from "@/core/views/view";
 import { Button } from "@/kit/button";
-import { useSingleTap } from "@/kit/use-single-tap";
 import type { BoardScreenState } from "../store/board-store";
 import { boardStateOf, sceneOn } from "../store/on-show";
 import { sayDone } from "../store/say-done";
@@ -81,14 +80,17 @@ type TurnedProps = {
 };
 
 /** Something done to the class screen, and undone by the same button. */
-function Turned({ on, turn, icon: Icon, name, children }: TurnedProps) {
-  const tap = useSingleTap(() => turn(!on), "every hand");
-  return (
-    <Button tone={on ? "stair" : "plain"} aria-label={name} aria-pressed={on} {...tap} className="px-2">
-      <Icon aria-hidden size="1.125rem" /> {children}
-    </Button>
-  );
-}
+const Turned = ({ on, turn, icon: Icon, name, children }: TurnedProps) => (
+  <Button
+    tone={on ? "stair" : "plain"}
+    aria-label={name}
+    aria-pressed={on}
+    turn={() => turn(!on)}
+    className="px-2"
+  >
+    <Icon aria-hidden size="1.125rem" /> {children}
+  </Button>
+);
 
 const CARD = "shrink-0 rounded-card bg-board px-4 py-3";
 const Label = ({ children }: { children: ReactNode }) => (

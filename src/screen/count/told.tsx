@@ -2,6 +2,7 @@
 
 import { CircleDot } from "lucide-react";
 import { useState } from "react";
+import { TurnButton } from "@/kit/button";
 import { keepKeyboard } from "@/kit/rail-button";
 import { useBoard } from "../store/use-board";
 
@@ -21,8 +22,7 @@ export function Told({ words }: { words: string }) {
   }
   const open = asked === words;
   return (
-    <button
-      type="button"
+    <TurnButton
       aria-expanded={open}
       title="Something for you"
       onMouseDown={keepKeyboard}
@@ -31,6 +31,6 @@ export function Told({ words }: { words: string }) {
     >
       <CircleDot aria-hidden size="0.9375rem" />
       {open ? words : <span className="sr-only">Something for you</span>}
-    </button>
+    </TurnButton>
   );
 }

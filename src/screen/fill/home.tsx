@@ -79,7 +79,7 @@ export function Home() {
               className="h-touch px-2"
               tone={choosing ? "strong" : "plain"}
               aria-pressed={choosing}
-              onClick={() => fillActionsOf(store).chooseNext()}
+              turn={() => fillActionsOf(store).chooseNext()}
             >
               Choose a square
             </Button>

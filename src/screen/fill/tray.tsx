@@ -11,6 +11,7 @@ import { randomOf } from "@/core/puzzle/draw";
 import { answerTiles } from "@/core/puzzle/tiles";
 import { numbersWith } from "@/core/scene/scene";
 import { numberOf } from "@/core/surface/cell-key";
+import { TurnButton } from "@/kit/button";
 import { pickBoardInHand, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { numberUnder } from "../tools/number-under";
 import { fillActionsOf } from "./fill-actions";
@@ -92,11 +93,10 @@ function Tile({ tile, chosen, onTake, onDrop }: TileProps) {
     { filterTaps: true, tapsThreshold: DRAGS_FROM, threshold: DRAGS_FROM },
   );
   return (
-    <button
-      type="button"
+    <TurnButton
       aria-pressed={chosen}
-      onClick={onTake}
       {...bind()}
+      onClick={onTake}
       className={clsx("touch-none rounded-button", at && "opacity-30")}
     >
       <TileFace tile={tile} chosen={chosen} />
@@ -110,7 +110,7 @@ function Tile({ tile, chosen, onTake, onDrop }: TileProps) {
           </div>,
           document.body,
         )}
-    </button>
+    </TurnButton>
   );
 }
 

@@ -5,7 +5,6 @@ import { ArrowLeft, MoreHorizontal } from "lucide-react";
 import { Button, IconButton } from "@/kit/button";
 import { Menu } from "@/kit/menu";
 import { keepKeyboard } from "@/kit/rail-button";
-import { useSingleTap } from "@/kit/use-single-tap";
 import { HeaderItems } from "../board/later";
 import type { ScreenDoors } from "../commands/commands";
 import { Watcher } from "../count/watcher";
@@ -32,7 +31,6 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
   const { title } = useBoard((state) => state.words);
   const forClass = useBoard((state) => state.taughtTo);
   const many = useBoard((state) => state.boards.length > 1);
-  const turn = useSingleTap(doors.prepare, "every hand");
   return (
     // A paint layer of its own, so that a touch on a number does not repaint it.
     <header className="isolate flex min-h-[3.75rem] low:min-h-press shrink-0 items-center gap-3 pr-5 pl-2 phone:gap-x-1 phone:pr-2 portrait:flex-wrap portrait:gap-y-0">
@@ -85,7 +83,7 @@ export function BoardHeader({ id, preparing, strong, save, doors, renameLesson, 
       <Button
         onMouseDown={keepKeyboard}
         tone={preparing ? "strong" : "plain"}
-        {...turn}
+        turn={doors.prepare}
         className="px-5 phone:px-3"
       >
         {preparing ? "Teach" : "Prepare"}

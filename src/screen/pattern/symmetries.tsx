@@ -46,7 +46,7 @@ export function Symmetries({ shading, rule }: { shading: ShadedChart; rule: Rule
               <Button
                 aria-pressed={on}
                 className="px-3 aria-pressed:border-coral-dot aria-pressed:bg-coral"
-                onClick={() =>
+                turn={() =>
                   store.getState().act([[{ do: "draw-symmetry", view: view.id, symmetry, on: !on }]])
                 }
               >

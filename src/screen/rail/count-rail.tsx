@@ -5,8 +5,8 @@ import { countedFrom, jumpOf, nextOfCount } from "@/core/count/count";
 import { boardHolds } from "@/core/lesson/views-of";
 import { countedIn } from "@/core/number/counted-in";
 import type { NumberKey } from "@/core/number/exact";
+import { TurnButton } from "@/kit/button";
 import { keepKeyboard } from "@/kit/rail-button";
-import { useSingleTap } from "@/kit/use-single-tap";
 import { boardInHand, sceneInHand } from "../store/on-show";
 import { pickBoard, pickScene, useBoard, useBoardStore, useNumberText } from "../store/use-board";
 import { useClock } from "../store/use-clock";
@@ -39,14 +39,14 @@ export function CountRail({ setting, onSet }: Props) {
   useClock(counting, count.every, () => {
     if (!store.getState().walkOn()) tellIfNone(true);
   });
-  const toggle = useSingleTap(() => {
+  const toggle = () => {
     const state = store.getState();
     if (counting) state.pauseCount();
     else {
       state.startCount();
       if (!store.getState().counting) tellIfNone(true);
     }
-  }, "every hand");
+  };
 
   return (
     // biome-ignore lint/a11y/useSemanticElements: buttons of a rail are no form group.
@@ -61,19 +61,18 @@ export function CountRail({ setting, onSet }: Props) {
       >
         <Jump by={jumpOf({ ...count, way: count.way === "back" ? "forwards" : "back" })} />
       </button>
-      <button
-        type="button"
+      <TurnButton
         aria-label={counting ? "Pause the count" : "Start the count"}
         className="flex size-touch shrink-0 items-center justify-center low:size-press rounded-button border-2 border-rail-line text-white hover:border-white"
         onMouseDown={keepKeyboard}
-        {...toggle}
+        onClick={toggle}
       >
         {counting ? (
           <Pause aria-hidden size="1.5rem" fill="currentColor" />
         ) : (
           <Play aria-hidden size="1.5rem" fill="currentColor" />
         )}
-      </button>
+      </TurnButton>
       <button
         type="button"
         aria-label="One jump on"
@@ -87,8 +86,7 @@ export function CountRail({ setting, onSet }: Props) {
       >
         <Jump by={jumpOf(count)} />
       </button>
-      <button
-        type="button"
+      <TurnButton
         title="Set the count"
         aria-expanded={setting}
         onMouseDown={keepKeyboard}
@@ -107,7 +105,7 @@ export function CountRail({ setting, onSet }: Props) {
             </span>
           </span>
         </span>
-      </button>
+      </TurnButton>
     </div>
   );
 }

@@ -16,7 +16,7 @@ import {
   type SheetKindName,
   type SheetPart,
 } from "@/core/sheet/sheet";
-import { Button, IconButton } from "@/kit/button";
+import { Button, IconButton, TurnButton } from "@/kit/button";
 import { Labelled } from "@/kit/labelled";
 import { Segments } from "@/kit/segments";
 import { Select } from "@/kit/select";
@@ -121,8 +121,7 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
         {parts.map((part, at) => (
           <li key={part.id} className="rounded-button bg-mist">
             <div className="flex items-center">
-              <button
-                type="button"
+              <TurnButton
                 aria-expanded={open === part.id}
                 onClick={() => setOpen(open === part.id ? null : part.id)}
                 className="flex min-h-press min-w-0 flex-1 items-center gap-2 rounded-button px-3 text-left font-semibold"
@@ -135,7 +134,7 @@ export function SheetPanel({ sheet, onChange, fromBoard, showOnBoard }: Props) {
                 <span className="py-1 leading-tight">
                   {at + 1} {kindOfPart(part.of).name}
                 </span>
-              </button>
+              </TurnButton>
               {at > 0 && (
                 <IconButton name={`Move earlier: part ${at + 1}`} onClick={() => swap(at, -1)}>
                   <ArrowUp aria-hidden size={18} />

@@ -3,6 +3,7 @@
 import { clsx } from "clsx";
 import type { ShelfOrder, ShelfWish } from "@/core/lesson/shelf-wish";
 import { manyOf } from "@/core/number/many-of";
+import { TurnButton } from "@/kit/button";
 import { Select } from "@/kit/select";
 import type { Found } from "./use-shelf";
 
@@ -34,9 +35,8 @@ export function ShelfBar({ wish, setWish, labels, found, away }: Props) {
         {labels.map(({ label, lessons }) => {
           const chosen = wish.label === label;
           return (
-            <button
+            <TurnButton
               key={label}
-              type="button"
               aria-pressed={chosen}
               onClick={() => setWish({ ...wish, label: chosen ? "" : label })}
               className={clsx(
@@ -45,7 +45,7 @@ export function ShelfBar({ wish, setWish, labels, found, away }: Props) {
               )}
             >
               {label} <span className={chosen ? "text-board" : "font-normal text-quiet"}>{lessons}</span>
-            </button>
+            </TurnButton>
           );
         })}
       </fieldset>

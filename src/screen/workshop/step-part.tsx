@@ -179,7 +179,7 @@ function Moment({ beat, at, last, faults, onPut, onSwap, onRemove, onSplit }: Mo
       <div className="flex items-center gap-1">
         <span className="w-7 shrink-0 font-bold text-quiet">{nth}</span>
         <span className="min-w-0 flex-1 leading-snug">{momentWords(beat)}</span>
-        <IconButton name={`Change moment ${nth}`} aria-expanded={open} onClick={() => setOpen(!open)}>
+        <IconButton name={`Change moment ${nth}`} aria-expanded={open} turn={() => setOpen(!open)}>
           <PencilLine aria-hidden size={18} />
         </IconButton>
         {at > 0 && (

@@ -235,7 +235,7 @@ function Said({ text, size, room }: { text: string; size: number; room: Size }) 
   const isLow = room.height < 2 * LINE * size;
   return (
     <p
-      className={`text-center leading-snug text-balance text-quiet ${isLow ? "grid h-full place-items-center" : "m-auto max-w-[13em]"}`}
+      className={`text-center leading-snug text-quiet ${isLow ? "grid h-full place-items-center" : "m-auto max-w-[13em]"}`}
       style={{ fontSize: isLow ? Math.min(size, room.width / (text.length * LETTER)) : size }}
     >
       {text}

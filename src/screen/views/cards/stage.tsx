@@ -15,7 +15,7 @@ import { chartOf } from "@/core/lesson/views-of";
 import type { Move } from "@/core/scene/move";
 import { UNSORTED } from "@/core/scene/slices/sorting";
 import { INKS } from "@/core/set/ink";
-import { Button } from "@/kit/button";
+import { Button, TurnButton } from "@/kit/button";
 import { say } from "@/kit/messages";
 import { useSureDrop } from "@/kit/use-sure-drop";
 import { CardsDrawing } from "@/view/cards/cards-drawing";
@@ -139,8 +139,7 @@ type CardProps = { id: number; place: number; chosen: boolean; onTouch: () => vo
 function Card({ id, place, chosen, onTouch, children }: CardProps) {
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: String(id) });
   return (
-    <button
-      type="button"
+    <TurnButton
       ref={setNodeRef}
       {...attributes}
       {...listeners}
@@ -151,7 +150,7 @@ function Card({ id, place, chosen, onTouch, children }: CardProps) {
       className={`touch-none rounded-sign ${isDragging ? "relative z-30 shadow-none" : ""} ${chosen ? "outline-5 outline-coral-dot" : ""}`}
     >
       {children}
-    </button>
+    </TurnButton>
   );
 }
 

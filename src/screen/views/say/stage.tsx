@@ -97,7 +97,7 @@ export function SayStage({ view, strong }: StageProps<"say">) {
           <Button
             className="h-touch px-5"
             aria-pressed={open === "type"}
-            onClick={() => setOpen(open === "type" ? null : "type")}
+            turn={() => setOpen(open === "type" ? null : "type")}
           >
             <TextCursorInput aria-hidden size="1.375rem" /> Type it
           </Button>
