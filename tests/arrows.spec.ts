@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { KINDS } from "@/core/views/kinds";
 import { measureScreen } from "../scripts/lib/measure-screen.mjs";
-import { shut } from "./support/hands";
+import { shut, tap } from "./support/hands";
 import { addLesson, climb, demoLesson, LAMPS, lessonWith, panel, place } from "./support/lessons";
 
 test.use({ hasTouch: true });
@@ -75,7 +75,7 @@ test("on an upright screen the count stands in one row over the arrows, and the 
     `/lesson/${await lessonWith(request, [CHART, { ...KINDS.arrows.starts, layFirst: true }, count])}`,
   );
   const said = page.getByRole("region", { name: "The count so far" });
-  await expect(said).toContainText("Counting in 10s from 0.");
+  await expect(said).toContainText("The route will be written here.");
   const places = async () => [
     await page.getByRole("grid", { name: "Chart from 1 to 100" }).boundingBox(),
     await page.getByRole("region", { name: "Arrows" }).boundingBox(),
@@ -120,10 +120,10 @@ test("a card gives the day's move: drawn or picked, from where the last one led"
   await page.getByRole("button", { name: "Route: down, right", exact: true }).tap();
   await shut(page);
   await expect(tiles(page)).toHaveCount(2);
-  await page.getByRole("button", { name: "Follow the arrows" }).tap();
+  await tap(page.getByRole("button", { name: "Follow the arrows" }));
   await expect(panel(page, "sentence")).toHaveText("45 + 10 + 1 = 56");
   await expect(page.getByRole("button", { name: "Follow the arrows" })).toBeVisible();
-  await page.getByRole("button", { name: "Follow the arrows" }).tap();
+  await tap(page.getByRole("button", { name: "Follow the arrows" }));
   await expect(panel(page, "sentence")).toHaveText("56 + 10 + 1 = 67");
   await page.getByRole("button", { name: "Clear the arrows" }).tap();
   await expect(tiles(page)).toHaveCount(0);

@@ -25,7 +25,7 @@ for (const hand of ["mouse", "touch"] as const) {
       await twice(hand, page, await spotOf(page.getByRole("menuitem", { name: "Duplicate" })), apart);
       await asked;
       await expect(page.getByText(`“${title}” duplicated.`)).toBeVisible();
-      await expect(page.getByRole("listitem").filter({ hasText: title })).toHaveCount(2);
+      await expect(page.getByRole("button", { name: `More for ${title}` })).toHaveCount(2);
       await expect(page).toHaveURL(/find=/);
     });
   }

@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
-import { shut } from "./support/hands";
+import { shut, tap } from "./support/hands";
 import { addLesson, place } from "./support/lessons";
 import { clear, pressOnRail } from "./support/rail";
 
@@ -99,10 +99,10 @@ test("answer tiles are dragged to their places, or put there by two touches", as
   await drag(page, tile("41"), at(page, 41));
   await expect(place(page, "41, by hand, in focus")).toBeVisible();
   await expect(tiles).toHaveCount(5);
-  await tile("42").tap();
+  await tap(tile("42"));
   await at(page, 43).tap();
   await expect(told(page)).toContainText("42 does not belong here.");
-  await tile("42").tap();
+  await tap(tile("42"));
   await at(page, 42).tap();
   await expect(place(page, "42, by hand, in focus")).toBeVisible();
   await expect(tiles).toHaveCount(4);

@@ -4,9 +4,29 @@ import { expect, type Locator, type Page } from "@playwright/test";
 export const HANDS = ["touch", "mouse", "keys"] as const;
 export type Hand = (typeof HANDS)[number];
 
+/** What a finger touched last on a page, where, and when. */
+const lastTaps = new WeakMap<Page, { on: string; spot: Point | null; at: number }>();
+
+/**
+ * A touch of its own: on the same thing, or on the same spot, it does not come so soon after the last one that it would be
+ * half of a double tap.
+ */
+export async function tap(what: Locator) {
+  const page = what.page();
+  const box = await what.boundingBox();
+  const spot = box && { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  const last = lastTaps.get(page);
+  const isSame = last?.on === String(what) || (last?.spot && spot && farFrom(last.spot, spot) < 50);
+  if (last && isSame) await page.waitForTimeout(Math.max(0, last.at + 400 - Date.now()));
+  await what.tap();
+  lastTaps.set(page, { on: String(what), spot, at: Date.now() });
+}
+
+const farFrom = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y);
+
 /** Presses a button, a choice, or a place, with a finger, the mouse, or the keyboard. */
 export async function press(hand: Hand, what: Locator) {
-  if (hand === "touch") return what.tap();
+  if (hand === "touch") return tap(what);
   if (hand === "mouse") return what.click();
   await expect(what).toBeEnabled();
   await keyboardIsBack(what.page());
