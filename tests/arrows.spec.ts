@@ -75,7 +75,7 @@ test("on an upright screen the count stands in one row over the arrows, and the 
     `/lesson/${await lessonWith(request, [CHART, { ...KINDS.arrows.starts, layFirst: true }, count])}`,
   );
   const said = page.getByRole("region", { name: "The count so far" });
-  await expect(said).toContainText("The route will be written here.");
+  await expect(said).toContainText("The route goes here.");
   const places = async () => [
     await page.getByRole("grid", { name: "Chart from 1 to 100" }).boundingBox(),
     await page.getByRole("region", { name: "Arrows" }).boundingBox(),

@@ -40,7 +40,7 @@ describe("the panel beside the chart", () => {
   test("waits for the route where there are arrows to follow", () => {
     const arrows = { ...KINDS.arrows.starts, id: "arrows" } as const;
     show([], KINDS.trail.starts, { ...BOARD, views: [...BOARD.views, arrows] });
-    expect(document.body.textContent).toBe("The route will be written here.");
+    expect(document.body.textContent).toBe("The route goes here.");
   });
 
   test("reads the trail: number sentence, numbers so far, ones digits in rows", () => {

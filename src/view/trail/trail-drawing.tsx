@@ -223,7 +223,7 @@ const lengthInWords = (number: NumberKey) => 10 * number.length - 6;
 
 /** The message while there is no trail. */
 function invitation(board: Board, mayAsk: boolean): string {
-  if (arrowsOf(board)) return "The route will be written here.";
+  if (arrowsOf(board)) return "The route goes here.";
   const { by, from, way } = board.count;
   const write = textOn(board);
   const counting = `Counting ${way === "back" ? "back " : ""}in ${countedIn(by, write)} from ${countedFrom(from, write)}.`;
