@@ -161,3 +161,25 @@ test("a key that is held on what undoes itself does it once; pressed again, it u
     await expect(button(then)).toBeFocused();
   }
 });
+
+for (const hand of ["mouse", "touch"] as const) {
+  test(`a card is chosen and the keypad of a rule opened by a double tap, and not left again: by ${hand}`, async ({
+    page,
+    request,
+  }) => {
+    for (const [name, pressed] of [
+      ["22-pattern-cards", "Card 1"],
+      ["21-lamps-in-the-mist", "Type it"],
+    ] as const) {
+      await page.goto(`/lesson/${await addLesson(request, { name })}`);
+      const button = page.getByRole("button", { name: pressed, exact: true });
+      await expect(button).toBeVisible();
+      for (const then of ["true", "false"]) {
+        await twice(hand, page, await middleOf(button), 120);
+        await expect(button).toHaveAttribute("aria-pressed", then);
+        // The next press is none of these two.
+        await page.waitForTimeout(600);
+      }
+    }
+  });
+}
